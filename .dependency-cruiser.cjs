@@ -1,0 +1,85 @@
+/** The doors between the rooms of src/ (docs/layout.md): which folder may import which. */
+const only = (name, from, to) => ({
+  name,
+  severity: "error",
+  from: { path: `^src/${from}`, pathNot: "\\.test\\.tsx?$" },
+  to: { path: "^src/", pathNot: [from, ...to].map((room) => `^src/${room}`) },
+});
+
+const core = (name, to) =>
+  only(
+    `core-${name}`,
+    `core/${name}`,
+    to.map((room) => `core/${room}`),
+  );
+
+/** Node's own modules, React, Next and everything else that is no arithmetic. */
+const notNumeric = "^node_modules/(?!(@stdlib|d3-array)/)";
+
+const stages = ["shelf", "measure", "derive", "straighten", "plot", "slope", "conclude", "writeup"];
+
+module.exports = {
+  forbidden: [
+    { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
+    { name: "not-unresolvable", severity: "error", from: {}, to: { couldNotResolve: true } },
+    {
+      name: "core-is-pure",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: "\\.test\\.ts$" },
+      to: { path: notNumeric },
+    },
+    {
+      name: "core-knows-no-node",
+      severity: "error",
+      from: { path: "^src/core/" },
+      to: { dependencyTypes: ["core"] },
+    },
+    core("finding", []),
+    core("number", ["finding"]),
+    core("unit", ["number", "finding"]),
+    core("statistics", ["number", "finding"]),
+    core("uncertainty", ["unit", "statistics", "number", "finding"]),
+    core("fit", ["statistics", "number", "finding"]),
+    only("investigation", "investigation", ["core"]),
+    only("figure", "figure", ["core/number", "core/unit"]),
+    only("pipeline", "pipeline", ["core", "investigation/model", "figure"]),
+    only("wording", "wording", ["core", "investigation", "intake", "pipeline", "figure"]),
+    only("intake", "intake", ["core", "pipeline", "investigation", "figure", "wording"]),
+    only("output", "output", ["core", "pipeline", "investigation", "figure", "wording"]),
+    only("server", "server", ["investigation"]),
+    {
+      name: "interface-speaks-http",
+      severity: "error",
+      from: { path: "^src/interface" },
+      to: { path: "^src/(server|app)" },
+    },
+    {
+      name: "stages-are-apart",
+      severity: "error",
+      from: { path: `^src/interface/(${stages.join("|")})/` },
+      to: { path: `^src/interface/(${stages.join("|")})/`, pathNot: "^src/interface/$1/" },
+    },
+    {
+      name: "app-is-the-only-meeting-place",
+      severity: "error",
+      from: { path: "^src/app" },
+      to: { path: "^src/(core|figure|pipeline|output|intake)" },
+    },
+    {
+      name: "no-development-packages-in-the-house",
+      severity: "error",
+      from: { path: "^src/", pathNot: "\\.test\\.tsx?$" },
+      to: { dependencyTypes: ["npm-dev"], pathNot: "@types" },
+    },
+  ],
+  options: {
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "^(\\.next|node_modules/.*/node_modules)" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "types"],
+    },
+  },
+};

@@ -1,0 +1,48 @@
+/** ESM-only packages that Jest must transform like our own files. */
+const esmPackages = [
+  "d3-.*",
+  "internmap",
+  "nanoid",
+  "idb-keyval",
+  "fractional-indexing",
+  "@tanstack/.*",
+  "immer",
+].join("|");
+
+const shared = {
+  transform: {
+    "^.+\\.(t|j|mj)sx?$": [
+      "@swc/jest",
+      {
+        jsc: {
+          parser: { syntax: "typescript", tsx: true },
+          transform: { react: { runtime: "automatic" } },
+        },
+      },
+    ],
+  },
+  transformIgnorePatterns: [`/node_modules/(?!(${esmPackages})/)`],
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  testEnvironment: "node",
+};
+
+module.exports = {
+  watchman: false,
+  projects: [
+    {
+      ...shared,
+      displayName: "unit",
+      testMatch: [
+        "<rootDir>/src/**/*.test.ts",
+        "<rootDir>/tests/properties/**/*.test.ts",
+        "<rootDir>/tests/structure/**/*.test.ts",
+        "<rootDir>/tests/reference/**/*.test.ts",
+      ],
+    },
+    {
+      ...shared,
+      displayName: "database",
+      testMatch: ["<rootDir>/tests/database/**/*.test.ts"],
+    },
+  ],
+};

@@ -1,0 +1,9 @@
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  serverExternalPackages: ["sequelize", "umzug", "pg"],
+  poweredByHeader: false,
+  reactStrictMode: true,
+};
+
+export default config;

@@ -1,0 +1,20 @@
+import { defineConfig } from "@playwright/test";
+import { browserOptions } from "./scripts/browser";
+
+export default defineConfig({
+  testDir: "tests/journeys",
+  testMatch: "*.spec.ts",
+  globalSetup: "./tests/journeys/globalSetup.ts",
+  workers: 2,
+  fullyParallel: true,
+  timeout: 45_000,
+  expect: { timeout: 7000 },
+  reporter: process.env.JOURNEYS_REPORT
+    ? [["line"], ["json", { outputFile: process.env.JOURNEYS_REPORT }]]
+    : [["line"]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    permissions: ["clipboard-read", "clipboard-write"],
+    launchOptions: browserOptions,
+  },
+});

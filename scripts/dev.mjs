@@ -1,0 +1,23 @@
+/** `npm run dev`: the application with live reload on a scratch database with demo data. */
+import { Cluster } from "./provision/cluster.mjs";
+import { ensurePostgres } from "./provision/debian.mjs";
+import { ensurePackages } from "./provision/packages.mjs";
+import { main, run } from "./provision/run.mjs";
+import { migrate } from "./provision/server.mjs";
+
+await main(async () => {
+  ensurePostgres();
+  await ensurePackages();
+  await run("npx", ["--no-install", "tsx", "scripts/fonts.ts"]);
+  const cluster = Cluster.scratch();
+  process.on("SIGINT", () => {});
+  try {
+    const DATABASE_URL = await cluster.start();
+    await migrate(DATABASE_URL, true);
+    await run("npx", ["--no-install", "next", "dev", "-H", "127.0.0.1"], {
+      env: { ...process.env, DATABASE_URL, FATHOM_RULE_DEMO: "1", NEXT_TELEMETRY_DISABLED: "1" },
+    });
+  } finally {
+    cluster.remove();
+  }
+});

@@ -1,0 +1,30 @@
+/** Brings the database's tables up to date; with --demo, loads the demo accounts and samples once. */
+import { join } from "node:path";
+import { nanoid } from "nanoid";
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { demoAccounts } from "@/server/access/demoMode";
+import { hashPassword } from "@/server/access/password";
+import { database } from "@/server/database/connection";
+import { models } from "@/server/database/models";
+import { createInvestigation } from "@/server/investigations/createInvestigation";
+import { migrate } from "@/server/migrations/migrate";
+
+async function loadDemo(): Promise<void> {
+  const { Person } = models();
+  for (const { signInName, name, password } of demoAccounts) {
+    if (await Person.findOne({ where: { signInName } })) continue;
+    const id = nanoid(12);
+    await Person.create({
+      id,
+      signInName,
+      name,
+      password: await hashPassword(password),
+      demo: true,
+    });
+    await createInvestigation(id, clampedRule());
+  }
+}
+
+await migrate(join(import.meta.dirname, "../src/server/migrations"));
+if (process.argv.includes("--demo")) await loadDemo();
+await database().close();

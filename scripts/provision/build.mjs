@@ -1,0 +1,38 @@
+import { createHash } from "node:crypto";
+import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { root, run, say } from "./run.mjs";
+
+const stamp = join(root, ".next/fathom-rule-sources");
+const single = ["package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
+
+function sourceFiles() {
+  const inSource = readdirSync(join(root, "src"), { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && !/\.test\.tsx?$/.test(entry.name))
+    .map((entry) => join(entry.parentPath ?? entry.path, entry.name));
+  return [...inSource.sort(), ...single.map((name) => join(root, name))];
+}
+
+function sourceHash() {
+  const hash = createHash("sha256");
+  for (const file of sourceFiles()) hash.update(file.slice(root.length)).update(readFileSync(file));
+  return hash.digest("hex");
+}
+
+/** Builds the application if its sources changed since the last build. */
+export async function ensureBuild() {
+  await run("npx", ["--no-install", "tsx", "scripts/fonts.ts"], {
+    stdio: ["ignore", "ignore", "inherit"],
+  });
+  const hash = sourceHash();
+  if (existsSync(stamp) && readFileSync(stamp, "utf8") === hash) {
+    say("the build is up to date");
+    return;
+  }
+  say("building (about a minute)");
+  await run("npx", ["--no-install", "next", "build"], {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  writeFileSync(stamp, hash);
+}

@@ -1,0 +1,71 @@
+import { spawn } from "node:child_process";
+import { join } from "node:path";
+import { freePort, root, run } from "./run.mjs";
+
+/** Brings the database's tables up to date; with `demo`, loads accounts and samples once. */
+export function migrate(databaseUrl, demo) {
+  return run("npx", ["--no-install", "tsx", "scripts/migrate.ts", ...(demo ? ["--demo"] : [])], {
+    env: { ...process.env, DATABASE_URL: databaseUrl },
+    stdio: ["ignore", "ignore", "inherit"],
+  });
+}
+
+async function answers(address) {
+  try {
+    return (await fetch(`${address}/sign-in`)).ok;
+  } catch {
+    return false;
+  }
+}
+
+/** The application served on loopback from its build. */
+export class Server {
+  constructor(databaseUrl, { demo = true, stdio = "inherit" } = {}) {
+    this.databaseUrl = databaseUrl;
+    this.demo = demo;
+    this.stdio = stdio;
+  }
+
+  /** Starts on the wanted port or, if that is taken, another; gives the address once it answers. */
+  async start(wantedPort = 0) {
+    this.port ??= await freePort(wantedPort);
+    this.address = `http://127.0.0.1:${this.port}`;
+    const next = join(root, "node_modules/next/dist/bin/next");
+    this.process = spawn(
+      process.execPath,
+      [next, "start", "-H", "127.0.0.1", "-p", `${this.port}`],
+      {
+        cwd: root,
+        stdio: ["ignore", "ignore", this.stdio],
+        env: {
+          ...process.env,
+          NODE_ENV: "production",
+          NEXT_TELEMETRY_DISABLED: "1",
+          DATABASE_URL: this.databaseUrl,
+          FATHOM_RULE_DEMO: this.demo ? "1" : "",
+        },
+      },
+    );
+    this.ended = new Promise((resolve) => this.process.on("exit", resolve));
+    for (let tries = 0; tries < 150; tries++) {
+      if (await answers(this.address)) return this.address;
+      if (this.process.exitCode !== null) throw new Error("the server ended while starting");
+      await new Promise((resolve) => setTimeout(resolve, 200));
+    }
+    throw new Error("the server did not answer within 30 seconds");
+  }
+
+  async stop(signal = "SIGTERM") {
+    this.process?.kill(signal);
+    await this.ended;
+  }
+}
+
+/** A whole application of its own on a scratch database: for tests, pictures and benchmarks. */
+export async function startScratchPlace(cluster) {
+  const databaseUrl = await cluster.start();
+  await migrate(databaseUrl, true);
+  const server = new Server(databaseUrl);
+  await server.start();
+  return server;
+}

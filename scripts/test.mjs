@@ -1,0 +1,84 @@
+/** `npm test`: provisions, then runs every check there is, and prints how many passed and failed. */
+import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import { join } from "node:path";
+import { ensureBuild } from "./provision/build.mjs";
+import { ensureChromium, ensurePostgres } from "./provision/debian.mjs";
+import { ensurePackages } from "./provision/packages.mjs";
+import { main, root, run, say } from "./provision/run.mjs";
+
+const reports = join(root, "test-results/reports");
+const total = { passed: 0, failed: 0 };
+
+function readReport(name) {
+  const file = join(reports, `${name}.json`);
+  return existsSync(file) ? JSON.parse(readFileSync(file, "utf8")) : undefined;
+}
+
+function count(passed, failed) {
+  total.passed += passed;
+  total.failed += failed;
+}
+
+/** A step without tests of its own counts as one. */
+async function check(label, work) {
+  say(label);
+  const began = Date.now();
+  try {
+    await work();
+    count(1, 0);
+  } catch (error) {
+    console.error(String(error.message ?? error));
+    count(0, 1);
+  }
+  say(`  ${Math.round((Date.now() - began) / 1000)} s`);
+}
+
+/** A step whose runner writes a report: each test in it counts; a runner that dies counts as failed. */
+async function tests(label, name, work, countsOf) {
+  say(label);
+  const began = Date.now();
+  let ended = true;
+  try {
+    await work();
+  } catch {
+    ended = false;
+  }
+  const report = readReport(name);
+  const { passed, failed } = report ? countsOf(report) : { passed: 0, failed: 0 };
+  count(passed, failed === 0 && (!ended || passed === 0) ? 1 : failed);
+  say(`  ${passed} passed, ${failed} failed, ${Math.round((Date.now() - began) / 1000)} s`);
+}
+
+const npm = (script, ...args) => run("npm", ["run", "-s", script, "--", ...args]);
+const jest = (script, name) =>
+  npm(script, "--json", `--outputFile=${join(reports, `${name}.json`)}`);
+const jestCounts = ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => ({
+  passed: numPassedTests,
+  failed: numFailedTests + numRuntimeErrorTestSuites,
+});
+
+async function journeys() {
+  const env = { ...process.env, JOURNEYS_REPORT: join(reports, "journeys.json") };
+  await run("npm", ["run", "-s", "test:browser"], { env });
+}
+
+await main(async () => {
+  ensurePostgres();
+  await ensurePackages();
+  ensureChromium();
+  rmSync(reports, { recursive: true, force: true });
+  mkdirSync(reports, { recursive: true });
+  await check("formatting", () => npm("format:check"));
+  await check("lint and import rules", () => npm("lint"));
+  await check("types", () => npm("types"));
+  await tests("unit tests", "unit", () => jest("test:unit", "unit"), jestCounts);
+  await check("reference numbers", () => npm("reference"));
+  await tests("database tests", "database", () => jest("test:database", "database"), jestCounts);
+  await check("build", ensureBuild);
+  await tests("browser tests", "journeys", journeys, ({ stats }) => ({
+    passed: stats.expected + stats.flaky,
+    failed: stats.unexpected,
+  }));
+  console.log(`\n${total.passed} passed, ${total.failed} failed`);
+  if (total.failed > 0) process.exitCode = 1;
+});

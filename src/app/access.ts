@@ -1,0 +1,71 @@
+import { cookies, headers } from "next/headers";
+import { notFound, redirect } from "next/navigation";
+import { admitPerson, admitToInvestigation } from "@/server/access/gate";
+import type { StoredInvestigation } from "@/server/database/models";
+
+const cookieName = "fathom_rule_session";
+
+/** The token of this request's session cookie. */
+export async function sessionToken(): Promise<string | undefined> {
+  return (await cookies()).get(cookieName)?.value;
+}
+
+/** Hands the browser its session; secure wherever the page came over TLS. */
+export async function keepSession(token: string, expires: Date): Promise<void> {
+  const secure = (await headers()).get("x-forwarded-proto") === "https";
+  (await cookies()).set(cookieName, token, {
+    ...{ expires, secure, httpOnly: true, sameSite: "lax", path: "/" },
+  });
+}
+
+export async function forgetSession(): Promise<void> {
+  (await cookies()).delete(cookieName);
+}
+
+/** For pages and actions that any signed-in person may have; others are sent to sign in. */
+export async function personForPage() {
+  const entry = await admitPerson(await sessionToken());
+  if (entry.kind === "away") return "away" as const;
+  return entry.kind === "granted" ? entry.person : redirect("/sign-in");
+}
+
+/** For the page of one investigation. "away": the database can't be reached, only the device can help. */
+export async function investigationForPage(id: string) {
+  const token = await sessionToken();
+  const entry = await admitToInvestigation(token, id);
+  if (entry.kind === "away") return token ? ("away" as const) : redirect("/sign-in");
+  if (entry.kind === "granted") return entry;
+  return entry.kind === "not-found" ? notFound() : redirect("/sign-in");
+}
+
+/** For actions on one investigation of the shelf, or on one that was taken off it. */
+export async function investigationForAction(id: string, { deleted = false } = {}) {
+  const entry = await admitToInvestigation(await sessionToken(), id, { deleted });
+  if (entry.kind === "granted") return entry;
+  return entry.kind === "signed-out" ? redirect("/sign-in") : redirect("/shelf");
+}
+
+const refusals = { "signed-out": 401, "not-found": 404, away: 503 } as const;
+
+/** Whether a request that changes something came from a page of ours. */
+async function sameOrigin(): Promise<boolean> {
+  const given = await headers();
+  const origin = given.get("origin");
+  return origin === null || new URL(origin).host === given.get("host");
+}
+
+/** For route handlers on one investigation: either an answer to send back, or the way in. */
+export async function investigationForRoute(id: string): Promise<
+  | { readonly answer: Response }
+  | {
+      readonly answer?: undefined;
+      readonly personId: string;
+      readonly investigation: StoredInvestigation;
+    }
+> {
+  if (!(await sameOrigin())) return { answer: new Response(null, { status: 403 }) };
+  const entry = await admitToInvestigation(await sessionToken(), id);
+  if (entry.kind !== "granted")
+    return { answer: new Response(null, { status: refusals[entry.kind] }) };
+  return { personId: entry.person.id, investigation: entry.investigation };
+}

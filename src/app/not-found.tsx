@@ -1,0 +1,14 @@
+import Link from "next/link";
+import { sayings } from "@/wording/sayings";
+
+export default function NotFound() {
+  return (
+    <main className="bg-page mx-auto mt-24 max-w-md p-8">
+      <h1 className="font-serif text-xl font-semibold">{sayings.notFound.title}</h1>
+      <p className="text-soft mt-2">{sayings.notFound.text}</p>
+      <Link href="/shelf" className="text-petrol mt-4 inline-block font-semibold underline">
+        {sayings.notFound.toShelf}
+      </Link>
+    </main>
+  );
+}

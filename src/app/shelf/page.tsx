@@ -1,0 +1,33 @@
+import { personForPage } from "@/app/access";
+import { signOutAction } from "@/app/sign-in/actions";
+import { AwayPage } from "@/interface/shell/AwayPage";
+import { ShelfPage } from "@/interface/shelf/ShelfPage";
+import { listShelf } from "@/server/investigations/listShelf";
+import {
+  deleteAction,
+  duplicateAction,
+  putBackAction,
+  renameAction,
+  startEmptyAction,
+  startSampleAction,
+} from "./actions";
+
+export default async function Shelf() {
+  const person = await personForPage();
+  if (person === "away") return <AwayPage />;
+  return (
+    <ShelfPage
+      person={person}
+      shelf={await listShelf(person.id)}
+      changes={{
+        rename: renameAction,
+        duplicate: duplicateAction,
+        remove: deleteAction,
+        putBack: putBackAction,
+      }}
+      startEmpty={startEmptyAction}
+      startSample={startSampleAction}
+      signOut={signOutAction}
+    />
+  );
+}

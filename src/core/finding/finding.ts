@@ -1,0 +1,23 @@
+/**
+ * What the computation noticed, as data: a name and its numbers, no sentences.
+ * `wording/` turns each into words, so that tone and language live in one place.
+ */
+export type Finding =
+  | { readonly name: "not-a-number"; readonly text: string }
+  | { readonly name: "number-too-large" }
+  | { readonly name: "number-too-small" }
+  | { readonly name: "fraction-is-no-reading"; readonly text: string }
+  | { readonly name: "comma-where-point-is-used"; readonly text: string; readonly meant: string }
+  | { readonly name: "uncertainty-below-zero" }
+  | { readonly name: "missing-unit" }
+  | { readonly name: "few-readings"; readonly count: number; readonly wanted: number }
+  | { readonly name: "narrow-range"; readonly ratio: number }
+  | { readonly name: "unlike-decimals"; readonly decimals: number; readonly usual: number }
+  | { readonly name: "zero-uncertainty" }
+  | { readonly name: "unknown-unit"; readonly symbol: string }
+  | { readonly name: "not-a-unit"; readonly text: string }
+  | { readonly name: "too-few-points"; readonly count: number }
+  | { readonly name: "all-x-equal"; readonly x: number }
+  | { readonly name: "lengths-differ"; readonly x: number; readonly y: number }
+  | { readonly name: "not-finite" }
+  | { readonly name: "two-points-no-standard-error" };

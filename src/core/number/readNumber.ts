@@ -1,0 +1,129 @@
+import type { Finding } from "../finding/finding";
+import { type Decimal, decimalFromText, decimalToText } from "./decimal";
+
+/** Which character parts the whole from the fraction in typed numbers. */
+export type DecimalMark = "point" | "comma";
+
+/** A typed number with the precision to which it was written. */
+export interface ReadNumber {
+  readonly value: number;
+  /** Digits after the decimal mark: 2 for 18.00, 0 for 18, and −2 for 1.2e3's last digit at 10². */
+  readonly decimals: number;
+  readonly significantFigures: number;
+  /** The ± typed with the number, in its unit, as in "12.3 ± 0.2" or "12.3(2)". */
+  readonly uncertainty?: number;
+}
+
+export type NumberReading =
+  | { readonly kind: "empty" }
+  | { readonly kind: "number"; readonly number: ReadNumber }
+  | { readonly kind: "unreadable"; readonly finding: Finding };
+
+/** Squares and products of readings stay far from the ends of binary numbers. */
+const greatest = 1e100;
+const least = 1e-100;
+
+const superscripts = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+
+function plainExponent(text: string): string {
+  return [...text]
+    .map((character) => {
+      const digit = superscripts.indexOf(character);
+      if (digit >= 0) return String(digit);
+      return character === "⁻" ? "-" : character;
+    })
+    .join("");
+}
+
+/** Brings minus signs, spaces, powers of ten and the decimal mark to one plain spelling. */
+function plainSpelling(text: string, mark: DecimalMark): string {
+  const unsigned = text.replace(/[−–﹣-]/g, "-").replace(/[\s\u00a0\u2009\u202f]+/g, "");
+  const powered = unsigned.replace(
+    /(?:[×x*·⋅]10)(?:\^?\(?([+-]?\d+)\)?|([⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+))/i,
+    (_, plain: string | undefined, raised: string | undefined) =>
+      `e${plain ?? plainExponent(raised ?? "").replace("⁺", "+")}`,
+  );
+  return mark === "comma" ? powered.replace(",", ".") : powered;
+}
+
+function figuresOf(decimal: Decimal): number {
+  const digits = String(decimal.digits);
+  return digits === "0" ? 1 : digits.length;
+}
+
+function numberOf(decimal: Decimal): number {
+  const sign = decimal.negative && decimal.digits !== 0n ? "-" : "";
+  return Number(`${sign}${decimal.digits}e${decimal.exponent}`);
+}
+
+function readWith(decimal: Decimal, uncertainty?: number): NumberReading {
+  const value = numberOf(decimal);
+  const size = Math.abs(value);
+  if (size > greatest) return { kind: "unreadable", finding: { name: "number-too-large" } };
+  if (size < least && decimal.digits !== 0n) {
+    return { kind: "unreadable", finding: { name: "number-too-small" } };
+  }
+  const number: ReadNumber = {
+    value,
+    decimals: decimal.exponent === 0 ? 0 : -decimal.exponent,
+    significantFigures: figuresOf(decimal),
+  };
+  return {
+    kind: "number",
+    number: uncertainty === undefined ? number : { ...number, uncertainty },
+  };
+}
+
+/** "(1.23±0.07)e4" → both parts carry the power of ten. */
+function readPlusMinus(spelling: string): NumberReading | undefined {
+  const common = /^\((.+)\)(e[+-]?\d+)$/.exec(spelling);
+  const body = common?.[1] ?? spelling;
+  const power = common?.[2] ?? "";
+  const [left, right, ...more] = body.split(/±|\+\/-|\+-/);
+  if (left === undefined || right === undefined || more.length > 0) return undefined;
+  const value = decimalFromText(left + power);
+  const spread = decimalFromText(right + power);
+  if (!value || !spread) return undefined;
+  if (spread.negative) return { kind: "unreadable", finding: { name: "uncertainty-below-zero" } };
+  return readWith(value, numberOf(spread));
+}
+
+/** "12.3(2)" → the digits in brackets stand at the last places of the value. */
+function readBracketed(spelling: string): NumberReading | undefined {
+  const match = /^([+-]?[\d.]+)\((\d+)\)(e[+-]?\d+)?$/.exec(spelling);
+  if (!match) return undefined;
+  const value = decimalFromText((match[1] ?? "") + (match[3] ?? ""));
+  if (!value) return undefined;
+  return readWith(
+    value,
+    numberOf({ negative: false, digits: BigInt(match[2] ?? 0), exponent: value.exponent }),
+  );
+}
+
+function reasonFor(text: string, spelling: string, mark: DecimalMark): Finding {
+  if (/^[+-]?[\d.]+\/[\d.]+$/.test(spelling)) return { name: "fraction-is-no-reading", text };
+  const swapped = decimalFromText(mark === "point" ? spelling.replace(",", ".") : spelling);
+  if (mark === "point" && swapped) {
+    return { name: "comma-where-point-is-used", text, meant: decimalToText(swapped) };
+  }
+  return { name: "not-a-number", text };
+}
+
+/**
+ * Reads what a person typed into a cell: `12.3`, `12,3` (when the comma is the decimal mark), `1.2e-3`,
+ * `1.2×10^-3`, `12.3 ± 0.2`, `12.3(2)`, with any minus sign. Fractions are not readings.
+ * Anything else gives a finding that says why, never NaN.
+ */
+export function readNumber(text: string, mark: DecimalMark = "point"): NumberReading {
+  if (text.trim() === "") return { kind: "empty" };
+  const spelling = plainSpelling(text, mark);
+  const plain = decimalFromText(spelling);
+  if (plain) return readWith(plain);
+  return (
+    readPlusMinus(spelling) ??
+    readBracketed(spelling) ?? {
+      kind: "unreadable",
+      finding: reasonFor(text.trim(), spelling, mark),
+    }
+  );
+}

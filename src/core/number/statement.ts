@@ -1,0 +1,90 @@
+import {
+  type Decimal,
+  decimalFromNumber,
+  decimalToText,
+  leadingPlace,
+  roundToPlace,
+  timesPowerOfTen,
+} from "./decimal";
+
+/** How many significant figures a ± is given: always 1; 1, but 2 where it begins with 1; always 2. */
+export type FiguresOfUncertainty = "one" | "one-or-two" | "two";
+
+/** A value and its ± rounded to the same decimal place, as plain text with "-" for minus. */
+export interface Statement {
+  readonly value: string;
+  readonly uncertainty: string;
+  /** The same pair as mantissas of one common power of ten; absent when the ± is zero. */
+  readonly scientific?: {
+    readonly value: string;
+    readonly uncertainty: string;
+    readonly exponent: number;
+  };
+}
+
+function figuresFor(uncertainty: Decimal, rule: FiguresOfUncertainty): number {
+  if (rule === "two") return 2;
+  if (rule === "one") return 1;
+  return String(uncertainty.digits).startsWith("1") ? 2 : 1;
+}
+
+/** A rounding that carries (0.0996 → 0.10) moves the last kept place up, so the figures stay as the rule says. */
+function placeOfLastFigure(uncertainty: Decimal, figures: number): number {
+  const leading = leadingPlace(uncertainty) ?? 0;
+  const place = leading - figures + 1;
+  const carried = leadingPlace(roundToPlace(uncertainty, place)) ?? leading;
+  return place + (carried - leading);
+}
+
+function scientific(value: Decimal, uncertainty: Decimal): Statement["scientific"] {
+  const exponent = Math.max(
+    leadingPlace(value) ?? -Infinity,
+    leadingPlace(uncertainty) ?? -Infinity,
+  );
+  return {
+    value: decimalToText(timesPowerOfTen(value, -exponent)),
+    uncertainty: decimalToText(timesPowerOfTen(uncertainty, -exponent)),
+    exponent,
+  };
+}
+
+/**
+ * Rounds a value and its ± for people: the ± first, to the figures of the house rule, then the value
+ * to the same decimal place; half away from zero on the decimal text. A zero ± leaves the value as given.
+ * @param uncertainty the ±, in the unit of the value, not below zero.
+ * @throws RangeError when either number is not finite.
+ */
+export function roundStatement(
+  value: number,
+  uncertainty: number,
+  rule: FiguresOfUncertainty,
+): Statement {
+  const exactValue = decimalFromNumber(value);
+  if (uncertainty === 0) return { value: plainText(exactValue), uncertainty: "0" };
+  const exactUncertainty = decimalFromNumber(uncertainty);
+  const place = placeOfLastFigure(exactUncertainty, figuresFor(exactUncertainty, rule));
+  const roundedValue = roundToPlace(exactValue, place);
+  const roundedUncertainty = roundToPlace(exactUncertainty, place);
+  return {
+    value: decimalToText(roundedValue),
+    uncertainty: decimalToText(roundedUncertainty),
+    scientific: scientific(roundedValue, roundedUncertainty),
+  };
+}
+
+function plainText(decimal: Decimal): string {
+  return decimalToText(decimal.exponent > 0 ? roundToPlace(decimal, 0) : decimal);
+}
+
+/**
+ * A number to so many significant figures, as plain text; zero is "0".
+ * @throws RangeError when the number is not finite.
+ */
+export function toSignificantFigures(value: number, figures: number): string {
+  const exact = decimalFromNumber(value);
+  const leading = leadingPlace(exact);
+  if (leading === undefined) return "0";
+  const place = leading - figures + 1;
+  const carried = leadingPlace(roundToPlace(exact, place)) ?? leading;
+  return decimalToText(roundToPlace(exact, place + (carried - leading)));
+}

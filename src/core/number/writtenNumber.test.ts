@@ -1,0 +1,72 @@
+import { roundStatement, toSignificantFigures } from "./statement";
+import { writeNumber, writeStatement } from "./writtenNumber";
+
+describe("a value and its ± as a reader sees them", () => {
+  test("the ± has one figure and the value the same decimal place", () => {
+    expect(writeStatement(12.3456, 0.58, "one")).toEqual({ value: "12.3", uncertainty: "0.6" });
+  });
+
+  test("a ± that begins with 1 keeps two figures where the house rules say so", () => {
+    expect(writeStatement(12.3456, 0.143, "one-or-two")).toEqual({
+      value: "12.35",
+      uncertainty: "0.14",
+    });
+  });
+
+  test("a negative value carries a minus sign, not a hyphen", () => {
+    expect(writeStatement(-2.31, 0.2, "one").value).toBe("−2.3");
+  });
+
+  test("a value that rounds to zero has no sign", () => {
+    expect(writeStatement(-0.0004, 0.02, "one").value).toBe("0.00");
+  });
+
+  test("very small and very large pairs share a power of ten", () => {
+    expect(writeStatement(6.62607e-34, 3.3e-37, "one")).toEqual({
+      value: "6.626",
+      uncertainty: "0.003",
+      exponent: -34,
+    });
+    expect(writeStatement(2.1e6, 3e4, "one")).toEqual({
+      value: "2.10",
+      uncertainty: "0.03",
+      exponent: 6,
+    });
+  });
+
+  test("a ± that is only rounding of the arithmetic is shown as 0, and the value cleanly", () => {
+    expect(writeStatement(2.0000000000000004, 1e-16, "one")).toEqual({
+      value: "2",
+      uncertainty: "0",
+      exponent: undefined,
+    });
+  });
+
+  test("rounding follows the decimal text: 2.345 becomes 2.35", () => {
+    expect(roundStatement(2.345, 0.01, "one").value).toBe("2.35");
+  });
+
+  test("what is not a number never reaches a reader", () => {
+    expect(() => roundStatement(NaN, 1, "one")).toThrow(RangeError);
+    expect(() => roundStatement(1, Infinity, "one")).toThrow(RangeError);
+  });
+});
+
+describe("a bare number", () => {
+  test.each([
+    [0.00342, 2, { mantissa: "0.0034" }],
+    [0, 3, { mantissa: "0" }],
+    [-1234.5, 3, { mantissa: "−1230" }],
+    [9.996, 3, { mantissa: "10.0" }],
+    [3.2e-7, 2, { mantissa: "3.2", exponent: -7 }],
+    [999999, 2, { mantissa: "1.0", exponent: 6 }],
+  ])("%d to %d figures", (value, figures, expected) => {
+    expect(writeNumber(value, figures)).toEqual(expected);
+  });
+
+  test("significant figures keep their zeros", () => {
+    expect(toSignificantFigures(2.5, 3)).toBe("2.50");
+    expect(toSignificantFigures(0.0996, 2)).toBe("0.10");
+    expect(toSignificantFigures(0, 2)).toBe("0");
+  });
+});

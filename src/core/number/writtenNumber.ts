@@ -1,0 +1,79 @@
+import {
+  decimalFromNumber,
+  leadingPlace,
+  roundToPlace,
+  decimalToText,
+  timesPowerOfTen,
+} from "./decimal";
+import { type FiguresOfUncertainty, roundStatement } from "./statement";
+
+const minus = "−";
+
+/** A number ready to be shown: typographic minus, and a power of ten of its own where one is wanted. */
+export interface WrittenNumber {
+  readonly mantissa: string;
+  /** Absent when the number is written plainly. */
+  readonly exponent?: number;
+}
+
+/** A value and its ± ready to be shown; the power of ten stands outside the brackets of both. */
+export interface WrittenStatement {
+  readonly value: string;
+  readonly uncertainty: string;
+  readonly exponent?: number;
+}
+
+/** Powers of ten outside 10⁻³ … 10⁵ are written as such. */
+function wantsPower(exponent: number): boolean {
+  return exponent < -3 || exponent > 5;
+}
+
+/** Replaces the hyphen of plain number text by a minus sign. */
+export function withMinusSign(text: string): string {
+  return text.replace(/-/g, minus);
+}
+
+/** A ± below this part of its value is nothing but rounding of the arithmetic. */
+const binaryNoise = 1e-13;
+
+function withoutTrailingZeros({ mantissa, exponent }: WrittenNumber) {
+  const value = mantissa.includes(".") ? mantissa.replace(/\.?0+$/, "") : mantissa;
+  return { value, exponent };
+}
+
+/** A value and its ±, rounded by the house rule, as it is shown on a page. */
+export function writeStatement(
+  value: number,
+  uncertainty: number,
+  rule: FiguresOfUncertainty,
+): WrittenStatement {
+  if (uncertainty <= Math.abs(value) * binaryNoise) {
+    const written = writeNumber(Number(value.toPrecision(12)), 12);
+    return { ...withoutTrailingZeros(written), uncertainty: "0" };
+  }
+  const statement = roundStatement(value, uncertainty, rule);
+  if (statement.scientific && wantsPower(statement.scientific.exponent)) {
+    const { exponent, value: mantissa, uncertainty: spread } = statement.scientific;
+    return { value: withMinusSign(mantissa), uncertainty: spread, exponent };
+  }
+  return { value: withMinusSign(statement.value), uncertainty: statement.uncertainty };
+}
+
+/** A number to so many significant figures, as it is shown on a page. */
+export function writeNumber(value: number, figures: number): WrittenNumber {
+  const exact = decimalFromNumber(value);
+  const leading = leadingPlace(exact);
+  if (leading === undefined) return { mantissa: "0" };
+  const place = leading - figures + 1;
+  const rounded = roundToPlace(exact, place);
+  const exponent = leadingPlace(rounded) ?? leading;
+  const last = place + (exponent - leading);
+  const kept = roundToPlace(exact, last);
+  if (wantsPower(exponent)) {
+    return {
+      mantissa: withMinusSign(decimalToText(timesPowerOfTen(kept, -exponent))),
+      exponent,
+    };
+  }
+  return { mantissa: withMinusSign(decimalToText(kept)) };
+}

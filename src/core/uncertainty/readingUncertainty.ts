@@ -1,0 +1,49 @@
+import type { Spread } from "../statistics/spread";
+
+/** Which number stands for the scatter of repeats. */
+export type SpreadRule = "half-range" | "sample-standard-deviation" | "standard-error";
+
+/** How the instrument's part and the spread's part become one ±. */
+export type CombinationRule = "larger" | "quadrature" | "sum" | "spread-only" | "instrument-only";
+
+/** The spread part of repeats; undefined for fewer than two, where nothing can scatter. */
+export function spreadPart(rule: SpreadRule, spread: Spread): number | undefined {
+  if (spread.count < 2) return undefined;
+  switch (rule) {
+    case "half-range":
+      return spread.halfRange;
+    case "sample-standard-deviation":
+      return spread.sampleStandardDeviation;
+    case "standard-error":
+      return spread.standardError;
+  }
+}
+
+/**
+ * One ± from both parts, in the unit of the reading. Where repeats do not scatter because there is only one,
+ * the instrument's part stands alone, whatever the rule.
+ */
+export function combineParts(
+  rule: CombinationRule,
+  instrument: number,
+  spread: number | undefined,
+): number {
+  if (spread === undefined) return instrument;
+  switch (rule) {
+    case "larger":
+      return Math.max(instrument, spread);
+    case "quadrature":
+      return Math.hypot(instrument, spread);
+    case "sum":
+      return instrument + spread;
+    case "spread-only":
+      return spread;
+    case "instrument-only":
+      return instrument;
+  }
+}
+
+/** The standard uncertainty of a ± that is read as a limit: Δ/√3, a rectangle (GUM 4.3.7). */
+export function standardUncertaintyOfLimit(limit: number): number {
+  return limit / Math.sqrt(3);
+}

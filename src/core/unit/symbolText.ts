@@ -1,0 +1,38 @@
+import { fromRaised, type Run, type RunText } from "./runText";
+
+const greekLetters: Record<string, string> = {
+  alpha: "α", beta: "β", gamma: "γ", delta: "δ", epsilon: "ε", zeta: "ζ", eta: "η", theta: "θ",
+  iota: "ι", kappa: "κ", lambda: "λ", mu: "μ", nu: "ν", xi: "ξ", pi: "π", rho: "ρ", sigma: "σ",
+  tau: "τ", upsilon: "υ", phi: "φ", chi: "χ", psi: "ψ", omega: "ω", Gamma: "Γ", Delta: "Δ",
+  Theta: "Θ", Lambda: "Λ", Xi: "Ξ", Pi: "Π", Sigma: "Σ", Phi: "Φ", Psi: "Ψ", Omega: "Ω",
+}; // prettier-ignore
+
+/** Greek letters typed by name, with the gap after a Δ closed: "Delta h" → "Δh". */
+export function withGreekLetters(text: string): string {
+  return text
+    .trim()
+    .replace(/[A-Za-z]+/g, (word) => greekLetters[word] ?? word)
+    .replace(/([ΔΣδ])\s+/g, "$1");
+}
+
+const partPattern = /_\{?([\p{L}\p{N},]+)\}?|\^\{?([+\-−]?[\p{N}./]+)\}?|([⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/gu;
+
+/**
+ * A symbol as it is printed: letters italic, what follows `_` lowered and upright, powers raised and upright.
+ * `t_10`, `λ`, `Delta h`, `T^2`, `T²` are understood.
+ */
+export function writeSymbol(typed: string): RunText {
+  const text = withGreekLetters(typed);
+  const runs: Run[] = [];
+  let end = 0;
+  for (const match of text.matchAll(partPattern)) {
+    if (match.index > end) runs.push({ text: text.slice(end, match.index), italic: true });
+    const [, lowered, power, raised] = match;
+    if (lowered) runs.push({ text: lowered, script: "sub" });
+    else
+      runs.push({ text: (power ?? fromRaised(raised ?? "")).replace("-", "−"), script: "super" });
+    end = match.index + match[0].length;
+  }
+  if (end < text.length) runs.push({ text: text.slice(end), italic: true });
+  return runs;
+}

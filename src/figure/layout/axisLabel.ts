@@ -1,0 +1,42 @@
+import type { RunText } from "@/core/unit/runText";
+import type { AxisSpecification } from "../specification";
+import { type FacedRun, faced, setRuns } from "./setText";
+
+function powerRuns(power: number): RunText {
+  if (power === 0) return [];
+  return [{ text: "10" }, { text: String(power).replace("-", "−"), script: "super" }];
+}
+
+function withUnit(named: FacedRun[], axis: AxisSpecification, power: number): FacedRun[] {
+  const scale = powerRuns(power);
+  const gap: RunText = scale.length > 0 && axis.unit.length > 0 ? [{ text: "\u00a0" }] : [];
+  const unit = [...scale, ...gap, ...axis.unit];
+  if (unit.length === 0) return named;
+  return [...named, { text: " / ", face: "sans" }, ...faced(unit, "sans", "serifItalic")];
+}
+
+/** An axis label and the size at which it fits. */
+export interface AxisLabel {
+  readonly runs: readonly FacedRun[];
+  readonly size: number;
+}
+
+/**
+ * "overhang, L / m": the name upright, the symbol italic, the unit upright, a power of ten before the unit.
+ * Where that is longer than the room there is, the name is left out; what is still too long is set smaller.
+ */
+export function axisLabel(
+  axis: AxisSpecification,
+  power: number,
+  size: number,
+  room: number,
+): AxisLabel {
+  const symbol = faced(axis.symbol, "serif", "serifItalic");
+  const name: FacedRun = { text: axis.name, face: "sans" };
+  const comma: FacedRun[] = symbol.length > 0 ? [{ text: ", ", face: "sans" }] : [];
+  const whole = withUnit(axis.name === "" ? symbol : [name, ...comma, ...symbol], axis, power);
+  if (setRuns(whole, size).width <= room) return { runs: whole, size };
+  const short = symbol.length > 0 ? withUnit(symbol, axis, power) : whole;
+  const { width } = setRuns(short, size);
+  return { runs: short, size: width <= room ? size : (size * room) / width };
+}

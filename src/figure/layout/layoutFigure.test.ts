@@ -1,0 +1,113 @@
+import { svgText } from "../render/svgText";
+import type { PathShape, Scene, ShapeRole, TextShape } from "../scene";
+import type { FigureSpecification } from "../specification";
+import { layoutFigure } from "./layoutFigure";
+import { textWidth } from "./textWidth";
+
+const figure: FigureSpecification = {
+  width: 482,
+  height: 340,
+  textSize: 8,
+  title: [{ text: "Figure 1. " }, { text: "T", italic: true }, { text: "2", script: "super" }],
+  x: { name: "overhang", symbol: [{ text: "L", italic: true }], unit: [{ text: "m" }] },
+  y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }] },
+  points: {
+    x: [0, 1, 2],
+    y: [0, 2, 4],
+    xBars: [0.2, 0.2, 0.2],
+    yBars: [0, 0, 0.5],
+    aside: { x: [], y: [] },
+  },
+  lines: [{ slope: 2, intercept: 0 }],
+};
+
+function texts(scene: Scene, role: ShapeRole): string[] {
+  return scene.shapes
+    .filter((shape): shape is TextShape => shape.kind === "text" && shape.role === role)
+    .map(({ runs }) => runs.map(({ text }) => text).join(""));
+}
+
+function path(scene: Scene, role: ShapeRole): string {
+  return (
+    scene.shapes.find((shape): shape is PathShape => shape.role === role && shape.kind === "path")
+      ?.d ?? ""
+  );
+}
+
+describe("a figure as a scene", () => {
+  const scene = layoutFigure(figure);
+
+  test("the axis labels say name, symbol and unit", () => {
+    expect(texts(scene, "axis-label")).toEqual(["overhang, L / m", "T / s"]);
+  });
+
+  test("a name too long for its axis is left out, and nothing leaves the paper", () => {
+    const name = "potential difference across the whole constantan wire between both clips";
+    const long = layoutFigure({ ...figure, y: { ...figure.y, name }, x: { ...figure.x, name } });
+    expect(texts(long, "axis-label")).toEqual([`${name}, L / m`, "T / s"]);
+    const endless = layoutFigure({ ...figure, x: { ...figure.x, name: name.repeat(3) } });
+    expect(texts(endless, "axis-label")[0]).toBe("L / m");
+  });
+
+  test("a very long title is set smaller", () => {
+    const { shapes } = layoutFigure({ ...figure, title: [{ text: "against ".repeat(30) }] });
+    const [run] = shapes.flatMap((s) => (s.kind === "text" && s.role === "title" ? s.runs : []));
+    expect(textWidth(run!.text, run!.face, run!.size)).toBeLessThanOrEqual(figure.width);
+  });
+
+  test("one disc a point; a bar and two caps for each ± above zero", () => {
+    expect(path(scene, "points").match(/M/g)).toHaveLength(3);
+    expect(path(scene, "error-bars").match(/M/g)).toHaveLength(3 * 3 + 3);
+  });
+
+  test("every text lies on the paper, wide tick labels too", () => {
+    const wide = layoutFigure({
+      ...figure,
+      points: { ...figure.points, y: [-91234.5, 2, 41234.5] },
+    });
+    for (const shape of wide.shapes) {
+      if (shape.kind !== "text" || shape.rotate !== 0) continue;
+      for (const run of shape.runs) {
+        const left = shape.x + run.x;
+        expect(left).toBeGreaterThanOrEqual(0);
+        expect(left + textWidth(run.text, run.face, run.size)).toBeLessThanOrEqual(wide.width);
+      }
+      expect(shape.y).toBeLessThanOrEqual(wide.height);
+    }
+  });
+
+  test("a point set aside is hollow, without bars, and still on the paper", () => {
+    const aside = { x: [40], y: [1] };
+    const wide = layoutFigure({ ...figure, points: { ...figure.points, aside } });
+    const hollow = wide.shapes.find((shape) => shape.role === "points-aside") as PathShape;
+    expect(hollow).toMatchObject({ fill: "#FFFFFF", stroke: "#14323C" });
+    expect(Number(/^M(\S+)/.exec(hollow.d)?.[1])).toBeLessThan(482);
+    expect(path(wide, "error-bars").match(/M/g)).toHaveLength(3);
+  });
+
+  test("the line ends at the edge of the paper, not beyond", () => {
+    const steep = layoutFigure({ ...figure, lines: [{ slope: 100, intercept: 0 }] });
+    const ys = [...path(steep, "best-line").matchAll(/[ML]\S+ (\S+?)(?=[ML]|$)/g)].map(([, y]) =>
+      Number(y),
+    );
+    expect(Math.min(...ys)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...ys)).toBeLessThanOrEqual(340);
+  });
+
+  test("a line that misses the paper is not drawn", () => {
+    expect(
+      path(layoutFigure({ ...figure, lines: [{ slope: 0, intercept: 99 }] }), "best-line"),
+    ).toBe("");
+  });
+
+  test("the same input gives the same bytes", () => {
+    expect(svgText(layoutFigure(figure), "d", "")).toBe(svgText(scene, "d", ""));
+  });
+
+  test("nothing odd stands in the file", () => {
+    const svg = svgText(scene, 'a "title" & <more>', "");
+    expect(svg).not.toMatch(/NaN|undefined|Infinity|e-\d|\[object|-0(?![.\d])/);
+    expect(svg).toContain("<title>a &quot;title&quot; &amp; &lt;more&gt;</title>");
+    expect(svg).toContain('width="170.04mm"');
+  });
+});

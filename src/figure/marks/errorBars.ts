@@ -1,0 +1,46 @@
+import type { Frame } from "../layout/frame";
+import { stroke } from "../layout/pathText";
+import { palette } from "../palette";
+import type { PointsSpecification } from "../specification";
+import type { Mark } from "./mark";
+import { pointRadius } from "./pointRadius";
+
+const cap = 2;
+
+function level(from: number, to: number, y: number): string {
+  return (
+    stroke(from, y, to, y) + stroke(from, y - cap, from, y + cap) + stroke(to, y - cap, to, y + cap)
+  );
+}
+
+function upright(x: number, from: number, to: number): string {
+  return (
+    stroke(x, from, x, to) + stroke(x - cap, from, x + cap, from) + stroke(x - cap, to, x + cap, to)
+  );
+}
+
+function barsOf(points: PointsSpecification, frame: Frame): string {
+  const { x, y, xBars, yBars } = points;
+  const hidden = pointRadius(points, frame);
+  const parts: string[] = [];
+  for (let i = 0; i < x.length; i++) {
+    const xValue = x[i] as number;
+    const yValue = y[i] as number;
+    const xBar = xBars[i] as number;
+    const yBar = yBars[i] as number;
+    const across = frame.across(xValue);
+    const up = frame.up(yValue);
+    const right = frame.across(xValue + xBar);
+    if (right - across > hidden) parts.push(level(frame.across(xValue - xBar), right, up));
+    const top = frame.up(yValue + yBar);
+    if (up - top > hidden) parts.push(upright(across, frame.up(yValue - yBar), top));
+  }
+  return parts.join("");
+}
+
+/** Bars with caps from the quantities' ±, in x and in y; a bar shorter than its point lies under it. */
+export const errorBars: Mark = (figure, frame) => {
+  const d = barsOf(figure.points, frame);
+  if (d === "") return [];
+  return [{ kind: "path", role: "error-bars", d, stroke: palette.magenta, strokeWidth: 0.8 }];
+};

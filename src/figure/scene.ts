@@ -1,0 +1,56 @@
+/** The shipped faces that a figure is set in. */
+export type Face = "sans" | "sansBold" | "serif" | "serifBold" | "serifItalic" | "serifBoldItalic";
+
+/** What a shape stands for; renderers and tests find shapes by it. */
+export type ShapeRole =
+  | "paper"
+  | "minor-grid"
+  | "major-grid"
+  | "axis"
+  | "ticks"
+  | "tick-label"
+  | "axis-label"
+  | "title"
+  | "error-bars"
+  | "points"
+  | "points-aside"
+  | "best-line";
+
+/** An outline in points; `d` is an SVG path. */
+export interface PathShape {
+  readonly kind: "path";
+  readonly role: ShapeRole;
+  readonly d: string;
+  readonly fill?: string;
+  readonly stroke?: string;
+  readonly strokeWidth?: number;
+}
+
+/** A stretch of text at its own place. */
+export interface PlacedRun {
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
+  readonly size: number;
+  readonly face: Face;
+}
+
+/** A line of text, turned about (x, y) by `rotate` degrees. Runs are placed from that point on. */
+export interface TextShape {
+  readonly kind: "text";
+  readonly role: ShapeRole;
+  readonly x: number;
+  readonly y: number;
+  readonly rotate: number;
+  readonly fill: string;
+  readonly runs: readonly PlacedRun[];
+}
+
+export type Shape = PathShape | TextShape;
+
+/** A figure with everything in its place: numbers and strings in points, y downwards. */
+export interface Scene {
+  readonly width: number;
+  readonly height: number;
+  readonly shapes: readonly Shape[];
+}

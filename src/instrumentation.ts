@@ -1,0 +1,7 @@
+/** Runs once when the server starts. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME === "nodejs") {
+    const { endStreamsOnSignal } = await import("./server/live/endStreamsOnSignal");
+    endStreamsOnSignal();
+  }
+}

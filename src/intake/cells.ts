@@ -1,0 +1,62 @@
+import Papa from "papaparse";
+import { readNumber } from "@/core/number/readNumber";
+
+/** A block of texts as rows of cells; rows may be of unlike length. */
+export type Cells = readonly (readonly string[])[];
+
+function cleaned(cell: string): string {
+  return cell
+    .replace(/\0/g, "")
+    .toWellFormed()
+    .replace(/\u00a0/g, " ")
+    .trim();
+}
+
+/** "0,200" on every line and no other divider: one column with decimal commas, not two columns. */
+function isOneCommaColumn(lines: readonly string[]): boolean {
+  return lines.length > 0 && lines.every((line) => /^\s*[+\-−]?\d+,\d+\s*$/.test(line));
+}
+
+function delimiterOf(text: string, lines: readonly string[]): string {
+  if (text.includes("\t")) return "\t";
+  if (text.includes(";")) return ";";
+  return isOneCommaColumn(lines.slice(/\p{L}/u.test(lines[0] ?? "") ? 1 : 0)) ? "\t" : ",";
+}
+
+/** Takes plain text apart into cells: tabs from a spreadsheet, or CSV by comma or semicolon. */
+export function cellsFromText(text: string): Cells {
+  const plain = text.replace(/^\uFEFF/, "");
+  const lines = plain.split(/\r\n|\r|\n/).filter((line) => line.trim() !== "");
+  if (lines.length === 0) return [];
+  const parsed = Papa.parse<string[]>(lines.join("\n"), { delimiter: delimiterOf(plain, lines) });
+  return withoutEmptyEdges(parsed.data.map((row) => row.map(cleaned)));
+}
+
+/** Drops empty rows, and columns that are empty in every row, at the right edge. */
+export function withoutEmptyEdges(rows: Cells): Cells {
+  const kept = rows.filter((row) => row.some((cell) => cell !== ""));
+  const width = kept.reduce((widest, row) => {
+    const last = row.findLastIndex((cell) => cell !== "");
+    return Math.max(widest, last + 1);
+  }, 0);
+  return kept.map((row) => row.slice(0, width));
+}
+
+const commaNumber = /^[+\-−]?\d+,\d+(?:[eE][+-]?\d+)?(?:\s*±\s*\d+(?:,\d+)?)?$/;
+
+/** Whether the numbers of a block are written with decimal commas. */
+export function usesDecimalCommas(rows: Cells): boolean {
+  let commas = 0;
+  for (const row of rows) {
+    for (const cell of row) {
+      if (/^[+\-−]?\d*\.\d+/.test(cell)) return false;
+      if (commaNumber.test(cell)) commas += 1;
+    }
+  }
+  return commas > 0;
+}
+
+/** Whether a cell holds a number in either spelling. */
+export function isNumeric(cell: string): boolean {
+  return readNumber(cell).kind === "number" || readNumber(cell, "comma").kind === "number";
+}

@@ -1,0 +1,41 @@
+import {
+  type InvestigationState,
+  type InvestigationStore,
+  redo,
+  undo,
+} from "../store/investigationStore";
+
+/** What can be done, as one row that button and key share. */
+export interface Command {
+  readonly label: string;
+  readonly keyShown: string;
+  readonly matches: (event: KeyboardEvent) => boolean;
+  readonly enabled: (state: InvestigationState) => boolean;
+  readonly run: (store: InvestigationStore) => void;
+}
+
+function withControl(event: KeyboardEvent, key: string, shift: boolean): boolean {
+  return (
+    (event.ctrlKey || event.metaKey) &&
+    !event.altKey &&
+    event.shiftKey === shift &&
+    event.key.toLowerCase() === key
+  );
+}
+
+export const commands = {
+  undo: {
+    label: "Undo",
+    keyShown: "Ctrl+Z",
+    matches: (event) => withControl(event, "z", false),
+    enabled: (state) => state.undoStack.done.length > 0,
+    run: undo,
+  },
+  redo: {
+    label: "Redo",
+    keyShown: "Ctrl+Shift+Z",
+    matches: (event) => withControl(event, "z", true) || withControl(event, "y", false),
+    enabled: (state) => state.undoStack.undone.length > 0,
+    run: redo,
+  },
+} satisfies Record<string, Command>;

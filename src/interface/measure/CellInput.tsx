@@ -1,0 +1,71 @@
+"use client";
+
+import { type ClipboardEvent, useLayoutEffect, useRef } from "react";
+import { cellsFromHtml } from "@/intake/htmlTable";
+import { cellsFromText } from "@/intake/cells";
+import { sayings } from "@/wording/sayings";
+import { onGridKey } from "./gridKeys";
+import { useGrid, useGridController } from "./MeasureContext";
+
+interface Props {
+  text: string;
+  label: string;
+  invalid: boolean;
+  aside: boolean;
+  onSaid: (sentence: string) => void;
+}
+
+/**
+ * The active cell is a real text input, so that input methods and touch keyboards work. While moving, its
+ * whole text is selected: typing replaces it.
+ */
+export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const controller = useGridController();
+  const mode = useGrid((state) => state.mode);
+
+  useLayoutEffect(() => {
+    const field = input.current;
+    if (!field) return;
+    if (mode === "moving") {
+      field.focus({ preventScroll: true });
+      field.select();
+    } else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
+  }, [mode, text]);
+
+  const onCopy = (event: ClipboardEvent, cut: boolean) => {
+    if (mode === "editing") return;
+    event.preventDefault();
+    event.clipboardData.setData("text/plain", controller.copied());
+    if (cut) controller.clear();
+  };
+  const onPaste = (event: ClipboardEvent) => {
+    if (mode === "editing") return;
+    event.preventDefault();
+    const html = event.clipboardData.getData("text/html");
+    const plain = event.clipboardData.getData("text/plain");
+    const cells = (html && cellsFromHtml(html)) || cellsFromText(plain);
+    onSaid(cells.length === 0 ? sayings.measure.emptyClipboard : controller.paste(cells));
+  };
+
+  return (
+    <input
+      ref={input}
+      value={text}
+      aria-label={label}
+      aria-invalid={invalid}
+      maxLength={200}
+      inputMode="decimal"
+      autoComplete="off"
+      spellCheck={false}
+      onChange={(event) => controller.type(event.target.value)}
+      onKeyDown={(event) => onGridKey(event, controller)}
+      onDoubleClick={() => controller.edit()}
+      onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
+      onCopy={(event) => onCopy(event, false)}
+      onCut={(event) => onCopy(event, true)}
+      onPaste={onPaste}
+      className={`outline-petrol absolute inset-0 w-full bg-white pr-[10px] text-right outline-2 -outline-offset-1 ${aside ? "text-soft line-through" : ""} ${mode === "moving" ? "caret-transparent selection:bg-transparent" : ""}`}
+    />
+  );
+}

@@ -1,0 +1,75 @@
+"use client";
+
+import { ChevronDown, ChevronUp } from "lucide-react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { Button } from "../parts/Button";
+import { useInvestigationStore } from "../store/useInvestigation";
+import { GridController } from "./GridController";
+import { createGridStore } from "./gridState";
+import { MeasureContext } from "./MeasureContext";
+import { ReadingsGrid } from "./ReadingsGrid";
+
+/** Alt+0 opens and closes the drawer from anywhere. */
+function useDrawerKey(toggle: () => void): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (!event.altKey || event.ctrlKey || event.metaKey || event.code !== "Digit0") return;
+      event.preventDefault();
+      toggle();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [toggle]);
+}
+
+interface Props {
+  /** Held by the shell, so that the drawer stays as it is when the stage changes. */
+  open: boolean;
+  onOpen: (open: boolean) => void;
+}
+
+/** The readings over the lower part of a page: the same grid, one key away, so nobody leaves a figure to mend a number. */
+export function ReadingsDrawer({ open, onOpen }: Props) {
+  const store = useInvestigationStore();
+  const [controller] = useState(() => new GridController(store, createGridStore()));
+  const [said, setSaid] = useState<string>();
+  const button = useRef<HTMLButtonElement>(null);
+  const toggle = useCallback(() => onOpen(!open), [onOpen, open]);
+  const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
+  useDrawerKey(toggle);
+  const closeOnEscape = (event: React.KeyboardEvent) => {
+    if (event.key !== "Escape" || controller.grid.getState().mode !== "moving") return;
+    event.stopPropagation();
+    onOpen(false);
+    button.current?.focus();
+  };
+  const Icon = open ? ChevronDown : ChevronUp;
+  return (
+    <section
+      aria-label="Drawer of readings"
+      className="bg-page border-hairline sticky bottom-0 z-10 border-t px-6"
+    >
+      <Button
+        ref={button}
+        look="quiet"
+        aria-expanded={open}
+        aria-keyshortcuts="Alt+0"
+        title="Readings (Alt+0)"
+        onClick={toggle}
+        className="my-1 -ml-2.5"
+      >
+        <Icon aria-hidden size={16} /> {open ? "Put the readings away" : "Readings"}
+      </Button>
+      {open && (
+        <div className="pb-3" onKeyDownCapture={closeOnEscape}>
+          <MeasureContext value={controller}>
+            <ReadingsGrid onSaid={onSaid} height="max-h-[34vh]" />
+          </MeasureContext>
+          <p role="status" className="text-soft mt-1">
+            {said}
+          </p>
+        </div>
+      )}
+    </section>
+  );
+}

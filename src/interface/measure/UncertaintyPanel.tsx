@@ -1,0 +1,99 @@
+"use client";
+
+import { setUncertainty } from "@/investigation/acts/setUncertainty";
+import {
+  changedUncertainty,
+  typedField,
+  type UncertaintyField,
+  uncertaintyFields,
+  type UncertaintyKind,
+} from "@/investigation/model/uncertainty";
+import { toSignificantFigures } from "@/core/number/statement";
+import { plainRunText } from "@/core/unit/runText";
+import { writeUnitText } from "@/core/unit/unitText";
+import { instrumentUncertainty } from "@/core/uncertainty/instrumentPart";
+import { findingSentence } from "@/wording/findings";
+import { uncertaintyChoices, uncertaintyLabels, uncertaintySentence } from "@/wording/uncertainty";
+import type { EvaluatedQuantity } from "@/pipeline/table";
+import { Choice } from "../parts/Choice";
+import { RunTextView } from "../parts/RunTextView";
+import { TextField } from "../parts/TextField";
+import { useActs } from "../store/useInvestigation";
+
+/** What the ± amounts to where it is the same for all readings; at most three figures. */
+function sizeOf({ instrument, quantity }: EvaluatedQuantity): string {
+  if (quantity.uncertainty.kind === "fixed") return quantity.uncertainty.amount.trim();
+  if (!instrument) return "";
+  const size = instrumentUncertainty(instrument, { value: 0, decimals: 0 });
+  return toSignificantFigures(size, 3)
+    .replace(/(\.\d*?)0+$/, "$1")
+    .replace(/\.$/, "");
+}
+
+function Explanation({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { quantity, instrument, finding } = evaluated;
+  if (finding || !instrument) return null;
+  const unit = plainRunText(writeUnitText(quantity.unit));
+  return (
+    <p className="text-soft col-span-2 text-xs" data-testid="uncertainty-explained">
+      {uncertaintySentence(quantity.uncertainty, sizeOf(evaluated), unit)}
+    </p>
+  );
+}
+
+interface FieldProps {
+  field: UncertaintyField;
+  evaluated: EvaluatedQuantity;
+  onType: (text: string) => void;
+}
+
+function NumberField({ field, evaluated, onType }: FieldProps) {
+  const { quantity, finding } = evaluated;
+  const { label, inUnit, example } = uncertaintyLabels[field];
+  const typed = typedField(quantity.uncertainty, field);
+  return (
+    <TextField
+      label={label}
+      value={typed}
+      placeholder={example}
+      problem={finding && findingSentence(finding)}
+      onChange={onType}
+      after={
+        <span className="text-soft shrink-0 whitespace-nowrap">
+          {inUnit && <RunTextView runs={writeUnitText(quantity.unit)} />}
+          {field === "percent" && "%"}
+        </span>
+      }
+      className="col-span-2"
+    />
+  );
+}
+
+/** How sure each reading of a quantity is: which kind of ±, its numbers, and what they mean. */
+export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { id, quantity } = evaluated;
+  const { act } = useActs();
+  const { uncertainty } = quantity;
+  const choose = (kind: UncertaintyKind) =>
+    act(setUncertainty, { quantity: id, uncertainty: changedUncertainty(uncertainty, kind) });
+  const type = (field: UncertaintyField) => (text: string) => {
+    const changed = changedUncertainty(uncertainty, uncertainty.kind, { [field]: text });
+    act(setUncertainty, { quantity: id, uncertainty: changed }, `uncertainty/${id}`);
+  };
+  return (
+    <>
+      <div className="col-span-2">
+        <Choice
+          label="How sure each reading is"
+          value={uncertainty.kind}
+          options={uncertaintyChoices}
+          onChange={choose}
+        />
+      </div>
+      {uncertaintyFields[uncertainty.kind].map((field) => (
+        <NumberField key={field} field={field} evaluated={evaluated} onType={type(field)} />
+      ))}
+      <Explanation evaluated={evaluated} />
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+"use client";
+
+import {
+  Label,
+  Field,
+  Listbox,
+  ListboxButton,
+  ListboxOption,
+  ListboxOptions,
+} from "@headlessui/react";
+import { Check, ChevronDown } from "lucide-react";
+import type { ReactNode } from "react";
+
+interface Props<Value> {
+  label: string;
+  value: Value;
+  options: readonly { value: Value; label: ReactNode }[];
+  onChange: (value: Value) => void;
+}
+
+/** A labelled choice of one among a few. */
+export function Choice<Value extends string>({ label, value, options, onChange }: Props<Value>) {
+  const chosen = options.find((option) => option.value === value);
+  return (
+    <Field>
+      <Label className="text-soft block text-xs">{label}</Label>
+      <Listbox value={value} onChange={onChange}>
+        <ListboxButton className="bg-page border-hairline flex h-8 w-full items-center justify-between rounded-md border px-2 text-left">
+          <span className="truncate">{chosen?.label ?? "choose a quantity"}</span>
+          <ChevronDown aria-hidden size={16} className="text-soft" />
+        </ListboxButton>
+        <ListboxOptions
+          anchor="bottom start"
+          className="bg-page border-hairline z-20 w-(--button-width) rounded-md border py-1 shadow-sm focus:outline-none"
+        >
+          {options.map((option) => (
+            <ListboxOption
+              key={option.value}
+              value={option.value}
+              className="data-focus:bg-wash flex cursor-pointer items-center gap-2 px-2 py-1"
+            >
+              <Check
+                aria-hidden
+                size={14}
+                className={option.value === value ? "text-petrol" : "invisible"}
+              />
+              {option.label}
+            </ListboxOption>
+          ))}
+        </ListboxOptions>
+      </Listbox>
+    </Field>
+  );
+}

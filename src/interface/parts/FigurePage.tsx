@@ -1,0 +1,34 @@
+"use client";
+
+import { SceneView } from "./SceneView";
+import { useFigureSpecification } from "../store/useEvaluated";
+
+/** The page of Plot and of Slope: the figure, or the first step towards one. */
+export function FigurePage() {
+  const figure = useFigureSpecification();
+  if (!figure) {
+    return (
+      <FirstStep text="A figure needs a quantity on each axis. Choose them in the margin of Plot." />
+    );
+  }
+  if (figure.points.x.length + figure.points.aside.x.length === 0) {
+    return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
+  }
+  return (
+    <div className="min-[900px]:@container-size min-[900px]:h-full">
+      <div className="min-[900px]:mx-auto min-[900px]:max-w-[141.7cqh]">
+        <h1 className="sr-only">Figure</h1>
+        <SceneView figure={figure} />
+      </div>
+    </div>
+  );
+}
+
+function FirstStep({ text }: { text: string }) {
+  return (
+    <div className="text-soft py-24 text-center text-base">
+      <h1 className="sr-only">Figure</h1>
+      {text}
+    </div>
+  );
+}

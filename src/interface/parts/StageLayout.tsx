@@ -1,0 +1,45 @@
+"use client";
+
+import { type ReactNode, useContext } from "react";
+import { DrawerSlot } from "./DrawerSlot";
+
+/** The page, fit for a report, with the drawer over its lower part, and its margin behind the magenta line; on a narrow screen the margin is below. */
+export function StageLayout({ page, margin }: { page: ReactNode; margin: ReactNode }) {
+  const drawer = useContext(DrawerSlot);
+  return (
+    <div className="flex min-h-0 flex-1 flex-col min-[900px]:flex-row">
+      <main className="bg-page flex min-w-0 flex-col min-[900px]:min-h-0 min-[900px]:flex-1">
+        <div className="flex-1 px-6 py-4 min-[900px]:min-h-0 min-[900px]:overflow-auto">{page}</div>
+        {drawer}
+      </main>
+      <aside
+        aria-label="Margin"
+        className="border-magenta bg-bench divide-hairline flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
+      >
+        {margin}
+      </aside>
+    </div>
+  );
+}
+
+/** One block of the margin under its heading. */
+export function MarginNote({ title, children }: { title: ReactNode; children: ReactNode }) {
+  return (
+    <section className="py-4">
+      <h2 className="mb-2 font-serif text-[15px] font-semibold">{title}</h2>
+      {children}
+    </section>
+  );
+}
+
+/** A remark by the application, with its pencil. */
+export function PencilMark({ children }: { children: ReactNode }) {
+  return (
+    <li className="flex gap-2.5 py-1">
+      <span aria-hidden className="text-magenta">
+        ✎
+      </span>
+      <span>{children}</span>
+    </li>
+  );
+}

@@ -1,0 +1,46 @@
+"use client";
+
+import { Field, Input, Label } from "@headlessui/react";
+import type { ReactNode } from "react";
+
+interface Props {
+  label: string;
+  value: string;
+  placeholder?: string;
+  onChange: (text: string) => void;
+  /** What is wrong with the text, shown under it. */
+  problem?: string;
+  after?: ReactNode;
+  className?: string;
+}
+
+/** A labelled line of text; every key is kept as it is pressed. */
+export function TextField({
+  label,
+  value,
+  placeholder,
+  onChange,
+  problem,
+  after,
+  className = "",
+}: Props) {
+  return (
+    <Field className={className}>
+      <Label className="text-soft block text-xs">{label}</Label>
+      <span className="flex items-center gap-1.5">
+        <Input
+          value={value}
+          placeholder={placeholder}
+          invalid={problem !== undefined}
+          maxLength={200}
+          spellCheck={false}
+          autoComplete="off"
+          onChange={(event) => onChange(event.target.value)}
+          className="bg-page border-hairline data-invalid:border-magenta h-8 w-full min-w-0 rounded-md border px-2 text-sm"
+        />
+        {after}
+      </span>
+      {problem && <span className="text-magenta mt-1 block text-xs">{problem}</span>}
+    </Field>
+  );
+}

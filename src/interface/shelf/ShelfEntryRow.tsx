@@ -1,0 +1,107 @@
+"use client";
+
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { EllipsisVertical } from "lucide-react";
+import Link from "next/link";
+import { type FormEvent, useState } from "react";
+import { Button } from "../parts/Button";
+import { Moment } from "./Moment";
+import type { ShelfChanges, ShelfEntry } from "./shelf";
+
+interface Props {
+  entry: ShelfEntry;
+  changes: ShelfChanges;
+  onDeleted: (entry: ShelfEntry) => void;
+}
+
+function Rename({ entry, onDone }: { entry: ShelfEntry; onDone: (title?: string) => void }) {
+  const submit = (event: FormEvent<HTMLFormElement>) => {
+    event.preventDefault();
+    onDone(String(new FormData(event.currentTarget).get("title") ?? ""));
+  };
+  return (
+    <form onSubmit={submit} className="flex gap-2 px-2 py-2">
+      <input
+        name="title"
+        aria-label="New title"
+        defaultValue={entry.title}
+        maxLength={200}
+        autoFocus
+        onFocus={(event) => event.currentTarget.select()}
+        onKeyDown={(event) => event.key === "Escape" && onDone()}
+        className="border-hairline h-8 flex-1 rounded-md border px-2"
+      />
+      <Button type="submit" look="main">
+        Rename
+      </Button>
+      <Button onClick={() => onDone()}>Leave as it was</Button>
+    </form>
+  );
+}
+
+const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
+
+function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: () => void }) {
+  const remove = async () => {
+    await changes.remove(entry.id);
+    onDeleted(entry);
+  };
+  return (
+    <Menu>
+      <MenuButton
+        aria-label={`What to do with ${entry.title || "Untitled investigation"}`}
+        className="text-soft hover:text-ink rounded-md p-1.5"
+      >
+        <EllipsisVertical aria-hidden size={18} />
+      </MenuButton>
+      <MenuItems
+        anchor="bottom end"
+        className="bg-page border-hairline z-20 w-40 rounded-md border py-1 shadow-sm focus:outline-none"
+      >
+        <MenuItem as="button" className={itemLook} onClick={onRename}>
+          Rename
+        </MenuItem>
+        <MenuItem as="button" className={itemLook} onClick={() => void changes.duplicate(entry.id)}>
+          Duplicate
+        </MenuItem>
+        <MenuItem as="button" className={itemLook} onClick={() => void remove()}>
+          Delete
+        </MenuItem>
+      </MenuItems>
+    </Menu>
+  );
+}
+
+/** One investigation on the shelf: its title leads to it, its menu renames, duplicates and deletes. */
+export function ShelfEntryRow(props: Props) {
+  const { entry, changes } = props;
+  const [renaming, setRenaming] = useState(false);
+  if (renaming) {
+    const done = (title?: string) => {
+      setRenaming(false);
+      if (title !== undefined && title !== entry.title) void changes.rename(entry.id, title);
+    };
+    return (
+      <li>
+        <Rename entry={entry} onDone={done} />
+      </li>
+    );
+  }
+  return (
+    <li className="hover:bg-wash flex items-center pr-1">
+      <Link
+        href={`/investigation/${entry.id}/measure`}
+        prefetch={false}
+        className="flex min-w-0 flex-1 items-baseline justify-between gap-4 px-2 py-3"
+      >
+        <span className="truncate font-serif text-[17px] font-semibold">
+          {entry.title || "Untitled investigation"}
+        </span>
+        <span className="text-soft shrink-0">
+          changed <Moment at={entry.changedAt} />
+        </span>
+      </Link>
+      <EntryMenu {...props} onRename={() => setRenaming(true)} />
+    </li>
+  );
+}

@@ -1,0 +1,124 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { forgetCopiesOfOthers, rememberPerson } from "../store/deviceCopy";
+import { arranged, type ShelfChanges, type ShelfEntry, type ShelfOrder } from "./shelf";
+import { ShelfEntryRow } from "./ShelfEntryRow";
+
+interface Props {
+  person: { id: string; name: string };
+  shelf: { entries: readonly ShelfEntry[]; deleted: readonly ShelfEntry[] };
+  changes: ShelfChanges;
+  startEmpty: () => Promise<void>;
+  startSample: () => Promise<void>;
+  signOut: () => Promise<void>;
+}
+
+const orders = [
+  { value: "changed", label: "last changed first" },
+  { value: "title", label: "by title" },
+] as const;
+
+const listLook = "divide-hairline border-hairline mt-4 divide-y border-y";
+
+function Deleted({ deleted, changes }: Pick<Props["shelf"], "deleted"> & Pick<Props, "changes">) {
+  if (deleted.length === 0) return null;
+  return (
+    <details className="mt-6">
+      <summary className="text-soft cursor-pointer">
+        Deleted in the last 30 days ({deleted.length})
+      </summary>
+      <ul className={listLook}>
+        {deleted.map(({ id, title }) => (
+          <li key={id} className="flex items-center justify-between gap-4 px-2 py-2">
+            <span className="truncate">{title || "Untitled investigation"}</span>
+            <Button onClick={() => void changes.putBack(id)}>Put back</Button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
+  const [search, setSearch] = useState("");
+  const [order, setOrder] = useState<ShelfOrder>("changed");
+  const [gone, setGone] = useState<ShelfEntry>();
+  const shown = arranged(shelf.entries, search, order);
+  const putBack = async () => {
+    if (gone) await changes.putBack(gone.id);
+    setGone(undefined);
+  };
+  return (
+    <>
+      {shelf.entries.length > 1 && (
+        <div className="mt-4 flex items-end gap-3">
+          <TextField label="Search by title" value={search} onChange={setSearch} className="w-64" />
+          <div className="w-48">
+            <Choice label="Order" value={order} options={orders} onChange={setOrder} />
+          </div>
+        </div>
+      )}
+      <p role="status" className={gone ? "mt-3 flex items-center gap-3" : ""}>
+        {gone && (
+          <>
+            “{gone.title || "Untitled investigation"}” was deleted.
+            <Button onClick={() => void putBack()}>Undo</Button>
+          </>
+        )}
+      </p>
+      {shown.length > 0 ? (
+        <ul className={listLook}>
+          {shown.map((entry) => (
+            <ShelfEntryRow key={entry.id} entry={entry} changes={changes} onDeleted={setGone} />
+          ))}
+        </ul>
+      ) : (
+        <p className="text-soft py-12 text-center text-base">
+          {shelf.entries.length === 0
+            ? "The shelf is empty. Start an investigation, or begin with the sample."
+            : "No title on the shelf holds these words."}
+        </p>
+      )}
+      <Deleted deleted={shelf.deleted} changes={changes} />
+    </>
+  );
+}
+
+/** The list of a person's investigations, and where a new one starts. */
+export function ShelfPage({ person, shelf, changes, startEmpty, startSample, signOut }: Props) {
+  useEffect(() => {
+    rememberPerson(person.id);
+    void forgetCopiesOfOthers(person.id).catch(() => {});
+  }, [person.id]);
+  return (
+    <div className="min-h-screen">
+      <header className="flex h-[46px] items-center gap-3 px-5">
+        <span className="font-serif text-[17px] font-semibold">Fathom Rule</span>
+        <span className="flex-1" />
+        <span className="text-soft">{person.name}</span>
+        <form action={signOut}>
+          <Button type="submit">Sign out</Button>
+        </form>
+      </header>
+      <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-y" />
+      <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-4xl px-8 py-6">
+        <div className="flex flex-wrap items-center gap-2">
+          <h1 className="mr-auto font-serif text-xl font-semibold">Shelf</h1>
+          <form action={startSample}>
+            <Button type="submit">Start from the clamped rule</Button>
+          </form>
+          <form action={startEmpty}>
+            <Button type="submit" look="main">
+              Start an investigation
+            </Button>
+          </form>
+        </div>
+        <Entries shelf={shelf} changes={changes} />
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+"use client";
+
+import { Redo2, Undo2 } from "lucide-react";
+import Link from "next/link";
+import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
+import { commands } from "../commands/commands";
+import { Button } from "../parts/Button";
+import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { SaveLine } from "./SaveLine";
+
+interface Props {
+  personName: string | undefined;
+  signOut: () => Promise<void>;
+}
+
+const icons = { undo: Undo2, redo: Redo2 };
+
+/** A command as an icon button with its name and key. */
+function CommandButton({ id }: { id: "undo" | "redo" }) {
+  const store = useInvestigationStore();
+  const command = commands[id];
+  const enabled = useInvestigation(command.enabled);
+  const Icon = icons[id];
+  return (
+    <Button
+      look="quiet"
+      className="px-1.5!"
+      disabled={!enabled}
+      aria-label={command.label}
+      title={`${command.label} (${command.keyShown})`}
+      onClick={() => command.run(store)}
+    >
+      <Icon aria-hidden size={18} />
+    </Button>
+  );
+}
+
+function Title() {
+  const title = useInvestigation((state) => state.document.title);
+  const { act } = useActs();
+  return (
+    <input
+      aria-label="Title of the investigation"
+      value={title}
+      placeholder="Untitled investigation"
+      maxLength={200}
+      onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
+      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold"
+    />
+  );
+}
+
+/** What investigation this is, whether it is kept, and the way out. */
+export function Header({ personName, signOut }: Props) {
+  return (
+    <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3">
+      <Link href="/shelf" title="To the shelf" className="font-serif text-[17px] font-semibold">
+        Fathom Rule
+      </Link>
+      <Title />
+      <SaveLine />
+      <span className="flex">
+        <CommandButton id="undo" />
+        <CommandButton id="redo" />
+      </span>
+      {personName && <span className="text-soft">{personName}</span>}
+      <form action={signOut}>
+        <Button type="submit">Sign out</Button>
+      </form>
+    </header>
+  );
+}

@@ -1,0 +1,40 @@
+"use client";
+
+import { sayings } from "@/wording/sayings";
+import type { Saving } from "../store/investigationStore";
+import { useInvestigation } from "../store/useInvestigation";
+
+function sentence(saving: Saving): string {
+  switch (saving.kind) {
+    case "kept":
+      return saving.at
+        ? sayings.saving.kept(
+            saving.at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" }),
+          )
+        : sayings.saving.keptBefore;
+    case "keeping":
+      return sayings.saving.keeping;
+    case "on-device":
+      return sayings.saving.onDevice;
+    case "signed-out":
+      return sayings.saving.signedOut;
+    case "lost":
+      return sayings.saving.lost;
+  }
+}
+
+/** Whether all that was typed is kept, and where. */
+export function SaveLine() {
+  const saving = useInvestigation((state) => state.saving);
+  const calm = saving.kind === "kept" || saving.kind === "keeping";
+  return (
+    <p role="status" data-testid="saving" className={calm ? "text-soft" : "text-ink font-semibold"}>
+      {sentence(saving)}{" "}
+      {saving.kind === "signed-out" && (
+        <a href="/sign-in" target="_blank" className="text-petrol underline">
+          Sign in
+        </a>
+      )}
+    </p>
+  );
+}

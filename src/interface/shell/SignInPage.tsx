@@ -1,0 +1,79 @@
+"use client";
+
+import { Field, Input, Label } from "@headlessui/react";
+import { useActionState } from "react";
+import { Button } from "../parts/Button";
+
+interface Props {
+  signIn: (message: string | undefined, form: FormData) => Promise<string>;
+  demoAccounts: readonly { signInName: string; name: string; password: string }[];
+}
+
+const inputLook = "border-hairline mt-0.5 h-9 w-full rounded-md border bg-white px-2 text-base";
+
+function DemoAccounts({ accounts }: { accounts: Props["demoAccounts"] }) {
+  if (accounts.length === 0) return null;
+  return (
+    <section className="border-hairline mt-6 border-t pt-4">
+      <h2 className="font-serif text-base font-semibold">Accounts of this demo</h2>
+      <table className="mt-1 w-full">
+        <thead className="text-soft text-left text-xs">
+          <tr>
+            <th className="py-1 font-normal">name</th>
+            <th className="font-normal">password</th>
+          </tr>
+        </thead>
+        <tbody>
+          {accounts.map(({ signInName, password }) => (
+            <tr key={signInName} className="border-hairline border-t">
+              <td className="py-1">{signInName}</td>
+              <td>{password}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** The door: a name, a password, and in the demo the accounts to use. */
+export function SignInPage({ signIn, demoAccounts }: Props) {
+  const [message, submit, busy] = useActionState(signIn, undefined);
+  return (
+    <div className="min-h-screen">
+      <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-b" />
+      <main className="bg-page border-magenta mx-auto mt-16 max-w-sm border-l-2 p-8">
+        <h1 className="font-serif text-xl font-semibold">Fathom Rule</h1>
+        <p className="text-soft mt-1">Readings in, a graph with its slope and uncertainty out.</p>
+        <form action={submit} className="mt-5 flex flex-col gap-3">
+          <Field>
+            <Label className="text-soft">Name</Label>
+            <Input name="name" autoComplete="username" autoFocus required className={inputLook} />
+          </Field>
+          <Field>
+            <Label className="text-soft">Password</Label>
+            <Input
+              name="password"
+              type="password"
+              autoComplete="current-password"
+              required
+              className={inputLook}
+            />
+          </Field>
+          <p role="alert" className="text-magenta min-h-5">
+            {message}
+          </p>
+          <Button
+            look="main"
+            type="submit"
+            disabled={busy}
+            className="h-9 justify-center text-base!"
+          >
+            Sign in
+          </Button>
+        </form>
+        <DemoAccounts accounts={demoAccounts} />
+      </main>
+    </div>
+  );
+}

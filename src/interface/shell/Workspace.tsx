@@ -1,0 +1,84 @@
+"use client";
+
+import { usePathname } from "next/navigation";
+import { useState } from "react";
+import type { StageId } from "@/wording/stages";
+import { useCommandKeys } from "../commands/useCommandKeys";
+import { LaterRoom } from "../later/LaterRoom";
+import { MeasureRoom } from "../measure/MeasureRoom";
+import { ReadingsDrawer } from "../measure/ReadingsDrawer";
+import { useMarkCount } from "../measure/useMarks";
+import { DrawerSlot } from "../parts/DrawerSlot";
+import { PlotRoom } from "../plot/PlotRoom";
+import { SlopeRoom } from "../slope/SlopeRoom";
+import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
+import { AwayPage } from "./AwayPage";
+import { Header } from "./Header";
+import { StageRule } from "./StageRule";
+import { stageOfPath } from "./stagePath";
+import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
+import { useStageKeys } from "./useStageKeys";
+
+interface Props {
+  investigationId: string;
+  opened: Opened | undefined;
+  signOut: () => Promise<void>;
+}
+
+function Room({ stage }: { stage: StageId }) {
+  switch (stage) {
+    case "measure":
+      return <MeasureRoom />;
+    case "plot":
+      return <PlotRoom />;
+    case "slope":
+      return <SlopeRoom />;
+    default:
+      return <LaterRoom stage={stage} />;
+  }
+}
+
+function Notice() {
+  const notice = useInvestigation((state) => state.notice);
+  if (!notice) return null;
+  return (
+    <p role="alert" className="bg-magenta-wash text-ink border-magenta border-b px-5 py-1.5">
+      {notice}
+    </p>
+  );
+}
+
+function Bench({ investigationId, opened, signOut }: Props) {
+  const stage = stageOfPath(usePathname());
+  const [open, setOpen] = useState(false);
+  useStageKeys(investigationId);
+  return (
+    <div className="flex min-h-screen flex-col min-[900px]:h-screen">
+      <Header personName={opened?.person.name} signOut={signOut} />
+      <StageRule
+        investigationId={investigationId}
+        stage={stage}
+        marks={{ measure: useMarkCount() }}
+      />
+      <Notice />
+      <DrawerSlot
+        value={stage === "measure" ? null : <ReadingsDrawer open={open} onOpen={setOpen} />}
+      >
+        <Room stage={stage} />
+      </DrawerSlot>
+    </div>
+  );
+}
+
+/** One investigation open on the bench: header, rule, page and margin. */
+export function Workspace(props: Props) {
+  const { store, missing } = useOpenInvestigation(props.investigationId, props.opened);
+  useCommandKeys(store);
+  if (missing) return <AwayPage noCopy />;
+  if (!store) return null;
+  return (
+    <InvestigationContext value={store}>
+      <Bench {...props} />
+    </InvestigationContext>
+  );
+}

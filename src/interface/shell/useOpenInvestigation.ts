@@ -1,0 +1,57 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { useEffect, useState } from "react";
+import type { Investigation } from "@/investigation/model/investigation";
+import { forgetCopiesOfOthers, rememberedPerson, rememberPerson } from "../store/deviceCopy";
+import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
+import { Keeper, openDeviceCopy } from "../store/keeper";
+
+/** What the server gave when the page was asked for; undefined when its database could not be reached. */
+export interface Opened {
+  readonly person: { readonly id: string; readonly name: string };
+  readonly document: Investigation;
+  readonly revision: number;
+}
+
+const askAgainAfter = 2500;
+
+/** Opens an investigation from what the server gave, else from this device's copy; keeps it from then on. */
+export function useOpenInvestigation(id: string, opened: Opened | undefined) {
+  const [store, setStore] = useState<InvestigationStore | undefined>(() =>
+    opened ? createInvestigationStore(opened.document, opened.revision) : undefined,
+  );
+  const [missing, setMissing] = useState(false);
+  const personId = opened?.person.id;
+
+  useEffect(() => {
+    if (personId) {
+      rememberPerson(personId);
+      void forgetCopiesOfOthers(personId).catch(() => {});
+      return;
+    }
+    void openDeviceCopy(id, rememberedPerson()).then((copy) => {
+      if (copy) setStore(createInvestigationStore(copy.document, copy.revision));
+      else setMissing(true);
+    });
+  }, [id, personId]);
+
+  useEffect(() => {
+    if (!store) return;
+    const keeper = new Keeper(store, {
+      investigationId: id,
+      personId: personId ?? rememberedPerson() ?? "",
+      windowId: nanoid(8),
+    });
+    void keeper.start(personId !== undefined);
+    return () => keeper.stop();
+  }, [store, id, personId]);
+
+  useEffect(() => {
+    if (!missing) return;
+    const timer = setInterval(() => window.location.reload(), askAgainAfter);
+    return () => clearInterval(timer);
+  }, [missing]);
+
+  return { store, missing };
+}

@@ -1,0 +1,80 @@
+import type { LineFit } from "@/core/fit/lineFit";
+import {
+  type WrittenNumber,
+  writeNumber,
+  type WrittenStatement,
+  writeStatement,
+} from "@/core/number/writtenNumber";
+import type { FiguresOfUncertainty } from "@/core/number/statement";
+import type { RunText } from "@/core/unit/runText";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import type { FigurePoints } from "@/pipeline/fit";
+
+/** A line's slope or intercept ready to be shown: with its standard error, or bare where there is none. */
+export interface LedgerRow {
+  readonly statement?: WrittenStatement;
+  readonly bare?: WrittenNumber;
+  readonly unit: RunText;
+}
+
+export interface LineLedger {
+  readonly slope: LedgerRow;
+  readonly intercept: LedgerRow;
+  readonly residualStandardDeviation: WrittenNumber | undefined;
+  readonly rSquared: string | undefined;
+  readonly yUnit: RunText;
+}
+
+/** Part of the data's own size below which a number is rounding of the arithmetic. */
+const noise = 1e-13;
+const figuresOfBare = 6;
+
+function largest(values: ArrayLike<number>): number {
+  let found = 0;
+  for (let i = 0; i < values.length; i++) found = Math.max(found, Math.abs(values[i] as number));
+  return found;
+}
+
+function quiet(value: number, scale: number): number {
+  return Math.abs(value) <= noise * scale ? 0 : value;
+}
+
+function row(
+  value: number,
+  error: number | undefined,
+  scale: number,
+  rule: FiguresOfUncertainty,
+  unit: RunText,
+): LedgerRow {
+  const settled = quiet(value, scale);
+  if (error === undefined) return { bare: writeNumber(settled, figuresOfBare), unit };
+  return { statement: writeStatement(settled, quiet(error, scale), rule), unit };
+}
+
+/** R² close to 1 needs its nines: enough decimals to tell it from 1, at least four. */
+export function writeRSquared(rSquared: number): string {
+  const missing = 1 - rSquared;
+  if (missing < 1e-9) return "1.000000000";
+  return rSquared.toFixed(Math.min(9, Math.max(4, 1 - Math.floor(Math.log10(missing)))));
+}
+
+/** What the margin shows of a line, rounded by the house rules. */
+export function lineLedger(
+  line: LineFit,
+  points: FigurePoints,
+  rule: FiguresOfUncertainty,
+): LineLedger {
+  const sizeY = largest(points.yValues);
+  const sizeX = largest(points.xValues);
+  const yUnit = writeUnitText(points.y.quantity.unit);
+  const slopeUnit = writeSlopeUnit(points.y.quantity.unit, points.x.quantity.unit);
+  const deviation = line.residualStandardDeviation;
+  return {
+    slope: row(line.slope, line.standardErrorOfSlope, sizeY / sizeX, rule, slopeUnit),
+    intercept: row(line.intercept, line.standardErrorOfIntercept, sizeY, rule, yUnit),
+    residualStandardDeviation:
+      deviation === undefined ? undefined : writeNumber(quiet(deviation, sizeY), 2),
+    rSquared: line.rSquared === undefined ? undefined : writeRSquared(line.rSquared),
+    yUnit,
+  };
+}

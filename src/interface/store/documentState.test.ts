@@ -1,0 +1,86 @@
+import { removeRows } from "@/investigation/acts/removeRows";
+import { typeReadings } from "@/investigation/acts/typeReadings";
+import { type Change, perform } from "@/investigation/history/edit";
+import type { Investigation } from "@/investigation/model/investigation";
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { type DocumentState, received, withChange, without } from "./documentState";
+
+const none = new Set<string>();
+let nextId = 0;
+
+function start(): DocumentState {
+  const document = clampedRule();
+  return { base: document, document, revision: 4, pending: [] };
+}
+
+function typed(document: Investigation, row: string, text: string) {
+  return perform(document, typeReadings, { readings: [{ row, quantity: "time", text }] });
+}
+
+function edit(change: Change, mergeKey?: string) {
+  return { ...change, id: `edit${nextId++}`, at: "2026-11-23T10:00:00.000Z", mergeKey };
+}
+
+function type(state: DocumentState, row: string, text: string, mergeKey?: string, underWay = none) {
+  const { document, change } = typed(state.document, row, text);
+  return withChange(state, document, edit(change, mergeKey), underWay);
+}
+
+const reading = (state: DocumentState, row: string) => state.document.rows[row]?.readings.time;
+
+describe("what is shown while edits travel", () => {
+  test("keys in one cell travel as one edit, unless it is under way", () => {
+    let state = type(start(), "row1", "9", "cell");
+    state = type(state, "row1", "9.5", "cell");
+    expect(state.pending).toHaveLength(1);
+    const underWay = new Set(state.pending.map(({ id }) => id));
+    state = type(state, "row1", "9.51", "cell", underWay);
+    expect(state.pending).toHaveLength(2);
+  });
+
+  test("our own edit, acknowledged, changes nothing that is shown", () => {
+    const state = type(start(), "row1", "9");
+    const own = { ...state.pending[0]!, revision: 5 };
+    const { state: after } = received(state, [own]);
+    expect(after.document).toBe(state.document);
+    expect(after).toMatchObject({ revision: 5, pending: [] });
+    expect(after.base).toBe(after.document);
+  });
+
+  test("another window's edit appears under ours", () => {
+    const state = type(start(), "row1", "9");
+    const theirs = { ...edit(typed(state.base, "row2", "7").change), revision: 5 };
+    const { state: after } = received(state, [theirs]);
+    expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["9", "7"]);
+    expect(after.pending).toHaveLength(1);
+  });
+
+  test("on the same cell ours is shown until the server has spoken", () => {
+    const state = type(start(), "row1", "9");
+    const theirs = { ...edit(typed(state.base, "row1", "7").change), revision: 5 };
+    expect(reading(received(state, [theirs]).state, "row1")).toBe("9");
+  });
+
+  test("an edit on a row that another window removed is dropped, and said", () => {
+    const state = type(start(), "row1", "9");
+    const { change } = perform(state.base, removeRows, { rows: ["row1"] });
+    const { state: after, dropped } = received(state, [{ ...edit(change), revision: 5 }]);
+    expect(dropped).toHaveLength(1);
+    expect(after.document.rows).not.toHaveProperty("row1");
+  });
+
+  test("news heard twice counts once; a gap is told", () => {
+    const state = start();
+    const theirs = { ...edit(typed(state.base, "row1", "7").change), revision: 5 };
+    const { state: once } = received(state, [theirs]);
+    expect(received(once, [theirs]).state).toBe(once);
+    expect(received(state, [{ ...theirs, revision: 7 }]).gap).toBe(true);
+  });
+
+  test("a refused edit is rolled back and the others stay", () => {
+    let state = type(start(), "row1", "9");
+    state = type(state, "row2", "8");
+    const after = without(state, new Set([state.pending[0]!.id]));
+    expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["3.1", "8"]);
+  });
+});

@@ -1,0 +1,102 @@
+import { applyChange, type Change, type Edit, joined } from "@/investigation/history/edit";
+import type { Investigation } from "@/investigation/model/investigation";
+import type { Patch } from "immer";
+
+/** An edit that the server has not acknowledged yet. */
+export interface PendingEdit extends Edit {
+  readonly mergeKey?: string;
+}
+
+/** An edit as the server tells of it. */
+export interface ServerEdit {
+  readonly revision: number;
+  readonly id: string;
+  readonly act: string;
+  readonly patches: readonly Patch[];
+}
+
+/** What is shown is always the acknowledged document with the pending edits laid over it. */
+export interface DocumentState {
+  readonly base: Investigation;
+  readonly revision: number;
+  readonly pending: readonly PendingEdit[];
+  readonly document: Investigation;
+}
+
+export interface Received {
+  readonly state: DocumentState;
+  /** Edits that no longer fit, because what they change is gone. */
+  readonly dropped: readonly PendingEdit[];
+  /** Revisions are missing between what is known and what came: ask again. */
+  readonly gap: boolean;
+}
+
+/** Adds a change to the pending ones; joins the last if it has the same key and is not under way. */
+export function withChange(
+  state: DocumentState,
+  document: Investigation,
+  edit: PendingEdit,
+  underWay: ReadonlySet<string>,
+): DocumentState {
+  const last = state.pending[state.pending.length - 1];
+  if (
+    last &&
+    edit.mergeKey !== undefined &&
+    last.mergeKey === edit.mergeKey &&
+    !underWay.has(last.id)
+  ) {
+    const merged: PendingEdit = { ...last, ...(joined(last, edit) as Change), at: edit.at };
+    return { ...state, document, pending: [...state.pending.slice(0, -1), merged] };
+  }
+  return { ...state, document, pending: [...state.pending, edit] };
+}
+
+/** Lays the pending edits over the base once more. */
+export function replayed(base: Investigation, pending: readonly PendingEdit[]) {
+  let document = base;
+  const kept: PendingEdit[] = [];
+  const dropped: PendingEdit[] = [];
+  for (const edit of pending) {
+    const application = applyChange(document, edit.patches);
+    if (application.applied) {
+      document = application.document;
+      kept.push(edit);
+    } else dropped.push(edit);
+  }
+  return { document, kept, dropped };
+}
+
+/** Our own edits, acknowledged in the order in which they were made: what is shown stays as it is. */
+function isOwnProgress(state: DocumentState, news: readonly ServerEdit[]): boolean {
+  return news.every((edit, index) => state.pending[index]?.id === edit.id);
+}
+
+/** Takes edits from the server, own and others', in the order of their revisions. */
+export function received(state: DocumentState, edits: readonly ServerEdit[]): Received {
+  const news = edits.filter((edit) => edit.revision > state.revision);
+  const first = news[0];
+  if (!first) return { state, dropped: [], gap: false };
+  if (first.revision !== state.revision + 1) return { state, dropped: [], gap: true };
+  let base = state.base;
+  for (const edit of news) {
+    const application = applyChange(base, edit.patches);
+    if (application.applied) base = application.document;
+  }
+  const revision = (news[news.length - 1] as ServerEdit).revision;
+  const ids = new Set(news.map((edit) => edit.id));
+  const pending = state.pending.filter((edit) => !ids.has(edit.id));
+  if (isOwnProgress(state, news)) {
+    const settled = pending.length === 0 ? { base: state.document } : { base };
+    return { state: { ...state, ...settled, revision, pending }, dropped: [], gap: false };
+  }
+  const { document, kept, dropped } = replayed(base, pending);
+  return { state: { base, revision, pending: kept, document }, dropped, gap: false };
+}
+
+/** Takes edits out (refused, or known to the server from before) and lays the rest over the base again. */
+export function without(state: DocumentState, ids: ReadonlySet<string>): DocumentState {
+  if (!state.pending.some((edit) => ids.has(edit.id))) return state;
+  const pending = state.pending.filter((edit) => !ids.has(edit.id));
+  const { document, kept } = replayed(state.base, pending);
+  return { ...state, document, pending: kept };
+}

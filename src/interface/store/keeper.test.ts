@@ -1,0 +1,193 @@
+import { typeReadings } from "@/investigation/acts/typeReadings";
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { sayings } from "@/wording/sayings";
+import type { PendingEdit, ServerEdit } from "./documentState";
+import { createInvestigationStore, doAct, type InvestigationStore } from "./investigationStore";
+import { Keeper } from "./keeper";
+
+/** What stands on the device, in place of IndexedDB. */
+const device = new Map<string, unknown>();
+
+jest.mock("idb-keyval", () => ({
+  createStore: () => "device",
+  get: async (key: string) => device.get(key),
+  set: async (key: string, value: unknown) => void device.set(key, structuredClone(value)),
+  del: async (key: string) => void device.delete(key),
+  keys: async () => [...device.keys()],
+}));
+
+type Answer = { status: number; refuse?: boolean };
+
+/** A server that keeps a log, and answers otherwise when it is told to. */
+class FakeServer {
+  readonly log: ServerEdit[] = [];
+  next: Answer[] = [];
+  asked = 0;
+
+  fetch = async (_: string, { body }: { body: string }) => {
+    this.asked += 1;
+    const { since, edits } = JSON.parse(body) as { since: number; edits: PendingEdit[] };
+    const { status, refuse } = this.next.shift() ?? { status: 200 };
+    if (status === 0) throw new TypeError("the network is down");
+    if (status !== 200) return new Response(JSON.stringify({ reason: "no" }), { status });
+    const fresh = edits.filter(({ id }) => !this.log.some((known) => known.id === id));
+    const refused = refuse ? fresh.map(({ id }) => ({ id, reason: "gone", detail: "" })) : [];
+    if (!refuse) {
+      for (const { id, act, patches } of fresh) {
+        this.log.push({ revision: this.log.length + 1, id, act, patches });
+      }
+    }
+    return Response.json({ edits: this.log.filter(({ revision }) => revision > since), refused });
+  };
+}
+
+let server: FakeServer;
+let store: InvestigationStore;
+let keeper: Keeper;
+
+function openWindow(windowId: string): void {
+  store = createInvestigationStore(clampedRule(), 0);
+  keeper = new Keeper(store, { investigationId: "rule", personId: "ines", windowId });
+}
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  device.clear();
+  server = new FakeServer();
+  const nothing = { addEventListener: () => {}, removeEventListener: () => {} };
+  Object.assign(globalThis, {
+    fetch: server.fetch,
+    window: nothing,
+    document: nothing,
+    navigator: {},
+    EventSource: class {
+      close() {}
+    },
+  });
+  openWindow("one");
+});
+
+afterEach(() => {
+  keeper.stop();
+  jest.useRealTimers();
+});
+
+const pass = (milliseconds: number) => jest.advanceTimersByTimeAsync(milliseconds);
+const type = (text: string, key?: string) =>
+  doAct(store, typeReadings, { readings: [{ row: "row1", quantity: "time", text }] }, key);
+const reading = () => store.getState().document.rows.row1?.readings.time;
+const saving = () => store.getState().saving.kind;
+
+test("what is typed is with the server within half a second, the keys of a cell as one edit", async () => {
+  await keeper.start(true);
+  await pass(50);
+  type("9", "cell");
+  type("9.5", "cell");
+  expect(saving()).toBe("keeping");
+  await pass(500);
+  expect(server.log).toHaveLength(1);
+  expect(store.getState()).toMatchObject({ revision: 1, pending: [], saving: { kind: "kept" } });
+  expect(reading()).toBe("9.5");
+});
+
+test.each([0, 503])(
+  "while the server does not answer (%d) all is kept here, and sent when it does",
+  async (status) => {
+    await keeper.start(true);
+    await pass(50);
+    server.next = Array.from({ length: 3 }, () => ({ status }));
+    type("9");
+    await pass(500);
+    expect(saving()).toBe("on-device");
+    type("9.7");
+    expect(reading()).toBe("9.7");
+    await pass(10_000);
+    expect(saving()).toBe("kept");
+    expect(server.log.length).toBeGreaterThanOrEqual(1);
+    expect(store.getState().pending).toEqual([]);
+  },
+);
+
+test("signed out: kept here, said, and sent after signing in again", async () => {
+  await keeper.start(true);
+  await pass(50);
+  server.next = [{ status: 401 }];
+  type("9");
+  await pass(300);
+  expect(saving()).toBe("signed-out");
+  await pass(5000);
+  expect(saving()).toBe("kept");
+});
+
+test("a refused edit is rolled back, and said", async () => {
+  await keeper.start(true);
+  await pass(50);
+  server.next = [{ status: 200, refuse: true }];
+  type("9");
+  await pass(500);
+  expect(reading()).toBe("3.1");
+  expect(store.getState().notice).toBe(sayings.refused.gone);
+});
+
+test("a window that closed too early leaves its edits to the next one", async () => {
+  await keeper.start(true);
+  await pass(50);
+  server.next = Array.from({ length: 50 }, () => ({ status: 0 }));
+  type("9.9");
+  await pass(300);
+  keeper.stop();
+  server.next = [];
+  openWindow("two");
+  await keeper.start(true);
+  expect(reading()).toBe("9.9");
+  await pass(500);
+  expect(server.log).toHaveLength(1);
+  await pass(2000);
+  expect([...device.keys()].filter((key) => key.startsWith("edits/"))).toEqual([]);
+});
+
+test("what the server had acknowledged is not laid over its newer document", async () => {
+  await keeper.start(true);
+  await pass(50);
+  type("9.9");
+  await pass(500);
+  keeper.stop();
+  openWindow("two");
+  await keeper.start(true);
+  expect(reading()).toBe("3.1");
+});
+
+test("without the server, copy and acknowledged edits together lack nothing typed", async () => {
+  await keeper.start(true);
+  await pass(50);
+  type("9.9");
+  await pass(500);
+  keeper.stop();
+  server.next = Array.from({ length: 50 }, () => ({ status: 0 }));
+  openWindow("two");
+  await keeper.start(false);
+  expect(reading()).toBe("9.9");
+  expect(saving()).toBe("on-device");
+});
+
+test("edits that another person left on this device are not sent", async () => {
+  device.set("edits/rule/old", {
+    personId: "tobi",
+    edits: [{ id: "theirs", patches: [], inverse: [] }],
+  });
+  await keeper.start(true);
+  await pass(500);
+  expect(server.log).toEqual([]);
+  expect(device.has("edits/rule/old")).toBe(true);
+});
+
+test("an edit that the server had before is not sent for ever", async () => {
+  await keeper.start(true);
+  await pass(50);
+  type("9");
+  const [edit] = store.getState().pending;
+  server.log.push({ revision: 1, id: edit!.id, act: edit!.act, patches: edit!.patches });
+  await pass(500);
+  expect(store.getState().pending).toEqual([]);
+  expect(server.log).toHaveLength(1);
+});

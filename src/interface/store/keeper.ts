@@ -1,0 +1,154 @@
+import { sayings } from "@/wording/sayings";
+import { editsLeftBehind, holdWindow, snapshotOf } from "./deviceCopy";
+import { DeviceKeeper } from "./deviceKeeper";
+import { type PendingEdit, received, replayed, type ServerEdit, without } from "./documentState";
+import type { InvestigationState, InvestigationStore } from "./investigationStore";
+import { listen, save, type SaveReply } from "./server";
+
+const saveAfter = 150;
+const firstRetry = 400;
+const longestRetry = 4000;
+
+/** Where an investigation is kept, and for whom. */
+export interface Keeping {
+  readonly investigationId: string;
+  readonly personId: string;
+  readonly windowId: string;
+}
+
+function noticeFor(reply: Extract<SaveReply, { kind: "saved" }>): string | undefined {
+  const first = reply.refused[0];
+  if (!first) return undefined;
+  return first.reason === "gone" ? sayings.refused.gone : sayings.refused.invalid(first.detail);
+}
+
+/** Keeps a store's edits on the device at once and with the server soon, and brings others' edits in. */
+export class Keeper {
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private retryAfter = firstRetry;
+  private busy = false;
+  private stopped = false;
+  private readonly stops: (() => void)[] = [];
+  private readonly device: DeviceKeeper;
+
+  constructor(
+    private readonly store: InvestigationStore,
+    private readonly keeping: Keeping,
+  ) {
+    const { investigationId, windowId, personId } = keeping;
+    this.device = new DeviceKeeper(investigationId, windowId, personId);
+  }
+
+  /** Begins; `online` is false when the document came from this device's copy. */
+  async start(online: boolean): Promise<void> {
+    this.stops.push(holdWindow(this.keeping.windowId));
+    this.stops.push(this.store.subscribe((state, before) => this.onChange(state, before)));
+    const { investigationId, personId } = this.keeping;
+    const left = await editsLeftBehind(investigationId, personId, online).catch(() => undefined);
+    if (left && left.edits.length > 0) this.adopt(left.edits);
+    void left?.forget().catch(() => {});
+    if (this.stopped) return;
+    this.listen();
+    if (!online) this.store.setState({ saving: { kind: "on-device" } });
+    this.schedule(0);
+  }
+
+  stop(): void {
+    this.stopped = true;
+    clearTimeout(this.timer);
+    this.device.stop();
+    for (const stop of this.stops) stop();
+  }
+
+  private listen(): void {
+    const onEdits = (edits: readonly ServerEdit[]) => this.receive(edits);
+    const since = () => this.store.getState().revision;
+    this.stops.push(listen(this.keeping.investigationId, since, onEdits));
+    const hurry = () => this.schedule(0);
+    window.addEventListener("online", hurry);
+    document.addEventListener("visibilitychange", hurry);
+    this.stops.push(() => {
+      window.removeEventListener("online", hurry);
+      document.removeEventListener("visibilitychange", hurry);
+    });
+  }
+
+  /** Edits that an earlier window could not send are laid over what is shown. */
+  private adopt(edits: readonly PendingEdit[]): void {
+    this.store.setState((state) => {
+      const { document, kept } = replayed(state.base, [...edits, ...state.pending]);
+      return { document, pending: kept };
+    });
+  }
+
+  private onChange(state: InvestigationState, before: InvestigationState): void {
+    if (state.pending === before.pending && state.base === before.base) return;
+    const { revision, base } = state;
+    const { personId } = this.keeping;
+    this.device.keep(state.pending, { personId, revision, document: base });
+    if (state.pending.length === 0) return;
+    if (state.saving.kind === "kept") this.store.setState({ saving: { kind: "keeping" } });
+    if (state.saving.kind === "kept" || state.saving.kind === "keeping") this.schedule(saveAfter);
+  }
+
+  private schedule(after: number): void {
+    if (this.stopped || this.busy) return;
+    if (this.timer !== undefined && after > 0) return;
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.send(), after);
+  }
+
+  private async send(): Promise<void> {
+    this.timer = undefined;
+    this.busy = true;
+    const { pending, revision } = this.store.getState();
+    this.store.setState({ underWay: new Set(pending.map((edit) => edit.id)) });
+    const reply = await save(this.keeping.investigationId, revision, pending);
+    this.busy = false;
+    this.store.setState({ underWay: new Set() });
+    if (this.stopped) return;
+    this.settle(reply, pending);
+  }
+
+  private settle(reply: SaveReply, sent: readonly PendingEdit[]): void {
+    if (reply.kind === "saved") {
+      this.retryAfter = firstRetry;
+      this.receive(reply.edits);
+      this.discard(sent, noticeFor(reply));
+    } else if (reply.kind === "malformed") {
+      this.discard(sent, sayings.refused.invalid(reply.reason));
+    } else {
+      this.store.setState({ saving: { kind: reply.kind === "away" ? "on-device" : reply.kind } });
+      if (reply.kind === "lost") return;
+      this.schedule(this.retryAfter);
+      this.retryAfter = Math.min(longestRetry, this.retryAfter * 1.6);
+    }
+  }
+
+  /** What was sent is with the server now, or was refused: either way it waits no longer. */
+  private discard(sent: readonly PendingEdit[], notice: string | undefined): void {
+    const ids = new Set(sent.map((edit) => edit.id));
+    this.store.setState((state) => {
+      const next = without(state, ids);
+      const done = next.pending.length === 0;
+      return {
+        ...next,
+        notice: notice ?? state.notice,
+        saving: done ? { kind: "kept", at: new Date() } : { kind: "keeping" },
+      };
+    });
+    if (this.store.getState().pending.length > 0) this.schedule(saveAfter);
+  }
+
+  private receive(edits: readonly ServerEdit[]): void {
+    const { state, dropped, gap } = received(this.store.getState(), edits);
+    if (gap) return this.schedule(0);
+    this.store.setState(dropped.length > 0 ? { ...state, notice: sayings.refused.gone } : state);
+  }
+}
+
+/** Opens the copy of this device when the server can't give the document. */
+export async function openDeviceCopy(investigationId: string, personId: string | null) {
+  const snapshot = await snapshotOf(investigationId);
+  return snapshot && snapshot.personId === personId ? snapshot : undefined;
+}

@@ -1,0 +1,57 @@
+import { applyPatches, enablePatches, type Patch, produceWithPatches } from "immer";
+import type { Act } from "../acts/act";
+import type { Investigation } from "../model/investigation";
+
+enablePatches();
+
+/** What one act did to the document: the way there and the way back. */
+export interface Change {
+  readonly act: string;
+  readonly patches: readonly Patch[];
+  readonly inverse: readonly Patch[];
+}
+
+/** A change with its identity: what travels to the server and stands in the edit log. */
+export interface Edit extends Change {
+  readonly id: string;
+  /** When it was made, ISO 8601, by the clock of the device. */
+  readonly at: string;
+}
+
+/** Performs an act; an act that changes nothing gives no patches. */
+export function perform<Args>(
+  document: Investigation,
+  act: Act<Args>,
+  args: Args,
+): { document: Investigation; change: Change } {
+  const [next, patches, inverse] = produceWithPatches(document, (draft) => {
+    act.change(draft as Investigation, args);
+  });
+  return { document: next, change: { act: act.name, patches, inverse } };
+}
+
+export type Application =
+  { readonly applied: true; readonly document: Investigation } | { readonly applied: false };
+
+/** Applies patches; when what they change is gone (someone removed the row), nothing is changed. */
+export function applyChange(document: Investigation, patches: readonly Patch[]): Application {
+  try {
+    return { applied: true, document: applyPatches(document, patches as Patch[]) };
+  } catch {
+    return { applied: false };
+  }
+}
+
+/** The way back as a change of its own, so that undo is logged like any other act. */
+export function reversed(change: Change, act: string): Change {
+  return { act, patches: change.inverse, inverse: change.patches };
+}
+
+/** Two changes in a row as one: first there, then on; back in the other order. */
+export function joined(first: Change, second: Change): Change {
+  return {
+    act: second.act,
+    patches: [...first.patches, ...second.patches],
+    inverse: [...second.inverse, ...first.inverse],
+  };
+}

@@ -1,0 +1,154 @@
+import { addQuantity } from "../acts/addQuantity";
+import { arrangeRows } from "../acts/arrangeRows";
+import { duplicateQuantity } from "../acts/duplicateQuantity";
+import { insertRows } from "../acts/insertRows";
+import { moveQuantity } from "../acts/moveQuantity";
+import { moveRows } from "../acts/moveRows";
+import { chooseAxis } from "../acts/chooseAxis";
+import { describeQuantity } from "../acts/describeQuantity";
+import { pasteBlock } from "../acts/pasteBlock";
+import { removeQuantity } from "../acts/removeQuantity";
+import { removeRows } from "../acts/removeRows";
+import { renameInvestigation } from "../acts/renameInvestigation";
+import { setAside } from "../acts/setAside";
+import { setUncertainty } from "../acts/setUncertainty";
+import { takeBack } from "../acts/takeBack";
+import { titleFigure } from "../acts/titleFigure";
+import { typeReadings } from "../acts/typeReadings";
+import type { Act } from "../acts/act";
+import { emptyInvestigation } from "../model/emptyInvestigation";
+import type { Investigation } from "../model/investigation";
+import { inOrder } from "../model/order";
+import { validateInvestigation } from "../model/schema";
+import { clampedRule } from "../samples/clampedRule";
+import { applyChange, perform, reversed } from "./edit";
+import { emptyUndoStack, remember, stepBack, stepForward } from "./undoStack";
+
+const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>][] = [
+  done(renameInvestigation, { title: "Rule" }),
+  done(addQuantity, { id: "m", symbol: "m" }),
+  done(describeQuantity, { quantity: "time", unit: "ms" }),
+  done(setUncertainty, { quantity: "time", uncertainty: { kind: "none" } }),
+  done(removeQuantity, { quantity: "cubed" }),
+  done(typeReadings, { readings: [{ row: "row9", quantity: "time", text: "1.0" }] }),
+  done(removeRows, { rows: ["row1", "row2"] }),
+  done(insertRows, { rows: ["between"], before: "row2" }),
+  done(moveRows, { rows: ["row6", "row7"], before: "row1" }),
+  done(arrangeRows, { rows: ["row7", "row1"] }),
+  done(moveQuantity, { quantity: "squared", before: "overhang" }),
+  done(duplicateQuantity, { quantity: "time", id: "again", symbol: "t_2" }),
+  done(setAside, { readings: [{ row: "row3", quantity: "time" }], reason: "misread" }),
+  [
+    "take-back",
+    (document) => {
+      const readings = [{ row: "row3", quantity: "time" }];
+      const { rows } = perform(document, setAside, { readings, reason: "misread" }).document;
+      document.rows = structuredClone(rows);
+      return perform(document, takeBack, { rows: ["row3"] });
+    },
+  ],
+  done(chooseAxis, { figure: "main", axis: "x", quantity: "time" }),
+  done(titleFigure, { figure: "main", title: "Springiness" }),
+  done(pasteBlock, {
+    newQuantities: [{ id: "n", symbol: "n" }],
+    headings: [{ quantity: "n", name: "turns", symbol: "N", unit: "" }],
+    readings: [{ row: "fresh", quantity: "n", text: "4" }],
+  }),
+];
+
+function done<Args>(act: Act<Args>, args: Args): (typeof everyAct)[number] {
+  return [act.name, (document) => perform(document, act, args)];
+}
+
+describe("every act", () => {
+  test.each(everyAct)(
+    "%s changes the document, keeps it valid, and can be taken back",
+    (_, run) => {
+      const before = clampedRule();
+      const { document, change } = run(before);
+      expect(document).not.toEqual(before);
+      expect(validateInvestigation(document)).toMatchObject({ valid: true });
+      const back = applyChange(document, reversed(change, "undo").patches);
+      expect(back).toEqual({ applied: true, document: before });
+    },
+  );
+
+  test("an act on what is gone changes nothing", () => {
+    const { change } = perform(emptyInvestigation(), describeQuantity, {
+      quantity: "z",
+      name: "a",
+    });
+    expect(change.patches).toEqual([]);
+  });
+
+  test("new rows come behind the others in the order they were given", () => {
+    const readings = ["a", "b", "c"].map((row) => ({ row, quantity: "x", text: "1" }));
+    const { document } = perform(emptyInvestigation(), typeReadings, { readings });
+    expect(inOrder(document.rows).map(([id]) => id)).toEqual(["a", "b", "c"]);
+  });
+
+  test("rows go where they are put", () => {
+    const rows = (document: Investigation) => inOrder(document.rows).map(([id]) => id);
+    const inserted = perform(clampedRule(), insertRows, {
+      rows: ["a", "b"],
+      before: "row2",
+    }).document;
+    expect(rows(inserted).slice(0, 4)).toEqual(["row1", "a", "b", "row2"]);
+    const moved = perform(inserted, moveRows, { rows: ["row6", "row7"], before: "row1" }).document;
+    expect(rows(moved).slice(0, 3)).toEqual(["row6", "row7", "row1"]);
+    const last = perform(moved, moveRows, { rows: ["a"], before: null }).document;
+    expect(rows(last)[8]).toBe("a");
+  });
+
+  test("a row can be put between two that were given the same place by two people", () => {
+    const document = clampedRule();
+    document.rows.row2!.order = document.rows.row1!.order;
+    const { document: after } = perform(document, insertRows, { rows: ["a"], before: "row2" });
+    expect(
+      inOrder(after.rows)
+        .map(([id]) => id)
+        .slice(0, 3),
+    ).toEqual(["row1", "a", "row2"]);
+    expect(validateInvestigation(after).valid).toBe(true);
+  });
+
+  test("removing a quantity empties its axis and its cells", () => {
+    const { document } = perform(clampedRule(), removeQuantity, { quantity: "cubed" });
+    expect(document.figures.main?.x).toBeNull();
+    expect(document.rows.row1?.readings).not.toHaveProperty("cubed");
+  });
+});
+
+describe("undo and redo", () => {
+  const type = (document: Investigation, text: string) =>
+    perform(document, typeReadings, { readings: [{ row: "row1", quantity: "time", text }] });
+
+  test("the keys pressed in one cell are one step", () => {
+    const start = clampedRule();
+    const first = type(start, "9");
+    const second = type(first.document, "9.5");
+    let stack = remember(emptyUndoStack, first.change, "cell");
+    stack = remember(stack, second.change, "cell");
+    expect(stack.done).toHaveLength(1);
+    const step = stepBack(stack)!;
+    const back = applyChange(second.document, step.change.inverse);
+    expect(back).toEqual({ applied: true, document: start });
+    const forth = stepForward(step.stack)!;
+    expect(applyChange(start, forth.change.patches)).toEqual({
+      applied: true,
+      document: second.document,
+    });
+  });
+
+  test("a new act forgets what had been undone", () => {
+    const first = type(clampedRule(), "9");
+    const undone = stepBack(remember(emptyUndoStack, first.change))!.stack;
+    expect(stepForward(remember(undone, first.change))).toBeUndefined();
+  });
+
+  test("what someone removed meanwhile can't be changed", () => {
+    const { change } = type(clampedRule(), "9");
+    const { document } = perform(clampedRule(), removeRows, { rows: ["row1"] });
+    expect(applyChange(document, change.patches)).toEqual({ applied: false });
+  });
+});

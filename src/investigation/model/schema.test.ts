@@ -1,0 +1,66 @@
+import { upgradeInvestigation } from "../upgrades/upgrade";
+import { clampedRule } from "../samples/clampedRule";
+import { emptyInvestigation } from "./emptyInvestigation";
+import { validateInvestigation } from "./schema";
+
+/** A document taken apart by hand. */
+// eslint-disable-next-line @typescript-eslint/no-explicit-any
+type Loose = any;
+
+const broken = (change: (document: Loose) => void) => {
+  const document = structuredClone(clampedRule());
+  change(document);
+  return validateInvestigation(document);
+};
+
+describe("what may be an investigation", () => {
+  test("the empty one and the sample are", () => {
+    expect(validateInvestigation(emptyInvestigation()).valid).toBe(true);
+    expect(validateInvestigation(clampedRule()).valid).toBe(true);
+  });
+
+  test.each<[string, (document: Loose) => void]>([
+    ["no title", (d) => delete d.title],
+    ["something unnamed", (d) => (d.extra = 1)],
+    ["a number where text was typed", (d) => (d.rows.row1.readings.time = 3.1)],
+    ["a row with something else in it", (d) => (d.rows.row1.colour = "red")],
+    ["a reading of a page's length", (d) => (d.rows.row1.readings.time = "1".repeat(201))],
+    ["an unknown kind of ±", (d) => (d.quantities.time.uncertainty = { kind: "guess" })],
+    ["a fixed ± without its amount", (d) => (d.quantities.time.uncertainty = { kind: "fixed" })],
+    ["a malformed key", (d) => (d.quantities["a b"] = d.quantities.time)],
+    ["rows as a list", (d) => (d.rows = [])],
+    ["an axis that is a number", (d) => (d.figures.main.x = 4)],
+    ["another version", (d) => (d.version = 2)],
+  ])("%s is refused with a reason", (_, change) => {
+    const outcome = broken(change);
+    expect(outcome.valid).toBe(false);
+    if (!outcome.valid) expect(outcome.reason.length).toBeGreaterThan(5);
+  });
+
+  test("null and nonsense are refused", () => {
+    expect(validateInvestigation(null).valid).toBe(false);
+    expect(validateInvestigation("rows").valid).toBe(false);
+  });
+});
+
+describe("upgrades", () => {
+  const steps = [
+    { from: 1, upgrade: (d: Record<string, unknown>) => ({ ...d, colour: "blue" }) },
+    { from: 2, upgrade: (d: Record<string, unknown>) => ({ ...d, shade: `${d.colour}ish` }) },
+  ];
+
+  test("run one after the other, each raising the version", () => {
+    expect(upgradeInvestigation({ version: 1 }, steps, 3)).toEqual({
+      kind: "document",
+      document: { version: 3, colour: "blue", shade: "blueish" },
+    });
+  });
+
+  test("a document from a newer program is not guessed at", () => {
+    expect(upgradeInvestigation({ version: 9 })).toEqual({ kind: "too-new", version: 9 });
+  });
+
+  test.each([[null], [{}], [{ version: 0 }], [{ version: 1 }]])("%j is malformed", (stored) => {
+    expect(upgradeInvestigation(stored).kind).toBe("malformed");
+  });
+});

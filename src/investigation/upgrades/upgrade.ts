@@ -1,0 +1,43 @@
+import { documentVersion, type Investigation } from "../model/investigation";
+import { validateInvestigation } from "../model/schema";
+
+/** One numbered step: brings a document of version `from` to version `from + 1`. */
+export interface UpgradeStep {
+  readonly from: number;
+  readonly upgrade: (document: Record<string, unknown>) => Record<string, unknown>;
+}
+
+/** Every step that there is, in order. Each has its stored before and after beside it. */
+export const upgradeSteps: readonly UpgradeStep[] = [];
+
+export type Upgraded =
+  | { readonly kind: "document"; readonly document: Investigation }
+  | { readonly kind: "too-new"; readonly version: number }
+  | { readonly kind: "malformed"; readonly reason: string };
+
+function versionOf(document: unknown): number | undefined {
+  const version = (document as { version?: unknown } | null)?.version;
+  return typeof version === "number" ? version : undefined;
+}
+
+/** Brings a stored or imported document of any earlier version to the present one and checks it. */
+export function upgradeInvestigation(
+  stored: unknown,
+  steps: readonly UpgradeStep[] = upgradeSteps,
+  target: number = documentVersion,
+): Upgraded {
+  const version = versionOf(stored);
+  if (version === undefined) return { kind: "malformed", reason: "it has no version" };
+  if (version > target) return { kind: "too-new", version };
+  let document = stored as Record<string, unknown>;
+  for (let at = version; at < target; at++) {
+    const step = steps.find((candidate) => candidate.from === at);
+    if (!step) return { kind: "malformed", reason: `there is no step from version ${at}` };
+    document = { ...step.upgrade(document), version: at + 1 };
+  }
+  if (target !== documentVersion) return { kind: "document", document: document as never };
+  const checked = validateInvestigation(document);
+  return checked.valid
+    ? { kind: "document", document: checked.document }
+    : { kind: "malformed", reason: checked.reason };
+}

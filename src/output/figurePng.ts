@@ -1,0 +1,29 @@
+import { withResolution } from "./pngResolution";
+
+const dotsPerInch = 300;
+const pointsPerInch = 72;
+
+async function loaded(svg: string): Promise<HTMLImageElement> {
+  const image = new Image();
+  image.src = `data:image/svg+xml;charset=utf-8,${encodeURIComponent(svg)}`;
+  await image.decode();
+  return image;
+}
+
+/** An SVG with its fonts inside as a PNG at 300 dots per inch. Width and height in points. */
+export async function figurePng(
+  svg: string,
+  { width, height }: { width: number; height: number },
+): Promise<Blob> {
+  const scale = dotsPerInch / pointsPerInch;
+  const canvas = document.createElement("canvas");
+  canvas.width = Math.round(width * scale);
+  canvas.height = Math.round(height * scale);
+  const context = canvas.getContext("2d");
+  if (!context) throw new Error("this browser can't draw");
+  context.drawImage(await loaded(svg), 0, 0, canvas.width, canvas.height);
+  const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/png"));
+  if (!blob) throw new Error("the picture could not be made");
+  const bytes = new Uint8Array(await blob.arrayBuffer());
+  return new Blob([withResolution(bytes, dotsPerInch)], { type: "image/png" });
+}

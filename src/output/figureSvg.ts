@@ -1,0 +1,10 @@
+import { layoutFigure } from "@/figure/layout/layoutFigure";
+import { svgText } from "@/figure/render/svgText";
+import type { FigureSpecification } from "@/figure/specification";
+import { embeddedFontFaces } from "./fontFaces";
+
+/** A figure as an SVG file that looks the same anywhere: its fonts are inside. */
+export async function figureSvg(figure: FigureSpecification, description: string): Promise<string> {
+  const scene = layoutFigure(figure);
+  return svgText(scene, description, await embeddedFontFaces(scene));
+}

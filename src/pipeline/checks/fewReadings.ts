@@ -1,0 +1,11 @@
+import { type Check, readingsOf } from "./check";
+
+const wanted = 5;
+
+/** Fewer than five readings tell little about a straight line. Said once three are there, not while typing begins. */
+export const fewReadings: Check = (quantity, table) => {
+  const count = readingsOf(quantity, table).length;
+  return count >= 3 && count < wanted
+    ? [{ finding: { name: "few-readings", count, wanted }, quantity: quantity.id }]
+    : [];
+};

@@ -1,0 +1,44 @@
+import {
+  DatabaseError,
+  ConnectionAcquireTimeoutError,
+  ConnectionError,
+  Sequelize,
+} from "sequelize";
+
+const place = globalThis as { fathomRuleDatabase?: Sequelize };
+
+function databaseUrl(): string {
+  const url = process.env.DATABASE_URL;
+  if (!url) throw new Error("DATABASE_URL is not set: start with `npm run demo` or `npm test`");
+  return url;
+}
+
+/** The one connection pool of this process. */
+export function database(): Sequelize {
+  place.fathomRuleDatabase ??= new Sequelize(databaseUrl(), {
+    dialect: "postgres",
+    logging: false,
+    pool: { max: 10, min: 0, acquire: 4000, idle: 10_000 },
+    dialectOptions: { connectionTimeoutMillis: 2500, statement_timeout: 20_000 },
+  });
+  return place.fathomRuleDatabase;
+}
+
+/** PostgreSQL's codes for a server that is going down, starting up or cut off. */
+const awayCodes = /^(57P0[1-3]|08...)$/;
+
+/** Whether an error means that the database can't be reached, rather than that we asked wrongly. */
+export function isDatabaseAway(error: unknown): boolean {
+  if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError)
+    return true;
+  if (error instanceof DatabaseError) {
+    const { code, message } = error.original as { code?: string; message: string };
+    return (
+      awayCodes.test(code ?? "") ||
+      /Connection terminated|ECONNRESET|ECONNREFUSED|EPIPE/.test(message + code)
+    );
+  }
+  return (
+    error instanceof Error && /ECONNRESET|ECONNREFUSED|Connection terminated/.test(error.message)
+  );
+}

@@ -1,0 +1,31 @@
+import type { Patch } from "immer";
+import { Op, type Transaction } from "sequelize";
+import { models } from "../database/models";
+
+/** An edit as it stands in the log. */
+export interface LoggedEdit {
+  readonly revision: number;
+  readonly id: string;
+  readonly act: string;
+  readonly patches: readonly Patch[];
+}
+
+/** The edits behind a revision, oldest first. */
+export async function editsSince(
+  investigationId: string,
+  since: number,
+  transaction?: Transaction,
+): Promise<LoggedEdit[]> {
+  const found = await models().StoredEdit.findAll({
+    where: { investigationId, revision: { [Op.gt]: since } },
+    attributes: ["revision", "id", "act", "patches"],
+    order: [["revision", "ASC"]],
+    transaction,
+  });
+  return found.map(({ revision, id, act, patches }) => ({
+    revision,
+    id,
+    act,
+    patches: patches as Patch[],
+  }));
+}

@@ -1,0 +1,76 @@
+import { Client } from "pg";
+import { liveChannel } from "./channel";
+
+type Subscriber = () => void;
+
+interface Listening {
+  readonly subscribers: Map<string, Set<Subscriber>>;
+  client?: Client;
+  connecting: boolean;
+}
+
+const place = globalThis as { fathomRuleListening?: Listening };
+const listening: Listening = (place.fathomRuleListening ??= {
+  subscribers: new Map(),
+  connecting: false,
+});
+const retryAfter = 1000;
+
+function wake(subscribers: Iterable<Subscriber> | undefined): void {
+  for (const subscriber of subscribers ?? []) subscriber();
+}
+
+function wakeAll(): void {
+  for (const subscribers of listening.subscribers.values()) wake(subscribers);
+}
+
+function lost(client: Client): void {
+  if (listening.client === client) listening.client = undefined;
+  client.removeAllListeners();
+  client.on("error", () => undefined);
+  void client.end().catch(() => undefined);
+  setTimeout(() => void connect(), retryAfter).unref();
+}
+
+/** Keeps one LISTEN connection while anybody is subscribed; after a gap all look for what they missed. */
+async function connect(): Promise<void> {
+  if (listening.client || listening.connecting || listening.subscribers.size === 0) return;
+  listening.connecting = true;
+  const client = new Client({ connectionString: process.env.DATABASE_URL });
+  client.on("error", () => lost(client));
+  client.on("end", () => lost(client));
+  client.on("notification", ({ payload }) => {
+    const { investigationId } = JSON.parse(payload ?? "{}") as { investigationId?: string };
+    wake(listening.subscribers.get(investigationId ?? ""));
+  });
+  try {
+    await client.connect();
+    await client.query(`listen ${liveChannel}`);
+    listening.client = client;
+    wakeAll();
+  } catch {
+    lost(client);
+  } finally {
+    listening.connecting = false;
+  }
+}
+
+/** Calls back whenever an investigation has a new revision; returns how to stop. */
+export function subscribe(investigationId: string, subscriber: Subscriber): () => void {
+  const subscribers = listening.subscribers.get(investigationId) ?? new Set();
+  listening.subscribers.set(investigationId, subscribers.add(subscriber));
+  void connect();
+  return () => {
+    subscribers.delete(subscriber);
+    if (subscribers.size === 0) listening.subscribers.delete(investigationId);
+  };
+}
+
+/** Ends the LISTEN connection. */
+export async function stopListening(): Promise<void> {
+  listening.subscribers.clear();
+  const { client } = listening;
+  listening.client = undefined;
+  client?.removeAllListeners();
+  await client?.end();
+}

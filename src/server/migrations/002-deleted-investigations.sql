@@ -1,0 +1,1 @@
+alter table investigations add column deleted_at timestamptz;

@@ -1,0 +1,29 @@
+import type { Block } from "@/intake/block";
+import type { PasteOutcome } from "@/intake/pastePlan";
+
+function counted(count: number, one: string): string {
+  return `${count.toLocaleString("en-GB").replaceAll(",", "\u202f")} ${one}${count === 1 ? "" : "s"}`;
+}
+
+/** What a paste understood, in a sentence or two. */
+export function pasteSentence(outcome: PasteOutcome, block: Block): string {
+  switch (outcome.kind) {
+    case "nothing":
+      return "The clipboard holds no readings to paste. Copy the cells in the spreadsheet once more.";
+    case "too-many-rows":
+      return `This block has ${counted(outcome.rows, "row")}; an investigation holds up to ${counted(outcome.most, "row")}. Nothing was pasted: copy a part of it.`;
+    case "too-many-columns":
+      return `With this block there would be ${counted(outcome.columns, "column")}; an investigation holds up to ${outcome.most}. Nothing was pasted: copy fewer columns.`;
+    case "too-long":
+      return `Row ${outcome.row} of the block holds a text that is too long for a reading. Nothing was pasted.`;
+    case "plan": {
+      const { rows, columns } = outcome.plan;
+      const parts = [`Pasted ${counted(rows, "row")} of ${counted(columns, "column")}.`];
+      if (block.headings) parts.push("The headings gave name, symbol and unit.");
+      if (block.understood.decimalCommas) parts.push("Decimal commas were read as points.");
+      const short = block.understood.shortRows;
+      if (short > 0) parts.push(`${counted(short, "row")} had missing cells, left as they were.`);
+      return parts.join(" ");
+    }
+  }
+}

@@ -1,0 +1,46 @@
+/** Sentences of the shell and its rooms that depend on nothing, or on a number. */
+export const sayings = {
+  signIn: {
+    incomplete: "Type your name and your password.",
+    refused: "This name and password do not belong together. Try again.",
+    away: "The place where investigations are kept can't be reached. Try again in a moment.",
+    tooMany: (minutes: number) =>
+      `Too many tries for this name. Wait ${minutes} ${minutes === 1 ? "minute" : "minutes"} and try again.`,
+  },
+  notFound: {
+    title: "Nothing stands here",
+    text: "This investigation does not exist, or it is not on your shelf.",
+    toShelf: "To the shelf",
+  },
+  away: {
+    title: "The shelf can't be reached just now",
+    text: "The place where investigations are kept does not answer. What was typed on this device is safe; try again in a moment.",
+    again: "Try again",
+    noCopy:
+      "This device holds no copy of the investigation. It opens as soon as the place where it is kept answers.",
+  },
+  saving: {
+    kept: (time: string) => `All changes kept ${time}`,
+    keptBefore: "All changes kept",
+    keeping: "Keeping…",
+    onDevice: "Kept on this device. The server does not answer; trying again.",
+    signedOut: "Kept on this device. Sign in again to save.",
+    lost: "Kept on this device. This investigation is no longer on your shelf.",
+  },
+  refused: {
+    gone: "A change could not be kept, because what it changed has been removed in another window. It was rolled back.",
+    invalid: (detail: string) => `A change could not be kept and was rolled back: ${detail}.`,
+  },
+  measure: {
+    title: "Readings",
+    hint: "Type a reading and press Enter to go down, Tab to go across. Paste works from any spreadsheet.",
+    emptyClipboard: "The clipboard is empty. Copy the cells in the spreadsheet once more.",
+  },
+  later: {
+    derive: "Derive will work out new quantities from formulas, with units and uncertainties.",
+    straighten: "Straighten will try which pair of powers or logarithms gives a straight line.",
+    conclude:
+      "Conclude will lead from the slope to the constant and compare it with an accepted value.",
+    writeup: "Write up will gather tables, figures and worked examples into a report.",
+  },
+} as const;

@@ -1,0 +1,17 @@
+/** The seven stages in the order of the work. */
+export const stages = [
+  { id: "measure", label: "Measure" },
+  { id: "derive", label: "Derive" },
+  { id: "straighten", label: "Straighten" },
+  { id: "plot", label: "Plot" },
+  { id: "slope", label: "Slope" },
+  { id: "conclude", label: "Conclude" },
+  { id: "writeup", label: "Write up" },
+] as const;
+
+export type StageId = (typeof stages)[number]["id"];
+
+/** The stage named in an address, or the first. */
+export function stageFrom(text: string | undefined): StageId {
+  return stages.find(({ id }) => id === text)?.id ?? "measure";
+}

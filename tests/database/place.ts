@@ -1,0 +1,45 @@
+import { join } from "node:path";
+import { nanoid } from "nanoid";
+import type { Edit } from "@/investigation/history/edit";
+import { perform } from "@/investigation/history/edit";
+import { typeReadings } from "@/investigation/acts/typeReadings";
+import type { Investigation } from "@/investigation/model/investigation";
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { database } from "@/server/database/connection";
+import { models } from "@/server/database/models";
+import { createInvestigation } from "@/server/investigations/createInvestigation";
+import { migrate } from "@/server/migrations/migrate";
+
+export async function prepareDatabase(): Promise<void> {
+  await migrate(join(__dirname, "../../src/server/migrations"));
+}
+
+export async function closeDatabase(): Promise<void> {
+  await database().close();
+}
+
+/** A person who exists for one test. */
+export async function somebody(fields: Record<string, unknown> = {}): Promise<string> {
+  const id = nanoid(12);
+  const person = { id, signInName: `p-${id}`.toLowerCase(), name: "Somebody", password: "x:y" };
+  await models().Person.create({ ...person, demo: false, ...fields });
+  return id;
+}
+
+export async function somebodysRule(): Promise<{ owner: string; id: string }> {
+  const owner = await somebody();
+  return { owner, id: await createInvestigation(owner, clampedRule()) };
+}
+
+/** The edit of typing a time into a row. */
+export function typing(document: Investigation, row: string, text: string): Edit {
+  const readings = [{ row, quantity: "time", text }];
+  const { change } = perform(document, typeReadings, { readings });
+  return { ...change, id: nanoid(16), at: new Date().toISOString() };
+}
+
+/** The stored text of a row's time. */
+export async function storedTime(id: string, row: string): Promise<string | undefined> {
+  const found = await models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true });
+  return (found.document as Investigation).rows[row]?.readings.time;
+}

@@ -1,0 +1,55 @@
+import { admitToInvestigation } from "@/server/access/gate";
+import { openSession } from "@/server/access/sessions";
+import { models } from "@/server/database/models";
+import { listShelf } from "@/server/investigations/listShelf";
+import {
+  deleteFromShelf,
+  duplicateOnShelf,
+  putBackOnShelf,
+  renameOnShelf,
+} from "@/server/investigations/shelfChanges";
+import { closeDatabase, prepareDatabase, somebodysRule, storedTime } from "./place";
+
+beforeAll(prepareDatabase);
+afterAll(closeDatabase);
+
+async function stored() {
+  const { owner, id } = await somebodysRule();
+  const row = () => models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true });
+  return { owner, id, row };
+}
+
+test("a new title is an edit in the log", async () => {
+  const { owner, id, row } = await stored();
+  await renameOnShelf(await row(), owner, "Stiff steel");
+  expect(await row()).toMatchObject({ title: "Stiff steel", revision: 1 });
+  const edit = await models().StoredEdit.findOne({ where: { investigationId: id } });
+  expect(edit).toMatchObject({ act: "rename-investigation", authorId: owner });
+});
+
+test("a copy has its own readings and no log", async () => {
+  const { owner, row } = await stored();
+  const copy = await duplicateOnShelf(await row());
+  expect((await listShelf(owner)).entries).toHaveLength(2);
+  expect(await storedTime(copy, "row1")).toBe("3.1");
+  expect(await models().StoredEdit.count({ where: { investigationId: copy } })).toBe(0);
+});
+
+test("a deleted one lets nobody in until it is put back", async () => {
+  const { owner, id, row } = await stored();
+  const { token } = await openSession(owner);
+  await deleteFromShelf(await row());
+  expect((await admitToInvestigation(token, id)).kind).toBe("not-found");
+  expect((await admitToInvestigation(token, id, { deleted: true })).kind).toBe("granted");
+  expect((await listShelf(owner)).deleted).toMatchObject([{ id }]);
+  await putBackOnShelf(await row());
+  expect((await admitToInvestigation(token, id)).kind).toBe("granted");
+  expect((await admitToInvestigation(token, id, { deleted: true })).kind).toBe("not-found");
+});
+
+test("after 30 days it is gone for good", async () => {
+  const { owner, id, row } = await stored();
+  await (await row()).update({ deletedAt: new Date(Date.now() - 31 * 86_400_000) });
+  expect((await listShelf(owner)).deleted).toEqual([]);
+  expect(await models().StoredInvestigation.findByPk(id)).toBeNull();
+});

@@ -1,0 +1,65 @@
+import { expect, test } from "@playwright/test";
+import { sharedPlace, signIn, start } from "./bench";
+
+test("someone else's investigation is not found, by page or by door", async ({ page, browser }) => {
+  await signIn(page);
+  await start(page);
+  const id = /investigation\/([^/]+)/.exec(page.url())?.[1];
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, sharedPlace(), "tobi");
+  const answer = await other.goto(page.url());
+  expect(answer?.status()).toBe(404);
+  await expect(other.getByText("Nothing stands here")).toBeVisible();
+  const door = `${sharedPlace()}/api/investigations/${id}`;
+  const post = (data: unknown, headers = {}) =>
+    other.request.post(`${door}/edits`, { data, headers });
+  expect((await post({ since: 0, edits: [] })).status()).toBe(404);
+  expect((await post({ since: 0, edits: [] }, { origin: "http://elsewhere.test" })).status()).toBe(
+    403,
+  );
+  expect((await other.request.get(`${door}/live`)).status()).toBe(404);
+});
+
+test("signed out, every door leads to sign-in", async ({ page, request }) => {
+  await signIn(page);
+  await start(page);
+  const inside = page.url();
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();
+  for (const door of [inside, `${sharedPlace()}/shelf`, sharedPlace()]) {
+    await page.goto(door);
+    await expect(page).toHaveURL(/sign-in$/);
+  }
+  const data = { since: 0, edits: [] };
+  expect(
+    (await request.post(`${sharedPlace()}/api/investigations/x/edits`, { data })).status(),
+  ).toBe(401);
+});
+
+test("a wrong password is refused in a sentence", async ({ page }) => {
+  await page.goto(`${sharedPlace()}/sign-in`);
+  await page.getByLabel("Name").fill("marlo");
+  await page.getByLabel("Password").fill("wrong");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByText("This name and password do not belong together.")).toBeVisible();
+});
+
+test("pages carry a strict policy and the cookie is out of reach of scripts", async ({
+  page,
+  context,
+}) => {
+  const refusals: string[] = [];
+  page.on("console", (message) => {
+    if (/Content Security Policy/i.test(message.text())) refusals.push(message.text());
+  });
+  const answer = await page.goto(`${sharedPlace()}/sign-in`);
+  const policy = answer?.headers()["content-security-policy"] ?? "";
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+  expect(policy).not.toContain("unsafe-eval");
+  expect(answer?.headers()["x-content-type-options"]).toBe("nosniff");
+  await signIn(page);
+  const [cookie] = await context.cookies();
+  expect(cookie).toMatchObject({ httpOnly: true, sameSite: "Lax" });
+  await start(page, "sample");
+  expect(refusals).toEqual([]);
+});

@@ -1,0 +1,70 @@
+import { expect, type Page } from "@playwright/test";
+
+/** The address of the application that the journeys share. */
+export function sharedPlace(): string {
+  return process.env.PLACE_URL ?? "";
+}
+
+export async function signIn(page: Page, place = sharedPlace(), name = "ines"): Promise<void> {
+  await page.goto(`${place}/sign-in`);
+  await page.getByLabel("Name").fill(name);
+  const passwords: Record<string, string> = { ines: "slack-water", tobi: "spring-tide" };
+  await page.getByLabel("Password").fill(passwords[name] ?? "");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
+}
+
+/** Starts an investigation and waits until the first cell has the focus. */
+export async function start(page: Page, from: "empty" | "sample" = "empty"): Promise<void> {
+  const name = from === "empty" ? "Start an investigation" : "Start from the clamped rule";
+  await page.getByRole("button", { name }).click();
+  await expect(page.getByRole("grid")).toBeVisible();
+  await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
+}
+
+/** Puts texts on the real clipboard and pastes with the real key. */
+export async function paste(page: Page, plain: string, html?: string): Promise<void> {
+  await page.evaluate(
+    async ([text, markup]) => {
+      const parts: Record<string, Blob> = {
+        "text/plain": new Blob([text!], { type: "text/plain" }),
+      };
+      if (markup) parts["text/html"] = new Blob([markup], { type: "text/html" });
+      await navigator.clipboard.write([new ClipboardItem(parts)]);
+    },
+    [plain, html] as const,
+  );
+  await page.keyboard.press("Control+V");
+}
+
+/** Waits until the server has everything. */
+export async function kept(page: Page): Promise<void> {
+  await expect(page.getByTestId("saving")).toContainText("All changes kept", { timeout: 15_000 });
+}
+
+/** The texts of a row of readings, as a reader sees them. */
+export function rowTexts(page: Page, row: number): Promise<string[]> {
+  return page
+    .getByRole("row")
+    .and(page.locator(`[aria-rowindex="${row + 1}"]`))
+    .getByRole("gridcell")
+    .evaluateAll((cells) =>
+      cells.map(
+        (cell) =>
+          cell.querySelector("input")?.value ??
+          cell.querySelector("span:last-child")?.textContent ??
+          "",
+      ),
+    );
+}
+
+/** Goes to a stage along the rule. */
+export async function stage(page: Page, name: string): Promise<void> {
+  await page.getByRole("navigation", { name: "Stages" }).getByRole("link", { name }).click();
+}
+
+/** Chooses how sure each reading of the quantity in hand is. */
+export async function chooseUncertainty(page: Page, kind: string): Promise<void> {
+  await page.getByRole("button", { name: "How sure each reading is" }).click();
+  await page.getByRole("option", { name: kind, exact: true }).click();
+}

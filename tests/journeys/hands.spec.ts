@@ -1,0 +1,196 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { chooseUncertainty, kept, rowTexts, signIn, stage, start } from "./bench";
+
+test("readings typed by keyboard alone", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  for (const key of ["0.20", "Tab", "3.1", "Tab", "0.25", "Tab", "4.4", "Tab", "0.30", "Enter"]) {
+    if (/^\d/.test(key)) await page.keyboard.type(key);
+    else await page.keyboard.press(key);
+  }
+  expect(await rowTexts(page, 1)).toEqual(["0.20", "3.1"]);
+  expect(await rowTexts(page, 2)).toEqual(["0.25", "4.4"]);
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.type("9");
+  await page.keyboard.press("Escape");
+  expect(await rowTexts(page, 3)).toEqual(["0.30", ""]);
+  await page.keyboard.type("5.8");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("F2");
+  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.type("7");
+  await page.keyboard.press("Enter");
+  expect(await rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
+  await page.keyboard.press("Control+z");
+  expect(await rowTexts(page, 3)).toEqual(["0.30", "5.8"]);
+  await page.keyboard.press("Control+Shift+z");
+  expect(await rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
+});
+
+test("a range is cut, pasted elsewhere and brought back by undo", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.keyboard.press("Shift+ArrowDown");
+  await page.keyboard.press("Shift+ArrowRight");
+  await page.keyboard.press("Control+x");
+  expect((await rowTexts(page, 1)).slice(0, 2)).toEqual(["", ""]);
+  await page.keyboard.press("Control+End");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Home");
+  await page.keyboard.press("Control+v");
+  expect((await rowTexts(page, 8)).slice(0, 2)).toEqual(["0.200", "3.1"]);
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+z");
+  expect((await rowTexts(page, 1)).slice(0, 2)).toEqual(["0.200", "3.1"]);
+});
+
+test("the rule: keys, the dragged cursor, the browser's way back", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.keyboard.press("Alt+5");
+  await expect(page).toHaveURL(/\/slope$/);
+  await expect(page.getByTestId("slope")).toBeVisible();
+  await page.keyboard.press("Alt+2");
+  await expect(page.getByText(/Derive will/)).toBeVisible();
+  const plot = (await page.getByRole("link", { name: "Plot" }).boundingBox())!;
+  await page.getByTestId("cursor").hover({ position: { x: 130, y: 12 } });
+  await page.mouse.down();
+  await page.mouse.move(plot.x + 60, plot.y, { steps: 8 });
+  await page.mouse.up();
+  await expect(page).toHaveURL(/\/plot$/);
+  await page.goBack();
+  await expect(page).toHaveURL(/\/derive$/);
+});
+
+test("rows are inserted, moved and filled by key, and sorted from their menu", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.keyboard.press("Insert");
+  expect((await rowTexts(page, 1))[0]).toBe("");
+  expect((await rowTexts(page, 2))[0]).toBe("0.200");
+  await page.keyboard.type("0.9");
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Alt+ArrowDown");
+  expect((await rowTexts(page, 2))[0]).toBe("0.9");
+  await page.keyboard.press("Shift+ArrowDown");
+  await page.keyboard.press("Alt+Shift+ArrowDown");
+  expect((await rowTexts(page, 3))[0]).toBe("0.9");
+  await page.keyboard.press("Control+z");
+  await page.getByRole("button", { name: "Rows 2 to 3", exact: true }).click();
+  await page.getByRole("menuitem", { name: "Sort all rows by L" }).click();
+  expect((await rowTexts(page, 8))[0]).toBe("0.9");
+  expect((await rowTexts(page, 1))[0]).toBe("0.200");
+});
+
+test("a quantity moves, and is duplicated under a symbol of its own", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.getByRole("button", { name: "Move right" }).click();
+  await expect(page.getByRole("columnheader").nth(2)).toContainText("L / m");
+  await page.getByRole("button", { name: "Duplicate" }).click();
+  await expect(page.getByRole("columnheader").nth(3)).toContainText("L2 / m");
+  expect((await rowTexts(page, 7)).slice(1, 3)).toEqual(["0.500", "0.500"]);
+});
+
+test("a reading is set aside with a reason, drawn hollow, and taken back", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.getByRole("gridcell", { name: "period squared, row 6, 1.12 s²" }).click();
+  await page.getByRole("button", { name: "Because" }).click();
+  await page.getByRole("option", { name: "another reason" }).click();
+  await page.getByLabel("The reason").fill("bumped the bench");
+  await page.getByRole("button", { name: "Set aside the reading" }).click();
+  await expect(page.getByText("In row 6, set aside: bumped the bench.")).toBeVisible();
+  await stage(page, "Slope");
+  await expect(page.getByRole("img", { name: /6 points, 1 more set aside/ })).toBeVisible();
+  await expect(page.locator('[data-role="points-aside"]')).toBeVisible();
+  await expect(page.getByRole("definition").first()).toHaveText("6");
+  await stage(page, "Measure");
+  const cell = "period squared, row 6, 1.12 s², set aside: bumped the bench";
+  await page.getByRole("gridcell", { name: cell }).click();
+  await page.getByRole("button", { name: "Take back" }).click();
+  await stage(page, "Slope");
+  await expect(page.getByRole("definition").first()).toHaveText("7");
+});
+
+test("a typed unit is understood as it is typed", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  await page.getByLabel("Unit").fill("m/s^2");
+  await expect(page.getByTestId("unit-meaning")).toHaveText("m\u00a0s−2 · acceleration");
+  await page.getByLabel("Unit").fill("metr");
+  await expect(page.getByText("“metr” is not a unit that is known here.")).toBeVisible();
+  await expect(page.getByRole("columnheader").nth(1)).toContainText("x / metr");
+});
+
+test("each kind of ± is explained as it is chosen, and drawn", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  const explained = page.getByTestId("uncertainty-explained");
+  await chooseUncertainty(page, "half the smallest division");
+  await page.getByRole("textbox", { name: "Smallest division" }).fill("0.001");
+  await expect(explained).toHaveText("Half the smallest division of 0.001 m: ± 0.0005 m.");
+  await chooseUncertainty(page, "two edges read");
+  await page.getByRole("textbox", { name: "± of a single edge" }).fill("0.0005");
+  await expect(explained).toHaveText(
+    "± 0.0005 m at each edge, twice because both ends are read: ± 0.001 m.",
+  );
+  await expect(page.getByRole("columnheader").nth(1)).toContainText("± 2 × 0.0005");
+  await page.getByRole("columnheader").nth(4).click();
+  await chooseUncertainty(page, "a percentage of the reading");
+  await page.getByRole("textbox", { name: "Percentage of the reading" }).fill("10");
+  await stage(page, "Plot");
+  await page.getByText("Points as a table").click();
+  await expect(page.getByRole("cell", { name: "1.54 ± 0.2" })).toBeVisible();
+  await expect(page.getByRole("cell", { name: "0.10 ± 0.01" })).toBeVisible();
+});
+
+test("the drawer: a number is mended without leaving the figure", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await stage(page, "Slope");
+  await expect(page.getByTestId("slope")).toContainText("12.30");
+  await page.keyboard.press("Alt+0");
+  await expect(page.getByRole("textbox", { name: "overhang, row 1" })).toBeFocused();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.type("1.64");
+  await expect(page.getByTestId("slope")).not.toContainText("12.30");
+  await page.keyboard.press("Escape");
+  await expect(page.getByTestId("slope")).toContainText("12.30");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "Readings" })).toBeFocused();
+  await expect(page.getByRole("grid")).toHaveCount(0);
+});
+
+test("a quantity can be added and removed, and undo brings its readings back", async ({ page }) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.getByRole("button", { name: "Add a quantity" }).click();
+  await expect(page.getByRole("columnheader")).toHaveCount(6);
+  await page.getByRole("columnheader").nth(1).click();
+  await page.getByRole("button", { name: "Remove this quantity" }).click();
+  await expect(page.getByRole("columnheader")).toHaveCount(5);
+  await page.getByRole("button", { name: "Undo" }).click();
+  expect((await rowTexts(page, 7))[0]).toBe("0.500");
+});
+
+for (const width of [1280, 820]) {
+  test(`no stage has a barrier, or runs off a screen ${width} wide`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 800 });
+    await signIn(page);
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+    await start(page, "sample");
+    for (const name of ["Measure", "Derive", "Plot", "Slope"]) {
+      await stage(page, name);
+      await kept(page);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+      expect(wide).toBeLessThanOrEqual(width);
+    }
+  });
+}

@@ -1,0 +1,34 @@
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { validateInvestigation } from "@/investigation/model/schema";
+import { layoutFigure } from "@/figure/layout/layoutFigure";
+import { svgText } from "@/figure/render/svgText";
+import { figureSpecification } from "@/pipeline/figure";
+import { fitFigure } from "@/pipeline/fit";
+import { evaluateTable } from "@/pipeline/table";
+import type { Investigation } from "@/investigation/model/investigation";
+import { Chance, somethingDone } from "./madeUp";
+
+/** Table and figure as one text; the clone shares nothing with what was worked out before. */
+function drawn(document: Investigation): string {
+  const table = evaluateTable(document);
+  const fit = fitFigure(table, document.figures.main!);
+  const figure = fit && figureSpecification(document.figures.main!, 1, fit);
+  return (
+    JSON.stringify(table.rows) + (figure ? svgText(layoutFigure(figure), "", "") : "no figure")
+  );
+}
+
+test.each([1, 2, 3, 20261123])(
+  "after 150 acts with seed %d, step by step equals from scratch",
+  (seed) => {
+    const chance = new Chance(seed);
+    let document = clampedRule();
+    for (let step = 0; step < 150; step++) {
+      document = somethingDone(document, chance, `id${step}`).document;
+      const stepwise = drawn(document);
+      expect(drawn(structuredClone(document))).toBe(stepwise);
+      expect(stepwise).not.toMatch(/NaN|Infinity|undefined/);
+    }
+    expect(validateInvestigation(document)).toMatchObject({ valid: true });
+  },
+);
