@@ -7,8 +7,9 @@ export default defineConfig({
   globalSetup: "./tests/journeys/globalSetup.ts",
   workers: 2,
   fullyParallel: true,
-  timeout: 45_000,
-  expect: { timeout: 7000 },
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
+  retries: process.env.CI ? 1 : 0,
   reporter: process.env.JOURNEYS_REPORT
     ? [["line"], ["json", { outputFile: process.env.JOURNEYS_REPORT }]]
     : [["line"]],

@@ -9,13 +9,13 @@ test("readings typed by keyboard alone", async ({ page }) => {
     if (/^\d/.test(key)) await page.keyboard.type(key);
     else await page.keyboard.press(key);
   }
-  expect(await rowTexts(page, 1)).toEqual(["0.20", "3.1"]);
-  expect(await rowTexts(page, 2)).toEqual(["0.25", "4.4"]);
+  await expect.poll(() => rowTexts(page, 1)).toEqual(["0.20", "3.1"]);
+  await expect.poll(() => rowTexts(page, 2)).toEqual(["0.25", "4.4"]);
   await page.keyboard.press("ArrowUp");
   await page.keyboard.press("ArrowRight");
   await page.keyboard.type("9");
   await page.keyboard.press("Escape");
-  expect(await rowTexts(page, 3)).toEqual(["0.30", ""]);
+  await expect.poll(() => rowTexts(page, 3)).toEqual(["0.30", ""]);
   await page.keyboard.type("5.8");
   await page.keyboard.press("Enter");
   await page.keyboard.press("ArrowUp");
@@ -23,11 +23,11 @@ test("readings typed by keyboard alone", async ({ page }) => {
   await page.keyboard.press("ArrowLeft");
   await page.keyboard.type("7");
   await page.keyboard.press("Enter");
-  expect(await rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
+  await expect.poll(() => rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
   await page.keyboard.press("Control+z");
-  expect(await rowTexts(page, 3)).toEqual(["0.30", "5.8"]);
+  await expect.poll(() => rowTexts(page, 3)).toEqual(["0.30", "5.8"]);
   await page.keyboard.press("Control+Shift+z");
-  expect(await rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
+  await expect.poll(() => rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
 });
 
 test("a range is cut, pasted elsewhere and brought back by undo", async ({ page }) => {
@@ -36,15 +36,15 @@ test("a range is cut, pasted elsewhere and brought back by undo", async ({ page 
   await page.keyboard.press("Shift+ArrowDown");
   await page.keyboard.press("Shift+ArrowRight");
   await page.keyboard.press("Control+x");
-  expect((await rowTexts(page, 1)).slice(0, 2)).toEqual(["", ""]);
+  await expect.poll(async () => (await rowTexts(page, 1)).slice(0, 2)).toEqual(["", ""]);
   await page.keyboard.press("Control+End");
   await page.keyboard.press("ArrowDown");
   await page.keyboard.press("Home");
   await page.keyboard.press("Control+v");
-  expect((await rowTexts(page, 8)).slice(0, 2)).toEqual(["0.200", "3.1"]);
+  await expect.poll(async () => (await rowTexts(page, 8)).slice(0, 2)).toEqual(["0.200", "3.1"]);
   await page.keyboard.press("Control+z");
   await page.keyboard.press("Control+z");
-  expect((await rowTexts(page, 1)).slice(0, 2)).toEqual(["0.200", "3.1"]);
+  await expect.poll(async () => (await rowTexts(page, 1)).slice(0, 2)).toEqual(["0.200", "3.1"]);
 });
 
 test("the rule: keys, the dragged cursor, the browser's way back", async ({ page }) => {
@@ -69,21 +69,21 @@ test("rows are inserted, moved and filled by key, and sorted from their menu", a
   await signIn(page);
   await start(page, "sample");
   await page.keyboard.press("Insert");
-  expect((await rowTexts(page, 1))[0]).toBe("");
-  expect((await rowTexts(page, 2))[0]).toBe("0.200");
+  await expect.poll(async () => (await rowTexts(page, 1))[0]).toBe("");
+  await expect.poll(async () => (await rowTexts(page, 2))[0]).toBe("0.200");
   await page.keyboard.type("0.9");
   await page.keyboard.press("Enter");
   await page.keyboard.press("ArrowUp");
   await page.keyboard.press("Alt+ArrowDown");
-  expect((await rowTexts(page, 2))[0]).toBe("0.9");
+  await expect.poll(async () => (await rowTexts(page, 2))[0]).toBe("0.9");
   await page.keyboard.press("Shift+ArrowDown");
   await page.keyboard.press("Alt+Shift+ArrowDown");
-  expect((await rowTexts(page, 3))[0]).toBe("0.9");
+  await expect.poll(async () => (await rowTexts(page, 3))[0]).toBe("0.9");
   await page.keyboard.press("Control+z");
   await page.getByRole("button", { name: "Rows 2 to 3", exact: true }).click();
   await page.getByRole("menuitem", { name: "Sort all rows by L" }).click();
-  expect((await rowTexts(page, 8))[0]).toBe("0.9");
-  expect((await rowTexts(page, 1))[0]).toBe("0.200");
+  await expect.poll(async () => (await rowTexts(page, 8))[0]).toBe("0.9");
+  await expect.poll(async () => (await rowTexts(page, 1))[0]).toBe("0.200");
 });
 
 test("a quantity moves, and is duplicated under a symbol of its own", async ({ page }) => {
@@ -93,7 +93,7 @@ test("a quantity moves, and is duplicated under a symbol of its own", async ({ p
   await expect(page.getByRole("columnheader").nth(2)).toContainText("L / m");
   await page.getByRole("button", { name: "Duplicate" }).click();
   await expect(page.getByRole("columnheader").nth(3)).toContainText("L2 / m");
-  expect((await rowTexts(page, 7)).slice(1, 3)).toEqual(["0.500", "0.500"]);
+  await expect.poll(async () => (await rowTexts(page, 7)).slice(1, 3)).toEqual(["0.500", "0.500"]);
 });
 
 test("a reading is set aside with a reason, drawn hollow, and taken back", async ({ page }) => {
@@ -175,7 +175,7 @@ test("a quantity can be added and removed, and undo brings its readings back", a
   await page.getByRole("button", { name: "Remove this quantity" }).click();
   await expect(page.getByRole("columnheader")).toHaveCount(5);
   await page.getByRole("button", { name: "Undo" }).click();
-  expect((await rowTexts(page, 7))[0]).toBe("0.500");
+  await expect.poll(async () => (await rowTexts(page, 7))[0]).toBe("0.500");
 });
 
 for (const width of [1280, 820]) {

@@ -73,7 +73,7 @@ test("readings in, a figure with its slope out, and everything there next time",
   await later.goto(address);
   await expect(later.getByTestId("slope")).toContainText(slope.value);
   await stage(later, "Measure");
-  expect(await rowTexts(later, 10)).toEqual([String(input.x[9]), String(input.y[9])]);
+  await expect.poll(() => rowTexts(later, 10)).toEqual([String(input.x[9]), String(input.y[9])]);
   await later.goto(`${sharedPlace()}/shelf`);
   await expect(later.getByRole("link", { name: /A wire/ })).toBeVisible();
 });
