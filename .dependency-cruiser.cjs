@@ -37,6 +37,7 @@ module.exports = {
     core("finding", []),
     core("number", ["finding"]),
     core("unit", ["number", "finding"]),
+    core("constant", []),
     core("statistics", ["number", "finding"]),
     core("uncertainty", ["unit", "statistics", "number", "finding"]),
     core("fit", ["statistics", "number", "finding"]),
@@ -46,6 +47,7 @@ module.exports = {
     only("wording", "wording", ["core", "investigation", "intake", "pipeline", "figure"]),
     only("intake", "intake", ["core", "pipeline", "investigation", "figure", "wording"]),
     only("output", "output", ["core", "pipeline", "investigation", "figure", "wording"]),
+    only("workers", "workers", ["core", "pipeline", "intake", "output", "investigation/model"]),
     only("server", "server", ["investigation"]),
     {
       name: "interface-speaks-http",

@@ -7,6 +7,7 @@ const esmPackages = [
   "fractional-indexing",
   "@tanstack/.*",
   "immer",
+  "comlink",
 ].join("|");
 
 const shared = {

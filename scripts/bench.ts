@@ -5,11 +5,12 @@ import { typeReadings } from "../src/investigation/acts/typeReadings";
 import { perform } from "../src/investigation/history/edit";
 import { emptyInvestigation } from "../src/investigation/model/emptyInvestigation";
 import type { Investigation } from "../src/investigation/model/investigation";
+import { plainQuantity } from "../src/investigation/model/quantity";
 import { ordersAtEnd } from "../src/investigation/model/order";
 import { layoutFigure } from "../src/figure/layout/layoutFigure";
 import { figureSpecification } from "../src/pipeline/figure";
 import { fitFigure } from "../src/pipeline/fit";
-import { evaluateTable } from "../src/pipeline/table";
+import { evaluateTables } from "../src/pipeline/table";
 
 function median(times: number[]): number {
   return times.sort((a, b) => a - b)[Math.floor(times.length / 2)] as number;
@@ -44,12 +45,12 @@ function tableOf(rows: number, columns: number): Investigation {
   const ids = ["x", "y", ...Array.from({ length: columns - 2 }, (_, i) => `q${i}`)];
   const orders = ordersAtEnd({}, ids.length);
   ids.forEach((id, i) => {
-    const unnamed = { name: "", symbol: id, unit: "m" };
     const uncertainty = { kind: "fixed", amount: "0.1" } as const;
-    document.quantities[id] = { ...unnamed, uncertainty, order: orders[i] as string };
+    const plain = plainQuantity(orders[i] as string, "main", id);
+    document.quantities[id] = { ...plain, unit: "m", uncertainty };
   });
   const readings = Array.from({ length: rows }, (_, n) =>
-    ids.map((quantity, i) => ({ row: `r${n}`, quantity, text: (n + i / 10).toFixed(1) })),
+    ids.map((cell, i) => ({ row: `r${n}`, cell, text: (n + i / 10).toFixed(1) })),
   ).flat();
   return perform(document, typeReadings, { readings }).document;
 }
@@ -57,11 +58,11 @@ function tableOf(rows: number, columns: number): Investigation {
 function benchKey(rows: number): void {
   let document = tableOf(rows, 6);
   const time = timed((turn) => {
-    const readings = [{ row: "r5", quantity: "y", text: `${turn}.5` }];
+    const readings = [{ row: "r5", cell: "y", text: `${turn}.5` }];
     document = perform(document, typeReadings, { readings }).document;
     const figure = document.figures.main!;
-    const fit = fitFigure(evaluateTable(document), figure)!;
-    return layoutFigure(figureSpecification(figure, 1, fit));
+    const fit = fitFigure(evaluateTables(document), figure)!;
+    return layoutFigure(figureSpecification(figure, 1, fit, document.houseRules));
   }, 41);
   console.log(`key → table, line and scene, ${rows} rows × 6: ${time.toFixed(2)} ms (no drawing)`);
 }

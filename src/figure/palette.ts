@@ -6,3 +6,11 @@ export const palette = {
   majorGrid: "#D9E4E4",
   minorGrid: "#EDF2F2",
 } as const;
+
+/** Petrol, ochre, plum, moss, slate: told apart by colour-blind readers, and always beside a marker's shape. */
+const seriesColours = ["#0E6E7E", "#A06A00", "#6B3F78", "#4E6B1E", "#4B5A68"] as const;
+
+/** The colour of a series; a figure with only one is drawn in ink. */
+export function seriesColour(place: number, count: number): string {
+  return count < 2 ? palette.ink : (seriesColours[place % seriesColours.length] as string);
+}

@@ -14,6 +14,7 @@ export type ShapeRole =
   | "error-bars"
   | "points"
   | "points-aside"
+  | "legend"
   | "best-line";
 
 /** An outline in points; `d` is an SVG path. */

@@ -7,12 +7,18 @@ export interface AxisSpecification {
   readonly unit: RunText;
 }
 
-/** Readings as points with the half-lengths of their bars, in the axes' units. */
+/** Lengths of bars up (or right) and down (or left); 0 where there is none. */
+export interface BarsSpecification {
+  readonly up: ArrayLike<number>;
+  readonly down: ArrayLike<number>;
+}
+
+/** Readings as points with their bars, in the axes' units. */
 export interface PointsSpecification {
   readonly x: ArrayLike<number>;
   readonly y: ArrayLike<number>;
-  readonly xBars: ArrayLike<number>;
-  readonly yBars: ArrayLike<number>;
+  readonly xBars: BarsSpecification;
+  readonly yBars: BarsSpecification;
   /** Points that are set aside: on the paper, hollow, without bars. */
   readonly aside: { readonly x: readonly number[]; readonly y: readonly number[] };
 }
@@ -21,6 +27,21 @@ export interface PointsSpecification {
 export interface LineSpecification {
   readonly slope: number;
   readonly intercept: number;
+}
+
+/** Points that share a marker, and their lines. */
+export interface SeriesSpecification {
+  readonly name: string;
+  /** Which marker and colour it has, counted from 0. */
+  readonly place: number;
+  readonly points: PointsSpecification;
+  readonly lines: readonly LineSpecification[];
+}
+
+/** How units and numbers are written: "L / m" or "L (m)", 0.5 or 0,5. */
+export interface StyleSpecification {
+  readonly headings: "slash" | "brackets";
+  readonly decimalMark: "point" | "comma";
 }
 
 /** All that a figure shows, before anything has a place. Lengths in points (1/72 inch). */
@@ -33,6 +54,18 @@ export interface FigureSpecification {
   readonly title?: RunText;
   readonly x: AxisSpecification;
   readonly y: AxisSpecification;
-  readonly points: PointsSpecification;
-  readonly lines: readonly LineSpecification[];
+  /** One at least; several have markers of their own and a legend. */
+  readonly series: readonly SeriesSpecification[];
+  readonly style: StyleSpecification;
+}
+
+/** How many points a figure shows, those set aside apart. */
+export function pointCount(figure: FigureSpecification): { taking: number; aside: number } {
+  return figure.series.reduce(
+    ({ taking, aside }, { points }) => ({
+      taking: taking + points.x.length,
+      aside: aside + points.aside.x.length,
+    }),
+    { taking: 0, aside: 0 },
+  );
 }

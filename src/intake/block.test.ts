@@ -85,13 +85,30 @@ describe("where a block goes", () => {
   let next = 0;
   const newId = () => `new${next++}`;
   const plan = (text: string, row = 0, column = 0) =>
-    planPaste(emptyInvestigation(), readBlock(cellsFromText(text)), { row, column }, newId);
+    planPaste(
+      emptyInvestigation(),
+      readBlock(cellsFromText(text)),
+      { table: "main", rows: [], cells: ["x", "y"], row, column },
+      newId,
+    );
 
   test("headings name the empty quantities, and missing quantities are made", () => {
     const outcome = plan("L / m\tt / s\tt / s\n1\t2\t3");
     if (outcome.kind !== "plan") throw new Error(outcome.kind);
     expect(outcome.plan.newQuantities).toHaveLength(1);
     expect(outcome.plan.headings.map(({ symbol }) => symbol)).toEqual(["L", "t", "t_2"]);
+  });
+
+  test.each([
+    ["L / m\t± / m\tt / s", "x"],
+    ["L / m\tΔL / m\tt / s", "x"],
+    ["L / m\tu(L)\tt / s", "x"],
+    ["h / m\tDelta s / m\tt / s", undefined],
+  ])("%j: which column is the ± of another", (headings, owner) => {
+    const outcome = plan(`${headings}\n1\t2\t3`);
+    if (outcome.kind !== "plan") throw new Error(outcome.kind);
+    expect(outcome.plan.headings[1]?.uncertaintyOf).toBe(owner);
+    expect(outcome.plan.headings[2]?.uncertaintyOf).toBeUndefined();
   });
 
   test("50 000 rows are refused with the number that fits", () => {

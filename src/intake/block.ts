@@ -1,5 +1,7 @@
+import type { DecimalMark } from "@/core/number/readNumber";
 import { type Cells, isNumeric, usesDecimalCommas } from "./cells";
 import { type Heading, readHeading } from "./heading";
+import { headingLines } from "./headingLines";
 
 /** A pasted block understood: headings (if it had any) and readings. */
 export interface Block {
@@ -12,24 +14,13 @@ export interface Block {
   };
 }
 
-function isWordRow(row: readonly string[]): boolean {
-  return row.some((cell) => /\p{L}/u.test(cell) && !isNumeric(cell)) && !row.some(isNumeric);
-}
-
-/** A second line of headings that holds units only: "m", "(s)", "m/s". */
-function isUnitRow(row: readonly string[]): boolean {
-  return isWordRow(row) && row.every((cell) => cell.replace(/[()[\]]/g, "").length <= 12);
-}
-
-function headingsOf(cells: Cells): { headings: Heading[] | undefined; lines: number } {
+function headingsOf(cells: Cells, lines: 0 | 1 | 2): Heading[] | undefined {
+  if (lines === 0) return undefined;
   const [first = [], second = []] = cells;
-  if (cells.length < 2 || !isWordRow(first)) return { headings: undefined, lines: 0 };
   const headings = first.map(readHeading);
-  if (cells.length < 3 || !isUnitRow(second) || headings.some(({ unit }) => unit !== "")) {
-    return { headings, lines: 1 };
-  }
+  if (lines === 1) return headings;
   const units = second.map((cell) => cell.replace(/^[([]|[)\]]$/g, ""));
-  return { headings: headings.map((h, i) => ({ ...h, unit: units[i] ?? "" })), lines: 2 };
+  return headings.map((heading, i) => ({ ...heading, unit: units[i] ?? "" }));
 }
 
 function withPoints(readings: Cells): Cells {
@@ -44,15 +35,15 @@ function readNumericComma(cell: string): boolean {
 
 /**
  * Understands a block of cells: one or two lines of headings above numbers, decimal commas turned into
- * points (every digit kept), short rows left short.
+ * points (every digit kept) where the house writes points, short rows left short.
  */
-export function readBlock(cells: Cells): Block {
-  const { headings, lines } = headingsOf(cells);
+export function readBlock(cells: Cells, mark: DecimalMark = "point"): Block {
+  const lines = headingLines(cells);
   const body = cells.slice(lines);
-  const decimalCommas = usesDecimalCommas(body);
+  const decimalCommas = mark === "point" && usesDecimalCommas(body);
   const width = cells.reduce((widest, row) => Math.max(widest, row.length), 0);
   return {
-    headings,
+    headings: headingsOf(cells, lines),
     readings: decimalCommas ? withPoints(body) : body,
     width,
     understood: {

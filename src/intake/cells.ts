@@ -4,6 +4,10 @@ import { readNumber } from "@/core/number/readNumber";
 /** A block of texts as rows of cells; rows may be of unlike length. */
 export type Cells = readonly (readonly string[])[];
 
+/** What parts one cell from the next. */
+export const delimiters = ["\t", ";", ",", "|", " "] as const;
+export type Delimiter = (typeof delimiters)[number];
+
 function cleaned(cell: string): string {
   return cell
     .replace(/\0/g, "")
@@ -17,19 +21,32 @@ function isOneCommaColumn(lines: readonly string[]): boolean {
   return lines.length > 0 && lines.every((line) => /^\s*[+\-−]?\d+,\d+\s*$/.test(line));
 }
 
-function delimiterOf(text: string, lines: readonly string[]): string {
+const looked = 200;
+
+/** What parts the cells of a text: tabs before semicolons before commas. */
+export function delimiterOf(text: string): Delimiter {
   if (text.includes("\t")) return "\t";
   if (text.includes(";")) return ";";
-  return isOneCommaColumn(lines.slice(/\p{L}/u.test(lines[0] ?? "") ? 1 : 0)) ? "\t" : ",";
+  const lines = text.split(/\r\n|\r|\n/, looked).filter((line) => line.trim() !== "");
+  const body = lines.slice(/\p{L}/u.test(lines[0] ?? "") ? 1 : 0);
+  if (!text.includes(",") && text.includes("|")) return "|";
+  return isOneCommaColumn(body) ? "\t" : ",";
 }
 
-/** Takes plain text apart into cells: tabs from a spreadsheet, or CSV by comma or semicolon. */
-export function cellsFromText(text: string): Cells {
+/** Takes plain text apart into cells: tabs from a spreadsheet, or CSV by comma or semicolon, or as one is told. */
+export function cellsFromText(text: string, wanted?: Delimiter): Cells {
   const plain = text.replace(/^\uFEFF/, "");
-  const lines = plain.split(/\r\n|\r|\n/).filter((line) => line.trim() !== "");
-  if (lines.length === 0) return [];
-  const parsed = Papa.parse<string[]>(lines.join("\n"), { delimiter: delimiterOf(plain, lines) });
-  return withoutEmptyEdges(parsed.data.map((row) => row.map(cleaned)));
+  if (plain.trim() === "") return [];
+  const delimiter = wanted ?? delimiterOf(plain);
+  const parsed = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: "greedy" });
+  const rows =
+    delimiter === " " ? parsed.data.map((row) => row.filter((cell) => cell !== "")) : parsed.data;
+  return withoutEmptyEdges(rows.map((row) => row.map(cleaned)));
+}
+
+/** Takes the apostrophe off again with which a text is kept from being a formula. */
+export function unguarded(cell: string): string {
+  return /^'[=+\-@'\t\r]/.test(cell) ? cell.slice(1) : cell;
 }
 
 /** Drops empty rows, and columns that are empty in every row, at the right edge. */

@@ -24,7 +24,8 @@ function isSymbol(text: string): boolean {
 
 /** Takes a heading such as `overhang L / m`, `time, t (s)`, `T^2 / s^2` or `period` apart. */
 export function readHeading(text: string): Heading {
-  const { label, unit } = splitUnit(text.replace(/\s+/g, " ").trim());
+  const spelled = text.replace(/\s+/g, " ").replace(/\bu\s?\(([^()]+)\)/, "u_$1");
+  const { label, unit } = splitUnit(spelled.trim());
   const words = label.split(/,\s*|\s+/).filter((word) => word !== "");
   const last = words[words.length - 1] ?? "";
   const pair = words.slice(-2).join(" ");

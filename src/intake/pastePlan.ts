@@ -2,11 +2,15 @@ import type { PastedHeading } from "@/investigation/acts/pasteBlock";
 import type { TypedReading } from "@/investigation/acts/typeReadings";
 import type { Investigation } from "@/investigation/model/investigation";
 import { limits } from "@/investigation/model/limits";
-import { inOrder } from "@/investigation/model/order";
+import { cellKey, cellPlace } from "@/investigation/model/row";
 import type { Block } from "./block";
+import { freeSymbol, proposedSymbol } from "./freeSymbol";
+import type { Heading } from "./heading";
+import { uncertaintyOwners } from "./uncertaintyColumns";
 
 /** What pasting a block at a place will do, as the arguments of the act and the numbers to report. */
 export interface PastePlan {
+  readonly table: string;
   readonly newQuantities: readonly { id: string; symbol: string }[];
   readonly headings: readonly PastedHeading[];
   readonly readings: readonly TypedReading[];
@@ -21,8 +25,12 @@ export type PasteOutcome =
   | { readonly kind: "too-many-columns"; readonly columns: number; readonly most: number }
   | { readonly kind: "too-long"; readonly row: number };
 
-/** Where the block's upper left corner goes, counted from 0; a row or column behind the last makes new ones. */
-export interface PastePlace {
+/** The table as it stands on the screen, and where in it the block's upper left corner goes, counted from 0. */
+export interface PasteTarget {
+  readonly table: string;
+  readonly rows: readonly string[];
+  /** The cell key of each column. */
+  readonly cells: readonly string[];
   readonly row: number;
   readonly column: number;
 }
@@ -31,47 +39,64 @@ function hasReadings(document: Investigation, quantity: string): boolean {
   return Object.values(document.rows).some((row) => row.readings[quantity]);
 }
 
-/** A symbol that no other quantity has: the wanted one, or with a number lowered behind it. */
-export function freeSymbol(wanted: string, taken: ReadonlySet<string>): string {
-  if (!taken.has(wanted)) return wanted;
-  for (let n = 2; ; n++) if (!taken.has(`${wanted}_${n}`)) return `${wanted}_${n}`;
+interface Described {
+  readonly quantity: string;
+  readonly heading: Heading;
 }
 
-function proposedSymbol(name: string): string {
-  return (/\p{L}/u.exec(name)?.[0] ?? "q").toLowerCase();
+/** Headings for quantities that are still empty; a heading over a further repeat says nothing new. */
+function describedColumns(
+  document: Investigation,
+  block: Block,
+  cells: readonly string[],
+): Described[] {
+  return cells.flatMap((cell, index) => {
+    const heading = block.headings?.[index];
+    const { quantity, repeat } = cellPlace(cell);
+    return heading && repeat === 1 && !hasReadings(document, quantity)
+      ? [{ quantity, heading }]
+      : [];
+  });
 }
 
-function planHeadings(document: Investigation, block: Block, columns: readonly string[]) {
-  if (!block.headings) return [];
-  const described = columns
-    .map((quantity, index) => ({ quantity, heading: block.headings?.[index] }))
-    .filter(({ quantity, heading }) => heading && !hasReadings(document, quantity));
+function planHeadings(
+  document: Investigation,
+  block: Block,
+  cells: readonly string[],
+): PastedHeading[] {
+  const described = describedColumns(document, block, cells);
   const ids = new Set(described.map(({ quantity }) => quantity));
   const taken = new Set(
     Object.entries(document.quantities).flatMap(([id, { symbol }]) =>
       ids.has(id) ? [] : [symbol],
     ),
   );
-  return described.map(({ quantity, heading }): PastedHeading => {
-    const { name, symbol, unit } = heading as NonNullable<typeof heading>;
-    const free = freeSymbol(symbol || proposedSymbol(name), taken);
+  const owners = uncertaintyOwners(described.map(({ heading }) => heading));
+  return described.map(({ quantity, heading }, index): PastedHeading => {
+    const free = freeSymbol(heading.symbol || proposedSymbol(heading.name), taken);
     taken.add(free);
-    return { quantity, name, unit, symbol: free };
+    const owner = described[owners[index] ?? -1];
+    const { name, unit } = heading;
+    return {
+      ...{ quantity, name, symbol: free, unit: unit || (owner?.heading.unit ?? "") },
+      ...(owner && { uncertaintyOf: owner.quantity }),
+    };
   });
 }
 
 function refusal(
   document: Investigation,
   block: Block,
-  place: PastePlace,
+  target: PasteTarget,
 ): PasteOutcome | undefined {
   if (block.readings.length === 0) return { kind: "nothing" };
-  const lastRow = place.row + block.readings.length;
-  if (lastRow > limits.rows) {
+  const fresh = Math.max(0, target.row + block.readings.length - target.rows.length);
+  if (Object.keys(document.rows).length + fresh > limits.rows) {
     return { kind: "too-many-rows", rows: block.readings.length, most: limits.rows };
   }
-  const columns = place.column + block.width;
-  if (columns > Math.max(limits.quantities, Object.keys(document.quantities).length)) {
+  const missing = Math.max(0, target.column + block.width - target.cells.length);
+  const columns = Object.keys(document.quantities).length + missing;
+  if (missing > 0 && columns > limits.quantities) {
     return { kind: "too-many-columns", columns, most: limits.quantities };
   }
   const long = block.readings.findIndex((row) =>
@@ -84,33 +109,30 @@ function refusal(
 export function planPaste(
   document: Investigation,
   block: Block,
-  place: PastePlace,
+  target: PasteTarget,
   newId: () => string,
 ): PasteOutcome {
-  const refused = refusal(document, block, place);
+  const refused = refusal(document, block, target);
   if (refused) return refused;
-  const present = inOrder(document.quantities).map(([id]) => id);
-  const missing = Math.max(0, place.column + block.width - present.length);
+  const missing = Math.max(0, target.column + block.width - target.cells.length);
   const taken = new Set(Object.values(document.quantities).map(({ symbol }) => symbol));
   const newQuantities = Array.from({ length: missing }, () => {
     const symbol = freeSymbol("q", taken);
     taken.add(symbol);
     return { id: newId(), symbol };
   });
-  const columns = [...present, ...newQuantities.map(({ id }) => id)].slice(place.column);
-  const rows = inOrder(document.rows).map(([id]) => id);
-  const readings = block.readings.flatMap((cells, index) => {
-    const row = rows[place.row + index] ?? newId();
-    return cells.map((text, column) => ({ row, quantity: columns[column] as string, text }));
+  const fresh = newQuantities.map(({ id }) => cellKey(id));
+  const cells = [...target.cells, ...fresh].slice(target.column, target.column + block.width);
+  const readings = block.readings.flatMap((texts, index) => {
+    const row = target.rows[target.row + index] ?? newId();
+    return texts.map((text, column) => ({ row, cell: cells[column] as string, text }));
   });
+  const headings = planHeadings(document, block, cells);
   return {
     kind: "plan",
     plan: {
-      newQuantities,
-      headings: planHeadings(document, block, columns.slice(0, block.width)),
-      readings,
-      rows: block.readings.length,
-      columns: block.width,
+      ...{ table: target.table, newQuantities, headings, readings },
+      ...{ rows: block.readings.length, columns: block.width },
     },
   };
 }

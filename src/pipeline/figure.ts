@@ -1,14 +1,24 @@
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
-import type { AxisSpecification, FigureSpecification } from "@/figure/specification";
-import type { Figure, Quantity } from "@/investigation/model/investigation";
-import type { FigureFit } from "./fit";
+import type {
+  AxisSpecification,
+  FigureSpecification,
+  SeriesSpecification,
+} from "@/figure/specification";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { Figure } from "@/investigation/model/investigation";
+import type { Quantity } from "@/investigation/model/quantity";
+import type { FigureFit, SeriesFit } from "./fit";
 
 /** 170 mm × 120 mm: across an A4 page between its margins. */
 const printed = { width: 482, height: 340, textSize: 8 };
 /** The first look in the margin. */
 const small = { width: 243, height: 180, textSize: 8 };
+/** Beside a title on the shelf. */
+const thumb = { width: 132, height: 96, textSize: 6 };
+
+type Style = Pick<HouseRules, "headings" | "decimalMark">;
 
 function axis(quantity: Quantity): AxisSpecification {
   return {
@@ -29,19 +39,31 @@ export function figureTitle(figure: Figure, x: Quantity, y: Quantity): RunText {
   return [...calling(y), { text: " against " }, ...calling(x)];
 }
 
-function content(fit: FigureFit): Omit<FigureSpecification, "width" | "height" | "textSize"> {
+/** What a series is called in a legend. */
+export function seriesName({ points }: SeriesFit): string {
+  return points.series ? points.series.series.name.trim() || "unnamed series" : "no series";
+}
+
+function seriesSpecification(fit: SeriesFit): SeriesSpecification {
   const { points, outcome } = fit;
+  const { xValues: x, yValues: y, xBars, yBars, aside } = points;
   return {
-    x: axis(points.x.quantity),
-    y: axis(points.y.quantity),
-    points: {
-      x: points.xValues,
-      y: points.yValues,
-      xBars: points.xBars,
-      yBars: points.yBars,
-      aside: points.aside,
-    },
+    name: seriesName(fit),
+    place: points.place,
+    points: { x, y, xBars, yBars, aside },
     lines: outcome.kind === "line" ? [outcome.line] : [],
+  };
+}
+
+function content(
+  fit: FigureFit,
+  style: Style,
+): Omit<FigureSpecification, "width" | "height" | "textSize"> {
+  return {
+    x: axis(fit.x.quantity),
+    y: axis(fit.y.quantity),
+    series: fit.groups.map(seriesSpecification),
+    style,
   };
 }
 
@@ -50,17 +72,36 @@ export function figureSpecification(
   figure: Figure,
   number: number,
   fit: FigureFit,
+  style: Style,
 ): FigureSpecification {
-  const { x, y } = fit.points;
   return {
     ...printed,
-    ...content(fit),
-    title: [{ text: `Figure ${number}. ` }, ...figureTitle(figure, x.quantity, y.quantity)],
+    ...content(fit, style),
+    title: [{ text: `Figure ${number}. ` }, ...figureTitle(figure, fit.x.quantity, fit.y.quantity)],
+  };
+}
+
+function bare(fit: FigureFit, style: Style) {
+  const { x, y, series, ...rest } = content(fit, style);
+  return {
+    ...rest,
+    series: series.map((one) => ({ ...one, lines: [] })),
+    x: { ...x, name: "" },
+    y: { ...y, name: "" },
   };
 }
 
 /** Points and bars without title or line, for the margin beside the readings. */
-export function firstLookSpecification(fit: FigureFit): FigureSpecification {
-  const { x, y, ...rest } = content(fit);
-  return { ...small, ...rest, lines: [], x: { ...x, name: "" }, y: { ...y, name: "" } };
+export function firstLookSpecification(fit: FigureFit, style: Style): FigureSpecification {
+  return { ...small, ...bare(fit, style) };
+}
+
+/** The figure no larger than a stamp, with its lines, for the shelf. */
+export function thumbnailSpecification(fit: FigureFit, style: Style): FigureSpecification {
+  return { ...thumb, ...content(fit, style), ...bareAxes(fit, style) };
+}
+
+function bareAxes(fit: FigureFit, style: Style) {
+  const { x, y } = bare(fit, style);
+  return { x, y };
 }

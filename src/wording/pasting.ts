@@ -1,7 +1,8 @@
 import type { Block } from "@/intake/block";
 import type { PasteOutcome } from "@/intake/pastePlan";
 
-function counted(count: number, one: string): string {
+/** "1 row", "2 rows", "20 000 rows". */
+export function counted(count: number, one: string): string {
   return `${count.toLocaleString("en-GB").replaceAll(",", "\u202f")} ${one}${count === 1 ? "" : "s"}`;
 }
 

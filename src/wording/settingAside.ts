@@ -5,3 +5,10 @@ export const reasonsToSetAside = [
   "the instrument slipped or was not zeroed",
   "outside the range that the theory covers",
 ] as const;
+
+/** Usual reasons why a pencil mark can stand. */
+export const reasonsToDismiss = [
+  "checked against the notes: it is as read",
+  "the method asks for it",
+  "the instrument allows no better",
+] as const;

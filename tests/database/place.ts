@@ -33,7 +33,7 @@ export async function somebodysRule(): Promise<{ owner: string; id: string }> {
 
 /** The edit of typing a time into a row. */
 export function typing(document: Investigation, row: string, text: string): Edit {
-  const readings = [{ row, quantity: "time", text }];
+  const readings = [{ row, cell: "time", text }];
   const { change } = perform(document, typeReadings, { readings });
   return { ...change, id: nanoid(16), at: new Date().toISOString() };
 }

@@ -4,17 +4,26 @@ import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { svgText } from "@/figure/render/svgText";
 import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
-import { evaluateTable } from "@/pipeline/table";
+import { checkTables } from "@/pipeline/checks/checkReadings";
+import { gridColumns } from "@/pipeline/gridColumns";
+import { measured } from "@/pipeline/measured";
+import { evaluateTables, tableOf } from "@/pipeline/table";
 import type { Investigation } from "@/investigation/model/investigation";
 import { Chance, somethingDone } from "./madeUp";
 
 /** Table and figure as one text; the clone shares nothing with what was worked out before. */
 function drawn(document: Investigation): string {
-  const table = evaluateTable(document);
-  const fit = fitFigure(table, document.figures.main!);
-  const figure = fit && figureSpecification(document.figures.main!, 1, fit);
+  const tables = evaluateTables(document);
+  const table = tableOf(tables);
+  const fit = fitFigure(tables, document.figures.main!);
+  const figure = fit && figureSpecification(document.figures.main!, 1, fit, document.houseRules);
+  const marks = checkTables(table, document.houseRules);
+  const means = table.rows.map((row) =>
+    table.quantities.map((quantity) => measured(row, quantity)),
+  );
   return (
-    JSON.stringify(table.rows) + (figure ? svgText(layoutFigure(figure), "", "") : "no figure")
+    JSON.stringify([table.rows, gridColumns(table), marks, means]) +
+    (figure ? svgText(layoutFigure(figure), "", "") : "no figure")
   );
 }
 

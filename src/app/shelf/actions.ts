@@ -5,6 +5,7 @@ import { revalidatePath } from "next/cache";
 import { investigationForAction, personForPage } from "@/app/access";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { clampedRule } from "@/investigation/samples/clampedRule";
+import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import {
   deleteFromShelf,
@@ -28,6 +29,15 @@ export async function startEmptyAction(): Promise<void> {
 /** Starts from the sample of the clamped steel rule and opens it. */
 export async function startSampleAction(): Promise<void> {
   await startWith(clampedRule());
+}
+
+/** Puts an investigation that was taken out on the shelf and opens it. */
+export async function bringInAction(text: string): Promise<void> {
+  const person = await personForPage();
+  if (person === "away") redirect("/shelf");
+  const upgraded = upgradeInvestigation(JSON.parse(String(text)));
+  if (upgraded.kind !== "document") throw new Error("this is no investigation");
+  await startWith(upgraded.document);
 }
 
 /** Gives an investigation another title. */

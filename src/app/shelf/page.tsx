@@ -4,6 +4,7 @@ import { AwayPage } from "@/interface/shell/AwayPage";
 import { ShelfPage } from "@/interface/shelf/ShelfPage";
 import { listShelf } from "@/server/investigations/listShelf";
 import {
+  bringInAction,
   deleteAction,
   duplicateAction,
   putBackAction,
@@ -27,6 +28,7 @@ export default async function Shelf() {
       }}
       startEmpty={startEmptyAction}
       startSample={startSampleAction}
+      bringIn={bringInAction}
       signOut={signOutAction}
     />
   );

@@ -14,6 +14,23 @@ export type Finding =
   | { readonly name: "narrow-range"; readonly ratio: number }
   | { readonly name: "unlike-decimals"; readonly decimals: number; readonly usual: number }
   | { readonly name: "zero-uncertainty" }
+  | { readonly name: "uncertainty-figures"; readonly figures: number; readonly most: number }
+  | { readonly name: "finer-than-resolution"; readonly resolution: string }
+  | { readonly name: "uncertainty-decimals"; readonly decimals: number; readonly readings: number }
+  | {
+      readonly name: "disagrees-with-instrument";
+      readonly decimals: number;
+      readonly wanted: number;
+      readonly resolution: string;
+    }
+  | { readonly name: "far-repeat"; readonly count: number; readonly ratio: number }
+  | { readonly name: "off-trend"; readonly larger: boolean }
+  | { readonly name: "out-of-order" }
+  | { readonly name: "uneven-gaps"; readonly from: number; readonly to: number }
+  | { readonly name: "duplicate-row"; readonly of: number }
+  | { readonly name: "no-symbol" }
+  | { readonly name: "symbol-taken"; readonly symbol: string }
+  | { readonly name: "symbol-is-a-function"; readonly symbol: string }
   | { readonly name: "unknown-unit"; readonly symbol: string }
   | { readonly name: "not-a-unit"; readonly text: string }
   | { readonly name: "too-few-points"; readonly count: number }

@@ -24,6 +24,10 @@ describe("what a person may type into a cell", () => {
     expect(read(text)).toEqual({ value, decimals, significantFigures });
   });
 
+  test.each(["12.3 +0.2 -0.1", "12.3 +0.2/−0.1"])("%s is less sure upwards", (text) => {
+    expect(read(text)).toMatchObject({ value: 12.3, uncertainty: 0.2, uncertaintyDown: 0.1 });
+  });
+
   test("18.0 and 18 are different readings", () => {
     expect(read("18.0")).not.toEqual(read("18"));
   });

@@ -12,6 +12,8 @@ export interface ReadNumber {
   readonly significantFigures: number;
   /** The ± typed with the number, in its unit, as in "12.3 ± 0.2" or "12.3(2)". */
   readonly uncertainty?: number;
+  /** The ± downwards where it was typed apart, as in "12.3 +0.2 -0.1"; `uncertainty` is then the one upwards. */
+  readonly uncertaintyDown?: number;
 }
 
 export type NumberReading =
@@ -56,7 +58,7 @@ function numberOf(decimal: Decimal): number {
   return Number(`${sign}${decimal.digits}e${decimal.exponent}`);
 }
 
-function readWith(decimal: Decimal, uncertainty?: number): NumberReading {
+function readWith(decimal: Decimal, uncertainty?: number, uncertaintyDown?: number): NumberReading {
   const value = numberOf(decimal);
   const size = Math.abs(value);
   if (size > greatest) return { kind: "unreadable", finding: { name: "number-too-large" } };
@@ -70,7 +72,11 @@ function readWith(decimal: Decimal, uncertainty?: number): NumberReading {
   };
   return {
     kind: "number",
-    number: uncertainty === undefined ? number : { ...number, uncertainty },
+    number: {
+      ...number,
+      ...(uncertainty !== undefined && { uncertainty }),
+      ...(uncertaintyDown !== undefined && { uncertaintyDown }),
+    },
   };
 }
 
@@ -86,6 +92,17 @@ function readPlusMinus(spelling: string): NumberReading | undefined {
   if (!value || !spread) return undefined;
   if (spread.negative) return { kind: "unreadable", finding: { name: "uncertainty-below-zero" } };
   return readWith(value, numberOf(spread));
+}
+
+/** "12.3+0.2-0.1" → the ± up and down apart. */
+function readUpAndDown(spelling: string): NumberReading | undefined {
+  const match = /^([+-]?[\d.]+(?:e[+-]?\d+)?)\+([\d.]+)\/?-([\d.]+)(e[+-]?\d+)?$/.exec(spelling);
+  if (!match) return undefined;
+  const power = match[4] ?? "";
+  const [value, up, down] = [match[1], match[2], match[3]].map((part) =>
+    decimalFromText((part ?? "") + power),
+  );
+  return value && up && down ? readWith(value, numberOf(up), numberOf(down)) : undefined;
 }
 
 /** "12.3(2)" → the digits in brackets stand at the last places of the value. */
@@ -111,7 +128,7 @@ function reasonFor(text: string, spelling: string, mark: DecimalMark): Finding {
 
 /**
  * Reads what a person typed into a cell: `12.3`, `12,3` (when the comma is the decimal mark), `1.2e-3`,
- * `1.2×10^-3`, `12.3 ± 0.2`, `12.3(2)`, with any minus sign. Fractions are not readings.
+ * `1.2×10^-3`, `12.3 ± 0.2`, `12.3 +0.2 -0.1`, `12.3(2)`, with any minus sign. Fractions are not readings.
  * Anything else gives a finding that says why, never NaN.
  */
 export function readNumber(text: string, mark: DecimalMark = "point"): NumberReading {
@@ -121,6 +138,7 @@ export function readNumber(text: string, mark: DecimalMark = "point"): NumberRea
   if (plain) return readWith(plain);
   return (
     readPlusMinus(spelling) ??
+    readUpAndDown(spelling) ??
     readBracketed(spelling) ?? {
       kind: "unreadable",
       finding: reasonFor(text.trim(), spelling, mark),

@@ -2,6 +2,8 @@
 export type InstrumentPart =
   | { readonly kind: "none" }
   | { readonly kind: "fixed"; readonly amount: number }
+  /** Different up and down. */
+  | { readonly kind: "up-and-down"; readonly up: number; readonly down: number }
   | { readonly kind: "percent"; readonly percent: number }
   /** A digital meter's "0.5 % of the reading + 2 digits". */
   | { readonly kind: "percent-and-digits"; readonly percent: number; readonly digits: number }
@@ -18,13 +20,38 @@ export interface InstrumentReading {
   readonly decimals: number;
 }
 
+/** A ± that may reach further up than down, in the unit of the reading. */
+export interface Bars {
+  readonly up: number;
+  readonly down: number;
+}
+
 /** The size of one step of the last typed place: 0.01 for 3.20. */
-function lastPlace(decimals: number): number {
+export function lastPlace(decimals: number): number {
   return decimals >= 0 ? 1 / 10 ** decimals : 10 ** -decimals;
 }
 
+/** The same ± up and down. */
+export function evenBars(size: number): Bars {
+  return { up: size, down: size };
+}
+
+/** The one number where one is needed: the mean of up and down (calculation § 2). */
+export function meanBar({ up, down }: Bars): number {
+  return (up + down) / 2;
+}
+
 /** The instrument's ± of a reading, in its unit; counts of nothing have ± 1. */
-export function instrumentUncertainty(part: InstrumentPart, reading: InstrumentReading): number {
+export function instrumentBars(part: InstrumentPart, reading: InstrumentReading): Bars {
+  return part.kind === "up-and-down"
+    ? { up: part.up, down: part.down }
+    : evenBars(evenSize(part, reading));
+}
+
+function evenSize(
+  part: Exclude<InstrumentPart, { kind: "up-and-down" }>,
+  reading: InstrumentReading,
+): number {
   switch (part.kind) {
     case "none":
       return 0;

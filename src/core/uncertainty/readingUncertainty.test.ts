@@ -1,5 +1,5 @@
 import { spreadOf } from "../statistics/spread";
-import { instrumentUncertainty, type InstrumentPart } from "./instrumentPart";
+import { instrumentBars, type InstrumentPart, meanBar } from "./instrumentPart";
 import { combineParts, spreadPart, standardUncertaintyOfLimit } from "./readingUncertainty";
 
 describe("what the instrument leaves open", () => {
@@ -12,10 +12,11 @@ describe("what the instrument leaves open", () => {
     [{ kind: "last-digit" }, 3.2, 2, 0.01],
     [{ kind: "last-digit" }, 1200, -2, 100],
     [{ kind: "two-edges", edge: 0.0005 }, 0.35, 3, 0.001],
+    [{ kind: "up-and-down", up: 0.3, down: 0.1 }, 5, 1, 0.2],
     [{ kind: "counting" }, 144, 0, 12],
     [{ kind: "counting" }, 0, 0, 1],
   ])("%j on %d", (part, value, decimals, expected) => {
-    expect(instrumentUncertainty(part, { value, decimals })).toBeCloseTo(expected, 12);
+    expect(meanBar(instrumentBars(part, { value, decimals }))).toBeCloseTo(expected, 12);
   });
 });
 

@@ -1,5 +1,5 @@
 import type { RunText } from "@/core/unit/runText";
-import type { AxisSpecification } from "../specification";
+import type { AxisSpecification, StyleSpecification } from "../specification";
 import { type FacedRun, faced, setRuns } from "./setText";
 
 function powerRuns(power: number): RunText {
@@ -7,12 +7,25 @@ function powerRuns(power: number): RunText {
   return [{ text: "10" }, { text: String(power).replace("-", "−"), script: "super" }];
 }
 
-function withUnit(named: FacedRun[], axis: AxisSpecification, power: number): FacedRun[] {
+type Headings = StyleSpecification["headings"];
+
+function withUnit(
+  named: FacedRun[],
+  axis: AxisSpecification,
+  power: number,
+  headings: Headings,
+): FacedRun[] {
   const scale = powerRuns(power);
   const gap: RunText = scale.length > 0 && axis.unit.length > 0 ? [{ text: "\u00a0" }] : [];
   const unit = [...scale, ...gap, ...axis.unit];
   if (unit.length === 0) return named;
-  return [...named, { text: " / ", face: "sans" }, ...faced(unit, "sans", "serifItalic")];
+  const [before, behind] = headings === "slash" ? [" / ", ""] : [" (", ")"];
+  const runs = [
+    ...named,
+    { text: before, face: "sans" as const },
+    ...faced(unit, "sans", "serifItalic"),
+  ];
+  return behind === "" ? runs : [...runs, { text: behind, face: "sans" }];
 }
 
 /** An axis label and the size at which it fits. */
@@ -22,7 +35,8 @@ export interface AxisLabel {
 }
 
 /**
- * "overhang, L / m": the name upright, the symbol italic, the unit upright, a power of ten before the unit.
+ * "overhang, L / m" or "overhang, L (m)": the name upright, the symbol italic, the unit upright, a power of ten
+ * before the unit.
  * Where that is longer than the room there is, the name is left out; what is still too long is set smaller.
  */
 export function axisLabel(
@@ -30,13 +44,19 @@ export function axisLabel(
   power: number,
   size: number,
   room: number,
+  headings: Headings = "slash",
 ): AxisLabel {
   const symbol = faced(axis.symbol, "serif", "serifItalic");
   const name: FacedRun = { text: axis.name, face: "sans" };
   const comma: FacedRun[] = symbol.length > 0 ? [{ text: ", ", face: "sans" }] : [];
-  const whole = withUnit(axis.name === "" ? symbol : [name, ...comma, ...symbol], axis, power);
+  const whole = withUnit(
+    axis.name === "" ? symbol : [name, ...comma, ...symbol],
+    axis,
+    power,
+    headings,
+  );
   if (setRuns(whole, size).width <= room) return { runs: whole, size };
-  const short = symbol.length > 0 ? withUnit(symbol, axis, power) : whole;
+  const short = symbol.length > 0 ? withUnit(symbol, axis, power, headings) : whole;
   const { width } = setRuns(short, size);
   return { runs: short, size: width <= room ? size : (size * room) / width };
 }

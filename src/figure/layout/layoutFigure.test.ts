@@ -11,15 +11,33 @@ const figure: FigureSpecification = {
   title: [{ text: "Figure 1. " }, { text: "T", italic: true }, { text: "2", script: "super" }],
   x: { name: "overhang", symbol: [{ text: "L", italic: true }], unit: [{ text: "m" }] },
   y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }] },
-  points: {
-    x: [0, 1, 2],
-    y: [0, 2, 4],
-    xBars: [0.2, 0.2, 0.2],
-    yBars: [0, 0, 0.5],
-    aside: { x: [], y: [] },
-  },
-  lines: [{ slope: 2, intercept: 0 }],
+  series: [
+    {
+      ...{ name: "", place: 0, lines: [{ slope: 2, intercept: 0 }] },
+      points: {
+        x: [0, 1, 2],
+        y: [0, 2, 4],
+        xBars: even([0.2, 0.2, 0.2]),
+        yBars: even([0, 0, 0.5]),
+        aside: { x: [], y: [] },
+      },
+    },
+  ],
+  style: { headings: "slash", decimalMark: "point" },
 };
+
+function even(bars: number[]) {
+  return { up: bars, down: bars };
+}
+
+function withPoints(points: Partial<FigureSpecification["series"][number]["points"]>) {
+  const [only] = figure.series;
+  return { ...figure, series: [{ ...only!, points: { ...only!.points, ...points } }] };
+}
+
+function withLine(line: { slope: number; intercept: number }) {
+  return { ...figure, series: [{ ...figure.series[0]!, lines: [line] }] };
+}
 
 function texts(scene: Scene, role: ShapeRole): string[] {
   return scene.shapes
@@ -61,10 +79,7 @@ describe("a figure as a scene", () => {
   });
 
   test("every text lies on the paper, wide tick labels too", () => {
-    const wide = layoutFigure({
-      ...figure,
-      points: { ...figure.points, y: [-91234.5, 2, 41234.5] },
-    });
+    const wide = layoutFigure(withPoints({ y: [-91234.5, 2, 41234.5] }));
     for (const shape of wide.shapes) {
       if (shape.kind !== "text" || shape.rotate !== 0) continue;
       for (const run of shape.runs) {
@@ -78,7 +93,7 @@ describe("a figure as a scene", () => {
 
   test("a point set aside is hollow, without bars, and still on the paper", () => {
     const aside = { x: [40], y: [1] };
-    const wide = layoutFigure({ ...figure, points: { ...figure.points, aside } });
+    const wide = layoutFigure(withPoints({ aside }));
     const hollow = wide.shapes.find((shape) => shape.role === "points-aside") as PathShape;
     expect(hollow).toMatchObject({ fill: "#FFFFFF", stroke: "#14323C" });
     expect(Number(/^M(\S+)/.exec(hollow.d)?.[1])).toBeLessThan(482);
@@ -86,7 +101,7 @@ describe("a figure as a scene", () => {
   });
 
   test("the line ends at the edge of the paper, not beyond", () => {
-    const steep = layoutFigure({ ...figure, lines: [{ slope: 100, intercept: 0 }] });
+    const steep = layoutFigure(withLine({ slope: 100, intercept: 0 }));
     const ys = [...path(steep, "best-line").matchAll(/[ML]\S+ (\S+?)(?=[ML]|$)/g)].map(([, y]) =>
       Number(y),
     );
@@ -95,9 +110,41 @@ describe("a figure as a scene", () => {
   });
 
   test("a line that misses the paper is not drawn", () => {
-    expect(
-      path(layoutFigure({ ...figure, lines: [{ slope: 0, intercept: 99 }] }), "best-line"),
-    ).toBe("");
+    const scene = layoutFigure(withLine({ slope: 0, intercept: 99 }));
+    expect(path(scene, "best-line")).toBe("");
+  });
+
+  test("bars may reach further up than down", () => {
+    const yBars = { up: [0, 0, 1], down: [0, 0, 0.5] };
+    const lopsided = layoutFigure(withPoints({ xBars: even([0, 0, 0]), yBars }));
+    const [from, to] = [...path(lopsided, "error-bars").matchAll(/[ML]\S+ ([\d.]+)/g)].map(
+      ([, y]) => Number(y),
+    );
+    const middle = lopsided.shapes.find(({ role }) => role === "points") as PathShape;
+    const y = Number([...middle.d.matchAll(/M\S+ ([\d.]+)/g)][2]?.[1]);
+    expect((y - to!) / (from! - y)).toBeCloseTo(2, 1);
+  });
+
+  test("several series have markers, colours and a legend that lies above every point", () => {
+    const [one] = figure.series;
+    const series = ["wire A", "wire B"].map((name, place) => ({ ...one!, name, place }));
+    const several = layoutFigure({ ...figure, series });
+    expect(texts(several, "legend")).toEqual(["wire A", "wire B"]);
+    const marked = several.shapes.filter(({ role }) => role === "points") as PathShape[];
+    expect(new Set(marked.map(({ fill }) => fill)).size).toBe(2);
+    expect(marked[0]!.d).not.toBe(marked[1]!.d);
+    const top = Math.min(...[...marked[0]!.d.matchAll(/M\S+ ([\d.]+)/g)].map(([, y]) => Number(y)));
+    const legend = several.shapes.filter(({ role, kind }) => role === "legend" && kind === "text");
+    for (const shape of legend) expect((shape as TextShape).y).toBeLessThan(top);
+    expect(texts(scene, "legend")).toEqual([]);
+  });
+
+  test("units in brackets and decimal commas, where the house rules say so", () => {
+    const style = { headings: "brackets", decimalMark: "comma" } as const;
+    const house = layoutFigure({ ...withPoints({ x: [0, 0.1, 0.2] }), style });
+    expect(texts(house, "axis-label")[0]).toBe("overhang, L (m)");
+    expect(texts(house, "tick-label").join(" ")).toContain("0,1");
+    expect(texts(house, "tick-label").join(" ")).not.toContain(".");
   });
 
   test("the same input gives the same bytes", () => {

@@ -1,6 +1,7 @@
 import { axes } from "../marks/axes";
 import { errorBars } from "../marks/errorBars";
 import { grid } from "../marks/grid";
+import { legend } from "../marks/legend";
 import { lines } from "../marks/lines";
 import type { Mark } from "../marks/mark";
 import { points } from "../marks/points";
@@ -11,7 +12,7 @@ import type { FigureSpecification } from "../specification";
 import { layFrame } from "./frame";
 
 /** Back to front. */
-const marks: readonly Mark[] = [grid, axes, lines, errorBars, points, title];
+const marks: readonly Mark[] = [grid, axes, lines, errorBars, points, legend, title];
 
 /** Gives everything in a specification its place: the same scene for the same input on every machine. */
 export function layoutFigure(figure: FigureSpecification): Scene {

@@ -46,8 +46,9 @@ function tickLabels(frame: Frame): Shape[] {
 function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {
   const size = frame.textSize;
   const full = size * 1.12;
-  const across = axisLabel(figure.x, frame.xScale.power, full, figure.width - 2 * size);
-  const up = axisLabel(figure.y, frame.yScale.power, full, frame.bottom - frame.top);
+  const { headings } = figure.style;
+  const across = axisLabel(figure.x, frame.xScale.power, full, figure.width - 2 * size, headings);
+  const up = axisLabel(figure.y, frame.yScale.power, full, frame.bottom - frame.top, headings);
   return [
     textShape("axis-label", across.runs, {
       ...{ fill, align: "middle", size: across.size },

@@ -19,28 +19,28 @@ function upright(x: number, from: number, to: number): string {
   );
 }
 
-function barsOf(points: PointsSpecification, frame: Frame): string {
+function barsOf(points: PointsSpecification, hidden: number, frame: Frame): string {
   const { x, y, xBars, yBars } = points;
-  const hidden = pointRadius(points, frame);
   const parts: string[] = [];
   for (let i = 0; i < x.length; i++) {
     const xValue = x[i] as number;
     const yValue = y[i] as number;
-    const xBar = xBars[i] as number;
-    const yBar = yBars[i] as number;
     const across = frame.across(xValue);
     const up = frame.up(yValue);
-    const right = frame.across(xValue + xBar);
-    if (right - across > hidden) parts.push(level(frame.across(xValue - xBar), right, up));
-    const top = frame.up(yValue + yBar);
-    if (up - top > hidden) parts.push(upright(across, frame.up(yValue - yBar), top));
+    const right = frame.across(xValue + (xBars.up[i] as number));
+    const left = frame.across(xValue - (xBars.down[i] as number));
+    if (Math.max(right - across, across - left) > hidden) parts.push(level(left, right, up));
+    const top = frame.up(yValue + (yBars.up[i] as number));
+    const foot = frame.up(yValue - (yBars.down[i] as number));
+    if (Math.max(up - top, foot - up) > hidden) parts.push(upright(across, foot, top));
   }
   return parts.join("");
 }
 
 /** Bars with caps from the quantities' ±, in x and in y; a bar shorter than its point lies under it. */
 export const errorBars: Mark = (figure, frame) => {
-  const d = barsOf(figure.points, frame);
+  const hidden = pointRadius(figure, frame);
+  const d = figure.series.map(({ points }) => barsOf(points, hidden, frame)).join("");
   if (d === "") return [];
   return [{ kind: "path", role: "error-bars", d, stroke: palette.magenta, strokeWidth: 0.8 }];
 };

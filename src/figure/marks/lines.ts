@@ -1,6 +1,6 @@
 import type { Frame } from "../layout/frame";
 import { stroke } from "../layout/pathText";
-import { palette } from "../palette";
+import { seriesColour } from "../palette";
 import type { LineSpecification } from "../specification";
 import type { Mark } from "./mark";
 
@@ -24,9 +24,12 @@ function onPaper(line: LineSpecification, frame: Frame): string {
 
 /** The best lines, solid, across the paper. */
 export const lines: Mark = (figure, frame) =>
-  figure.lines.flatMap((line) => {
-    const d = onPaper(line, frame);
-    return d === ""
-      ? []
-      : [{ kind: "path", role: "best-line", d, stroke: palette.ink, strokeWidth: 1.1 } as const];
-  });
+  figure.series.flatMap(({ lines: own, place }) =>
+    own.flatMap((line) => {
+      const d = onPaper(line, frame);
+      const stroke = seriesColour(place, figure.series.length);
+      return d === ""
+        ? []
+        : [{ kind: "path", role: "best-line", d, stroke, strokeWidth: 1.1 } as const];
+    }),
+  );

@@ -1,35 +1,50 @@
 import type { Frame } from "../layout/frame";
-import { coordinate } from "../layout/pathText";
-import { palette } from "../palette";
+import { markerPath } from "../layout/marker";
+import { palette, seriesColour } from "../palette";
 import type { Shape } from "../scene";
+import type { FigureSpecification, SeriesSpecification } from "../specification";
 import type { Mark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
-function discs(x: ArrayLike<number>, y: ArrayLike<number>, radius: number, frame: Frame): string {
-  const r = coordinate(radius);
-  const width = coordinate(2 * radius);
-  const turn = `a${r} ${r} 0 1 0 ${width} 0a${r} ${r} 0 1 0 ${coordinate(-2 * radius)} 0Z`;
+function outline(
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+  place: number,
+  radius: number,
+  frame: Frame,
+): string {
   const parts: string[] = [];
   for (let i = 0; i < x.length; i++) {
-    const left = coordinate(frame.across(x[i] as number) - radius);
-    parts.push(`M${left} ${coordinate(frame.up(y[i] as number))}${turn}`);
+    parts.push(markerPath(place, frame.across(x[i] as number), frame.up(y[i] as number), radius));
   }
   return parts.join("");
 }
 
-/** Readings as discs, all in one path so that thousands stay quick; those set aside are hollow. */
-export const points: Mark = (figure, frame) => {
-  const { x, y, aside } = figure.points;
-  const radius = pointRadius(figure.points, frame);
+function shapesOf(
+  { points, place }: SeriesSpecification,
+  figure: FigureSpecification,
+  frame: Frame,
+): Shape[] {
+  const { x, y, aside } = points;
+  const radius = pointRadius(figure, frame);
+  const colour = seriesColour(place, figure.series.length);
   const shapes: Shape[] = [];
   if (x.length > 0) {
-    const d = discs(x, y, radius, frame);
-    shapes.push({ kind: "path", role: "points", d, fill: palette.ink });
+    shapes.push({
+      kind: "path",
+      role: "points",
+      d: outline(x, y, place, radius, frame),
+      fill: colour,
+    });
   }
   if (aside.x.length > 0) {
-    const d = discs(aside.x, aside.y, radius, frame);
-    const hollow = { fill: palette.paper, stroke: palette.ink, strokeWidth: 0.7 };
+    const d = outline(aside.x, aside.y, place, radius, frame);
+    const hollow = { fill: palette.paper, stroke: colour, strokeWidth: 0.7 };
     shapes.push({ kind: "path", role: "points-aside", d, ...hollow });
   }
   return shapes;
-};
+}
+
+/** Readings as markers, a series in one path so that thousands stay quick; those set aside are hollow. */
+export const points: Mark = (figure, frame) =>
+  figure.series.flatMap((series) => shapesOf(series, figure, frame));

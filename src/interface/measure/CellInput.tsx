@@ -23,15 +23,19 @@ export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const controller = useGridController();
   const mode = useGrid((state) => state.mode);
+  const finding = useGrid((state) => state.finding);
 
   useLayoutEffect(() => {
     const field = input.current;
     if (!field) return;
-    if (mode === "moving") {
-      field.focus({ preventScroll: true });
-      field.select();
-    } else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
-  }, [mode, text]);
+    if (mode === "moving" && !finding) field.focus({ preventScroll: true });
+    else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
+  }, [mode, finding]);
+
+  useLayoutEffect(() => {
+    const field = input.current;
+    if (mode === "moving" && document.activeElement === field) field?.select();
+  }, [mode, finding, text]);
 
   const onCopy = (event: ClipboardEvent, cut: boolean) => {
     if (mode === "editing") return;

@@ -1,8 +1,8 @@
 import { nanoid } from "nanoid";
+import { moveQuantity } from "@/investigation/acts/moveQuantity";
 import { pasteBlock } from "@/investigation/acts/pasteBlock";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
-import { inOrder } from "@/investigation/model/order";
 import { readBlock } from "@/intake/block";
 import type { Cells } from "@/intake/cells";
 import { planPaste } from "@/intake/pastePlan";
@@ -10,12 +10,14 @@ import { pasteSentence } from "@/wording/pasting";
 import { abandon, doAct, type InvestigationStore } from "../store/investigationStore";
 import {
   type CellPlace,
+  firstCell,
   type GridSize,
   type GridStore,
   inside,
   nextCell,
   rangeOf,
 } from "./gridState";
+import { type GridView, gridView } from "./gridView";
 import { RowTools } from "./RowTools";
 
 /** What hands do in the readings grid; the same object for as long as the grid stands. */
@@ -33,9 +35,23 @@ export class GridController {
     return this.store.getState().document;
   }
 
+  /** What the grid shows. */
+  view(): GridView {
+    return gridView(this.document, this.grid.getState());
+  }
+
   size(): GridSize {
-    const rows = Math.min(Object.keys(this.document.rows).length, limits.rows - 1);
-    return { rows, columns: Object.keys(this.document.quantities).length };
+    const { rows, columns } = this.view();
+    return { rows: Math.min(rows.length, limits.rows - 1), columns: columns.length };
+  }
+
+  /** Takes another table in hand, or shows the rows of one series alone. */
+  show(wanted: { table?: string; series?: string | undefined }): void {
+    this.grid.setState((state) => ({
+      table: wanted.table ?? state.table,
+      series: wanted.series,
+      ...{ active: firstCell, corner: firstCell, mode: "moving", session: "" },
+    }));
   }
 
   /** Moves to a cell, or stretches the range to it. */
@@ -78,16 +94,17 @@ export class GridController {
   /** Each key is kept as it is pressed. */
   type(text: string): void {
     const { active, mode, session } = this.grid.getState();
-    const row = this.rowAt(active.row) ?? nanoid(10);
-    const quantity = this.quantityAt(active.column);
-    if (!quantity) return;
+    const view = this.view();
+    const row = view.rows[active.row]?.id ?? nanoid(10);
+    const cell = view.columns[active.column]?.cell;
+    if (!cell) return;
     const key = session || nanoid(8);
     this.grid.setState({
       mode: mode === "editing" ? mode : "typing",
       session: key,
       corner: active,
     });
-    doAct(this.store, typeReadings, { readings: [{ row, quantity, text }] }, key);
+    doAct(this.store, typeReadings, { readings: [{ row, cell, text }], series: view.series }, key);
   }
 
   /** Empties every cell of the range. */
@@ -95,7 +112,7 @@ export class GridController {
     const readings = this.selectedCells()
       .flat()
       .filter(({ text }) => text !== "")
-      .map(({ row, quantity }) => ({ row, quantity, text: "" }));
+      .map(({ row, cell }) => ({ row, cell, text: "" }));
     doAct(this.store, typeReadings, { readings });
     this.grid.setState({ mode: "moving", session: "" });
   }
@@ -110,11 +127,17 @@ export class GridController {
   /** Writes a block from the upper left corner of the range on; returns the sentence to show. */
   paste(cells: Cells): string {
     const { top, left } = rangeOf(this.grid.getState());
-    const block = readBlock(cells);
-    const outcome = planPaste(this.document, block, { row: top, column: left }, () => nanoid(10));
+    const block = readBlock(cells, this.document.houseRules.decimalMark);
+    const { table, rows: shown, columns: across, series } = this.view();
+    const target = {
+      ...{ table: table.id, row: top, column: left },
+      rows: shown.map(({ id }) => id),
+      cells: across.map(({ cell }) => cell),
+    };
+    const outcome = planPaste(this.document, block, target, () => nanoid(10));
     if (outcome.kind === "plan") {
       const { rows, columns } = outcome.plan;
-      doAct(this.store, pasteBlock, outcome.plan);
+      doAct(this.store, pasteBlock, { ...outcome.plan, series });
       this.grid.setState({
         active: { row: top, column: left },
         corner: { row: top + rows - 1, column: left + columns - 1 },
@@ -125,27 +148,38 @@ export class GridController {
     return pasteSentence(outcome, block);
   }
 
+  /** Takes a quantity in hand, in the active row. */
+  goToQuantity(id: string): void {
+    const column = this.view().columns.findIndex(({ evaluated }) => evaluated.id === id);
+    if (column >= 0) this.goTo({ row: this.grid.getState().active.row, column });
+  }
+
+  /** Moves the quantity in hand by one place to the left (−1) or right (1). */
+  moveQuantity(step: 1 | -1): void {
+    const { table, columns } = this.view();
+    const id = columns[this.grid.getState().active.column]?.evaluated.id;
+    const shown = table.quantities.filter(({ quantity }) => !quantity.hidden);
+    const place = shown.findIndex((other) => other.id === id);
+    if (id === undefined || place + step < 0 || place + step >= shown.length) return;
+    const before = shown[step < 0 ? place - 1 : place + 2]?.id ?? null;
+    doAct(this.store, moveQuantity, { quantity: id, before });
+    this.goToQuantity(id);
+  }
+
   /** The last place that Ctrl+End leads to. */
   lastCell(): CellPlace {
     const { rows, columns } = this.size();
     return { row: Math.max(0, rows - 1), column: columns - 1 };
   }
 
-  private rowAt(index: number): string | undefined {
-    return inOrder(this.document.rows)[index]?.[0];
-  }
-
-  private quantityAt(index: number): string | undefined {
-    return inOrder(this.document.quantities)[index]?.[0];
-  }
-
   private selectedCells() {
     const { top, bottom, left, right } = rangeOf(this.grid.getState());
-    const quantities = inOrder(this.document.quantities).slice(left, right + 1);
-    return inOrder(this.document.rows)
+    const { rows, columns } = this.view();
+    const across = columns.slice(left, right + 1);
+    return rows
       .slice(top, bottom + 1)
-      .map(([row, { readings }]) =>
-        quantities.map(([quantity]) => ({ row, quantity, text: readings[quantity] ?? "" })),
+      .map(({ id, row }) =>
+        across.map(({ cell }) => ({ row: id, cell, text: row.readings[cell] ?? "" })),
       );
   }
 }

@@ -1,12 +1,26 @@
 "use client";
 
-import { SymbolWithUnit } from "../parts/QuantityLabel";
+import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { uncertaintyHeading } from "@/wording/uncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table";
-import { useGrid, useGridController } from "./MeasureContext";
+import { SymbolWithUnit } from "../parts/QuantityLabel";
+import { useQuantities } from "../store/useEvaluated";
+import { type HeadingGroup, headingGroups } from "./gridTemplate";
+import { useGridController, useGridView, useQuantityInHand } from "./MeasureContext";
 
 function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
-  const heading = uncertaintyHeading(evaluated.quantity.uncertainty);
+  const { uncertainty } = evaluated.quantity;
+  const column = useQuantities().find(
+    ({ id }) => uncertainty.kind === "column" && id === uncertainty.column,
+  );
+  if (column) {
+    return (
+      <span className="text-magenta max-w-full truncate text-xs">
+        ± <SymbolWithUnit quantity={{ symbol: column.quantity.symbol, unit: "" }} />
+      </span>
+    );
+  }
+  const heading = uncertaintyHeading(uncertainty);
   return heading === "" ? (
     <span className="text-soft text-xs">no ± yet</span>
   ) : (
@@ -14,16 +28,63 @@ function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
   );
 }
 
-/** The headings: name, symbol with unit, ±. A click takes the quantity in hand. */
-export function GridHeading({
-  quantities,
-  template,
-}: {
-  quantities: readonly EvaluatedQuantity[];
-  template: string;
-}) {
+interface HeadingProps {
+  group: HeadingGroup;
+  inHand: boolean;
+}
+
+/** One quantity over its columns; it is dragged to another place by its heading. */
+function QuantityHeading({ group, inHand }: HeadingProps) {
+  const { evaluated, first, span } = group;
   const controller = useGridController();
-  const inHand = useGrid((state) => state.active.column);
+  const drag = useDraggable({ id: evaluated.id });
+  const drop = useDroppable({ id: evaluated.id });
+  const setNode = (node: HTMLElement | null) => {
+    drag.setNodeRef(node);
+    drop.setNodeRef(node);
+  };
+  const shift = drag.transform ? `translateX(${drag.transform.x}px)` : undefined;
+  return (
+    <div
+      ref={setNode}
+      role="columnheader"
+      aria-colindex={first + 2}
+      aria-colspan={span}
+      {...drag.listeners}
+      onClick={() =>
+        controller.goTo({ row: controller.grid.getState().active.row, column: group.column })
+      }
+      style={{ gridColumn: `span ${span}`, transform: shift }}
+      className={`flex min-w-0 cursor-pointer touch-none flex-col items-end justify-end px-2.5 pt-1.5 text-right leading-snug font-semibold ${inHand ? "bg-wash" : "bg-page"} ${drag.isDragging ? "z-20 opacity-80 shadow-md" : ""} ${drop.isOver && !drag.isDragging ? "border-petrol border-l-2" : ""}`}
+    >
+      <span className="line-clamp-2 max-w-full break-words">{evaluated.quantity.name}</span>
+      <span className="max-w-full truncate">
+        <SymbolWithUnit quantity={evaluated.quantity} />
+      </span>
+      <Uncertainty evaluated={evaluated} />
+    </div>
+  );
+}
+
+/** Which repeat a column is, and the mean behind the last. */
+function RepeatNumbers({ group }: { group: HeadingGroup }) {
+  const { evaluated, repeats, span } = group;
+  return Array.from({ length: span }, (_, index) => (
+    <div
+      key={`${evaluated.id}/${index}`}
+      aria-hidden
+      className="text-soft min-h-1.5 px-2.5 pb-0.5 text-right text-xs"
+    >
+      {repeats > 1 && (index < repeats ? index + 1 : "mean")}
+    </div>
+  ));
+}
+
+/** The headings: name, symbol with unit, ±, and the numbers of the repeats. A click takes the quantity in hand. */
+export function GridHeading({ template }: { template: string }) {
+  const { columns } = useGridView();
+  const inHand = useQuantityInHand()?.evaluated.id;
+  const groups = headingGroups(columns);
   return (
     <div
       role="row"
@@ -31,25 +92,21 @@ export function GridHeading({
       className="bg-page border-ink sticky top-0 z-10 grid border-b"
       style={{ gridTemplateColumns: template }}
     >
-      <div role="columnheader" className="text-soft self-end pb-1.5 text-center font-semibold">
+      <div role="columnheader" className="text-soft self-end text-center font-semibold">
         <abbr title="number of the row" className="no-underline">
           n
         </abbr>
       </div>
-      {quantities.map((evaluated, column) => (
-        <div
-          key={evaluated.id}
-          role="columnheader"
-          aria-colindex={column + 2}
-          onClick={() => controller.goTo({ row: controller.grid.getState().active.row, column })}
-          className={`flex min-w-0 cursor-pointer flex-col items-end justify-end px-2.5 py-1.5 text-right leading-snug font-semibold ${column === inHand ? "bg-wash" : ""}`}
-        >
-          <span className="line-clamp-2 max-w-full break-words">{evaluated.quantity.name}</span>
-          <span className="max-w-full truncate">
-            <SymbolWithUnit quantity={evaluated.quantity} />
-          </span>
-          <Uncertainty evaluated={evaluated} />
-        </div>
+      {groups.map((group) => (
+        <QuantityHeading
+          key={group.evaluated.id}
+          group={group}
+          inHand={group.evaluated.id === inHand}
+        />
+      ))}
+      <div aria-hidden />
+      {groups.map((group) => (
+        <RepeatNumbers key={group.evaluated.id} group={group} />
       ))}
     </div>
   );

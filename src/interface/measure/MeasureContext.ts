@@ -2,8 +2,10 @@
 
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
+import { useInvestigation } from "../store/useInvestigation";
 import type { GridController } from "./GridController";
 import type { GridState } from "./gridState";
+import { type GridView, gridView } from "./gridView";
 
 export const MeasureContext = createContext<GridController | undefined>(undefined);
 
@@ -16,4 +18,18 @@ export function useGridController(): GridController {
 /** One value of where the hands are in the grid. */
 export function useGrid<Value>(select: (state: GridState) => Value): Value {
   return useStore(useGridController().grid, select);
+}
+
+/** The table, rows and columns that the grid shows. */
+export function useGridView(): GridView {
+  const table = useGrid((state) => state.table);
+  const series = useGrid((state) => state.series);
+  return useInvestigation((state) => gridView(state.document, { table, series }));
+}
+
+/** The quantity in hand with its place, or undefined in a table without any. */
+export function useQuantityInHand() {
+  const { columns } = useGridView();
+  const column = useGrid((state) => state.active.column);
+  return columns[Math.min(column, columns.length - 1)];
 }

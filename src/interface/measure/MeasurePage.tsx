@@ -4,23 +4,30 @@ import { nanoid } from "nanoid";
 import { useCallback, useState } from "react";
 import { addQuantity } from "@/investigation/acts/addQuantity";
 import { limits } from "@/investigation/model/limits";
-import { freeSymbol } from "@/intake/pastePlan";
+import { freeSymbol } from "@/intake/freeSymbol";
 import { sayings } from "@/wording/sayings";
+import { BringIn } from "../filing/BringIn";
+import { TakeOutTable } from "../filing/TakeOutTable";
 import { Button } from "../parts/Button";
-import { useTable } from "../store/useEvaluated";
-import { useActs } from "../store/useInvestigation";
-import { useGridController } from "./MeasureContext";
+import { useQuantities } from "../store/useEvaluated";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { ConstantsTable } from "./ConstantsTable";
+import { FindLine } from "./FindLine";
+import { useGrid, useGridController, useGridView } from "./MeasureContext";
 import { RowsMenu } from "./RowsMenu";
 import { ReadingsGrid } from "./ReadingsGrid";
+import { SeriesLine } from "./SeriesLine";
+import { TableLine } from "./TableLine";
 
 function AddQuantityButton() {
   const controller = useGridController();
-  const { quantities } = useTable();
+  const quantities = useQuantities();
   const { act } = useActs();
   const add = () => {
     const taken = new Set(quantities.map(({ quantity }) => quantity.symbol));
-    act(addQuantity, { id: nanoid(10), symbol: freeSymbol("q", taken) });
-    controller.goTo({ row: 0, column: quantities.length });
+    const { table } = controller.view();
+    act(addQuantity, { id: nanoid(10), table: table.id, symbol: freeSymbol("q", taken) });
+    controller.goTo({ row: 0, column: controller.view().columns.length - 1 });
   };
   return (
     <Button disabled={quantities.length >= limits.quantities} onClick={add}>
@@ -29,22 +36,54 @@ function AddQuantityButton() {
   );
 }
 
-/** The page of Measure: the table of readings. */
+/** The page of Measure: the tables of readings and the constants. */
 export function MeasurePage() {
   const [said, setSaid] = useState<string>();
   const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
+  const controller = useGridController();
+  const finding = useGrid((state) => state.finding);
+  const { table } = useGridView();
+  const constants = useInvestigation((state) => Object.keys(state.document.constants).length);
   return (
     <>
-      <h1 className="font-serif text-[18px] font-semibold">{sayings.measure.title}</h1>
-      <p className="text-soft mb-3">{sayings.measure.hint}</p>
-      <ReadingsGrid onSaid={onSaid} height="max-h-[calc(100vh-290px)]" />
+      <div className="flex flex-wrap items-start gap-2">
+        <div className="mr-auto">
+          <h1 className="font-serif text-[18px] font-semibold">{sayings.measure.title}</h1>
+          <p className="text-soft mb-2">{sayings.measure.hint}</p>
+        </div>
+        <BringIn
+          table={table}
+          onBroughtIn={(sentence, brought) => {
+            if (brought) controller.show({ table: brought });
+            onSaid(sentence);
+          }}
+        />
+        <TakeOutTable table={table} />
+      </div>
+      <TableLine />
+      <SeriesLine />
+      {finding && <FindLine />}
+      <ReadingsGrid
+        onSaid={onSaid}
+        height={
+          constants > 0
+            ? "max-h-[calc(100vh-420px)] min-h-60"
+            : "max-h-[calc(100vh-330px)] min-h-60"
+        }
+      />
       <div className="mt-3 flex flex-wrap gap-2.5">
         <AddQuantityButton />
         <RowsMenu />
+        {!finding && (
+          <Button onClick={() => controller.grid.setState({ finding: true })} title="Ctrl+F">
+            Find
+          </Button>
+        )}
       </div>
-      <p role="status" aria-live="polite" className="mt-3 min-h-5">
+      <p role="status" aria-live="polite" className="mt-2 min-h-5">
         {said}
       </p>
+      <ConstantsTable />
     </>
   );
 }

@@ -1,26 +1,21 @@
 "use client";
 
-import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
+import { describeQuantity } from "@/investigation/acts/describeQuantity";
+import { symbolFinding } from "@/pipeline/symbols";
 import { findingSentence } from "@/wording/findings";
-import type { EvaluatedQuantity } from "@/pipeline/table";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
-import { useTable } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
-import { useGrid } from "./MeasureContext";
+import { InstrumentChoice } from "./InstrumentChoice";
+import { useQuantityInHand } from "./MeasureContext";
 import { QuantityTools } from "./QuantityTools";
+import { RepeatsPanel } from "./RepeatsPanel";
 import { UncertaintyPanel } from "./UncertaintyPanel";
-
-function symbolProblem(evaluated: EvaluatedQuantity, all: readonly EvaluatedQuantity[]) {
-  const symbol = evaluated.quantity.symbol.trim();
-  if (symbol === "") return "A quantity needs a symbol.";
-  const taken = all.some(({ id, quantity }) => id !== evaluated.id && quantity.symbol === symbol);
-  return taken ? `Another quantity is already called ${symbol}.` : undefined;
-}
+import { useTakenSymbols } from "./useSymbols";
 
 /** "m s⁻² · acceleration": how the typed unit was understood. */
 function UnitMeaning({ unit }: { unit: string }) {
@@ -38,14 +33,15 @@ function UnitMeaning({ unit }: { unit: string }) {
   );
 }
 
-/** The quantity in hand: its name, symbol, unit and ±. */
+/** The quantity in hand: its name, symbol, unit, instrument, repeats and ±. */
 export function QuantityPanel() {
-  const { quantities } = useTable();
-  const column = useGrid((state) => state.active.column);
+  const inHand = useQuantityInHand();
   const { act } = useActs();
-  const evaluated = quantities[column];
-  if (!evaluated) return null;
+  const taken = useTakenSymbols(inHand?.evaluated.id);
+  if (!inHand) return null;
+  const { evaluated } = inHand;
   const { id, quantity } = evaluated;
+  const problem = symbolFinding(quantity.symbol, taken);
   const describe = (part: "name" | "symbol" | "unit") => (text: string) =>
     act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
   return (
@@ -62,14 +58,16 @@ export function QuantityPanel() {
           label="Symbol"
           value={quantity.symbol}
           placeholder="L"
-          problem={symbolProblem(evaluated, quantities)}
+          problem={problem && findingSentence(problem)}
           onChange={describe("symbol")}
         />
         <TextField label="Unit" value={quantity.unit} placeholder="m" onChange={describe("unit")} />
         <UnitMeaning unit={quantity.unit} />
+        <InstrumentChoice evaluated={evaluated} />
         <UncertaintyPanel evaluated={evaluated} />
+        <RepeatsPanel evaluated={evaluated} />
       </div>
-      <QuantityTools column={column} quantities={quantities} />
+      <QuantityTools evaluated={evaluated} />
     </MarginNote>
   );
 }

@@ -1,59 +1,93 @@
 "use client";
 
-import { ArrowLeft, ArrowRight, Copy, Trash2 } from "lucide-react";
+import { ArrowLeft, ArrowRight, Copy, Eye, EyeOff, Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { duplicateQuantity } from "@/investigation/acts/duplicateQuantity";
-import { moveQuantity } from "@/investigation/acts/moveQuantity";
+import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { limits } from "@/investigation/model/limits";
-import { freeSymbol } from "@/intake/pastePlan";
+import { freeSymbol } from "@/intake/freeSymbol";
+import { usesOf } from "@/pipeline/uses";
 import type { EvaluatedQuantity } from "@/pipeline/table";
+import { removalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
-import { useActs } from "../store/useInvestigation";
-import { useGridController } from "./MeasureContext";
+import { QuantityLabel } from "../parts/QuantityLabel";
+import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { useGridController, useGridView } from "./MeasureContext";
+import { useTakenSymbols } from "./useSymbols";
 
-interface Props {
-  column: number;
-  quantities: readonly EvaluatedQuantity[];
+/** The quantities that are out of the way, each with the way back. */
+function Hidden() {
+  const { table } = useGridView();
+  const { act } = useActs();
+  const hidden = table.quantities.filter(({ quantity }) => quantity.hidden);
+  if (hidden.length === 0) return null;
+  return (
+    <ul aria-label="Hidden quantities" className="mt-1">
+      {hidden.map(({ id, quantity }) => (
+        <li key={id} className="flex items-center gap-2">
+          <span className="text-soft min-w-0 flex-1 truncate">
+            <QuantityLabel quantity={quantity} />
+          </span>
+          <Button look="quiet" onClick={() => act(hideQuantity, { quantity: id, hidden: false })}>
+            <Eye aria-hidden size={15} /> Show
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
 }
 
-/** Moves the quantity in hand, duplicates it, or removes it. */
-export function QuantityTools({ column, quantities }: Props) {
+function useTools(evaluated: EvaluatedQuantity) {
   const { act } = useActs();
+  const store = useInvestigationStore();
   const controller = useGridController();
-  const evaluated = quantities[column];
-  if (!evaluated) return null;
+  const taken = useTakenSymbols();
   const { id, quantity } = evaluated;
-  const goTo = (to: number) =>
-    controller.goTo({ ...controller.grid.getState().active, column: to });
-  const move = (step: 1 | -1) => {
-    const before = quantities[step < 0 ? column - 1 : column + 2]?.id ?? null;
-    act(moveQuantity, { quantity: id, before });
-    goTo(column + step);
-  };
   const duplicate = () => {
-    const taken = new Set(quantities.map((other) => other.quantity.symbol));
-    act(duplicateQuantity, {
-      quantity: id,
-      id: nanoid(10),
-      symbol: freeSymbol(quantity.symbol, taken),
-    });
-    goTo(column + 1);
+    const copy = nanoid(10);
+    act(duplicateQuantity, { quantity: id, id: copy, symbol: freeSymbol(quantity.symbol, taken) });
+    controller.goToQuantity(copy);
   };
+  const remove = () => {
+    const column = controller.view().columns.findIndex((one) => one.evaluated.id === id);
+    const uses = usesOf(store.getState().document, id);
+    act(removeQuantity, { quantity: id });
+    store.setState({ notice: removalSentence(quantity, uses) });
+    controller.goTo({ row: 0, column: Math.max(0, column - 1) });
+  };
+  const hide = () => act(hideQuantity, { quantity: id, hidden: true });
+  return { duplicate, remove, hide, move: (step: 1 | -1) => controller.moveQuantity(step) };
+}
+
+/** Moves the quantity in hand, hides, duplicates or removes it. */
+export function QuantityTools({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { table } = useGridView();
+  const { duplicate, remove, hide, move } = useTools(evaluated);
+  const count = useInvestigation((state) => Object.keys(state.document.quantities).length);
+  const shown = table.quantities.filter((other) => !other.quantity.hidden);
+  const place = shown.findIndex((other) => other.id === evaluated.id);
+  const last = place === shown.length - 1;
   return (
-    <div className="mt-2 -ml-2.5 flex flex-wrap">
-      <Button look="quiet" disabled={column === 0} onClick={() => move(-1)}>
-        <ArrowLeft aria-hidden size={15} /> Move left
-      </Button>
-      <Button look="quiet" disabled={column === quantities.length - 1} onClick={() => move(1)}>
-        <ArrowRight aria-hidden size={15} /> Move right
-      </Button>
-      <Button look="quiet" disabled={quantities.length >= limits.quantities} onClick={duplicate}>
-        <Copy aria-hidden size={15} /> Duplicate
-      </Button>
-      <Button look="quiet" onClick={() => act(removeQuantity, { quantity: id })}>
-        <Trash2 aria-hidden size={15} /> Remove this quantity
-      </Button>
-    </div>
+    <>
+      <div className="mt-2 -ml-2.5 flex flex-wrap">
+        <Button look="quiet" disabled={place <= 0} title="Alt+←" onClick={() => move(-1)}>
+          <ArrowLeft aria-hidden size={15} /> Move left
+        </Button>
+        <Button look="quiet" disabled={last} title="Alt+→" onClick={() => move(1)}>
+          <ArrowRight aria-hidden size={15} /> Move right
+        </Button>
+        <Button look="quiet" disabled={shown.length < 2} onClick={hide}>
+          <EyeOff aria-hidden size={15} /> Hide
+        </Button>
+        <Button look="quiet" disabled={count >= limits.quantities} onClick={duplicate}>
+          <Copy aria-hidden size={15} /> Duplicate
+        </Button>
+        <Button look="quiet" onClick={remove}>
+          <Trash2 aria-hidden size={15} /> Remove this quantity
+        </Button>
+      </div>
+      <Hidden />
+    </>
   );
 }

@@ -4,6 +4,7 @@ import { ChevronDown, ChevronUp } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Button } from "../parts/Button";
 import { useInvestigationStore } from "../store/useInvestigation";
+import { useFigureFit } from "../store/useEvaluated";
 import { GridController } from "./GridController";
 import { createGridStore } from "./gridState";
 import { MeasureContext } from "./MeasureContext";
@@ -31,7 +32,8 @@ interface Props {
 /** The readings over the lower part of a page: the same grid, one key away, so nobody leaves a figure to mend a number. */
 export function ReadingsDrawer({ open, onOpen }: Props) {
   const store = useInvestigationStore();
-  const [controller] = useState(() => new GridController(store, createGridStore()));
+  const plotted = useFigureFit()?.table.id;
+  const [controller] = useState(() => new GridController(store, createGridStore(plotted)));
   const [said, setSaid] = useState<string>();
   const button = useRef<HTMLButtonElement>(null);
   const toggle = useCallback(() => onOpen(!open), [onOpen, open]);

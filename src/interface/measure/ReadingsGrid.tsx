@@ -1,12 +1,13 @@
 "use client";
 
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
-import { useCallback, useEffect, useRef } from "react";
+import { useCallback, useEffect, useMemo, useRef } from "react";
 import { limits } from "@/investigation/model/limits";
-import { useTable } from "../store/useEvaluated";
 import { GridHeading } from "./GridHeading";
 import { GridRow } from "./GridRow";
-import { useGrid } from "./MeasureContext";
+import { headingGroups, gridTemplate } from "./gridTemplate";
+import { useGrid, useGridView } from "./MeasureContext";
+import { QuantityDragging } from "./QuantityDragging";
 
 const rowHeight = 30;
 
@@ -25,7 +26,7 @@ function useRows(count: number, activeRow: number) {
     estimateSize: () => rowHeight,
     overscan: 8,
     rangeExtractor,
-    scrollPaddingStart: 78,
+    scrollPaddingStart: 96,
     initialRect: { width: 800, height: 600 },
   });
   useEffect(() => {
@@ -42,49 +43,50 @@ interface Props {
 
 /** The table of readings: rows on demand, so that thousands scroll as lightly as ten. */
 export function ReadingsGrid({ onSaid, height }: Props) {
-  const { quantities, rows } = useTable();
+  const { columns, rows, table } = useGridView();
   const activeRow = useGrid((state) => state.active.row);
   const count = Math.min(rows.length + 1, limits.rows);
   const { scroller, virtualizer } = useRows(count, activeRow);
-  const template = `48px repeat(${quantities.length}, minmax(116px, 1fr))`;
+  const { template, least, most, drawn } = useMemo(() => gridTemplate(columns), [columns]);
+  const groups = useMemo(() => headingGroups(columns), [columns]);
   return (
-    <div
-      ref={scroller}
-      role="grid"
-      aria-label="Readings"
-      aria-multiselectable
-      aria-rowcount={count + 1}
-      aria-colcount={quantities.length + 1}
-      className={`relative overflow-auto ${height}`}
-    >
+    <QuantityDragging groups={groups}>
       <div
-        role="presentation"
-        style={{ maxWidth: 48 + quantities.length * 210, minWidth: 48 + quantities.length * 116 }}
+        ref={scroller}
+        role="grid"
+        aria-label={table.name.trim() || "Readings"}
+        aria-multiselectable
+        aria-rowcount={count + 1}
+        aria-colcount={drawn + 1}
+        className={`relative overflow-auto ${height}`}
       >
-        <GridHeading quantities={quantities} template={template} />
-        <div
-          role="presentation"
-          className="relative"
-          style={{ height: virtualizer.getTotalSize() }}
-        >
-          {virtualizer.getVirtualItems().map((item) => (
-            <div
-              key={item.index}
-              role="presentation"
-              className="absolute inset-x-0 top-0"
-              style={{ transform: `translateY(${item.start}px)` }}
-            >
-              <GridRow
-                index={item.index}
-                row={rows[item.index]}
-                quantities={quantities}
-                template={template}
-                onSaid={onSaid}
-              />
-            </div>
-          ))}
+        <div role="presentation" style={{ maxWidth: most, minWidth: least }}>
+          <GridHeading template={template} />
+          <div
+            role="presentation"
+            className="relative"
+            style={{ height: virtualizer.getTotalSize() }}
+          >
+            {virtualizer.getVirtualItems().map((item) => (
+              <div
+                key={item.index}
+                role="presentation"
+                className="absolute inset-x-0 top-0"
+                style={{ transform: `translateY(${item.start}px)` }}
+              >
+                <GridRow
+                  index={item.index}
+                  row={rows[item.index]}
+                  groups={groups}
+                  series={table.series}
+                  template={template}
+                  onSaid={onSaid}
+                />
+              </div>
+            ))}
+          </div>
         </div>
       </div>
-    </div>
+    </QuantityDragging>
   );
 }

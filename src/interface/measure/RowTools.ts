@@ -1,14 +1,16 @@
 import { nanoid } from "nanoid";
+import { addFurtherRepeat } from "@/investigation/acts/addFurtherRepeat";
+import { addSeries } from "@/investigation/acts/addSeries";
 import { arrangeRows } from "@/investigation/acts/arrangeRows";
 import { insertRows } from "@/investigation/acts/insertRows";
 import { moveRows } from "@/investigation/acts/moveRows";
+import { putIntoSeries } from "@/investigation/acts/putIntoSeries";
 import { removeRows } from "@/investigation/acts/removeRows";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
-import { inOrder } from "@/investigation/model/order";
-import { evaluateTable } from "@/pipeline/table";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
 import { type GridState, type GridStore, rangeOf } from "./gridState";
+import { gridView } from "./gridView";
 import { rowsSortedBy } from "./rowOrder";
 
 /** What can be done with the rows of the selected range. */
@@ -21,11 +23,13 @@ export class RowTools {
   /** Puts as many empty rows in front of the range as it has rows. */
   insert(): void {
     const { top, bottom } = rangeOf(this.grid.getState());
-    const all = this.rows();
-    const count = Math.min(bottom - top + 1, limits.rows - all.length);
+    const { document } = this.store.getState();
+    const { table, series } = this.view();
+    const count = Math.min(bottom - top + 1, limits.rows - Object.keys(document.rows).length);
     if (count < 1) return;
     const rows = Array.from({ length: count }, () => nanoid(10));
-    doAct(this.store, insertRows, { rows, before: all[top] ?? null });
+    const before = this.rows()[top] ?? null;
+    doAct(this.store, insertRows, { rows, before, table: table.id, series });
     this.settle();
   }
 
@@ -46,38 +50,73 @@ export class RowTools {
   /** Writes the topmost readings of the range into all its rows. */
   fillDown(): void {
     const { top, bottom, left, right } = rangeOf(this.grid.getState());
-    const { document } = this.store.getState();
-    const rows = this.rows().slice(top, bottom + 1);
-    const quantities = inOrder(document.quantities).slice(left, right + 1);
-    const first = document.rows[rows[0] ?? ""]?.readings ?? {};
-    const readings = rows
+    const { rows, columns } = this.view();
+    const chosen = rows.slice(top, bottom + 1);
+    const across = columns.slice(left, right + 1);
+    const first = chosen[0]?.row.readings ?? {};
+    const readings = chosen
       .slice(1)
-      .flatMap((row) =>
-        quantities.map(([quantity]) => ({ row, quantity, text: first[quantity] ?? "" })),
-      );
+      .flatMap(({ id }) => across.map(({ cell }) => ({ row: id, cell, text: first[cell] ?? "" })));
     doAct(this.store, typeReadings, { readings });
   }
 
-  /** Sorts all rows by the quantity in hand, smallest first. */
+  /** Sorts all rows of the table by the quantity in hand, smallest first. */
   sort(): void {
-    const { document } = this.store.getState();
-    const quantity = inOrder(document.quantities)[this.grid.getState().active.column]?.[0];
+    const { table, columns } = this.view();
+    const quantity = columns[this.grid.getState().active.column]?.evaluated;
     if (!quantity) return;
-    doAct(this.store, arrangeRows, { rows: rowsSortedBy(evaluateTable(document), quantity) });
+    doAct(this.store, arrangeRows, { rows: rowsSortedBy(table, quantity) });
     this.settle();
   }
 
   /** Removes the rows of the range. */
   remove(): void {
-    const { top, bottom } = rangeOf(this.grid.getState());
-    const rows = this.rows().slice(top, bottom + 1);
+    const rows = this.selected();
     if (rows.length === 0) return;
     doAct(this.store, removeRows, { rows });
     this.settle();
   }
 
+  /** Gives the active row alone one repeat more of the quantity in hand, and goes there. */
+  repeatFurther(): void {
+    const { active } = this.grid.getState();
+    const { rows, columns } = this.view();
+    const row = rows[active.row];
+    const column = columns[active.column];
+    if (!row || !column) return;
+    const { id, quantity } = column.evaluated;
+    const repeats = Math.max(quantity.repeats, row.lastRepeat?.[id] ?? 1) + 1;
+    if (repeats > limits.repeats) return;
+    doAct(this.store, addFurtherRepeat, { row: row.id, quantity: id, repeats });
+    const place = this.view().columns.findIndex(
+      ({ evaluated, repeat }) => evaluated.id === id && repeat === repeats,
+    );
+    const there = { row: active.row, column: place };
+    this.grid.setState({ active: there, corner: there, mode: "moving", session: "" });
+  }
+
+  /** Makes a series of the rows of the range. */
+  makeSeries(name: string): void {
+    const { table } = this.view();
+    doAct(this.store, addSeries, { id: nanoid(10), table: table.id, name, rows: this.selected() });
+  }
+
+  /** Puts the rows of the range into a series, or out of any (null). */
+  putInto(series: string | null): void {
+    doAct(this.store, putIntoSeries, { rows: this.selected(), series });
+  }
+
+  private view() {
+    return gridView(this.store.getState().document, this.grid.getState());
+  }
+
   private rows(): string[] {
-    return inOrder(this.store.getState().document.rows).map(([id]) => id);
+    return this.view().rows.map(({ id }) => id);
+  }
+
+  private selected(): string[] {
+    const { top, bottom } = rangeOf(this.grid.getState());
+    return this.rows().slice(top, bottom + 1);
   }
 
   /** Leaves the topmost cell of the range active. */

@@ -1,58 +1,104 @@
 "use client";
 
-import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { Menu, MenuButton, MenuItem, MenuItems, MenuSeparator } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
-import { RunTextView } from "../parts/RunTextView";
 import { writeSymbol } from "@/core/unit/symbolText";
-import { useTable } from "../store/useEvaluated";
+import { limits } from "@/investigation/model/limits";
+import { RunTextView } from "../parts/RunTextView";
 import { rangeOf } from "./gridState";
-import { useGrid, useGridController } from "./MeasureContext";
+import { useGrid, useGridController, useGridView, useQuantityInHand } from "./MeasureContext";
+import { SeriesMarker } from "./SeriesMarker";
 
 const itemLook =
   "data-focus:bg-wash flex w-full justify-between gap-6 px-3 py-1.5 text-left data-disabled:opacity-40";
 
 function useRange() {
-  const { rows } = useTable();
+  const { rows } = useGridView();
   const top = useGrid((state) => rangeOf(state).top);
   const bottom = useGrid((state) => rangeOf(state).bottom);
   const last = Math.min(bottom, rows.length - 1);
   return { top, last, present: top < rows.length, count: rows.length };
 }
 
-/** What can be done with the selected rows, each with its key. */
-export function RowsMenu() {
+function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
   const { rowTools } = useGridController();
-  const { quantities } = useTable();
-  const { top, last, present, count } = useRange();
-  const column = useGrid((state) => state.active.column);
-  const symbol = writeSymbol(quantities[column]?.quantity.symbol ?? "");
-  const name = last > top ? `rows ${top + 1} to ${last + 1}` : `row ${top + 1}`;
   const items = [
     { label: "Insert above", key: "Insert", run: () => rowTools.insert(), enabled: present },
     { label: "Move up", key: "Alt+↑", run: () => rowTools.move(-1), enabled: present && top > 0 },
     {
-      label: "Move down",
-      key: "Alt+↓",
-      run: () => rowTools.move(1),
+      ...{ label: "Move down", key: "Alt+↓", run: () => rowTools.move(1) },
       enabled: present && last < count - 1,
     },
     { label: "Fill down", key: "Alt+Shift+↓", run: () => rowTools.fillDown(), enabled: last > top },
     { label: "Remove", key: "", run: () => rowTools.remove(), enabled: present },
   ];
+  return items.map(({ label, key, run, enabled }) => (
+    <MenuItem key={label} as="button" disabled={!enabled} className={itemLook} onClick={run}>
+      {label} <span className="text-soft">{key}</span>
+    </MenuItem>
+  ));
+}
+
+function SeriesItems({ present }: { present: boolean }) {
+  const { rowTools } = useGridController();
+  const { table } = useGridView();
+  const proposed = `series ${table.series.length + 1}`;
+  return (
+    <>
+      {table.series.map(({ id, series }, place) => (
+        <MenuItem
+          key={id}
+          as="button"
+          disabled={!present}
+          className={itemLook}
+          onClick={() => rowTools.putInto(id)}
+        >
+          <span className="flex min-w-0 items-center gap-1.5">
+            Put into <SeriesMarker place={place} count={table.series.length} />
+            <span className="truncate">{series.name.trim() || "unnamed series"}</span>
+          </span>
+        </MenuItem>
+      ))}
+      {table.series.length > 0 && (
+        <MenuItem
+          as="button"
+          disabled={!present}
+          className={itemLook}
+          onClick={() => rowTools.putInto(null)}
+        >
+          Take out of its series
+        </MenuItem>
+      )}
+      <MenuItem
+        as="button"
+        disabled={!present || table.series.length >= limits.series}
+        className={itemLook}
+        onClick={() => rowTools.makeSeries(proposed)}
+      >
+        Make a series of them
+      </MenuItem>
+    </>
+  );
+}
+
+/** What can be done with the selected rows, each with its key. */
+export function RowsMenu() {
+  const { rowTools } = useGridController();
+  const range = useRange();
+  const { top, last, present, count } = range;
+  const inHand = useQuantityInHand();
+  const symbol = writeSymbol(inHand?.evaluated.quantity.symbol ?? "");
+  const name = last > top ? `Rows ${top + 1} to ${last + 1}` : `Row ${top + 1}`;
   return (
     <Menu>
       <MenuButton className="bg-page border-hairline inline-flex min-h-7 items-center gap-1 rounded-md border px-2.5 font-semibold">
-        {name.charAt(0).toUpperCase() + name.slice(1)} <ChevronDown aria-hidden size={15} />
+        {name} <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
-        anchor="bottom start"
-        className="bg-page border-hairline z-20 w-56 rounded-md border py-1 shadow-sm focus:outline-none"
+        anchor="top start"
+        className="bg-page border-hairline z-20 w-64 rounded-md border py-1 shadow-sm focus:outline-none"
       >
-        {items.map(({ label, key, run, enabled }) => (
-          <MenuItem key={label} as="button" disabled={!enabled} className={itemLook} onClick={run}>
-            {label} <span className="text-soft">{key}</span>
-          </MenuItem>
-        ))}
+        <RowItems {...range} />
         <MenuItem
           as="button"
           disabled={count < 2}
@@ -63,6 +109,18 @@ export function RowsMenu() {
             Sort all rows by <RunTextView runs={symbol} />
           </span>
         </MenuItem>
+        <MenuItem
+          as="button"
+          disabled={!present || last > top}
+          className={itemLook}
+          onClick={() => rowTools.repeatFurther()}
+        >
+          <span>
+            A further repeat of <RunTextView runs={symbol} />
+          </span>
+        </MenuItem>
+        <MenuSeparator className="border-hairline my-1 border-t" />
+        <SeriesItems present={present} />
       </MenuItems>
     </Menu>
   );

@@ -1,5 +1,9 @@
 "use client";
 
+import { toSignificantFigures } from "@/core/number/statement";
+import { instrumentBars, meanBar } from "@/core/uncertainty/instrumentPart";
+import { plainRunText } from "@/core/unit/runText";
+import { writeUnitText } from "@/core/unit/unitText";
 import { setUncertainty } from "@/investigation/acts/setUncertainty";
 import {
   changedUncertainty,
@@ -8,32 +12,30 @@ import {
   uncertaintyFields,
   type UncertaintyKind,
 } from "@/investigation/model/uncertainty";
-import { toSignificantFigures } from "@/core/number/statement";
-import { plainRunText } from "@/core/unit/runText";
-import { writeUnitText } from "@/core/unit/unitText";
-import { instrumentUncertainty } from "@/core/uncertainty/instrumentPart";
+import type { EvaluatedQuantity } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
 import { uncertaintyChoices, uncertaintyLabels, uncertaintySentence } from "@/wording/uncertainty";
-import type { EvaluatedQuantity } from "@/pipeline/table";
 import { Choice } from "../parts/Choice";
+import { QuantityLabel } from "../parts/QuantityLabel";
 import { RunTextView } from "../parts/RunTextView";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
+import { useGridView } from "./MeasureContext";
 
 /** What the ± amounts to where it is the same for all readings; at most three figures. */
 function sizeOf({ instrument, quantity }: EvaluatedQuantity): string {
   if (quantity.uncertainty.kind === "fixed") return quantity.uncertainty.amount.trim();
   if (!instrument) return "";
-  const size = instrumentUncertainty(instrument, { value: 0, decimals: 0 });
+  const size = meanBar(instrumentBars(instrument, { value: 0, decimals: 0 }));
   return toSignificantFigures(size, 3)
     .replace(/(\.\d*?)0+$/, "$1")
     .replace(/\.$/, "");
 }
 
 function Explanation({ evaluated }: { evaluated: EvaluatedQuantity }) {
-  const { quantity, instrument, finding } = evaluated;
-  if (finding || !instrument) return null;
-  const unit = plainRunText(writeUnitText(quantity.unit));
+  const { quantity, instrument, column, finding } = evaluated;
+  if (finding || !(instrument || column)) return null;
+  const unit = plainRunText(writeUnitText(quantity.unit === "1" ? "" : quantity.unit));
   return (
     <p className="text-soft col-span-2 text-xs" data-testid="uncertainty-explained">
       {uncertaintySentence(quantity.uncertainty, sizeOf(evaluated), unit)}
@@ -51,6 +53,7 @@ function NumberField({ field, evaluated, onType }: FieldProps) {
   const { quantity, finding } = evaluated;
   const { label, inUnit, example } = uncertaintyLabels[field];
   const typed = typedField(quantity.uncertainty, field);
+  const half = field === "up" || field === "down";
   return (
     <TextField
       label={label}
@@ -64,8 +67,26 @@ function NumberField({ field, evaluated, onType }: FieldProps) {
           {field === "percent" && "%"}
         </span>
       }
-      className="col-span-2"
+      className={half ? "" : "col-span-2"}
     />
+  );
+}
+
+/** Which other quantity of the table holds the ±. */
+function ColumnField({ evaluated, onType }: Omit<FieldProps, "field">) {
+  const { table } = useGridView();
+  const options = table.quantities
+    .filter(({ id }) => id !== evaluated.id)
+    .map(({ id, quantity }) => ({ value: id, label: <QuantityLabel quantity={quantity} /> }));
+  return (
+    <div className="col-span-2">
+      <Choice
+        label={uncertaintyLabels.column.label}
+        value={typedField(evaluated.quantity.uncertainty, "column")}
+        options={options}
+        onChange={onType}
+      />
+    </div>
   );
 }
 
@@ -78,7 +99,7 @@ export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }
     act(setUncertainty, { quantity: id, uncertainty: changedUncertainty(uncertainty, kind) });
   const type = (field: UncertaintyField) => (text: string) => {
     const changed = changedUncertainty(uncertainty, uncertainty.kind, { [field]: text });
-    act(setUncertainty, { quantity: id, uncertainty: changed }, `uncertainty/${id}`);
+    act(setUncertainty, { quantity: id, uncertainty: changed }, `uncertainty/${id}/${field}`);
   };
   return (
     <>
@@ -90,9 +111,13 @@ export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }
           onChange={choose}
         />
       </div>
-      {uncertaintyFields[uncertainty.kind].map((field) => (
-        <NumberField key={field} field={field} evaluated={evaluated} onType={type(field)} />
-      ))}
+      {uncertaintyFields[uncertainty.kind].map((field) =>
+        field === "column" ? (
+          <ColumnField key={field} evaluated={evaluated} onType={type(field)} />
+        ) : (
+          <NumberField key={field} field={field} evaluated={evaluated} onType={type(field)} />
+        ),
+      )}
       <Explanation evaluated={evaluated} />
     </>
   );

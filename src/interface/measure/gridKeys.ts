@@ -61,6 +61,10 @@ function onMovingKey(event: KeyboardEvent, controller: GridController): boolean 
     case "Escape":
       controller.goTo(active);
       return true;
+    case "f":
+      if (!control) return false;
+      controller.grid.setState({ finding: true });
+      return true;
     case "a":
       if (!control) return false;
       controller.goTo({ row: 0, column: 0 });
@@ -71,8 +75,12 @@ function onMovingKey(event: KeyboardEvent, controller: GridController): boolean 
   }
 }
 
-/** Alt with an arrow takes the rows of the range along; with Shift, its topmost reading down the range. */
+/** Alt with an arrow takes the rows of the range or the quantity along; with Shift, its topmost reading down the range. */
 function onAltKey(event: KeyboardEvent, controller: GridController): boolean {
+  if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
+    controller.moveQuantity(event.key === "ArrowLeft" ? -1 : 1);
+    return true;
+  }
   if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return false;
   if (event.shiftKey) {
     if (event.key === "ArrowDown") controller.rowTools.fillDown();

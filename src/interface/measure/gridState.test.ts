@@ -52,11 +52,11 @@ describe("hands in the readings grid", () => {
   test("a range is copied with tabs and cleared in one step", () => {
     const { controller, reading, store } = hands();
     controller.move(1, 1, true);
-    expect(controller.copied()).toBe("0.200\t3.1\n0.250\t4.4");
+    expect(controller.copied()).toBe("0.200\t3.12\n0.250\t4.31");
     controller.clear();
     expect([reading("row1"), reading("row2", "time")]).toEqual([undefined, undefined]);
     undo(store);
-    expect(reading("row2", "time")).toBe("4.4");
+    expect(reading("row2", "time")).toBe("4.31");
   });
 
   test("a pasted block overwrites from the active cell on and is left selected", () => {

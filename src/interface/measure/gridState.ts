@@ -11,24 +11,28 @@ export interface CellPlace {
  * still move on; `editing`: arrows move inside the text.
  */
 export interface GridState {
+  /** The table in hand; the first where it is not there (any more). */
+  readonly table: string | undefined;
+  /** Only the rows of this series are shown; all where there is none. */
+  readonly series: string | undefined;
   readonly active: CellPlace;
   /** The other corner of the range; the active cell itself when one cell is selected. */
   readonly corner: CellPlace;
   readonly mode: "moving" | "typing" | "editing";
   /** Joins the keys pressed in one cell to one step of undo. */
   readonly session: string;
+  /** The find line is open and has the keyboard. */
+  readonly finding: boolean;
 }
 
 export type GridStore = StoreApi<GridState>;
 
 export const firstCell: CellPlace = { row: 0, column: 0 };
 
-export function createGridStore(): GridStore {
+export function createGridStore(table?: string): GridStore {
   return createStore<GridState>()(() => ({
-    active: firstCell,
-    corner: firstCell,
-    mode: "moving",
-    session: "",
+    ...{ table, series: undefined, active: firstCell, corner: firstCell },
+    ...{ mode: "moving", session: "", finding: false },
   }));
 }
 

@@ -1,13 +1,10 @@
-import type { EvaluatedTable } from "@/pipeline/table";
+import { measured } from "@/pipeline/measured";
+import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
 
 /** Row ids sorted by the readings of a quantity, upwards; rows without a number keep their order behind. */
-export function rowsSortedBy(table: EvaluatedTable, quantity: string): string[] {
-  const value = (index: number) => {
-    const reading = table.rows[index]?.readings[quantity];
-    return reading?.kind === "number" ? reading.number.value : Infinity;
-  };
+export function rowsSortedBy(table: EvaluatedTable, quantity: EvaluatedQuantity): string[] {
   return table.rows
-    .map(({ id }, index) => ({ id, value: value(index), index }))
+    .map((row, index) => ({ id: row.id, value: measured(row, quantity)?.value ?? Infinity, index }))
     .sort((a, b) => (a.value === b.value ? a.index - b.index : a.value < b.value ? -1 : 1))
     .map(({ id }) => id);
 }

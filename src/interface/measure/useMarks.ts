@@ -1,12 +1,18 @@
 "use client";
 
-import { useMemo } from "react";
-import { type RunText } from "@/core/unit/runText";
+import { useDeferredValue, useMemo } from "react";
+import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
+import type { Investigation } from "@/investigation/model/investigation";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { cellKey } from "@/investigation/model/row";
+import { type Mark as Found, markKeyOf } from "@/pipeline/checks/check";
+import { checkTables } from "@/pipeline/checks/checkReadings";
+import { gridColumns } from "@/pipeline/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
-import { checkReadings } from "@/pipeline/checks/checkReadings";
 import { findingSentence } from "@/wording/findings";
-import { useTable } from "../store/useEvaluated";
+import { useHouseRules, useTables } from "../store/useEvaluated";
+import { useInvestigation } from "../store/useInvestigation";
 
 /** A pencil mark on the readings, with the place it concerns. */
 export interface Mark {
@@ -15,8 +21,13 @@ export interface Mark {
   readonly place: string;
   readonly quantity: RunText;
   readonly sentence: string;
+  readonly table: string;
   readonly row?: number;
   readonly column: number;
+  /** What can't be calculated with stays marked until it is mended. */
+  readonly dismissable: boolean;
+  /** Why it was rubbed out; undefined while it stands. */
+  readonly answer: string | undefined;
 }
 
 function calling({ quantity }: EvaluatedQuantity): RunText {
@@ -24,31 +35,58 @@ function calling({ quantity }: EvaluatedQuantity): RunText {
   return symbol.length > 0 ? symbol : [{ text: quantity.name || "unnamed" }];
 }
 
-function marksOf(table: EvaluatedTable): Mark[] {
-  return checkReadings(table).flatMap(({ finding, quantity, row }) => {
-    const column = table.quantities.findIndex(({ id }) => id === quantity);
-    const evaluated = table.quantities[column];
-    if (!evaluated) return [];
-    return [
-      {
-        key: `${finding.name}/${quantity}/${row ?? ""}`,
-        place: row === undefined ? "" : `Row ${row + 1}, `,
-        quantity: calling(evaluated),
-        sentence: findingSentence(finding),
-        row,
-        column,
-      },
-    ];
-  });
+const unmendable = new Set([
+  "not-a-number",
+  "comma-where-point-is-used",
+  "fraction-is-no-reading",
+  "number-too-large",
+  "number-too-small",
+  "uncertainty-below-zero",
+]);
+
+function markIn(
+  table: EvaluatedTable,
+  found: Found,
+  dismissed: Investigation["dismissed"],
+): Mark | undefined {
+  const evaluated = table.quantities.find(({ id }) => id === found.quantity);
+  if (!evaluated) return undefined;
+  const cell = cellKey(found.quantity, found.repeat ?? 1);
+  const columns = gridColumns(table);
+  const at = columns.findIndex((column) => column.cell === cell);
+  const key = markKeyOf(found, table);
+  const repeat =
+    found.repeat !== undefined && evaluated.quantity.repeats > 1
+      ? `repeat ${found.repeat} of `
+      : "";
+  const dismissable = !unmendable.has(found.finding.name);
+  return {
+    ...{ key, dismissable, quantity: calling(evaluated), sentence: findingSentence(found.finding) },
+    ...{ table: table.id, row: found.row, column: Math.max(0, at) },
+    place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
+    answer: dismissable ? dismissed[key] : undefined,
+  };
 }
 
-/** Every pencil mark on the readings. */
+function marksOf(
+  tables: readonly EvaluatedTable[],
+  rules: HouseRules,
+  dismissed: Investigation["dismissed"],
+): readonly Mark[] {
+  return tables.flatMap((table) =>
+    checkTables(table, rules).flatMap((found) => markIn(table, found, dismissed) ?? []),
+  );
+}
+
+/** Every pencil mark on the readings, those that were answered among them; a moment behind the keys. */
 export function useMarks(): readonly Mark[] {
-  const table = useTable();
-  return useMemo(() => marksOf(table), [table]);
+  const tables = useDeferredValue(useTables());
+  const rules = useHouseRules();
+  const dismissed = useInvestigation((state) => state.document.dismissed);
+  return useMemo(() => marksOf(tables, rules, dismissed), [tables, rules, dismissed]);
 }
 
 /** How many pencil marks wait at Measure. */
 export function useMarkCount(): number {
-  return useMarks().length;
+  return useMarks().filter(({ answer }) => answer === undefined).length;
 }

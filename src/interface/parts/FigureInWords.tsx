@@ -1,50 +1,39 @@
 "use client";
 
 import { useState } from "react";
-import { type FiguresOfUncertainty, roundStatement } from "@/core/number/statement";
-import { withMinusSign } from "@/core/number/writtenNumber";
+import { writeMeasured } from "@/pipeline/writtenReading";
+import { measured } from "@/pipeline/measured";
 import type { FigureSpecification } from "@/figure/specification";
-import type { EvaluatedQuantity } from "@/pipeline/table";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
 import { figureDescription } from "@/wording/figures";
-import { useFigureFit } from "../store/useEvaluated";
-import { useInvestigation } from "../store/useInvestigation";
+import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 import { SymbolWithUnit } from "./QuantityLabel";
+import { WrittenReadingView } from "./WrittenReadingView";
 
 const mostRows = 500;
 
-interface ReadingProps {
-  text: string;
-  bar: number;
-  quantity: EvaluatedQuantity;
-  rule: FiguresOfUncertainty;
-}
-
-/** A reading as it was typed, to its own figures, with the ± that its bar has. */
-function Reading({ text, bar, quantity: { quantity }, rule }: ReadingProps) {
-  const own = /±|\+\/-|\(\d/.test(text);
-  const { uncertainty } = quantity;
-  const written =
-    uncertainty.kind === "fixed"
-      ? uncertainty.amount.trim()
-      : roundStatement(0, bar, rule).uncertainty;
+/** A reading to its own figures, or the mean of repeats, with the ± that its bar has. */
+function Reading({ row, quantity }: { row: EvaluatedRow; quantity: EvaluatedQuantity }) {
+  const { figuresOfUncertainty } = useHouseRules();
+  const found = measured(row, quantity);
   return (
     <td className="py-0.5">
-      {withMinusSign(text)}
-      {!own && bar > 0 && <span className="text-magenta"> ± {written}</span>}
+      {found && (
+        <WrittenReadingView written={writeMeasured(found, quantity, figuresOfUncertainty)} />
+      )}
     </td>
   );
 }
 
 function DataTable() {
-  const points = useFigureFit()?.points;
-  const rows = useInvestigation((state) => state.document.rows);
-  const rule = useInvestigation((state) => state.document.houseRules.figuresOfUncertainty);
-  if (!points) return null;
+  const fit = useFigureFit();
+  if (!fit) return null;
+  const all = fit.groups.flatMap(({ points }) => points.rows);
   return (
     <table className="mt-2 w-full max-w-[340px] text-right">
       <thead>
         <tr className="border-hairline border-b">
-          {[points.x, points.y].map(({ id, quantity }) => (
+          {[fit.x, fit.y].map(({ id, quantity }) => (
             <th key={id} className="py-0.5 font-semibold">
               <SymbolWithUnit quantity={quantity} />
             </th>
@@ -52,26 +41,16 @@ function DataTable() {
         </tr>
       </thead>
       <tbody>
-        {points.rows.slice(0, mostRows).map((row, i) => (
-          <tr key={row} className="border-hairline border-b">
-            <Reading
-              text={rows[row]?.readings[points.x.id] ?? ""}
-              bar={points.xBars[i] ?? 0}
-              quantity={points.x}
-              rule={rule}
-            />
-            <Reading
-              text={rows[row]?.readings[points.y.id] ?? ""}
-              bar={points.yBars[i] ?? 0}
-              quantity={points.y}
-              rule={rule}
-            />
+        {all.slice(0, mostRows).map((row) => (
+          <tr key={row.id} className="border-hairline border-b">
+            <Reading row={row} quantity={fit.x} />
+            <Reading row={row} quantity={fit.y} />
           </tr>
         ))}
       </tbody>
-      {points.rows.length > mostRows && (
+      {all.length > mostRows && (
         <caption className="text-soft caption-bottom pt-1 text-left">
-          The first {mostRows} of {points.rows.length} points.
+          The first {mostRows} of {all.length} points.
         </caption>
       )}
     </table>

@@ -1,5 +1,6 @@
 "use client";
 
+import { pointCount } from "@/figure/specification";
 import { SceneView } from "./SceneView";
 import { useFigureSpecification } from "../store/useEvaluated";
 
@@ -11,7 +12,8 @@ export function FigurePage() {
       <FirstStep text="A figure needs a quantity on each axis. Choose them in the margin of Plot." />
     );
   }
-  if (figure.points.x.length + figure.points.aside.x.length === 0) {
+  const { taking, aside } = pointCount(figure);
+  if (taking + aside === 0) {
     return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
   }
   return (

@@ -1,6 +1,15 @@
-import type { RunText } from "@/core/unit/runText";
+"use client";
+
 import type { WrittenNumber, WrittenStatement } from "@/core/number/writtenNumber";
+import type { RunText } from "@/core/unit/runText";
+import { useHouseRules } from "../store/useEvaluated";
 import { RunTextView } from "./RunTextView";
+
+/** Writes a number's text with the decimal mark of the house rules. */
+export function useDecimalMark(): (text: string) => string {
+  const { decimalMark } = useHouseRules();
+  return decimalMark === "point" ? (text) => text : (text) => text.replace(".", ",");
+}
 
 function Power({ exponent }: { exponent: number | undefined }) {
   if (exponent === undefined) return null;
@@ -14,12 +23,13 @@ function Power({ exponent }: { exponent: number | undefined }) {
 
 /** "12.4 ± 0.6 s² m⁻³": the ± in magenta, one power of ten for both. */
 export function StatementView({ statement, unit }: { statement: WrittenStatement; unit: RunText }) {
+  const marked = useDecimalMark();
   const { value, uncertainty, exponent } = statement;
   const powered = exponent !== undefined;
   return (
     <span className="whitespace-nowrap">
       {powered && "("}
-      {value} <span className="text-magenta">± {uncertainty}</span>
+      {marked(value)} <span className="text-magenta">± {marked(uncertainty)}</span>
       {powered && ")"}
       <Power exponent={exponent} /> <RunTextView runs={unit} />
     </span>
@@ -28,9 +38,10 @@ export function StatementView({ statement, unit }: { statement: WrittenStatement
 
 /** A number with its unit and no ±. */
 export function NumberView({ number, unit }: { number: WrittenNumber; unit: RunText }) {
+  const marked = useDecimalMark();
   return (
     <span className="whitespace-nowrap">
-      {number.mantissa}
+      {marked(number.mantissa)}
       <Power exponent={number.exponent} /> <RunTextView runs={unit} />
     </span>
   );

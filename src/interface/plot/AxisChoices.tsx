@@ -3,14 +3,14 @@
 import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
-import { useFigure, useTable } from "../store/useEvaluated";
+import { useFigure, useQuantities } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
 
 const nothing = "";
 
 /** Which quantity goes along which axis. */
 export function AxisChoices() {
-  const { quantities } = useTable();
+  const quantities = useQuantities();
   const chosen = useFigure();
   const { act } = useActs();
   if (!chosen) return null;

@@ -1,5 +1,6 @@
 "use client";
 
+import { pointCount } from "@/figure/specification";
 import { plainRunText } from "@/core/unit/runText";
 import { titleFigure } from "@/investigation/acts/titleFigure";
 import { figureTitle } from "@/pipeline/figure";
@@ -16,7 +17,7 @@ function TitleField() {
   const fit = useFigureFit();
   const { act } = useActs();
   if (!chosen || !fit) return null;
-  const { x, y } = fit.points;
+  const { x, y } = fit;
   const proposed = figureTitle({ ...chosen.figure, title: "" }, x.quantity, y.quantity);
   return (
     <TextField
@@ -34,7 +35,7 @@ function TitleField() {
 /** The margin of Plot: axes, title, downloads, and the figure in words. */
 export function PlotMargin() {
   const figure = useFigureSpecification();
-  const drawn = figure && figure.points.x.length > 0;
+  const drawn = figure && pointCount(figure).taking > 0;
   return (
     <>
       <MarginNote title="What is plotted">

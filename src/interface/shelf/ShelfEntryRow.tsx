@@ -5,6 +5,7 @@ import { EllipsisVertical } from "lucide-react";
 import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { Button } from "../parts/Button";
+import { Thumbnail } from "./Thumbnail";
 import { Moment } from "./Moment";
 import type { ShelfChanges, ShelfEntry } from "./shelf";
 
@@ -92,9 +93,10 @@ export function ShelfEntryRow(props: Props) {
       <Link
         href={`/investigation/${entry.id}/measure`}
         prefetch={false}
-        className="flex min-w-0 flex-1 items-baseline justify-between gap-4 px-2 py-3"
+        className="flex min-w-0 flex-1 items-center justify-between gap-4 px-2 py-2"
       >
-        <span className="truncate font-serif text-[17px] font-semibold">
+        <Thumbnail id={entry.id} changedAt={entry.changedAt} />
+        <span className="mr-auto truncate font-serif text-[17px] font-semibold">
           {entry.title || "Untitled investigation"}
         </span>
         <span className="text-soft shrink-0">

@@ -6,6 +6,7 @@ import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { forgetCopiesOfOthers, rememberPerson } from "../store/deviceCopy";
 import { arranged, type ShelfChanges, type ShelfEntry, type ShelfOrder } from "./shelf";
+import { BringInInvestigation } from "./BringInInvestigation";
 import { ShelfEntryRow } from "./ShelfEntryRow";
 
 interface Props {
@@ -14,6 +15,8 @@ interface Props {
   changes: ShelfChanges;
   startEmpty: () => Promise<void>;
   startSample: () => Promise<void>;
+  /** Takes the JSON of a whole investigation. */
+  bringIn: (text: string) => Promise<void>;
   signOut: () => Promise<void>;
 }
 
@@ -89,7 +92,8 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
 }
 
 /** The list of a person's investigations, and where a new one starts. */
-export function ShelfPage({ person, shelf, changes, startEmpty, startSample, signOut }: Props) {
+export function ShelfPage(props: Props) {
+  const { person, shelf, changes, startEmpty, startSample, bringIn, signOut } = props;
   useEffect(() => {
     rememberPerson(person.id);
     void forgetCopiesOfOthers(person.id).catch(() => {});
@@ -108,6 +112,7 @@ export function ShelfPage({ person, shelf, changes, startEmpty, startSample, sig
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-4xl px-8 py-6">
         <div className="flex flex-wrap items-center gap-2">
           <h1 className="mr-auto font-serif text-xl font-semibold">Shelf</h1>
+          <BringInInvestigation bring={bringIn} />
           <form action={startSample}>
             <Button type="submit">Start from the clamped rule</Button>
           </form>

@@ -2,10 +2,12 @@
 
 import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
+import { useState } from "react";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { commands } from "../commands/commands";
 import { Button } from "../parts/Button";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { HouseRulesSheet } from "./HouseRulesSheet";
 import { SaveLine } from "./SaveLine";
 
 interface Props {
@@ -50,6 +52,17 @@ function Title() {
   );
 }
 
+/** The way to the house rules. */
+function HouseRulesButton() {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>House rules</Button>
+      <HouseRulesSheet open={open} onClose={() => setOpen(false)} />
+    </>
+  );
+}
+
 /** What investigation this is, whether it is kept, and the way out. */
 export function Header({ personName, signOut }: Props) {
   return (
@@ -59,6 +72,7 @@ export function Header({ personName, signOut }: Props) {
       </Link>
       <Title />
       <SaveLine />
+      <HouseRulesButton />
       <span className="flex">
         <CommandButton id="undo" />
         <CommandButton id="redo" />

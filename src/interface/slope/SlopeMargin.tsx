@@ -1,12 +1,12 @@
 "use client";
 
 import type { LineFit } from "@/core/fit/lineFit";
-import type { FigurePoints } from "@/pipeline/fit";
+import { seriesName } from "@/pipeline/figure";
+import type { FigurePoints, SeriesFit } from "@/pipeline/fit";
 import { findingSentence } from "@/wording/findings";
-import { NumberView, StatementView } from "../parts/StatementView";
+import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
-import { useFigureFit } from "../store/useEvaluated";
-import { useInvestigation } from "../store/useInvestigation";
+import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 import { type LedgerRow, type LineLedger, lineLedger } from "./lineLedger";
 
 function Entry({ row }: { row: LedgerRow }) {
@@ -14,11 +14,12 @@ function Entry({ row }: { row: LedgerRow }) {
   return row.bare ? <NumberView number={row.bare} unit={row.unit} /> : null;
 }
 
-function SlopeAndIntercept({ ledger }: { ledger: LineLedger }) {
+function SlopeAndIntercept({ ledger, title }: { ledger: LineLedger; title: string }) {
+  const { slopeWord } = useHouseRules();
   return (
-    <MarginNote title="Best-fit line">
+    <MarginNote title={title}>
       <p data-testid="slope" className="font-serif text-lg font-semibold">
-        slope = <Entry row={ledger.slope} />
+        {slopeWord} = <Entry row={ledger.slope} />
       </p>
       <p data-testid="intercept" className="mt-1 font-serif text-base">
         intercept = <Entry row={ledger.intercept} />
@@ -31,6 +32,7 @@ function SlopeAndIntercept({ ledger }: { ledger: LineLedger }) {
 }
 
 function Particulars({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
+  const marked = useDecimalMark();
   const rows = [
     { term: "points", value: line.count },
     { term: "degrees of freedom", value: line.degreesOfFreedom },
@@ -40,7 +42,7 @@ function Particulars({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
         <NumberView number={ledger.residualStandardDeviation} unit={ledger.yUnit} />
       ),
     },
-    { term: "R²", value: ledger.rSquared },
+    { term: "R²", value: ledger.rSquared && marked(ledger.rSquared) },
   ];
   return (
     <MarginNote title="How the points lie">
@@ -58,12 +60,20 @@ function Particulars({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
   );
 }
 
-function LineNotes({ line, points }: { line: LineFit; points: FigurePoints }) {
-  const rule = useInvestigation((state) => state.document.houseRules.figuresOfUncertainty);
-  const ledger = lineLedger(line, points, rule);
+function LineNotes({
+  line,
+  points,
+  title,
+}: {
+  line: LineFit;
+  points: FigurePoints;
+  title: string;
+}) {
+  const { figuresOfUncertainty } = useHouseRules();
+  const ledger = lineLedger(line, points, figuresOfUncertainty);
   return (
     <>
-      <SlopeAndIntercept ledger={ledger} />
+      <SlopeAndIntercept ledger={ledger} title={title} />
       <Particulars line={line} ledger={ledger} />
       {line.findings.length > 0 && (
         <MarginNote title="Pencil marks">
@@ -78,7 +88,20 @@ function LineNotes({ line, points }: { line: LineFit; points: FigurePoints }) {
   );
 }
 
-/** The margin of Slope: the line's slope and intercept with units, or why there is no line. */
+function SeriesNotes({ fit, several }: { fit: SeriesFit; several: boolean }) {
+  const { outcome, points } = fit;
+  const title = several ? `Best-fit line: ${seriesName(fit)}` : "Best-fit line";
+  if (outcome.kind === "no-line") {
+    return (
+      <MarginNote title={title}>
+        <p>{findingSentence(outcome.finding)}</p>
+      </MarginNote>
+    );
+  }
+  return <LineNotes line={outcome.line} points={points} title={title} />;
+}
+
+/** The margin of Slope: each line's slope and intercept with units, or why there is no line. */
 export function SlopeMargin() {
   const fit = useFigureFit();
   if (!fit) {
@@ -88,13 +111,7 @@ export function SlopeMargin() {
       </MarginNote>
     );
   }
-  const { outcome, points } = fit;
-  if (outcome.kind === "no-line") {
-    return (
-      <MarginNote title="Best-fit line">
-        <p>{findingSentence(outcome.finding)}</p>
-      </MarginNote>
-    );
-  }
-  return <LineNotes line={outcome.line} points={points} />;
+  return fit.groups.map((group) => (
+    <SeriesNotes key={group.points.place} fit={group} several={fit.groups.length > 1} />
+  ));
 }

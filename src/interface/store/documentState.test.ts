@@ -14,7 +14,7 @@ function start(): DocumentState {
 }
 
 function typed(document: Investigation, row: string, text: string) {
-  return perform(document, typeReadings, { readings: [{ row, quantity: "time", text }] });
+  return perform(document, typeReadings, { readings: [{ row, cell: "time", text }] });
 }
 
 function edit(change: Change, mergeKey?: string) {
@@ -81,6 +81,6 @@ describe("what is shown while edits travel", () => {
     let state = type(start(), "row1", "9");
     state = type(state, "row2", "8");
     const after = without(state, new Set([state.pending[0]!.id]));
-    expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["3.1", "8"]);
+    expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["3.12", "8"]);
   });
 });

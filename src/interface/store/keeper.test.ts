@@ -74,7 +74,7 @@ afterEach(() => {
 
 const pass = (milliseconds: number) => jest.advanceTimersByTimeAsync(milliseconds);
 const type = (text: string, key?: string) =>
-  doAct(store, typeReadings, { readings: [{ row: "row1", quantity: "time", text }] }, key);
+  doAct(store, typeReadings, { readings: [{ row: "row1", cell: "time", text }] }, key);
 const reading = () => store.getState().document.rows.row1?.readings.time;
 const saving = () => store.getState().saving.kind;
 
@@ -125,7 +125,7 @@ test("a refused edit is rolled back, and said", async () => {
   server.next = [{ status: 200, refuse: true }];
   type("9");
   await pass(500);
-  expect(reading()).toBe("3.1");
+  expect(reading()).toBe("3.12");
   expect(store.getState().notice).toBe(sayings.refused.gone);
 });
 
@@ -154,7 +154,7 @@ test("what the server had acknowledged is not laid over its newer document", asy
   keeper.stop();
   openWindow("two");
   await keeper.start(true);
-  expect(reading()).toBe("3.1");
+  expect(reading()).toBe("3.12");
 });
 
 test("without the server, copy and acknowledged edits together lack nothing typed", async () => {

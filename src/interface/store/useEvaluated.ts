@@ -2,19 +2,31 @@
 
 import { useMemo } from "react";
 import type { FigureSpecification } from "@/figure/specification";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Figure } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { figureSpecification, firstLookSpecification } from "@/pipeline/figure";
+import { figureSpecification } from "@/pipeline/figure";
 import { type FigureFit, fitFigure } from "@/pipeline/fit";
-import { type EvaluatedTable, evaluateTable } from "@/pipeline/table";
 import { memoised } from "@/pipeline/memoised";
+import { type EvaluatedQuantity, type EvaluatedTable, evaluateTables } from "@/pipeline/table";
 import { useInvestigation } from "./useInvestigation";
 
 const fit = memoised(fitFigure);
 
-/** The readings as numbers. */
-export function useTable(): EvaluatedTable {
-  return useInvestigation((state) => evaluateTable(state.document));
+/** The readings as numbers, table by table. */
+export function useTables(): readonly EvaluatedTable[] {
+  return useInvestigation((state) => evaluateTables(state.document));
+}
+
+/** Every quantity of every table. */
+export function useQuantities(): readonly EvaluatedQuantity[] {
+  const tables = useTables();
+  return useMemo(() => tables.flatMap(({ quantities }) => quantities), [tables]);
+}
+
+/** The conventions that everything shown follows. */
+export function useHouseRules(): HouseRules {
+  return useInvestigation((state) => state.document.houseRules);
 }
 
 /** The first figure with its id. */
@@ -26,25 +38,26 @@ export function useFigure(): { id: string; figure: Figure } | undefined {
   }, [figures]);
 }
 
-/** The points and line of the first figure; undefined while an axis is empty. */
+/** The points and lines of the first figure; undefined while an axis is empty. */
 export function useFigureFit(): FigureFit | undefined {
-  const table = useTable();
+  const tables = useTables();
   const figure = useFigure()?.figure;
-  return useMemo(() => (figure ? fit(table, figure) : undefined), [table, figure]);
+  return useMemo(() => (figure ? fit(tables, figure) : undefined), [tables, figure]);
 }
 
 /** The first figure at its printed size. */
 export function useFigureSpecification(): FigureSpecification | undefined {
   const figure = useFigure()?.figure;
   const found = useFigureFit();
+  const rules = useHouseRules();
   return useMemo(
-    () => (figure && found ? figureSpecification(figure, 1, found) : undefined),
-    [figure, found],
+    () => (figure && found ? figureSpecification(figure, 1, found, rules) : undefined),
+    [figure, found, rules],
   );
 }
 
-/** The first look: the same points, small. */
-export function useFirstLook(): FigureSpecification | undefined {
-  const found = useFigureFit();
-  return useMemo(() => (found ? firstLookSpecification(found) : undefined), [found]);
+/** The points of any pair of quantities, or undefined while one of them is none. */
+export function usePairFit(x: string | null, y: string | null): FigureFit | undefined {
+  const tables = useTables();
+  return useMemo(() => fit(tables, { order: "", title: "", x, y }), [tables, x, y]);
 }

@@ -1,13 +1,11 @@
 import { orderAtEnd } from "../model/order";
+import { plainQuantity } from "../model/quantity";
 import { act } from "./act";
 
-/** Adds an unnamed quantity behind the others. */
-export const addQuantity = act<{ id: string; symbol: string }>("add-quantity", (draft, args) => {
-  draft.quantities[args.id] = {
-    order: orderAtEnd(draft.quantities),
-    name: "",
-    symbol: args.symbol,
-    unit: "",
-    uncertainty: { kind: "none" },
-  };
-});
+/** Adds an unnamed quantity to a table, behind the others. */
+export const addQuantity = act<{ id: string; symbol: string; table: string }>(
+  "add-quantity",
+  (draft, { id, symbol, table }) => {
+    draft.quantities[id] = plainQuantity(orderAtEnd(draft.quantities), table, symbol);
+  },
+);

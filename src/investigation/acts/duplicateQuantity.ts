@@ -1,4 +1,5 @@
 import { inOrder, ordersBefore } from "../model/order";
+import { cellKey, cellPlace } from "../model/row";
 import { act } from "./act";
 
 /** Puts a copy of a quantity, with its readings, beside it under a symbol of its own. */
@@ -12,8 +13,11 @@ export const duplicateQuantity = act<{ quantity: string; id: string; symbol: str
     const [order] = ordersBefore(draft.quantities, next, 1);
     draft.quantities[id] = { ...original, symbol, order: order as string };
     for (const row of Object.values(draft.rows)) {
-      const text = row.readings[quantity];
-      if (text !== undefined) row.readings[id] = text;
+      if (row.table !== original.table) continue;
+      for (const [cell, text] of Object.entries(row.readings)) {
+        const place = cellPlace(cell);
+        if (place.quantity === quantity) row.readings[cellKey(id, place.repeat)] = text;
+      }
     }
   },
 );

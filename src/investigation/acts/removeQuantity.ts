@@ -1,16 +1,36 @@
+import type { Investigation } from "../model/investigation";
+import { cellPlace } from "../model/row";
 import { act } from "./act";
+
+/** Takes a quantity out of the document, wherever it is used. Its readings are another matter. */
+export function forgetQuantity(draft: Investigation, quantity: string): void {
+  delete draft.quantities[quantity];
+  for (const figure of Object.values(draft.figures)) {
+    if (figure.x === quantity) figure.x = null;
+    if (figure.y === quantity) figure.y = null;
+  }
+  for (const other of Object.values(draft.quantities)) {
+    if (other.uncertainty.kind === "column" && other.uncertainty.column === quantity) {
+      other.uncertainty = { kind: "none" };
+    }
+  }
+}
+
+function withoutQuantity<Value>(record: Record<string, Value> | undefined, quantity: string): void {
+  for (const key in record) if (cellPlace(key).quantity === quantity) delete record[key];
+}
 
 /** Removes a quantity with its readings; axes that showed it become empty. */
 export const removeQuantity = act<{ quantity: string }>(
   "remove-quantity",
   (draft, { quantity }) => {
-    delete draft.quantities[quantity];
+    const table = draft.quantities[quantity]?.table;
+    forgetQuantity(draft, quantity);
     for (const row of Object.values(draft.rows)) {
-      if (quantity in row.readings) delete row.readings[quantity];
-    }
-    for (const figure of Object.values(draft.figures)) {
-      if (figure.x === quantity) figure.x = null;
-      if (figure.y === quantity) figure.y = null;
+      if (row.table !== table) continue;
+      withoutQuantity(row.readings, quantity);
+      withoutQuantity(row.further, quantity);
+      withoutQuantity(row.setAside, quantity);
     }
   },
 );

@@ -1,12 +1,12 @@
 import { act } from "./act";
 
-/** Sets readings, or whole rows under `wholeRow`, aside with a reason: they stay, but take no part. */
+/** Sets readings (by cell key), or whole rows under `wholeRow`, aside with a reason: they stay, but take no part. */
 export const setAside = act<{
-  readings: readonly { row: string; quantity: string }[];
+  readings: readonly { row: string; cell: string }[];
   reason: string;
 }>("set-aside", (draft, { readings, reason }) => {
-  for (const { row, quantity } of readings) {
+  for (const { row, cell } of readings) {
     const target = draft.rows[row];
-    if (target) target.setAside = { ...target.setAside, [quantity]: reason };
+    if (target) target.setAside = { ...target.setAside, [cell]: reason };
   }
 });

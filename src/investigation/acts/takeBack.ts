@@ -1,9 +1,14 @@
 import { act } from "./act";
 
-/** Takes everything that is set aside in these rows back. */
-export const takeBack = act<{ rows: readonly string[] }>("take-back", (draft, { rows }) => {
-  for (const row of rows) {
-    const target = draft.rows[row];
-    if (target?.setAside) delete target.setAside;
-  }
-});
+/** Takes back what is set aside: the given cells of these rows, or everything in them where no cells are named. */
+export const takeBack = act<{ rows: readonly string[]; cells?: readonly string[] }>(
+  "take-back",
+  (draft, { rows, cells }) => {
+    for (const row of rows) {
+      const target = draft.rows[row];
+      if (!target?.setAside) continue;
+      for (const cell of cells ?? []) delete target.setAside[cell];
+      if (!cells || Object.keys(target.setAside).length === 0) delete target.setAside;
+    }
+  },
+);

@@ -1,35 +1,53 @@
 import type { Investigation } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
+import { cellPlace, type Row } from "../model/row";
 import { act } from "./act";
 
-/** The text of one cell; an empty text clears it. */
+/** The text of one cell, by its row and cell key; an empty text clears it. */
 export interface TypedReading {
   readonly row: string;
-  readonly quantity: string;
+  readonly cell: string;
   readonly text: string;
 }
 
-/** Writes readings into cells; rows that do not exist yet come into being behind the others, in the given order. */
-export function writeReadings(draft: Investigation, readings: readonly TypedReading[]): void {
-  const fresh = [...new Set(readings.map((reading) => reading.row))].filter(
-    (row) => !draft.rows[row],
-  );
-  const orders = ordersAtEnd(draft.rows, fresh.length);
-  const rows: Investigation["rows"] = {};
-  fresh.forEach((row, index) => {
-    rows[row] = { order: orders[index] as string, readings: {} };
-  });
-  for (const { row, quantity, text } of readings) {
-    const target = rows[row] ?? draft.rows[row];
-    if (!target) continue;
-    if (text === "") delete target.readings[quantity];
-    else target.readings[quantity] = text;
+/** Rows that do not exist yet, behind the others, in the table of the quantity that is typed into. */
+function freshRows(
+  draft: Investigation,
+  readings: readonly TypedReading[],
+  series: string | undefined,
+): Record<string, Row> {
+  const wanted = new Map<string, string>();
+  for (const { row, cell } of readings) {
+    const table = draft.quantities[cellPlace(cell).quantity]?.table;
+    if (table && !draft.rows[row] && !wanted.has(row)) wanted.set(row, table);
   }
-  Object.assign(draft.rows, rows);
+  const orders = ordersAtEnd(draft.rows, wanted.size);
+  return Object.fromEntries(
+    [...wanted].map(([id, table], index): [string, Row] => [
+      id,
+      { order: orders[index] as string, table, ...(series && { series }), readings: {} },
+    ]),
+  );
 }
 
-/** Types, clears or fills cells. */
-export const typeReadings = act<{ readings: readonly TypedReading[] }>(
+/** Writes readings into cells; rows that do not exist yet come into being behind the others, in the given order. */
+export function writeReadings(
+  draft: Investigation,
+  readings: readonly TypedReading[],
+  series?: string,
+): void {
+  const fresh = freshRows(draft, readings, series);
+  for (const { row, cell, text } of readings) {
+    const target = fresh[row] ?? draft.rows[row];
+    if (!target) continue;
+    if (text === "") delete target.readings[cell];
+    else target.readings[cell] = text;
+  }
+  Object.assign(draft.rows, fresh);
+}
+
+/** Types, clears or fills cells; new rows belong to the given series. */
+export const typeReadings = act<{ readings: readonly TypedReading[]; series?: string }>(
   "type-readings",
-  (draft, args) => writeReadings(draft, args.readings),
+  (draft, { readings, series }) => writeReadings(draft, readings, series),
 );

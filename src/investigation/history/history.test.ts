@@ -1,3 +1,24 @@
+import { addConstant } from "../acts/addConstant";
+import { addFurtherRepeat } from "../acts/addFurtherRepeat";
+import { addSeries } from "../acts/addSeries";
+import { addTable } from "../acts/addTable";
+import { type IncomingTable, bringInTable } from "../acts/bringInTable";
+import { chooseInstrument } from "../acts/chooseInstrument";
+import { chooseSpread } from "../acts/chooseSpread";
+import { describeConstant } from "../acts/describeConstant";
+import { dismissMark } from "../acts/dismissMark";
+import { forgetInstrument } from "../acts/forgetInstrument";
+import { hideQuantity } from "../acts/hideQuantity";
+import { keepInstrument } from "../acts/keepInstrument";
+import { nameSeries } from "../acts/nameSeries";
+import { nameTable } from "../acts/nameTable";
+import { putIntoSeries } from "../acts/putIntoSeries";
+import { recallMark } from "../acts/recallMark";
+import { removeConstant } from "../acts/removeConstant";
+import { removeSeries } from "../acts/removeSeries";
+import { removeTable } from "../acts/removeTable";
+import { setHouseRules } from "../acts/setHouseRules";
+import { setRepeats } from "../acts/setRepeats";
 import { addQuantity } from "../acts/addQuantity";
 import { arrangeRows } from "../acts/arrangeRows";
 import { duplicateQuantity } from "../acts/duplicateQuantity";
@@ -17,44 +38,113 @@ import { titleFigure } from "../acts/titleFigure";
 import { typeReadings } from "../acts/typeReadings";
 import type { Act } from "../acts/act";
 import { emptyInvestigation } from "../model/emptyInvestigation";
+import { instrumentKit } from "../kit/instruments";
 import type { Investigation } from "../model/investigation";
 import { inOrder } from "../model/order";
+import { plainQuantity } from "../model/quantity";
 import { validateInvestigation } from "../model/schema";
 import { clampedRule } from "../samples/clampedRule";
 import { applyChange, perform, reversed } from "./edit";
 import { emptyUndoStack, remember, stepBack, stepForward } from "./undoStack";
 
+const width = {
+  ...{ name: "width of the rule", symbol: "b", value: "25.4", uncertainty: "0.1" },
+  ...{ unit: "mm", source: "caliper" },
+};
+
+const incoming: IncomingTable = {
+  ...{ id: "fresh", name: "from a file", series: [{ id: "s", series: { name: "wire" } }] },
+  quantities: [{ id: "u", quantity: plainQuantity("", "", "u") }],
+  rows: [{ id: "r", row: { readings: { u: "1.0" }, series: "s" } }],
+};
+
 const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>][] = [
   done(renameInvestigation, { title: "Rule" }),
-  done(addQuantity, { id: "m", symbol: "m" }),
+  done(addQuantity, { id: "m", table: "main", symbol: "m" }),
   done(describeQuantity, { quantity: "time", unit: "ms" }),
   done(setUncertainty, { quantity: "time", uncertainty: { kind: "none" } }),
   done(removeQuantity, { quantity: "cubed" }),
-  done(typeReadings, { readings: [{ row: "row9", quantity: "time", text: "1.0" }] }),
+  done(typeReadings, { readings: [{ row: "row9", cell: "time", text: "1.0" }] }),
   done(removeRows, { rows: ["row1", "row2"] }),
-  done(insertRows, { rows: ["between"], before: "row2" }),
+  done(insertRows, { rows: ["between"], before: "row2", table: "main" }),
   done(moveRows, { rows: ["row6", "row7"], before: "row1" }),
   done(arrangeRows, { rows: ["row7", "row1"] }),
   done(moveQuantity, { quantity: "squared", before: "overhang" }),
   done(duplicateQuantity, { quantity: "time", id: "again", symbol: "t_2" }),
-  done(setAside, { readings: [{ row: "row3", quantity: "time" }], reason: "misread" }),
-  [
-    "take-back",
+  done(setAside, { readings: [{ row: "row3", cell: "time" }], reason: "misread" }),
+  after(
     (document) => {
-      const readings = [{ row: "row3", quantity: "time" }];
-      const { rows } = perform(document, setAside, { readings, reason: "misread" }).document;
-      document.rows = structuredClone(rows);
-      return perform(document, takeBack, { rows: ["row3"] });
+      const readings = [{ row: "row3", cell: "time" }];
+      return perform(document, setAside, { readings, reason: "misread" });
     },
-  ],
+    done(takeBack, { rows: ["row3"] }),
+  ),
+  done(setRepeats, { quantity: "time", repeats: 4 }),
+  done(addFurtherRepeat, { row: "row2", quantity: "time", repeats: 4 }),
+  done(chooseSpread, { quantity: "time", spread: "standard-error", combination: "sum" }),
+  done(hideQuantity, { quantity: "time", hidden: true }),
+  done(chooseInstrument, { quantity: "time", instrument: instrumentKit[4]! }),
+  done(keepInstrument, { id: "own", instrument: instrumentKit[2]! }),
+  after(
+    (document) => perform(document, keepInstrument, { id: "own", instrument: instrumentKit[2]! }),
+    done(forgetInstrument, { id: "own" }),
+  ),
+  done(addConstant, { id: "b", ...width }),
+  after(
+    (document) => perform(document, addConstant, { id: "b", ...width }),
+    done(describeConstant, { constant: "b", value: "25.5" }),
+  ),
+  after(
+    (document) => perform(document, addConstant, { id: "b", ...width }),
+    done(removeConstant, { constant: "b" }),
+  ),
+  done(setHouseRules, { headings: "brackets", spread: "standard-error" }),
+  done(addTable, { id: "second", name: "", quantity: "m", symbol: "m" }),
+  done(nameTable, { table: "main", name: "timings" }),
+  after(
+    (document) =>
+      perform(document, addTable, { id: "second", name: "", quantity: "m", symbol: "m" }),
+    done(removeTable, { table: "main" }),
+  ),
+  done(addSeries, { id: "thick", table: "main", name: "thick rule", rows: ["row1"] }),
+  after(withSeries, done(nameSeries, { series: "thin", name: "thin rule" })),
+  after(withSeries, done(putIntoSeries, { rows: ["row5"], series: "thin" })),
+  after(withSeries, done(removeSeries, { series: "thin" })),
+  done(dismissMark, { mark: "narrow-range_time", reason: "the method asks for it" }),
+  after(
+    (document) => perform(document, dismissMark, { mark: "narrow-range_time", reason: "so" }),
+    done(recallMark, { mark: "narrow-range_time" }),
+  ),
+  done(bringInTable, { table: incoming }),
+  done(bringInTable, { table: incoming, instead: "main" }),
   done(chooseAxis, { figure: "main", axis: "x", quantity: "time" }),
   done(titleFigure, { figure: "main", title: "Springiness" }),
   done(pasteBlock, {
+    table: "main",
     newQuantities: [{ id: "n", symbol: "n" }],
     headings: [{ quantity: "n", name: "turns", symbol: "N", unit: "" }],
-    readings: [{ row: "fresh", quantity: "n", text: "4" }],
+    readings: [{ row: "fresh", cell: "n", text: "4" }],
   }),
 ];
+
+/** The act, done after something else. */
+function after(
+  first: (document: Investigation) => ReturnType<typeof perform>,
+  [name, run]: (typeof everyAct)[number],
+): (typeof everyAct)[number] {
+  return [
+    name,
+    (document) => {
+      Object.assign(document, structuredClone(first(document).document));
+      return run(document);
+    },
+  ];
+}
+
+function withSeries(document: Investigation) {
+  const rows = ["row1", "row2"];
+  return perform(document, addSeries, { id: "thin", table: "main", name: "thin", rows });
+}
 
 function done<Args>(act: Act<Args>, args: Args): (typeof everyAct)[number] {
   return [act.name, (document) => perform(document, act, args)];
@@ -82,7 +172,7 @@ describe("every act", () => {
   });
 
   test("new rows come behind the others in the order they were given", () => {
-    const readings = ["a", "b", "c"].map((row) => ({ row, quantity: "x", text: "1" }));
+    const readings = ["a", "b", "c"].map((row) => ({ row, cell: "x", text: "1" }));
     const { document } = perform(emptyInvestigation(), typeReadings, { readings });
     expect(inOrder(document.rows).map(([id]) => id)).toEqual(["a", "b", "c"]);
   });
@@ -92,6 +182,7 @@ describe("every act", () => {
     const inserted = perform(clampedRule(), insertRows, {
       rows: ["a", "b"],
       before: "row2",
+      table: "main",
     }).document;
     expect(rows(inserted).slice(0, 4)).toEqual(["row1", "a", "b", "row2"]);
     const moved = perform(inserted, moveRows, { rows: ["row6", "row7"], before: "row1" }).document;
@@ -103,7 +194,11 @@ describe("every act", () => {
   test("a row can be put between two that were given the same place by two people", () => {
     const document = clampedRule();
     document.rows.row2!.order = document.rows.row1!.order;
-    const { document: after } = perform(document, insertRows, { rows: ["a"], before: "row2" });
+    const { document: after } = perform(document, insertRows, {
+      rows: ["a"],
+      before: "row2",
+      table: "main",
+    });
     expect(
       inOrder(after.rows)
         .map(([id]) => id)
@@ -121,7 +216,7 @@ describe("every act", () => {
 
 describe("undo and redo", () => {
   const type = (document: Investigation, text: string) =>
-    perform(document, typeReadings, { readings: [{ row: "row1", quantity: "time", text }] });
+    perform(document, typeReadings, { readings: [{ row: "row1", cell: "time", text }] });
 
   test("the keys pressed in one cell are one step", () => {
     const start = clampedRule();

@@ -1,16 +1,26 @@
+import { readySets } from "./houseRules";
 import { documentVersion, type Investigation } from "./investigation";
+import { plainQuantity } from "./quantity";
+
+/** The table that a new investigation begins with. */
+export const firstTable = "main";
 
 /** A new investigation: two unnamed quantities to type into at once, set on the axes of one figure. */
 export function emptyInvestigation(title = ""): Investigation {
   return {
     version: documentVersion,
     title,
+    tables: { [firstTable]: { order: "a0", name: "" } },
+    series: {},
     quantities: {
-      x: { order: "a0", name: "", symbol: "x", unit: "", uncertainty: { kind: "none" } },
-      y: { order: "a1", name: "", symbol: "y", unit: "", uncertainty: { kind: "none" } },
+      x: plainQuantity("a0", firstTable, "x"),
+      y: plainQuantity("a1", firstTable, "y"),
     },
     rows: {},
+    constants: {},
+    instruments: {},
     figures: { main: { order: "a0", title: "", x: "x", y: "y" } },
-    houseRules: { figuresOfUncertainty: "one", decimalMark: "point" },
+    houseRules: { ...readySets["limits-worst-case"] },
+    dismissed: {},
   };
 }

@@ -1,8 +1,11 @@
-import type { FiguresOfUncertainty } from "@/core/number/statement";
-import type { Uncertainty } from "./uncertainty";
+import type { Constant } from "./constant";
+import type { HouseRules } from "./houseRules";
+import type { Instrument } from "./instrument";
+import type { Quantity } from "./quantity";
+import type { Row } from "./row";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 1;
+export const documentVersion = 2;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -11,35 +14,30 @@ export const documentVersion = 1;
 export interface Investigation {
   version: typeof documentVersion;
   title: string;
+  tables: Record<string, ReadingTable>;
+  series: Record<string, Series>;
   quantities: Record<string, Quantity>;
   rows: Record<string, Row>;
+  constants: Record<string, Constant>;
+  /** Instruments of one's own, beside the kit. */
+  instruments: Record<string, Instrument>;
   figures: Record<string, Figure>;
   houseRules: HouseRules;
+  /** Pencil marks that somebody answered, by the key of the mark: the reason why they may be passed over. */
+  dismissed: Record<string, string>;
 }
 
-/** A column of readings. `symbol` and `unit` are kept as typed ("t_10", "m s^-2"). */
-export interface Quantity {
+/** Quantities read together, row by row: the geometry, the timings. An empty name means the proposed one. */
+export interface ReadingTable {
   order: string;
   name: string;
-  symbol: string;
-  unit: string;
-  uncertainty: Uncertainty;
 }
 
-/** One line of the table: the typed text of each reading, by quantity id. */
-export interface Row {
+/** Rows of one table that belong together, as one wire's or one liquid's do. */
+export interface Series {
   order: string;
-  readings: Record<string, string>;
-  /** Why a reading (by quantity id) or the whole row (`wholeRow`) is set aside. */
-  setAside?: Record<string, string>;
-}
-
-/** The key under which a whole row is set aside. */
-export const wholeRow = "_row";
-
-/** Why a reading takes no part: its own reason, else its row's; undefined when it does. */
-export function reasonSetAside(row: Row, quantity: string): string | undefined {
-  return row.setAside?.[quantity] ?? row.setAside?.[wholeRow];
+  table: string;
+  name: string;
 }
 
 /** One figure: which quantity goes along which axis. An empty title means the proposed one. */
@@ -48,10 +46,4 @@ export interface Figure {
   title: string;
   x: string | null;
   y: string | null;
-}
-
-/** Conventions of a class or exam board. */
-export interface HouseRules {
-  figuresOfUncertainty: FiguresOfUncertainty;
-  decimalMark: "point" | "comma";
 }

@@ -3,6 +3,12 @@ export const limits = {
   rows: 20_000,
   quantities: 60,
   figures: 40,
+  tables: 20,
+  series: 40,
+  constants: 60,
+  instruments: 60,
+  repeats: 20,
+  dismissed: 2000,
   lettersOfReading: 200,
   lettersOfName: 200,
 } as const;

@@ -13,11 +13,40 @@ function compare(a: readonly [string, Ordered], b: readonly [string, Ordered]): 
   return a[0] < b[0] ? -1 : 1;
 }
 
+let newest: { record: Record<string, Ordered>; entries: Entries<Ordered> }[] = [];
+const remembered = 6;
+
+/** The order of an earlier record where ids and order keys are still the same: an edited cell needs no sorting. */
+function orderLike(
+  record: Record<string, Ordered>,
+  entries: Entries<Ordered>,
+): Entries<Ordered> | undefined {
+  if (Object.keys(record).length !== entries.length) return undefined;
+  const found: (readonly [string, Ordered])[] = [];
+  for (const entry of entries) {
+    const item = record[entry[0]];
+    if (item === entry[1]) found.push(entry);
+    else if (item?.order === entry[1].order) found.push([entry[0], item]);
+    else return undefined;
+  }
+  return found;
+}
+
+function arrange(record: Record<string, Ordered>): Entries<Ordered> {
+  const sorted = () => Object.entries(record).sort(compare);
+  if (!Object.isFrozen(record)) return sorted();
+  let entries: Entries<Ordered> | undefined;
+  for (const earlier of newest) entries ??= orderLike(record, earlier.entries);
+  entries ??= sorted();
+  newest = [{ record, entries }, ...newest].slice(0, remembered);
+  return entries;
+}
+
 /** The entries of a record in their kept order; equal keys (two people at once) fall back to the id. */
 export function inOrder<Item extends Ordered>(record: Record<string, Item>): Entries<Item> {
   const known = cache.get(record);
   if (known) return known as Entries<Item>;
-  const entries = Object.entries(record).sort(compare);
+  const entries = arrange(record) as Entries<Item>;
   if (Object.isFrozen(record)) cache.set(record, entries);
   return entries;
 }

@@ -1,3 +1,5 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
 import { upgradeInvestigation } from "../upgrades/upgrade";
 import { clampedRule } from "../samples/clampedRule";
 import { emptyInvestigation } from "./emptyInvestigation";
@@ -29,8 +31,12 @@ describe("what may be an investigation", () => {
     ["a fixed ± without its amount", (d) => (d.quantities.time.uncertainty = { kind: "fixed" })],
     ["a malformed key", (d) => (d.quantities["a b"] = d.quantities.time)],
     ["rows as a list", (d) => (d.rows = [])],
+    ["a repeat without a number", (d) => (d.rows.row1.readings["time~"] = "3.1")],
+    ["a row of no table", (d) => delete d.rows.row1.table],
+    ["a quantity read no times", (d) => (d.quantities.time.repeats = 0)],
+    ["a house rule of one's own making", (d) => (d.houseRules.spread = "guess")],
     ["an axis that is a number", (d) => (d.figures.main.x = 4)],
-    ["another version", (d) => (d.version = 2)],
+    ["another version", (d) => (d.version = 1)],
   ])("%s is refused with a reason", (_, change) => {
     const outcome = broken(change);
     expect(outcome.valid).toBe(false);
@@ -54,6 +60,13 @@ describe("upgrades", () => {
       kind: "document",
       document: { version: 3, colour: "blue", shade: "blueish" },
     });
+  });
+
+  test.each([1])("the stored document of version %d comes out as stored", (version) => {
+    const stored = (name: string): unknown =>
+      JSON.parse(readFileSync(join(__dirname, "../upgrades/stored", name), "utf8"));
+    const upgraded = upgradeInvestigation(stored(`${version}-before.json`));
+    expect(upgraded).toEqual({ kind: "document", document: stored(`${version}-after.json`) });
   });
 
   test("a document from a newer program is not guessed at", () => {

@@ -1,12 +1,15 @@
 import * as yup from "yup";
 import { documentVersion, type Investigation } from "./investigation";
+import { houseRuleValues } from "./houseRules";
 import { limits } from "./limits";
+import { isRow, isTexts, key, markKey } from "./rowSchema";
 import { uncertaintyFields, type UncertaintyKind } from "./uncertainty";
 
-const key = /^[A-Za-z0-9_-]{1,40}$/;
 const kinds = Object.keys(uncertaintyFields) as UncertaintyKind[];
 const order = yup.string().strict().required().max(200);
 const words = yup.string().strict().defined().max(limits.lettersOfName);
+const reference = yup.string().strict().matches(key).required();
+const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
 
 /** The kind says which typed numbers belong to a ±. */
 const uncertainty = yup.lazy((value: unknown) => {
@@ -23,19 +26,44 @@ const uncertainty = yup.lazy((value: unknown) => {
     .required();
 });
 
+const table = yup.object({ order, name: words }).noUnknown().strict();
+const series = yup.object({ order, table: reference, name: words }).noUnknown().strict();
+
 const quantity = yup
   .object({
-    order,
-    name: words,
-    symbol: words,
-    unit: words,
-    uncertainty,
+    ...{ order, table: reference, name: words, symbol: words, unit: words, uncertainty },
+    ...{ instrument: words, resolution: words },
+    repeats: yup.number().strict().integer().min(1).max(limits.repeats).required(),
+    spread: oneOf(["house", ...houseRuleValues.spread]),
+    combination: oneOf(["house", ...houseRuleValues.combination]),
+    hidden: yup.boolean().strict(),
   })
   .noUnknown()
   .strict();
 
-const reference = yup.string().strict().matches(key).nullable().defined();
-const figure = yup.object({ order, title: words, x: reference, y: reference }).noUnknown().strict();
+const constant = yup
+  .object({ order, name: words, symbol: words, value: words, uncertainty: words })
+  .shape({ unit: words, source: words })
+  .noUnknown()
+  .strict();
+
+const instrument = yup
+  .object({ name: words, unit: words, resolution: words, uncertainty })
+  .noUnknown()
+  .strict();
+
+const axis = yup.string().strict().matches(key).nullable().defined();
+const figure = yup.object({ order, title: words, x: axis, y: axis }).noUnknown().strict();
+
+const houseRules = yup
+  .object(
+    Object.fromEntries(
+      Object.entries(houseRuleValues).map(([rule, values]) => [rule, oneOf([...values])]),
+    ),
+  )
+  .noUnknown()
+  .strict()
+  .required();
 
 function recordOf<Item extends yup.Schema>(item: Item, most: number) {
   return yup.lazy((value: unknown) => {
@@ -47,38 +75,6 @@ function recordOf<Item extends yup.Schema>(item: Item, most: number) {
       .test("keys", "has a malformed key", () => entries.every((id) => key.test(id)))
       .test("size", `may hold ${most} entries`, () => entries.length <= most);
   });
-}
-
-interface MaybeRow {
-  order?: unknown;
-  readings?: unknown;
-  setAside?: unknown;
-}
-
-function isReading([quantityId, text]: [string, unknown]): boolean {
-  return key.test(quantityId) && typeof text === "string" && text.length <= limits.lettersOfReading;
-}
-
-function isTexts(value: unknown): boolean {
-  return (
-    typeof value === "object" &&
-    value !== null &&
-    !Array.isArray(value) &&
-    Object.entries(value).every(isReading)
-  );
-}
-
-function isRow(value: unknown): boolean {
-  if (!value || typeof value !== "object") return false;
-  const { order: place, readings, setAside, ...unnamed } = value as MaybeRow;
-  return (
-    typeof place === "string" &&
-    place.length > 0 &&
-    place.length <= 200 &&
-    isTexts(readings) &&
-    (setAside === undefined || isTexts(setAside)) &&
-    Object.keys(unnamed).length === 0
-  );
 }
 
 /** Rows can be 20,000: one pass by hand where a schema a row would take seconds. */
@@ -93,22 +89,25 @@ const rows = yup
     Object.entries(value).every(([id, row]) => key.test(id) && isRow(row)),
   );
 
+const dismissed = yup
+  .mixed((value): value is Record<string, string> => isTexts(value, markKey))
+  .required()
+  .test("size", "may hold fewer entries", (value) => Object.keys(value).length <= limits.dismissed);
+
 /** The whole document; nothing that it does not name may be in it. */
 export const investigationSchema = yup
   .object({
     version: yup.number().strict().oneOf([documentVersion]).required(),
     title: words,
+    tables: recordOf(table, limits.tables),
+    series: recordOf(series, limits.series),
     quantities: recordOf(quantity, limits.quantities),
     rows,
+    constants: recordOf(constant, limits.constants),
+    instruments: recordOf(instrument, limits.instruments),
     figures: recordOf(figure, limits.figures),
-    houseRules: yup
-      .object({
-        figuresOfUncertainty: yup.string().strict().oneOf(["one", "one-or-two", "two"]).required(),
-        decimalMark: yup.string().strict().oneOf(["point", "comma"]).required(),
-      })
-      .noUnknown()
-      .strict()
-      .required(),
+    houseRules,
+    dismissed,
   })
   .noUnknown()
   .strict();

@@ -1,29 +1,38 @@
-import { emptyInvestigation } from "../model/emptyInvestigation";
-import type { Investigation, Quantity } from "../model/investigation";
+import { emptyInvestigation, firstTable } from "../model/emptyInvestigation";
+import type { Investigation } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
-
-const quantities: Record<string, Omit<Quantity, "order">> = {
-  overhang: { name: "overhang", symbol: "L", unit: "m", uncertainty: fixed("0.001") },
-  time: { name: "time for ten swings", symbol: "t_10", unit: "s", uncertainty: fixed("0.1") },
-  cubed: { name: "overhang cubed", symbol: "L^3", unit: "m^3", uncertainty: fixed("0.0010") },
-  squared: { name: "period squared", symbol: "T^2", unit: "s^2", uncertainty: fixed("0.02") },
-};
-
-const readings = [
-  ["0.200", "3.1", "0.0080", "0.10"],
-  ["0.250", "4.4", "0.0156", "0.19"],
-  ["0.300", "5.8", "0.0270", "0.34"],
-  ["0.350", "7.3", "0.0429", "0.53"],
-  ["0.400", "8.9", "0.0640", "0.79"],
-  ["0.450", "10.6", "0.0911", "1.12"],
-  ["0.500", "12.4", "0.1250", "1.54"],
-];
+import { plainQuantity, type Quantity } from "../model/quantity";
+import { cellKey } from "../model/row";
 
 function fixed(amount: string): Quantity["uncertainty"] {
   return { kind: "fixed", amount };
 }
 
-/** A loaded steel rule clamped at the edge of the bench: ten swings timed at each overhang, T² against L³. */
+const quantities: Record<string, Partial<Quantity>> = {
+  overhang: {
+    ...{ name: "overhang", symbol: "L", unit: "m", uncertainty: fixed("0.001") },
+    ...{ instrument: "metre rule", resolution: "0.001" },
+  },
+  time: {
+    ...{ name: "time for ten swings", symbol: "t_10", unit: "s", uncertainty: fixed("0.1") },
+    ...{ instrument: "stopwatch by hand", resolution: "0.01", repeats: 3 },
+  },
+  cubed: { name: "overhang cubed", symbol: "L^3", unit: "m^3", uncertainty: fixed("0.0010") },
+  squared: { name: "period squared", symbol: "T^2", unit: "s^2", uncertainty: fixed("0.02") },
+};
+
+/** Overhang, three timings of ten swings, and the columns worked out from them. */
+const readings: readonly [string, [string, string, string], string, string][] = [
+  ["0.200", ["3.12", "3.06", "3.15"], "0.0080", "0.10"],
+  ["0.250", ["4.31", "4.44", "4.38"], "0.0156", "0.19"],
+  ["0.300", ["5.81", "5.72", "5.79"], "0.0270", "0.33"],
+  ["0.350", ["7.22", "7.35", "7.30"], "0.0429", "0.53"],
+  ["0.400", ["8.84", "8.97", "8.92"], "0.0640", "0.79"],
+  ["0.450", ["10.66", "10.52", "10.57"], "0.0911", "1.12"],
+  ["0.500", ["12.45", "12.36", "12.41"], "0.1250", "1.54"],
+];
+
+/** A loaded steel rule clamped at the edge of the bench: ten swings timed thrice at each overhang, T² against L³. */
 export function clampedRule(): Investigation {
   const document = emptyInvestigation("Springiness of a clamped rule");
   const ids = Object.keys(quantities);
@@ -32,14 +41,21 @@ export function clampedRule(): Investigation {
   return {
     ...document,
     quantities: Object.fromEntries(
-      ids.map((id, i) => [id, { ...(quantities[id] as Quantity), order: columns[i] as string }]),
+      ids.map((id, i) => [
+        id,
+        { ...plainQuantity(columns[i] as string, firstTable, ""), ...quantities[id] },
+      ]),
     ),
     rows: Object.fromEntries(
-      readings.map((texts, i) => [
+      readings.map(([overhang, times, cubed, squared], i) => [
         `row${i + 1}`,
         {
           order: orders[i] as string,
-          readings: Object.fromEntries(ids.map((id, column) => [id, texts[column] as string])),
+          table: firstTable,
+          readings: {
+            ...{ overhang, cubed, squared },
+            ...Object.fromEntries(times.map((text, n) => [cellKey("time", n + 1), text])),
+          },
         },
       ]),
     ),

@@ -1,14 +1,10 @@
 import { documentVersion, type Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
-
-/** One numbered step: brings a document of version `from` to version `from + 1`. */
-export interface UpgradeStep {
-  readonly from: number;
-  readonly upgrade: (document: Record<string, unknown>) => Record<string, unknown>;
-}
+import { repeatsAndTables } from "./repeatsAndTables";
+import type { UpgradeStep } from "./upgradeStep";
 
 /** Every step that there is, in order. Each has its stored before and after beside it. */
-export const upgradeSteps: readonly UpgradeStep[] = [];
+export const upgradeSteps: readonly UpgradeStep[] = [repeatsAndTables];
 
 export type Upgraded =
   | { readonly kind: "document"; readonly document: Investigation }

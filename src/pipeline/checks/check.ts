@@ -1,29 +1,67 @@
 import type { Finding } from "@/core/finding/finding";
-import type { NumberReading, ReadNumber } from "@/core/number/readNumber";
-import { reasonSetAside } from "@/investigation/model/investigation";
+import type { ReadNumber } from "@/core/number/readNumber";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { cellPlace } from "@/investigation/model/row";
+import { repeatsOf } from "../measured";
 import type { EvaluatedQuantity, EvaluatedTable } from "../table";
 
-/** A finding at its place: on a quantity, or on one reading of it. */
+/** A finding at its place: on a quantity, on one row of it, or on one repeat. */
 export interface Mark {
   readonly finding: Finding;
   readonly quantity: string;
   /** Index of the row, from 0; absent where the whole quantity is meant. */
   readonly row?: number;
+  /** Which repeat, from 1; absent where the row is meant. */
+  readonly repeat?: number;
 }
 
 /** Looks at one quantity and its readings; every check is a file of its own. */
-export type Check = (quantity: EvaluatedQuantity, table: EvaluatedTable) => readonly Mark[];
-
-/** The readings of a quantity that take part: numbers, not set aside, with the index of their row. */
-export function readingsOf(
-  { id }: EvaluatedQuantity,
+export type Check = (
+  quantity: EvaluatedQuantity,
   table: EvaluatedTable,
-): { number: ReadNumber; row: number }[] {
-  const found: { number: ReadNumber; row: number }[] = [];
-  table.rows.forEach(({ row, readings }, index) => {
-    const reading: NumberReading | undefined = readings[id];
-    if (reading?.kind !== "number" || reasonSetAside(row, id) !== undefined) return;
-    found.push({ number: reading.number, row: index });
-  });
-  return found;
+  rules: HouseRules,
+) => readonly Mark[];
+
+/** A reading that takes part, with its place. */
+export interface PlacedReading {
+  readonly number: ReadNumber;
+  readonly row: number;
+  readonly repeat: number;
+}
+
+const gathered = new WeakMap<EvaluatedTable, Map<string, readonly PlacedReading[]>>();
+
+function gather(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly PlacedReading[] {
+  return table.rows.flatMap((row, index) =>
+    repeatsOf(row, quantity).flatMap(({ cell, reading, aside }) =>
+      reading.kind === "number" && !aside
+        ? [{ number: reading.number, row: index, repeat: cellPlace(cell).repeat }]
+        : [],
+    ),
+  );
+}
+
+/** The readings of a quantity that take part: numbers, not set aside, row by row and repeat by repeat. */
+export function readingsOf(
+  quantity: EvaluatedQuantity,
+  table: EvaluatedTable,
+): readonly PlacedReading[] {
+  let known = gathered.get(table);
+  if (!known) gathered.set(table, (known = new Map<string, readonly PlacedReading[]>()));
+  const before = known.get(quantity.id);
+  if (before) return before;
+  const readings = gather(quantity, table);
+  known.set(quantity.id, readings);
+  return readings;
+}
+
+/** How many rows have a reading that takes part. */
+export function rowCount(readings: readonly PlacedReading[]): number {
+  return new Set(readings.map(({ row }) => row)).size;
+}
+
+/** The name under which a mark is answered: the finding and the ids of what it concerns. */
+export function markKeyOf({ finding, quantity, row, repeat }: Mark, table: EvaluatedTable): string {
+  const at = row === undefined ? undefined : table.rows[row]?.id;
+  return [finding.name, quantity, at, repeat].filter((part) => part !== undefined).join("_");
 }

@@ -1,9 +1,17 @@
-import type { EvaluatedTable } from "../table";
-import { memoised } from "../memoised";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { cellPlace } from "@/investigation/model/row";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table";
 import type { Check, Mark } from "./check";
+import { disagreesWithInstrument } from "./disagreesWithInstrument";
+import { duplicateRow } from "./duplicateRow";
+import { farRepeat } from "./farRepeat";
 import { fewReadings } from "./fewReadings";
+import { fineUncertainty } from "./fineUncertainty";
 import { missingUnit } from "./missingUnit";
 import { narrowRange } from "./narrowRange";
+import { offTrend } from "./offTrend";
+import { outOfOrder } from "./outOfOrder";
+import { unevenGaps } from "./unevenGaps";
 import { unlikeDecimals } from "./unlikeDecimals";
 import { unreadable } from "./unreadable";
 import { zeroUncertainty } from "./zeroUncertainty";
@@ -12,12 +20,80 @@ const checks: readonly Check[] = [
   unreadable,
   missingUnit,
   zeroUncertainty,
+  fineUncertainty,
+  disagreesWithInstrument,
   unlikeDecimals,
+  farRepeat,
+  offTrend,
+  outOfOrder,
+  duplicateRow,
+  unevenGaps,
   fewReadings,
   narrowRange,
 ];
 
-/** Every mark on the readings, quantity by quantity. */
-export const checkReadings = memoised((table: EvaluatedTable): readonly Mark[] =>
-  table.quantities.flatMap((quantity) => checks.flatMap((check) => check(quantity, table))),
-);
+interface Known {
+  readonly table: EvaluatedTable;
+  readonly rules: HouseRules;
+  readonly marks: ReadonlyMap<EvaluatedQuantity, readonly Mark[]>;
+  readonly all: readonly Mark[];
+}
+
+const newest = new Map<string, Known>();
+const mostChanged = 40;
+
+/** The places of the rows that changed; undefined where that is nearly all of them. */
+function changedRows(before: EvaluatedTable, now: EvaluatedTable): readonly number[] | undefined {
+  if (before.rows.length !== now.rows.length) return undefined;
+  const changed: number[] = [];
+  for (let i = 0; i < now.rows.length; i++) {
+    if (before.rows[i] !== now.rows[i]) changed.push(i);
+    if (changed.length > mostChanged) return undefined;
+  }
+  return changed;
+}
+
+function sameCells(before: EvaluatedRow, now: EvaluatedRow, { id }: EvaluatedQuantity): boolean {
+  if (before.row.setAside !== now.row.setAside || before.lastRepeat !== now.lastRepeat)
+    return false;
+  const cells = new Set([...Object.keys(before.readings), ...Object.keys(now.readings)]);
+  for (const cell of cells) {
+    const own = cellPlace(cell).quantity === id;
+    if (own && before.readings[cell] !== now.readings[cell]) return false;
+  }
+  return true;
+}
+
+/** The first quantity is also looked at for whole rows that are alike, so it is looked at anew each time. */
+function stillHolds(known: Known, table: EvaluatedTable, changed: readonly number[] | undefined) {
+  return (quantity: EvaluatedQuantity): readonly Mark[] | undefined => {
+    const marks = known.marks.get(quantity);
+    if (!marks || !changed || quantity === table.quantities[0]) return undefined;
+    const same = changed.every((index) =>
+      sameCells(
+        known.table.rows[index] as EvaluatedRow,
+        table.rows[index] as EvaluatedRow,
+        quantity,
+      ),
+    );
+    return same ? marks : undefined;
+  };
+}
+
+/** Every mark on the readings of a table, quantity by quantity; what did not change is not looked at again. */
+export function checkTables(table: EvaluatedTable, rules: HouseRules): readonly Mark[] {
+  const known = newest.get(table.id);
+  if (known?.table === table && known.rules === rules) return known.all;
+  const holds =
+    known?.rules === rules ? stillHolds(known, table, changedRows(known.table, table)) : undefined;
+  const marks = new Map(
+    table.quantities.map((quantity): [EvaluatedQuantity, readonly Mark[]] => [
+      quantity,
+      holds?.(quantity) ?? checks.flatMap((check) => check(quantity, table, rules)),
+    ]),
+  );
+  const all = [...marks.values()].flat();
+  if (newest.size > 50) newest.clear();
+  newest.set(table.id, { table, rules, marks, all });
+  return all;
+}

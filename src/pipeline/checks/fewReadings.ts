@@ -1,10 +1,10 @@
-import { type Check, readingsOf } from "./check";
+import { type Check, readingsOf, rowCount } from "./check";
 
 const wanted = 5;
 
-/** Fewer than five readings tell little about a straight line. Said once three are there, not while typing begins. */
+/** Fewer than five rows tell little about a straight line. Said once three are there, not while typing begins. */
 export const fewReadings: Check = (quantity, table) => {
-  const count = readingsOf(quantity, table).length;
+  const count = rowCount(readingsOf(quantity, table));
   return count >= 3 && count < wanted
     ? [{ finding: { name: "few-readings", count, wanted }, quantity: quantity.id }]
     : [];

@@ -12,9 +12,8 @@ export const unlikeDecimals: Check = (quantity, table) => {
   if (!usual || sorted.length < 2 || usual[1] * 2 <= readings.length) return [];
   return readings
     .filter(({ number }) => number.decimals !== usual[0])
-    .map(({ number, row }) => ({
+    .map(({ number, row, repeat }) => ({
       finding: { name: "unlike-decimals", decimals: number.decimals, usual: usual[0] },
-      quantity: quantity.id,
-      row,
+      ...{ quantity: quantity.id, row, repeat },
     }));
 };

@@ -1,6 +1,6 @@
 import { spreadOf } from "@/core/statistics/spread";
 import { studentTFactor } from "@/core/statistics/studentT";
-import { instrumentUncertainty } from "@/core/uncertainty/instrumentPart";
+import { instrumentBars, meanBar } from "@/core/uncertainty/instrumentPart";
 import {
   combineParts,
   spreadPart,
@@ -12,9 +12,11 @@ import type { Family } from "../family";
 export const repeats: Family = (input) => {
   const { readings, resolution } = input as { readings: number[]; resolution: number };
   const spread = spreadOf(readings)!;
-  const half = instrumentUncertainty(
-    { kind: "half-division", division: resolution },
-    { value: spread.mean, decimals: 0 },
+  const half = meanBar(
+    instrumentBars(
+      { kind: "half-division", division: resolution },
+      { value: spread.mean, decimals: 0 },
+    ),
   );
   const rectangle = standardUncertaintyOfLimit(half);
   const error = spreadPart("standard-error", spread);

@@ -1,0 +1,155 @@
+import type { DecimalMark } from "@/core/number/readNumber";
+import type { IncomingTable } from "@/investigation/acts/bringInTable";
+import type { Investigation } from "@/investigation/model/investigation";
+import { limits } from "@/investigation/model/limits";
+import { plainQuantity, type Quantity } from "@/investigation/model/quantity";
+import { cellKey } from "@/investigation/model/row";
+import { type Cells, isNumeric, usesDecimalCommas } from "./cells";
+import { freeSymbol, proposedSymbol } from "./freeSymbol";
+import { type Heading, readHeading } from "./heading";
+import { headingLines } from "./headingLines";
+import { isOwnTable, ownTable } from "./ownTable";
+import { uncertaintyOwners } from "./uncertaintyColumns";
+
+/** How a file's cells are to be understood; each can be changed in the preview. */
+export interface Reading {
+  /** Lines of headings above the readings: 0, 1, or 2 where the second holds units. */
+  readonly headingLines: 0 | 1 | 2;
+  readonly decimalMark: DecimalMark;
+}
+
+/** What cells look like, before anybody changed it. */
+export function proposedReading(cells: Cells): Reading {
+  const lines = headingLines(cells);
+  const commas = usesDecimalCommas(cells.slice(lines));
+  return { headingLines: lines, decimalMark: commas ? "comma" : "point" };
+}
+
+export type Incoming =
+  | { readonly kind: "table"; readonly table: IncomingTable; readonly own: boolean }
+  | { readonly kind: "empty" }
+  | { readonly kind: "too-many-rows"; readonly rows: number; readonly most: number }
+  | { readonly kind: "too-many-columns"; readonly columns: number; readonly most: number }
+  | { readonly kind: "too-long"; readonly row: number };
+
+/** One incoming column: its heading and which repeat of its quantity it is. */
+interface Column {
+  readonly heading: Heading;
+  readonly quantity: number;
+  readonly repeat: number;
+}
+
+function headingsOf(cells: Cells, { headingLines: lines }: Reading, width: number): Heading[] {
+  const blank: Heading = { name: "", symbol: "", unit: "" };
+  const words = Array.from({ length: width }, (_, i) =>
+    lines === 0 ? blank : readHeading(cells[0]?.[i] ?? ""),
+  );
+  if (lines < 2) return words;
+  return words.map((heading, i) => ({
+    ...heading,
+    unit: heading.unit || (cells[1]?.[i] ?? "").replace(/^[([]|[)\]]$/g, ""),
+  }));
+}
+
+function alike(a: Heading | undefined, b: Heading): boolean {
+  const said = b.name + b.symbol !== "";
+  return said && a?.name === b.name && a.symbol === b.symbol && a.unit === b.unit;
+}
+
+/** Columns side by side under the same heading are repeats of one quantity. */
+function columnsOf(headings: readonly Heading[]): Column[] {
+  const columns: Column[] = [];
+  for (const heading of headings) {
+    const last = columns.at(-1);
+    columns.push(
+      last && alike(last.heading, heading) && last.repeat < limits.repeats
+        ? { heading, quantity: last.quantity, repeat: last.repeat + 1 }
+        : { heading, quantity: (last?.quantity ?? -1) + 1, repeat: 1 },
+    );
+  }
+  return columns;
+}
+
+function describedAnew(symbol: string): Omit<Quantity, "order" | "table"> {
+  const plain = plainQuantity("", "", symbol);
+  const { name, unit, repeats, uncertainty, spread, combination, instrument, resolution } = plain;
+  return { symbol, name, unit, repeats, uncertainty, spread, combination, instrument, resolution };
+}
+
+function quantitiesOf(columns: readonly Column[], document: Investigation, newId: () => string) {
+  const firsts = columns.filter(({ repeat }) => repeat === 1);
+  const taken = new Set(
+    [...Object.values(document.quantities), ...Object.values(document.constants)].map(
+      ({ symbol }) => symbol,
+    ),
+  );
+  const ids = firsts.map(() => newId());
+  const owners = uncertaintyOwners(firsts.map(({ heading }) => heading));
+  return firsts.map(({ heading, quantity: place }, index) => {
+    const symbol = freeSymbol(heading.symbol || proposedSymbol(heading.name), taken);
+    taken.add(symbol);
+    const owned = owners.indexOf(index);
+    const owner = firsts[owners[index] ?? -1]?.heading;
+    const column = owned >= 0 ? ids[owned] : undefined;
+    return {
+      id: ids[index] as string,
+      quantity: {
+        ...describedAnew(symbol),
+        ...{ name: heading.name, unit: heading.unit || (owner?.unit ?? "") },
+        repeats: columns.filter(({ quantity }) => quantity === place).length,
+        ...(column && { uncertainty: { kind: "column", column } as const }),
+      },
+    };
+  });
+}
+
+function inHouseMark(text: string, from: DecimalMark, to: DecimalMark): string {
+  if (from === to || !isNumeric(text)) return text;
+  return from === "comma" ? text.replaceAll(",", ".") : text.replaceAll(".", ",");
+}
+
+function refusal(cells: Cells, body: Cells, document: Investigation): Incoming | undefined {
+  if (body.length === 0) return { kind: "empty" };
+  const most = limits.rows - Object.keys(document.rows).length;
+  if (body.length > most) return { kind: "too-many-rows", rows: body.length, most };
+  const width = Math.max(...cells.map((row) => row.length));
+  const room = limits.quantities;
+  if (width > room) return { kind: "too-many-columns", columns: width, most: room };
+  const long = body.findIndex((row) => row.some((cell) => cell.length > limits.lettersOfReading));
+  return long >= 0 ? { kind: "too-long", row: long + 1 } : undefined;
+}
+
+/** Cells of a file as a table to be brought in; one that was taken out here comes back as it was. */
+export function incomingTable(
+  cells: Cells,
+  reading: Reading,
+  name: string,
+  document: Investigation,
+  newId: () => string,
+): Incoming {
+  if (isOwnTable(cells)) {
+    const refused = refusal(cells, cells, document);
+    return refused ?? { kind: "table", own: true, table: ownTable(cells, document, newId) };
+  }
+  const body = cells.slice(reading.headingLines);
+  const refused = refusal(cells, body, document);
+  if (refused) return refused;
+  const width = cells.reduce((widest, row) => Math.max(widest, row.length), 0);
+  const columns = columnsOf(headingsOf(cells, reading, width));
+  const quantities = quantitiesOf(columns, document, newId);
+  const keys = columns.map(({ quantity, repeat }) =>
+    cellKey(quantities[quantity]?.id as string, repeat),
+  );
+  const { decimalMark } = document.houseRules;
+  const rows = body.map((texts) => ({
+    id: newId(),
+    row: {
+      readings: Object.fromEntries(
+        texts.flatMap((text, i) =>
+          text === "" ? [] : [[keys[i], inHouseMark(text, reading.decimalMark, decimalMark)]],
+        ),
+      ) as Record<string, string>,
+    },
+  }));
+  return { kind: "table", own: false, table: { id: newId(), name, quantities, series: [], rows } };
+}

@@ -1,0 +1,26 @@
+import { withGreekLetters } from "@/core/unit/symbolText";
+import type { Heading } from "./heading";
+
+/** The symbol that a heading says it is the ± of: "ΔL", "u(L)", "σ_L"; "" where it is the ± of the column before. */
+function ownerSymbol({ name, symbol }: Heading): string | undefined {
+  const text = withGreekLetters([name, symbol].filter(Boolean).join(" ")).trim();
+  if (/^(?:±|\+\/?-|uncertainty|error)$/i.test(text)) return "";
+  const match = /^(?:±\s*|u_|Δ\s*|δ\s*|σ_)\{?([^(){}]+?)\}?$/u.exec(text);
+  return match?.[1];
+}
+
+/**
+ * Which columns are the ± of another: for each heading the index of the column whose ± it holds. People paste
+ * "L / m, ± / m" or "L, ΔL"; a Δ of something that is no column of the block is a quantity of its own.
+ */
+export function uncertaintyOwners(headings: readonly Heading[]): readonly (number | undefined)[] {
+  return headings.map((heading, index) => {
+    const wanted = ownerSymbol(heading);
+    if (wanted === undefined) return undefined;
+    if (wanted === "") return index > 0 ? index - 1 : undefined;
+    const found = headings.findIndex(
+      (other, place) => place !== index && withGreekLetters(other.symbol) === wanted,
+    );
+    return found < 0 ? undefined : found;
+  });
+}

@@ -1,0 +1,213 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { useMemo, useState } from "react";
+import { bringInTable } from "@/investigation/acts/bringInTable";
+import { type Cells, type Delimiter, delimiters } from "@/intake/cells";
+import { type Encoding, encodings } from "@/intake/decodeText";
+import { type Incoming, incomingTable, proposedReading, type Reading } from "@/intake/incoming";
+import { cellsInRange } from "@/intake/workbook";
+import type { EvaluatedTable } from "@/pipeline/table";
+import {
+  delimiterNames,
+  encodingNames,
+  fileRefusals,
+  incomingProblem,
+  incomingSentence,
+  sheetNotes,
+} from "@/wording/filing";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { useActs, useInvestigationStore } from "../store/useInvestigation";
+import { PreviewTable } from "./PreviewTable";
+import type { OpenedFile } from "./useOpenedFile";
+
+type TextFile = Extract<OpenedFile, { kind: "text" }>;
+type WorkbookFile = Extract<OpenedFile, { kind: "workbook" }>;
+
+interface Props {
+  file: OpenedFile;
+  table: EvaluatedTable;
+  onAgain: (file: TextFile, encoding: Encoding, delimiter?: Delimiter) => void;
+  onOther: () => void;
+  onBroughtIn: (sentence: string, table: string) => void;
+}
+
+function named<Value extends string>(
+  values: readonly Value[],
+  names: Readonly<Record<Value, string>>,
+) {
+  return values.map((value) => ({ value, label: names[value] }));
+}
+
+function TextChoices({ file, onAgain }: { file: TextFile; onAgain: Props["onAgain"] }) {
+  return (
+    <>
+      <Choice
+        label="Encoding"
+        value={file.encoding}
+        options={named(encodings, encodingNames)}
+        onChange={(encoding) => onAgain(file, encoding, file.delimiter)}
+      />
+      <Choice
+        label="Cells are parted by"
+        value={file.delimiter}
+        options={named(delimiters, delimiterNames)}
+        onChange={(delimiter) => onAgain(file, file.encoding, delimiter)}
+      />
+    </>
+  );
+}
+
+interface Stretch {
+  readonly sheet: number;
+  readonly range: string;
+}
+
+interface SheetProps {
+  file: WorkbookFile;
+  stretch: Stretch;
+  onStretch: (stretch: Stretch) => void;
+}
+
+function SheetChoices({ file, stretch, onStretch }: SheetProps) {
+  const sheet = file.sheets[stretch.sheet];
+  const options = file.sheets.map(({ name }, index) => ({ value: String(index), label: name }));
+  const unread = sheet && stretch.range !== "" && !cellsInRange(sheet.cells, stretch.range);
+  return (
+    <>
+      <Choice
+        label="Sheet"
+        value={String(stretch.sheet)}
+        options={options}
+        onChange={(index) => onStretch({ sheet: Number(index), range: "" })}
+      />
+      <TextField
+        label="Stretch of cells"
+        value={stretch.range}
+        placeholder={sheet?.range ?? ""}
+        problem={unread ? fileRefusals.noRange : undefined}
+        onChange={(range) => onStretch({ ...stretch, range })}
+      />
+    </>
+  );
+}
+
+const lineNames = {
+  "0": "none",
+  "1": "one",
+  "2": "two, the second with units",
+} as const;
+const markNames = { point: "point: 0.5", comma: "comma: 0,5" } as const;
+
+interface ReadingProps {
+  reading: Reading;
+  onReading: (reading: Reading) => void;
+}
+
+function ReadingChoices({ reading, onReading }: ReadingProps) {
+  return (
+    <>
+      <Choice
+        label="Lines of headings"
+        value={String(reading.headingLines) as keyof typeof lineNames}
+        options={named(["0", "1", "2"], lineNames)}
+        onChange={(lines) =>
+          onReading({ ...reading, headingLines: Number(lines) as Reading["headingLines"] })
+        }
+      />
+      <Choice
+        label="Decimal mark"
+        value={reading.decimalMark}
+        options={named(["point", "comma"] as const, markNames)}
+        onChange={(decimalMark) => onReading({ ...reading, decimalMark })}
+      />
+    </>
+  );
+}
+
+function cellsOf(file: OpenedFile, { sheet: index, range }: Stretch): Cells {
+  if (file.kind === "text") return file.cells;
+  const sheet = file.sheets[index];
+  if (!sheet) return [];
+  return cellsInRange(sheet.cells, range || sheet.range) ?? [];
+}
+
+/** The name of the table: the sheet's, or the file's without its ending. */
+function nameOf(file: OpenedFile, { sheet }: Stretch): string {
+  const own = file.name.replace(/\.[^.]+$/, "");
+  return file.kind === "workbook" && file.sheets.length > 1
+    ? (file.sheets[sheet]?.name ?? own)
+    : own;
+}
+
+function useIncoming(file: OpenedFile, stretch: Stretch) {
+  const store = useInvestigationStore();
+  const cells = useMemo(() => cellsOf(file, stretch), [file, stretch]);
+  const [chosen, setChosen] = useState<{ cells: Cells; reading: Reading }>();
+  const proposed = useMemo(() => proposedReading(cells), [cells]);
+  const reading = chosen?.cells === cells ? chosen.reading : proposed;
+  const incoming: Incoming = useMemo(
+    () =>
+      incomingTable(cells, reading, nameOf(file, stretch), store.getState().document, () =>
+        nanoid(10),
+      ),
+    [cells, reading, file, stretch, store],
+  );
+  return { reading, incoming, setReading: (next: Reading) => setChosen({ cells, reading: next }) };
+}
+
+/** What a file holds and how it is understood, before it is brought in. */
+export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
+  const { act } = useActs();
+  const [stretch, setStretch] = useState<Stretch>({ sheet: 0, range: "" });
+  const { reading, incoming, setReading } = useIncoming(file, stretch);
+  const isEmpty = table.rows.every(({ row }) => Object.keys(row.readings).length === 0);
+  const problem = incomingProblem(incoming);
+  const bringIn = () => {
+    if (incoming.kind !== "table") return;
+    act(bringInTable, { table: incoming.table, ...(isEmpty && { instead: table.id }) });
+    onBroughtIn(
+      `Brought in ${file.name}: ${incomingSentence(incoming)}`,
+      isEmpty ? table.id : incoming.table.id,
+    );
+  };
+  return (
+    <>
+      <p className="mb-3 font-semibold">{file.name}</p>
+      <div className="mb-3 grid grid-cols-2 gap-3 min-[760px]:grid-cols-4">
+        {file.kind === "text" ? (
+          <TextChoices file={file} onAgain={onAgain} />
+        ) : (
+          <SheetChoices file={file} stretch={stretch} onStretch={setStretch} />
+        )}
+        {!(incoming.kind === "table" && incoming.own) && (
+          <ReadingChoices reading={reading} onReading={setReading} />
+        )}
+      </div>
+      {file.kind === "workbook" && file.sheets[stretch.sheet] && (
+        <ul className="text-soft mb-2">
+          {sheetNotes(file.sheets[stretch.sheet]!).map((note) => (
+            <li key={note}>{note}</li>
+          ))}
+        </ul>
+      )}
+      {incoming.kind === "table" && <PreviewTable table={incoming.table} />}
+      {problem && (
+        <p role="alert" className="text-magenta py-2">
+          {problem}
+        </p>
+      )}
+      <div className="mt-3 flex flex-wrap items-center justify-end gap-2">
+        <span role="status" className="mr-auto">
+          {incoming.kind === "table" && incomingSentence(incoming)}
+        </span>
+        <Button onClick={onOther}>Another file</Button>
+        <Button look="main" disabled={incoming.kind !== "table"} onClick={bringIn}>
+          {isEmpty ? "Bring in" : "Bring in as a new table"}
+        </Button>
+      </div>
+    </>
+  );
+}

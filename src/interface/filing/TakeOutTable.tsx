@@ -1,0 +1,71 @@
+"use client";
+
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { ChevronDown } from "lucide-react";
+import { useState } from "react";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { investigationJson } from "@/output/investigationJson";
+import { fileName, saveFile } from "@/output/saveFile";
+import { tableCsv } from "@/output/tableCsv";
+import { tablesXlsx } from "@/output/tableXlsx";
+import { type EvaluatedTable, evaluateTables } from "@/pipeline/table";
+import { useInvestigationStore } from "../store/useInvestigation";
+
+const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
+const xlsxType = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
+
+async function workbookOf(tables: readonly EvaluatedTable[], rules: HouseRules): Promise<Blob> {
+  const { Workbook } = (await import("exceljs")).default;
+  return new Blob([await tablesXlsx(new Workbook(), tables, rules)], { type: xlsxType });
+}
+
+/** Downloads of the table, of all tables, or of the whole investigation. */
+export function TakeOutTable({ table }: { table: EvaluatedTable }) {
+  const store = useInvestigationStore();
+  const [problem, setProblem] = useState(false);
+  const title = (kind: string) => {
+    const { document } = store.getState();
+    const whole = document.title || "investigation";
+    return fileName(kind === "csv" && table.name ? `${whole} ${table.name}` : whole, kind);
+  };
+  const csv = () => {
+    const { houseRules } = store.getState().document;
+    saveFile(title("csv"), new Blob([tableCsv(table, houseRules)], { type: "text/csv" }));
+  };
+  const xlsx = () => {
+    const { document } = store.getState();
+    setProblem(false);
+    workbookOf(evaluateTables(document), document.houseRules).then(
+      (blob) => saveFile(title("xlsx"), blob),
+      () => setProblem(true),
+    );
+  };
+  const json = () => {
+    const text = investigationJson(store.getState().document);
+    saveFile(title("json"), new Blob([text], { type: "application/json" }));
+  };
+  return (
+    <div>
+      <Menu>
+        <MenuButton className="bg-page border-hairline inline-flex min-h-7 items-center gap-1 rounded-md border px-2.5 font-semibold">
+          Take out <ChevronDown aria-hidden size={15} />
+        </MenuButton>
+        <MenuItems
+          anchor="bottom end"
+          className="bg-page border-hairline z-20 w-72 rounded-md border py-1 shadow-sm focus:outline-none"
+        >
+          <MenuItem as="button" className={itemLook} onClick={csv}>
+            This table as CSV
+          </MenuItem>
+          <MenuItem as="button" className={itemLook} onClick={xlsx}>
+            All tables as XLSX
+          </MenuItem>
+          <MenuItem as="button" className={itemLook} onClick={json}>
+            The whole investigation as JSON
+          </MenuItem>
+        </MenuItems>
+      </Menu>
+      {problem && <p role="alert">The workbook could not be made. Try again, or take out CSV.</p>}
+    </div>
+  );
+}

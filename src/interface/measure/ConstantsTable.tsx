@@ -1,0 +1,139 @@
+"use client";
+
+import { Trash2 } from "lucide-react";
+import { nanoid } from "nanoid";
+import { useState } from "react";
+import { addConstant } from "@/investigation/acts/addConstant";
+import { describeConstant } from "@/investigation/acts/describeConstant";
+import { removeConstant } from "@/investigation/acts/removeConstant";
+import type { Constant } from "@/investigation/model/constant";
+import { limits } from "@/investigation/model/limits";
+import { inOrder } from "@/investigation/model/order";
+import { freeSymbol } from "@/intake/freeSymbol";
+import { constantFinding } from "@/pipeline/constants";
+import { findingSentence } from "@/wording/findings";
+import { Button } from "../parts/Button";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { NatureDrawer } from "./NatureDrawer";
+import { useTakenSymbols } from "./useSymbols";
+
+type Field = keyof Omit<Constant, "order">;
+
+const fields: readonly { field: Field; heading: string; example: string; width: string }[] = [
+  { field: "symbol", heading: "Symbol", example: "b", width: "w-20" },
+  { field: "value", heading: "Value", example: "25.4", width: "w-36 text-right" },
+  { field: "uncertainty", heading: "±", example: "exact", width: "w-32 text-right text-magenta" },
+  { field: "unit", heading: "Unit", example: "mm", width: "w-32" },
+  { field: "name", heading: "Name", example: "width of the rule", width: "w-full min-w-36" },
+  {
+    field: "source",
+    heading: "How measured",
+    example: "caliper, five places",
+    width: "w-full min-w-36",
+  },
+];
+
+function Row({ id, constant }: { id: string; constant: Constant }) {
+  const { act } = useActs();
+  const { decimalMark } = useHouseRules();
+  const taken = useTakenSymbols(id);
+  const finding = constantFinding(constant, decimalMark, taken);
+  const name = constant.symbol || "unnamed constant";
+  return (
+    <>
+      <tr className="border-hairline border-b">
+        {fields.map(({ field, heading, example, width }) => (
+          <td key={field} className="px-1 py-0.5">
+            <input
+              aria-label={`${heading} of ${name}`}
+              aria-invalid={finding?.field === field}
+              value={constant[field]}
+              placeholder={example}
+              maxLength={200}
+              autoComplete="off"
+              spellCheck={false}
+              onChange={(event) =>
+                act(
+                  describeConstant,
+                  { constant: id, [field]: event.target.value },
+                  `constant/${id}/${field}`,
+                )
+              }
+              className={`hover:border-hairline aria-invalid:border-magenta h-7 rounded-md border border-transparent px-1.5 ${width}`}
+            />
+          </td>
+        ))}
+        <td>
+          <Button
+            look="quiet"
+            aria-label={`Remove ${name}`}
+            onClick={() => act(removeConstant, { constant: id })}
+          >
+            <Trash2 aria-hidden size={15} />
+          </Button>
+        </td>
+      </tr>
+      {finding && (
+        <tr>
+          <td colSpan={7} className="text-magenta px-2.5 pb-1 text-xs">
+            {findingSentence(finding.finding)}
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+/** The constants of the investigation, with their ± and how each was come by. */
+export function ConstantsTable() {
+  const constants = useInvestigation((state) => state.document.constants);
+  const { act } = useActs();
+  const taken = useTakenSymbols();
+  const [nature, setNature] = useState(false);
+  const entries = inOrder(constants);
+  const full = entries.length >= limits.constants;
+  const add = () =>
+    act(addConstant, {
+      ...{ id: nanoid(10), symbol: freeSymbol("k", taken), name: "", value: "" },
+      ...{ uncertainty: "", unit: "", source: "" },
+    });
+  return (
+    <section aria-label="Constants" className="border-hairline mt-2 border-t pt-3">
+      <div className="flex flex-wrap items-center gap-2.5">
+        <h2 className="font-serif text-[15px] font-semibold">Constants</h2>
+        <Button disabled={full} onClick={add}>
+          Add a constant
+        </Button>
+        <Button disabled={full} onClick={() => setNature(true)}>
+          Constants of nature
+        </Button>
+      </div>
+      {entries.length > 0 && (
+        <div className="overflow-x-auto">
+          <table className="mt-1 w-full">
+            <thead>
+              <tr className="border-ink border-b text-left">
+                {fields.map(({ field, heading, width }) => (
+                  <th
+                    key={field}
+                    className={`px-2.5 pb-1 font-semibold ${width.includes("text-right") ? "text-right" : ""}`}
+                  >
+                    {heading}
+                  </th>
+                ))}
+                <td />
+              </tr>
+            </thead>
+            <tbody>
+              {entries.map(([id, constant]) => (
+                <Row key={id} id={id} constant={constant} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <NatureDrawer open={nature} onClose={() => setNature(false)} />
+    </section>
+  );
+}

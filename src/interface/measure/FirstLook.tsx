@@ -1,0 +1,85 @@
+"use client";
+
+import { useDeferredValue, useMemo, useState } from "react";
+import { pointCount } from "@/figure/specification";
+import { firstLookSpecification } from "@/pipeline/figure";
+import { Choice } from "../parts/Choice";
+import { QuantityLabel } from "../parts/QuantityLabel";
+import { RunTextView } from "../parts/RunTextView";
+import { SceneView } from "../parts/SceneView";
+import { MarginNote } from "../parts/StageLayout";
+import { useFigure, useHouseRules, usePairFit } from "../store/useEvaluated";
+import { useGridView } from "./MeasureContext";
+
+/** The pair in sight: the one chosen here, else the figure's, else the first two quantities of the table. */
+function usePair() {
+  const { table } = useGridView();
+  const figure = useFigure()?.figure;
+  const [chosen, setChosen] = useState<{ x?: string; y?: string }>({});
+  const ids = table.quantities.map(({ id }) => id);
+  const here = (id: string | null | undefined) => (id && ids.includes(id) ? id : undefined);
+  const plotted = here(figure?.x) && here(figure?.y) ? figure : undefined;
+  const x = here(chosen.x) ?? plotted?.x ?? ids[0] ?? null;
+  const y = here(chosen.y) ?? plotted?.y ?? ids[1] ?? null;
+  return {
+    x,
+    y,
+    table,
+    choose: (part: { x?: string; y?: string }) => setChosen({ ...chosen, ...part }),
+  };
+}
+
+function usePairSpecification(x: string | null, y: string | null) {
+  const fit = useDeferredValue(usePairFit(x, y));
+  const rules = useHouseRules();
+  return useMemo(() => fit && firstLookSpecification(fit, rules), [fit, rules]);
+}
+
+/** A small live figure of any two quantities of the table. */
+export function FirstLook() {
+  const { x, y, table, choose } = usePair();
+  const figure = usePairSpecification(x, y);
+  const { taking, aside } = figure ? pointCount(figure) : { taking: 0, aside: 0 };
+  const options = table.quantities.map(({ id, quantity }) => ({
+    value: id,
+    label: <QuantityLabel quantity={quantity} />,
+  }));
+  return (
+    <MarginNote
+      title={
+        figure ? (
+          <>
+            First look: <RunTextView runs={figure.y.symbol} /> against{" "}
+            <RunTextView runs={figure.x.symbol} />
+          </>
+        ) : (
+          "First look"
+        )
+      }
+    >
+      {figure && taking + aside > 0 ? (
+        <div className="max-w-[340px]">
+          <SceneView figure={figure} />
+        </div>
+      ) : (
+        <p className="text-soft">The first points appear here as soon as a row has two readings.</p>
+      )}
+      {table.quantities.length > 2 && (
+        <div className="mt-2 grid grid-cols-2 gap-3">
+          <Choice
+            label="Up"
+            value={y ?? ""}
+            options={options}
+            onChange={(id) => choose({ y: id })}
+          />
+          <Choice
+            label="Across"
+            value={x ?? ""}
+            options={options}
+            onChange={(id) => choose({ x: id })}
+          />
+        </div>
+      )}
+    </MarginNote>
+  );
+}

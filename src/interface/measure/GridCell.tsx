@@ -1,0 +1,100 @@
+"use client";
+
+import { withMinusSign } from "@/core/number/writtenNumber";
+import type { NumberReading } from "@/core/number/readNumber";
+import { cellKey, reasonSetAside } from "@/investigation/model/row";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
+import { findingSentence } from "@/wording/findings";
+import { spokenUnit } from "@/wording/spokenUnits";
+import { CellInput } from "./CellInput";
+import { useGridController } from "./MeasureContext";
+
+interface CellProps {
+  index: number;
+  /** Its place among the columns that can be typed into, and among all that are drawn. */
+  column: number;
+  drawn: number;
+  /** Which repeat it is; undefined where there is only one. */
+  repeat: number | undefined;
+  cellNumber: number;
+  quantity: EvaluatedQuantity;
+  row: EvaluatedRow | undefined;
+  active: boolean;
+  selected: boolean;
+  onSaid: (sentence: string) => void;
+}
+
+/** "overhang, row 4": what a screen reader says of a cell before its text. */
+function cellLabel({ quantity }: EvaluatedQuantity, index: number, repeat?: number): string {
+  const name = quantity.name || quantity.symbol || "unnamed";
+  return `${name}, ${repeat === undefined ? "" : `repeat ${repeat}, `}row ${index + 1}`;
+}
+
+function spokenCell(label: string, unit: string, text: string, aside: string | undefined): string {
+  const said = text === "" ? "empty" : `${text} ${spokenUnit(unit)}`.trim();
+  return `${label}, ${said}${aside ? `, set aside: ${aside}` : ""}`;
+}
+
+function problemOf(reading: NumberReading | undefined): string | undefined {
+  return reading?.kind === "unreadable" ? findingSentence(reading.finding) : undefined;
+}
+
+/** A further repeat that only other rows have: open to typing, but nothing is missing there. */
+function isBeyond({ quantity, id }: EvaluatedQuantity, row: EvaluatedRow | undefined, n: number) {
+  return n > Math.max(quantity.repeats, row?.lastRepeat?.[id] ?? 1);
+}
+
+/** One reading: its text as typed, struck when it is set aside, an input when it is active. */
+export function GridCell(props: CellProps) {
+  const { index, column, drawn, repeat, quantity, row, active, selected, onSaid } = props;
+  const controller = useGridController();
+  const cell = cellKey(quantity.id, props.cellNumber);
+  const text = row?.row.readings[cell] ?? "";
+  const problem = problemOf(row?.readings[cell]);
+  const aside = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
+  const label = cellLabel(quantity, index, repeat);
+  const ground = problem
+    ? "bg-magenta-wash"
+    : selected
+      ? "bg-petrol/10"
+      : isBeyond(quantity, row, props.cellNumber)
+        ? "bg-bench/60"
+        : "";
+  return (
+    <div
+      role="gridcell"
+      aria-colindex={drawn + 2}
+      aria-selected={selected}
+      aria-label={active ? undefined : spokenCell(label, quantity.quantity.unit, text, aside)}
+      title={problem ?? (aside && `Set aside: ${aside}`)}
+      onMouseDown={(event) => {
+        if (active) return;
+        event.preventDefault();
+        controller.goTo({ row: index, column }, event.shiftKey);
+      }}
+      onMouseEnter={(event) => {
+        if (event.buttons === 1) controller.goTo({ row: index, column }, true);
+      }}
+      className={`border-hairline relative flex items-center justify-end border-b px-2.5 ${ground}`}
+    >
+      {problem && (
+        <span aria-hidden className="text-magenta absolute left-1 z-1">
+          ✎
+        </span>
+      )}
+      {active ? (
+        <CellInput
+          text={text}
+          label={label}
+          invalid={problem !== undefined}
+          aside={aside !== undefined}
+          onSaid={onSaid}
+        />
+      ) : (
+        <span className={aside ? "text-soft truncate line-through" : "truncate"}>
+          {withMinusSign(text)}
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,131 @@
+"use client";
+
+import { useState } from "react";
+import { dismissMark } from "@/investigation/acts/dismissMark";
+import { recallMark } from "@/investigation/acts/recallMark";
+import { reasonsToDismiss } from "@/wording/settingAside";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { RunTextView } from "../parts/RunTextView";
+import { MarginNote, PencilMark } from "../parts/StageLayout";
+import { TextField } from "../parts/TextField";
+import { useActs } from "../store/useInvestigation";
+import { useGridController } from "./MeasureContext";
+import { type Mark, useMarks } from "./useMarks";
+
+const mostShown = 12;
+const ownReason = "own";
+const choices = [
+  ...reasonsToDismiss.map((reason) => ({ value: reason as string, label: reason as string })),
+  { value: ownReason, label: "another reason" },
+];
+
+function Place({ mark }: { mark: Mark }) {
+  const controller = useGridController();
+  const go = () => {
+    const { row, column, table } = mark;
+    if (controller.view().table.id !== table) controller.show({ table });
+    else if (controller.view().series) controller.show({});
+    controller.goTo({ row: row ?? controller.grid.getState().active.row, column });
+  };
+  return (
+    <button type="button" className="text-petrol font-semibold underline" onClick={go}>
+      {mark.place}
+      <RunTextView runs={mark.quantity} />
+    </button>
+  );
+}
+
+function Dismissal({ mark, onDone }: { mark: Mark; onDone: () => void }) {
+  const { act } = useActs();
+  const [choice, setChoice] = useState<string>(reasonsToDismiss[0]);
+  const [own, setOwn] = useState("");
+  const reason = choice === ownReason ? own.trim() : choice;
+  return (
+    <div className="mt-1 flex flex-col gap-2">
+      <Choice label="It can stand, because" value={choice} options={choices} onChange={setChoice} />
+      {choice === ownReason && <TextField label="The reason" value={own} onChange={setOwn} />}
+      <div className="flex gap-2">
+        <Button
+          disabled={reason === ""}
+          onClick={() => {
+            act(dismissMark, { mark: mark.key, reason });
+            onDone();
+          }}
+        >
+          Rub out the mark
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Leave it
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+function Standing({ mark }: { mark: Mark }) {
+  const [answering, setAnswering] = useState(false);
+  return (
+    <PencilMark>
+      <Place mark={mark} />: {mark.sentence}{" "}
+      {mark.dismissable && !answering && (
+        <button
+          type="button"
+          className="text-soft hover:text-ink underline"
+          aria-label={`Answer: ${mark.sentence}`}
+          onClick={() => setAnswering(true)}
+        >
+          Answer
+        </button>
+      )}
+      {answering && <Dismissal mark={mark} onDone={() => setAnswering(false)} />}
+    </PencilMark>
+  );
+}
+
+function Answered({ marks }: { marks: readonly Mark[] }) {
+  const { act } = useActs();
+  if (marks.length === 0) return null;
+  return (
+    <details className="mt-1">
+      <summary className="text-soft cursor-pointer">Rubbed out ({marks.length})</summary>
+      <ul>
+        {marks.map((mark) => (
+          <li key={mark.key} className="py-1">
+            <Place mark={mark} />: {mark.sentence}{" "}
+            <span className="text-soft">It stands because: {mark.answer}.</span>{" "}
+            <button
+              type="button"
+              className="text-soft hover:text-ink underline"
+              onClick={() => act(recallMark, { mark: mark.key })}
+            >
+              Bring it back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+/** The pencil marks on the readings; each can be answered with a reason and is then rubbed out. */
+export function Marks() {
+  const marks = useMarks();
+  const standing = marks.filter(({ answer }) => answer === undefined);
+  const answered = marks.filter(({ answer }) => answer !== undefined);
+  if (marks.length === 0) return null;
+  return (
+    <MarginNote title="Pencil marks">
+      <ul>
+        {standing.slice(0, mostShown).map((mark) => (
+          <Standing key={mark.key} mark={mark} />
+        ))}
+      </ul>
+      {standing.length > mostShown && (
+        <p className="text-soft">and {standing.length - mostShown} more</p>
+      )}
+      {standing.length === 0 && <p className="text-soft">None stands.</p>}
+      <Answered marks={answered} />
+    </MarginNote>
+  );
+}

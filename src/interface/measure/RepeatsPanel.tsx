@@ -1,0 +1,110 @@
+"use client";
+
+import { chooseSpread } from "@/investigation/acts/chooseSpread";
+import { setRepeats } from "@/investigation/acts/setRepeats";
+import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUncertainty";
+import { houseRuleValues } from "@/investigation/model/houseRules";
+import { limits } from "@/investigation/model/limits";
+import { cellKey } from "@/investigation/model/row";
+import { measured } from "@/pipeline/measured";
+import type { EvaluatedQuantity } from "@/pipeline/table";
+import { combinationNames, scatterSentence, spreadNames } from "@/wording/uncertainty";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import { useGrid, useGridController, useGridView } from "./MeasureContext";
+
+const house = "house" as const;
+
+function SpreadChoices({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { id, quantity } = evaluated;
+  const { act } = useActs();
+  const rules = useHouseRules();
+  const byHouse = (name: string) => ({ value: house, label: `house rules: ${name}` });
+  return (
+    <>
+      <div className="col-span-2">
+        <Choice<SpreadRule | "house">
+          label="Scatter of the repeats"
+          value={quantity.spread}
+          options={[
+            byHouse(spreadNames[rules.spread]),
+            ...houseRuleValues.spread.map((value) => ({ value, label: spreadNames[value] })),
+          ]}
+          onChange={(spread) => act(chooseSpread, { quantity: id, spread })}
+        />
+      </div>
+      <div className="col-span-2">
+        <Choice<CombinationRule | "house">
+          label="Scatter and instrument together"
+          value={quantity.combination}
+          options={[
+            byHouse(combinationNames[rules.combination]),
+            ...houseRuleValues.combination.map((value) => ({
+              value,
+              label: combinationNames[value],
+            })),
+          ]}
+          onChange={(combination) => act(chooseSpread, { quantity: id, combination })}
+        />
+      </div>
+    </>
+  );
+}
+
+/** What the ± of the row in hand consists of. */
+function RowInHand({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { rows } = useGridView();
+  const index = useGrid((state) => state.active.row);
+  const row = rows[index];
+  const found = row && measured(row, evaluated);
+  if (!found || found.spread.count < 2) return null;
+  return (
+    <p className="text-soft col-span-2 text-xs" data-testid="scatter-explained">
+      Row {index + 1}, {scatterSentence(found, evaluated)}
+    </p>
+  );
+}
+
+/** How often each row is read, and what becomes of the scatter. */
+export function RepeatsPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { id, quantity } = evaluated;
+  const { act } = useActs();
+  const controller = useGridController();
+  const { rows, columns } = useGridView();
+  const shown = columns.filter((column) => column.evaluated.id === id).length;
+  const { repeats } = quantity;
+  const set = (wanted: number) => {
+    act(setRepeats, { quantity: id, repeats: wanted });
+    const first = controller.view().columns.findIndex((column) => column.evaluated.id === id);
+    controller.goTo({ row: controller.grid.getState().active.row, column: first });
+  };
+  const holding = rows.some(({ row }) => row.readings[cellKey(id, repeats)] !== undefined);
+  return (
+    <>
+      <div className="col-span-2 flex items-center gap-2">
+        <span className="text-soft mr-auto text-xs">
+          {repeats === 1 ? "Each row is read once" : `Each row is read ${repeats} times`}
+        </span>
+        <Button
+          disabled={repeats === 1 || holding}
+          title={holding ? `Repeat ${repeats} holds readings; clear them first.` : undefined}
+          onClick={() => set(repeats - 1)}
+        >
+          One repeat fewer
+        </Button>
+        <Button disabled={repeats >= limits.repeats} onClick={() => set(repeats + 1)}>
+          One repeat more
+        </Button>
+      </div>
+      {repeats > 1 && holding && (
+        <p className="text-soft col-span-2 text-xs">
+          Repeat {repeats} holds readings, so there can’t be fewer; clear them first.
+        </p>
+      )}
+      {shown > 1 && <SpreadChoices evaluated={evaluated} />}
+      <RowInHand evaluated={evaluated} />
+    </>
+  );
+}

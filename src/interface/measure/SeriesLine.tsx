@@ -1,0 +1,73 @@
+"use client";
+
+import { nameSeries } from "@/investigation/acts/nameSeries";
+import { removeSeries } from "@/investigation/acts/removeSeries";
+import type { EvaluatedSeries } from "@/pipeline/table";
+import { Button } from "../parts/Button";
+import { useActs } from "../store/useInvestigation";
+import { useGridController, useGridView } from "./MeasureContext";
+import { SeriesMarker } from "./SeriesMarker";
+
+const chipLook = "inline-flex items-center gap-1.5 rounded-full border px-2.5 py-0.5 max-w-64";
+
+/** Name of the series in hand, and how to dissolve it. */
+function SeriesInHand({ id, series }: EvaluatedSeries) {
+  const controller = useGridController();
+  const { act } = useActs();
+  const dissolve = () => {
+    act(removeSeries, { series: id });
+    controller.show({});
+  };
+  return (
+    <>
+      <input
+        aria-label="Name of the series"
+        value={series.name}
+        placeholder="wire A"
+        maxLength={200}
+        onChange={(event) =>
+          act(nameSeries, { series: id, name: event.target.value }, `series/${id}`)
+        }
+        className="border-hairline h-7 w-40 rounded-md border px-2"
+      />
+      <Button look="quiet" title="Its rows stay in the table" onClick={dissolve}>
+        Dissolve
+      </Button>
+    </>
+  );
+}
+
+/** The series of the table: all together, or one alone, into which new rows then go. */
+export function SeriesLine() {
+  const { table, series: chosen } = useGridView();
+  const controller = useGridController();
+  if (table.series.length === 0) return null;
+  const inHand = table.series.find(({ id }) => id === chosen);
+  const look = (pressed: boolean) =>
+    `${chipLook} ${pressed ? "border-petrol bg-petrol/10 font-semibold" : "border-hairline"}`;
+  return (
+    <div role="group" aria-label="Series" className="mb-2 flex flex-wrap items-center gap-2">
+      <button
+        type="button"
+        aria-pressed={!chosen}
+        className={look(!chosen)}
+        onClick={() => controller.show({})}
+      >
+        All series
+      </button>
+      {table.series.map(({ id, series }, place) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={id === chosen}
+          className={look(id === chosen)}
+          onClick={() => controller.show({ series: id })}
+        >
+          <SeriesMarker place={place} count={table.series.length} />
+          <span className="truncate">{series.name.trim() || "unnamed series"}</span>
+        </button>
+      ))}
+      {inHand && <SeriesInHand {...inHand} />}
+    </div>
+  );
+}

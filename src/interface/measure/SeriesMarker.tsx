@@ -1,0 +1,26 @@
+import { markerPath } from "@/figure/layout/marker";
+import { seriesColour } from "@/figure/palette";
+
+/** The marker with which the points of a series are drawn. */
+export function SeriesMarker({
+  place,
+  count,
+  name,
+}: {
+  place: number;
+  count: number;
+  name?: string;
+}) {
+  return (
+    <svg
+      viewBox="0 0 12 12"
+      className="size-3 shrink-0"
+      role={name ? "img" : undefined}
+      aria-hidden={!name}
+      aria-label={name}
+    >
+      {name && <title>{name}</title>}
+      <path d={markerPath(place, 6, 6, 4)} fill={seriesColour(place, count)} />
+    </svg>
+  );
+}

@@ -1,0 +1,43 @@
+"use client";
+
+import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from "@headlessui/react";
+import { X } from "lucide-react";
+import type { ReactNode } from "react";
+import { Button } from "./Button";
+
+interface Props {
+  open: boolean;
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+  /** What stands at its foot, the main act last. */
+  foot?: ReactNode;
+  wide?: boolean;
+}
+
+/** A sheet laid over the bench for something that is settled and put away again. */
+export function Sheet({ open, title, onClose, children, foot, wide = false }: Props) {
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-30">
+      <DialogBackdrop className="bg-ink/30 fixed inset-0" />
+      <div className="fixed inset-0 flex items-center justify-center p-4">
+        <DialogPanel
+          className={`bg-page flex max-h-full w-full flex-col rounded-md ${wide ? "max-w-5xl" : "max-w-2xl"}`}
+        >
+          <div className="border-hairline flex items-center border-b px-6 py-3">
+            <DialogTitle className="mr-auto font-serif text-lg font-semibold">{title}</DialogTitle>
+            <Button look="quiet" aria-label="Put away" onClick={onClose}>
+              <X aria-hidden size={18} />
+            </Button>
+          </div>
+          <div className="min-h-0 flex-1 overflow-auto px-6 py-4">{children}</div>
+          {foot && (
+            <div className="border-hairline flex flex-wrap items-center justify-end gap-2 border-t px-6 py-3">
+              {foot}
+            </div>
+          )}
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}

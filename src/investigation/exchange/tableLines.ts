@@ -1,0 +1,21 @@
+/** The first words of the lines above the readings of a table that was taken out. */
+export const ownLines = {
+  table: "table",
+  name: "name",
+  symbol: "symbol",
+  unit: "unit",
+  uncertainty: "±",
+  repeats: "readings a row",
+  spread: "scatter",
+  combination: "scatter and instrument",
+  instrument: "read with",
+  resolution: "smallest step",
+  hidden: "hidden",
+  repeat: "repeat",
+  rows: "n",
+} as const;
+
+/** Headings of what stands behind the readings. */
+export const ownColumns = { series: "series", aside: "set aside" } as const;
+/** Between two things set aside in one row, and between a place and its reason. */
+export const asideMarks = { between: " | ", reason: ": " } as const;

@@ -1,0 +1,33 @@
+/** One line of a table: the typed text of each reading, by cell key. */
+export interface Row {
+  order: string;
+  table: string;
+  series?: string;
+  readings: Record<string, string>;
+  /** How many repeats this row alone has of a quantity, by quantity id. */
+  further?: Record<string, number>;
+  /** Why a reading (by cell key) or the whole row (`wholeRow`) is set aside. */
+  setAside?: Record<string, string>;
+}
+
+/** The key under which a whole row is set aside. */
+export const wholeRow = "_row";
+
+const divider = "~";
+
+/** The key of a reading in its row: the quantity's id for the first repeat, with "~2" behind it for the second. */
+export function cellKey(quantity: string, repeat = 1): string {
+  return repeat === 1 ? quantity : `${quantity}${divider}${repeat}`;
+}
+
+/** Which quantity and which repeat of it a cell key names. */
+export function cellPlace(key: string): { quantity: string; repeat: number } {
+  const at = key.indexOf(divider);
+  if (at < 0) return { quantity: key, repeat: 1 };
+  return { quantity: key.slice(0, at), repeat: Number(key.slice(at + 1)) };
+}
+
+/** Why a reading takes no part: its own reason, else its row's; undefined when it does. */
+export function reasonSetAside(row: Row, cell: string): string | undefined {
+  return row.setAside?.[cell] ?? row.setAside?.[wholeRow];
+}

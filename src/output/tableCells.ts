@@ -1,0 +1,98 @@
+import { plainRunText } from "@/core/unit/runText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { writeUnitText } from "@/core/unit/unitText";
+import { asideMarks, ownColumns, ownLines } from "@/investigation/exchange/tableLines";
+import { uncertaintyText } from "@/investigation/exchange/uncertaintyText";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { Quantity } from "@/investigation/model/quantity";
+import { cellKey, cellPlace, wholeRow } from "@/investigation/model/row";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
+
+interface Column {
+  readonly evaluated: EvaluatedQuantity;
+  readonly repeat: number;
+}
+
+/** Every column of the table, hidden ones too. */
+function columnsOf(table: EvaluatedTable): Column[] {
+  return table.quantities.flatMap((evaluated) => {
+    const last = table.rows.reduce(
+      (most, { lastRepeat }) => Math.max(most, lastRepeat?.[evaluated.id] ?? 1),
+      evaluated.quantity.repeats,
+    );
+    return Array.from({ length: last }, (_, index) => ({ evaluated, repeat: index + 1 }));
+  });
+}
+
+/** "L / m" or "L (m)" in plain characters. */
+function plainHeading({ symbol, unit }: Quantity, { headings }: HouseRules): string {
+  const written = plainRunText(writeSymbol(symbol));
+  const upright = plainRunText(writeUnitText(unit));
+  if (upright === "") return written;
+  return headings === "slash" ? `${written} / ${upright}` : `${written} (${upright})`;
+}
+
+function asideText({ row }: EvaluatedRow, symbolOf: (id: string) => string): string {
+  return Object.entries(row.setAside ?? {})
+    .map(([cell, reason]) => {
+      const { quantity, repeat } = cellPlace(cell);
+      const place = cell === wholeRow ? "whole row" : `${symbolOf(quantity)} ${repeat}`;
+      return `${place}${asideMarks.reason}${reason}`;
+    })
+    .join(asideMarks.between);
+}
+
+/** A table as it is taken out: lines that say units, ± and the rest, then the readings as typed. */
+export interface TableCells {
+  readonly cells: readonly (readonly string[])[];
+  /** Index of the first line of readings, and of the first column that holds any. */
+  readonly firstRow: number;
+  readonly firstColumn: number;
+  readonly readingColumns: number;
+}
+
+/** The cells of a table for a spreadsheet or a CSV file, in such a way that it can be brought in again as it was. */
+export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells {
+  const columns = columnsOf(table);
+  const symbols = new Map(table.quantities.map(({ id, quantity }) => [id, quantity.symbol]));
+  const symbolOf = (id: string) => symbols.get(id) ?? "";
+  const line = (label: string, say: (quantity: Quantity, column: Column) => string) => [
+    label,
+    ...columns.map((column) => say(column.evaluated.quantity, column)),
+  ];
+  const aside = table.rows.some(({ row }) => row.setAside !== undefined);
+  const names = new Map(table.series.map(({ id, series }) => [id, series.name]));
+  const behind = [
+    ...(names.size > 0 ? [ownColumns.series] : []),
+    ...(aside ? [ownColumns.aside] : []),
+  ];
+  const head = [
+    [ownLines.table, table.name],
+    line(ownLines.name, ({ name }) => name),
+    line(ownLines.symbol, ({ symbol }) => symbol),
+    line(ownLines.unit, ({ unit }) => unit),
+    line(ownLines.uncertainty, ({ uncertainty }) => uncertaintyText(uncertainty, symbolOf)),
+    line(ownLines.repeats, ({ repeats }) => String(repeats)),
+    line(ownLines.spread, ({ spread }) => spread),
+    line(ownLines.combination, ({ combination }) => combination),
+    line(ownLines.instrument, ({ instrument }) => instrument),
+    line(ownLines.resolution, ({ resolution }) => resolution),
+    ...(table.quantities.some(({ quantity }) => quantity.hidden)
+      ? [line(ownLines.hidden, ({ hidden }) => (hidden ? "yes" : "no"))]
+      : []),
+    line(ownLines.repeat, (_, { repeat }) => String(repeat)),
+    [...line(ownLines.rows, (quantity) => plainHeading(quantity, rules)), ...behind],
+  ];
+  const body = table.rows.map((row, index) => [
+    String(index + 1),
+    ...columns.map(
+      ({ evaluated, repeat }) => row.row.readings[cellKey(evaluated.id, repeat)] ?? "",
+    ),
+    ...(names.size > 0 ? [names.get(row.row.series ?? "") ?? ""] : []),
+    ...(aside ? [asideText(row, symbolOf)] : []),
+  ]);
+  return {
+    ...{ cells: [...head, ...body], firstRow: head.length, firstColumn: 1 },
+    readingColumns: columns.length,
+  };
+}

@@ -1,0 +1,35 @@
+import { cellKey } from "@/investigation/model/row";
+import { memoised } from "./memoised";
+import type { EvaluatedQuantity, EvaluatedTable } from "./table";
+
+/** One column of cells that can be typed into: a quantity, or one of its repeats. */
+export interface GridColumn {
+  readonly evaluated: EvaluatedQuantity;
+  readonly repeat: number;
+  readonly cell: string;
+  /** How many columns its quantity has. */
+  readonly of: number;
+}
+
+function lastRepeats(table: EvaluatedTable): Map<string, number> {
+  const last = new Map<string, number>();
+  for (const { lastRepeat } of table.rows) {
+    for (const id in lastRepeat) {
+      last.set(id, Math.max(last.get(id) ?? 1, lastRepeat[id] as number));
+    }
+  }
+  return last;
+}
+
+/** The columns of a table, left to right: every repeat of every quantity that is not hidden. */
+export const gridColumns = memoised((table: EvaluatedTable): readonly GridColumn[] => {
+  const last = lastRepeats(table);
+  return table.quantities
+    .filter(({ quantity }) => !quantity.hidden)
+    .flatMap((evaluated) => {
+      const of = Math.max(evaluated.quantity.repeats, last.get(evaluated.id) ?? 1);
+      return Array.from({ length: of }, (_, index) => ({
+        ...{ evaluated, of, repeat: index + 1, cell: cellKey(evaluated.id, index + 1) },
+      }));
+    });
+});

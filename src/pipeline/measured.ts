@@ -1,0 +1,106 @@
+import type { NumberReading, ReadNumber } from "@/core/number/readNumber";
+import { type Spread, spreadOf } from "@/core/statistics/spread";
+import { type Bars, evenBars, instrumentBars } from "@/core/uncertainty/instrumentPart";
+import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
+import { cellKey, reasonSetAside } from "@/investigation/model/row";
+import type { EvaluatedQuantity } from "./evaluatedQuantity";
+import type { EvaluatedRow } from "./evaluatedRow";
+
+/** What a row says of a quantity: the mean of its repeats with its ±, in the quantity's unit. */
+export interface Measured {
+  readonly value: number;
+  /** The ±; each part is 0 where none is known. */
+  readonly bars: Bars;
+  /** Both parts of the ±, as they were combined. */
+  readonly instrument: Bars;
+  readonly scatter: number | undefined;
+  /** How the repeats that take part scatter. */
+  readonly spread: Spread;
+  /** Digits after the decimal mark of the finest reading. */
+  readonly decimals: number;
+  /** Every reading is set aside: shown hollow, but part of no fit, spread, range or statistic. */
+  readonly aside: boolean;
+}
+
+interface Taken {
+  readonly taking: readonly ReadNumber[];
+  readonly aside: readonly ReadNumber[];
+}
+
+function lastRepeat(row: EvaluatedRow, { id, quantity }: EvaluatedQuantity): number {
+  return Math.max(quantity.repeats, row.lastRepeat?.[id] ?? 1);
+}
+
+/** The readings of a quantity in a row, cell by cell; empty cells are left out. */
+export function repeatsOf(
+  row: EvaluatedRow,
+  quantity: EvaluatedQuantity,
+): { readonly cell: string; readonly reading: NumberReading; readonly aside: boolean }[] {
+  const found = [];
+  for (let repeat = 1; repeat <= lastRepeat(row, quantity); repeat++) {
+    const cell = cellKey(quantity.id, repeat);
+    const reading = row.readings[cell];
+    if (!reading || reading.kind === "empty") continue;
+    found.push({ cell, reading, aside: reasonSetAside(row.row, cell) !== undefined });
+  }
+  return found;
+}
+
+function taken(row: EvaluatedRow, quantity: EvaluatedQuantity): Taken {
+  const taking: ReadNumber[] = [];
+  const aside: ReadNumber[] = [];
+  for (const { reading, aside: left } of repeatsOf(row, quantity)) {
+    if (reading.kind === "number") (left ? aside : taking).push(reading.number);
+  }
+  return { taking, aside };
+}
+
+/** The ± of one reading: its own where it was typed with it, else the quantity's. */
+function barsOfReading(number: ReadNumber, row: EvaluatedRow, quantity: EvaluatedQuantity): Bars {
+  const { uncertainty, uncertaintyDown } = number;
+  if (uncertainty !== undefined) return { up: uncertainty, down: uncertaintyDown ?? uncertainty };
+  if (quantity.column) {
+    const beside = row.readings[quantity.column.id];
+    if (beside?.kind !== "number") return evenBars(0);
+    return evenBars(Math.abs(beside.number.value) * quantity.column.factor);
+  }
+  return quantity.instrument ? instrumentBars(quantity.instrument, number) : evenBars(0);
+}
+
+/** The instrument's part of a mean: it is shared by all repeats, so averaging does not shrink it. */
+function meanBars(all: readonly Bars[]): Bars {
+  const mean = (of: (bars: Bars) => number) =>
+    all.reduce((sum, bars) => sum + of(bars), 0) / all.length;
+  return { up: mean(({ up }) => up), down: mean(({ down }) => down) };
+}
+
+function measure(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
+  const { taking, aside } = taken(row, quantity);
+  const numbers = taking.length > 0 ? taking : aside;
+  const spread = spreadOf(numbers.map(({ value }) => value));
+  if (!spread) return undefined;
+  const all = numbers.map((number) => barsOfReading(number, row, quantity));
+  const instrument = all.length === 1 ? (all[0] as Bars) : meanBars(all);
+  const scatter = spreadPart(quantity.spread, spread);
+  return {
+    ...{ value: spread.mean, spread, instrument, scatter, aside: taking.length === 0 },
+    bars: {
+      up: combineParts(quantity.combination, instrument.up, scatter),
+      down: combineParts(quantity.combination, instrument.down, scatter),
+    },
+    decimals: Math.max(...numbers.map(({ decimals }) => decimals)),
+  };
+}
+
+const known = new WeakMap<EvaluatedQuantity, WeakMap<EvaluatedRow, Measured>>();
+
+/** What a row says of a quantity, or undefined where it has no number; worked out once as long as neither changes. */
+export function measured(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
+  let rows = known.get(quantity);
+  if (!rows) known.set(quantity, (rows = new WeakMap()));
+  const before = rows.get(row);
+  if (before) return before;
+  const found = measure(row, quantity);
+  if (found) rows.set(row, found);
+  return found;
+}

@@ -1,0 +1,42 @@
+import { type Cells, cellsFromText, type Delimiter, delimiterOf, unguarded } from "@/intake/cells";
+import { decodeText, type Encoding } from "@/intake/decodeText";
+import { readWorkbook, type Sheet } from "@/intake/workbook";
+
+export type TextFile =
+  | {
+      readonly kind: "text";
+      readonly cells: Cells;
+      readonly encoding: Encoding;
+      readonly delimiter: Delimiter;
+    }
+  | { readonly kind: "binary" };
+
+export type WorkbookFile =
+  | { readonly kind: "workbook"; readonly sheets: readonly Sheet[] }
+  | { readonly kind: "unreadable" };
+
+/** What files hold, read away from the page. */
+export const files = {
+  /** A text file as cells; encoding and delimiter are recognised where they are not given. */
+  readText(bytes: Uint8Array, encoding?: Encoding, delimiter?: Delimiter): TextFile {
+    const decoded = decodeText(bytes, encoding);
+    if (decoded.kind === "binary") return decoded;
+    const parted = delimiter ?? delimiterOf(decoded.text);
+    const cells = cellsFromText(decoded.text, parted).map((row) => row.map(unguarded));
+    return { kind: "text", cells, encoding: decoded.encoding, delimiter: parted };
+  },
+
+  /** The sheets of an XLSX workbook. */
+  async readWorkbook(bytes: ArrayBuffer): Promise<WorkbookFile> {
+    try {
+      const { Workbook } = (await import("exceljs")).default;
+      const workbook = new Workbook();
+      await workbook.xlsx.load(bytes);
+      return { kind: "workbook", sheets: readWorkbook(workbook) };
+    } catch {
+      return { kind: "unreadable" };
+    }
+  },
+};
+
+export type Files = typeof files;

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { files } from "./files";
+
+expose(files);
