@@ -31,6 +31,7 @@ export interface LineSpecification {
 
 /** Points that share a marker, and their lines. */
 export interface SeriesSpecification {
+  /** "" where the points belong to no series and there is none. */
   readonly name: string;
   /** Which marker and colour it has, counted from 0. */
   readonly place: number;

@@ -39,9 +39,10 @@ export function figureTitle(figure: Figure, x: Quantity, y: Quantity): RunText {
   return [...calling(y), { text: " against " }, ...calling(x)];
 }
 
-/** What a series is called in a legend. */
+/** What a series is called in a legend; "" where there are none. */
 export function seriesName({ points }: SeriesFit): string {
-  return points.series ? points.series.series.name.trim() || "unnamed series" : "no series";
+  if (points.series) return points.series.series.name.trim() || "unnamed series";
+  return points.place > 0 ? "no series" : "";
 }
 
 function seriesSpecification(fit: SeriesFit): SeriesSpecification {

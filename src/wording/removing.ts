@@ -19,3 +19,8 @@ export function removalSentence(
   }
   return [...parts, "Undo (Ctrl+Z) brings everything back."].join(" ");
 }
+
+/** What removing a table took along, and the way back. */
+export function tableRemovalSentence(name: string, rows: number): string {
+  return `${name} was removed with ${rows} ${rows === 1 ? "row" : "rows"}. Undo (Ctrl+Z) brings everything back.`;
+}

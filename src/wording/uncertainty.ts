@@ -43,6 +43,13 @@ export const spreadNames: Readonly<Record<SpreadRule, string>> = {
   "standard-error": "standard error of the mean s/√n",
 };
 
+/** The same in a narrow heading. */
+export const scatterShort: Readonly<Record<SpreadRule, string>> = {
+  "half-range": "½ range",
+  "sample-standard-deviation": "s",
+  "standard-error": "s/√n",
+};
+
 /** How scatter and instrument become one ±. */
 export const combinationNames: Readonly<Record<CombinationRule, string>> = {
   larger: "the larger of both",

@@ -1,6 +1,11 @@
 import { roundStatement, toSignificantFigures } from "./statement";
 import { writeNumber, writeStatement } from "./writtenNumber";
 
+test("a half that binary numbers miss by a hair still rounds away from zero", () => {
+  expect(writeStatement(5.77, (5.81 - 5.72) / 2, "one").uncertainty).toBe("0.05");
+  expect(writeStatement(0.1 + 0.2, 0.1, "one")).toEqual({ value: "0.3", uncertainty: "0.1" });
+});
+
 describe("a value and its ± as a reader sees them", () => {
   test("the ± has one figure and the value the same decimal place", () => {
     expect(writeStatement(12.3456, 0.58, "one")).toEqual({ value: "12.3", uncertainty: "0.6" });
@@ -50,6 +55,11 @@ describe("a value and its ± as a reader sees them", () => {
     expect(() => roundStatement(NaN, 1, "one")).toThrow(RangeError);
     expect(() => roundStatement(1, Infinity, "one")).toThrow(RangeError);
   });
+});
+
+test("a half that binary numbers miss by a hair still rounds away from zero", () => {
+  expect(writeStatement(5.77, (5.81 - 5.72) / 2, "one").uncertainty).toBe("0.05");
+  expect(writeStatement(0.1 + 0.2, 0.1, "one")).toEqual({ value: "0.3", uncertainty: "0.1" });
 });
 
 describe("a bare number", () => {

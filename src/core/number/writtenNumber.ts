@@ -41,7 +41,10 @@ function withoutTrailingZeros({ mantissa, exponent }: WrittenNumber) {
   return { value, exponent };
 }
 
-/** A value and its ±, rounded by the house rule, as it is shown on a page. */
+/**
+ * A value and its ±, rounded by the house rule, as it is shown on a page. What binary arithmetic leaves in the last
+ * digits is dropped first, so that a half of (5.81 − 5.72) is 0.045 and rounds up.
+ */
 export function writeStatement(
   value: number,
   uncertainty: number,
@@ -51,7 +54,11 @@ export function writeStatement(
     const written = writeNumber(Number(value.toPrecision(12)), 12);
     return { ...withoutTrailingZeros(written), uncertainty: "0" };
   }
-  const statement = roundStatement(value, uncertainty, rule);
+  const statement = roundStatement(
+    Number(value.toPrecision(15)),
+    Number(uncertainty.toPrecision(12)),
+    rule,
+  );
   if (statement.scientific && wantsPower(statement.scientific.exponent)) {
     const { exponent, value: mantissa, uncertainty: spread } = statement.scientific;
     return { value: withMinusSign(mantissa), uncertainty: spread, exponent };

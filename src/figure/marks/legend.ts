@@ -31,7 +31,7 @@ export const legend: Mark = (figure, frame) => {
         kind: "path",
         role: "legend",
         d: markerPath(place, at, y - size * 0.3, size * 0.3),
-        fill: seriesColour(place, entries.length),
+        fill: seriesColour(place),
       },
       textShape("legend", [{ text: name, face: "sans" }], {
         ...{ x: at + size * 0.8, y, size, fill: palette.ink, align: "start" },

@@ -1,6 +1,6 @@
 import type { Frame } from "../layout/frame";
 import { stroke } from "../layout/pathText";
-import { seriesColour } from "../palette";
+import { colourOf } from "../palette";
 import type { LineSpecification } from "../specification";
 import type { Mark } from "./mark";
 
@@ -24,10 +24,10 @@ function onPaper(line: LineSpecification, frame: Frame): string {
 
 /** The best lines, solid, across the paper. */
 export const lines: Mark = (figure, frame) =>
-  figure.series.flatMap(({ lines: own, place }) =>
-    own.flatMap((line) => {
+  figure.series.flatMap((series) =>
+    series.lines.flatMap((line) => {
       const d = onPaper(line, frame);
-      const stroke = seriesColour(place, figure.series.length);
+      const stroke = colourOf(series);
       return d === ""
         ? []
         : [{ kind: "path", role: "best-line", d, stroke, strokeWidth: 1.1 } as const];

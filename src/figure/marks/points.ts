@@ -1,6 +1,6 @@
 import type { Frame } from "../layout/frame";
 import { markerPath } from "../layout/marker";
-import { palette, seriesColour } from "../palette";
+import { colourOf, palette } from "../palette";
 import type { Shape } from "../scene";
 import type { FigureSpecification, SeriesSpecification } from "../specification";
 import type { Mark } from "./mark";
@@ -20,14 +20,11 @@ function outline(
   return parts.join("");
 }
 
-function shapesOf(
-  { points, place }: SeriesSpecification,
-  figure: FigureSpecification,
-  frame: Frame,
-): Shape[] {
+function shapesOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): Shape[] {
+  const { points, place } = series;
   const { x, y, aside } = points;
   const radius = pointRadius(figure, frame);
-  const colour = seriesColour(place, figure.series.length);
+  const colour = colourOf(series);
   const shapes: Shape[] = [];
   if (x.length > 0) {
     shapes.push({

@@ -24,13 +24,14 @@ export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
   const controller = useGridController();
   const mode = useGrid((state) => state.mode);
   const finding = useGrid((state) => state.finding);
+  const summons = useGrid((state) => state.summons);
 
   useLayoutEffect(() => {
     const field = input.current;
     if (!field) return;
     if (mode === "moving" && !finding) field.focus({ preventScroll: true });
     else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
-  }, [mode, finding]);
+  }, [mode, finding, summons]);
 
   useLayoutEffect(() => {
     const field = input.current;

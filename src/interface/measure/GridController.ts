@@ -62,7 +62,13 @@ export class GridController {
       corner: kept,
       mode: "moving",
       session: "",
+      summons: state.summons + 1,
     }));
+  }
+
+  /** Gives the keyboard back to the active cell. */
+  summon(): void {
+    this.grid.setState(({ summons }) => ({ summons: summons + 1 }));
   }
 
   /** Moves by so many cells from the active cell, or stretches the range from its far corner. */

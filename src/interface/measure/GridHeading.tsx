@@ -1,7 +1,7 @@
 "use client";
 
 import { useDraggable, useDroppable } from "@dnd-kit/core";
-import { uncertaintyHeading } from "@/wording/uncertainty";
+import { scatterShort, uncertaintyHeading } from "@/wording/uncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
@@ -66,16 +66,17 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
   );
 }
 
-/** Which repeat a column is, and the mean behind the last. */
+/** Which repeat a column is, and mean and scatter behind the last. */
 function RepeatNumbers({ group }: { group: HeadingGroup }) {
   const { evaluated, repeats, span } = group;
+  const behind = ["mean", scatterShort[evaluated.spread]];
   return Array.from({ length: span }, (_, index) => (
     <div
       key={`${evaluated.id}/${index}`}
       aria-hidden
       className="text-soft min-h-1.5 px-2.5 pb-0.5 text-right text-xs"
     >
-      {repeats > 1 && (index < repeats ? index + 1 : "mean")}
+      {repeats > 1 && (index < repeats ? index + 1 : behind[index - repeats])}
     </div>
   ));
 }

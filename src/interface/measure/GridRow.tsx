@@ -1,11 +1,11 @@
 "use client";
 
-import { memo } from "react";
+import { Fragment, memo } from "react";
 import type { EvaluatedRow, EvaluatedSeries } from "@/pipeline/table";
 import { GridCell } from "./GridCell";
 import type { HeadingGroup } from "./gridTemplate";
 import { rangeOf } from "./gridState";
-import { MeanCell } from "./MeanCell";
+import { MeanCell, ScatterCell } from "./MeanCell";
 import { useGrid } from "./MeasureContext";
 import { SeriesMarker } from "./SeriesMarker";
 
@@ -45,13 +45,7 @@ export const GridRow = memo(function GridRow(props: RowProps) {
         role="rowheader"
         className="text-soft border-hairline flex items-center justify-center gap-1 border-b"
       >
-        {place >= 0 && (
-          <SeriesMarker
-            place={place}
-            count={series.length}
-            name={series[place]?.series.name ?? ""}
-          />
-        )}
+        {place >= 0 && <SeriesMarker place={place} name={series[place]?.series.name ?? ""} />}
         {index + 1}
       </div>
       {groups.map((group) => [
@@ -74,7 +68,10 @@ export const GridRow = memo(function GridRow(props: RowProps) {
           );
         }),
         group.repeats > 1 && (
-          <MeanCell key={`${group.evaluated.id}/mean`} index={index} group={group} row={row} />
+          <Fragment key={`${group.evaluated.id}/mean`}>
+            <MeanCell index={index} group={group} row={row} />
+            <ScatterCell index={index} group={group} row={row} />
+          </Fragment>
         ),
       ])}
     </div>

@@ -4,6 +4,8 @@ import { measured } from "@/pipeline/measured";
 import { writeMeasured } from "@/pipeline/writtenReading";
 import type { EvaluatedRow } from "@/pipeline/table";
 import { scatterSentence } from "@/wording/uncertainty";
+import { writeStatement } from "@/core/number/writtenNumber";
+import { useDecimalMark } from "../parts/StatementView";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
 import { useHouseRules } from "../store/useEvaluated";
 import type { HeadingGroup } from "./gridTemplate";
@@ -12,6 +14,36 @@ interface Props {
   index: number;
   group: HeadingGroup;
   row: EvaluatedRow | undefined;
+}
+
+/** How the repeats of a row scatter, to two figures. */
+export function ScatterCell({ index, group, row }: Props) {
+  const marked = useDecimalMark();
+  const { evaluated } = group;
+  const scatter = row && measured(row, evaluated)?.scatter;
+  const name = evaluated.quantity.name || evaluated.quantity.symbol || "unnamed";
+  const { uncertainty, exponent } = writeStatement(0, scatter ?? 0, "two");
+  return (
+    <div
+      role="gridcell"
+      aria-readonly
+      aria-colindex={group.first + group.repeats + 3}
+      aria-label={scatter === undefined ? `scatter of ${name}, row ${index + 1}, empty` : undefined}
+      className="border-hairline bg-wash text-magenta flex items-center justify-end border-b px-2.5"
+    >
+      {scatter !== undefined && (
+        <span>
+          {scatter === 0 ? "0" : marked(uncertainty)}
+          {exponent !== undefined && (
+            <>
+              {" "}
+              × 10<sup>{String(exponent).replace("-", "−")}</sup>
+            </>
+          )}
+        </span>
+      )}
+    </div>
+  );
 }
 
 /** The mean of a row's repeats with its ±, on the wash of what is worked out. */

@@ -17,7 +17,7 @@ import { useGrid, useGridController, useGridView } from "./MeasureContext";
 import { RowsMenu } from "./RowsMenu";
 import { ReadingsGrid } from "./ReadingsGrid";
 import { SeriesLine } from "./SeriesLine";
-import { TableLine } from "./TableLine";
+import { TableLine, TableTools } from "./TableLine";
 
 function AddQuantityButton() {
   const controller = useGridController();
@@ -74,6 +74,7 @@ export function MeasurePage() {
       <div className="mt-3 flex flex-wrap gap-2.5">
         <AddQuantityButton />
         <RowsMenu />
+        <TableTools />
         {!finding && (
           <Button onClick={() => controller.grid.setState({ finding: true })} title="Ctrl+F">
             Find

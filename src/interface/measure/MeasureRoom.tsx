@@ -15,7 +15,11 @@ export function MeasureRoom() {
   const [controller] = useState(() => new GridController(store, createGridStore()));
   return (
     <MeasureContext value={controller}>
-      <StageLayout page={<MeasurePage />} margin={<MeasureMargin />} />
+      <StageLayout
+        page={<MeasurePage />}
+        margin={<MeasureMargin />}
+        onLeaveMargin={() => controller.summon()}
+      />
     </MeasureContext>
   );
 }

@@ -77,8 +77,9 @@ export function RepeatsPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { repeats } = quantity;
   const set = (wanted: number) => {
     act(setRepeats, { quantity: id, repeats: wanted });
-    const first = controller.view().columns.findIndex((column) => column.evaluated.id === id);
-    controller.goTo({ row: controller.grid.getState().active.row, column: first });
+    const { active } = controller.grid.getState();
+    const after = controller.view().columns;
+    if (after[active.column]?.evaluated.id !== id) controller.goToQuantity(id);
   };
   const holding = rows.some(({ row }) => row.readings[cellKey(id, repeats)] !== undefined);
   return (

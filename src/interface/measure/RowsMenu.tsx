@@ -54,7 +54,7 @@ function SeriesItems({ present }: { present: boolean }) {
           onClick={() => rowTools.putInto(id)}
         >
           <span className="flex min-w-0 items-center gap-1.5">
-            Put into <SeriesMarker place={place} count={table.series.length} />
+            Put into <SeriesMarker place={place} />
             <span className="truncate">{series.name.trim() || "unnamed series"}</span>
           </span>
         </MenuItem>

@@ -63,7 +63,7 @@ export function SeriesLine() {
           className={look(id === chosen)}
           onClick={() => controller.show({ series: id })}
         >
-          <SeriesMarker place={place} count={table.series.length} />
+          <SeriesMarker place={place} />
           <span className="truncate">{series.name.trim() || "unnamed series"}</span>
         </button>
       ))}

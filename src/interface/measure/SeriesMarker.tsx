@@ -2,15 +2,7 @@ import { markerPath } from "@/figure/layout/marker";
 import { seriesColour } from "@/figure/palette";
 
 /** The marker with which the points of a series are drawn. */
-export function SeriesMarker({
-  place,
-  count,
-  name,
-}: {
-  place: number;
-  count: number;
-  name?: string;
-}) {
+export function SeriesMarker({ place, name }: { place: number; name?: string }) {
   return (
     <svg
       viewBox="0 0 12 12"
@@ -20,7 +12,7 @@ export function SeriesMarker({
       aria-label={name}
     >
       {name && <title>{name}</title>}
-      <path d={markerPath(place, 6, 6, 4)} fill={seriesColour(place, count)} />
+      <path d={markerPath(place, 6, 6, 4)} fill={seriesColour(place)} />
     </svg>
   );
 }

@@ -7,10 +7,12 @@ import { removeTable } from "@/investigation/acts/removeTable";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
 import type { EvaluatedTable } from "@/pipeline/table";
+import { tableRemovalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
 import { useQuantities, useTables } from "../store/useEvaluated";
-import { useActs } from "../store/useInvestigation";
+import { useActs, useInvestigationStore } from "../store/useInvestigation";
 import { useGridController, useGridView } from "./MeasureContext";
+import { useTakenSymbols } from "./useSymbols";
 
 /** What a table without a name is called. */
 function calling({ name }: EvaluatedTable, index: number): string {
@@ -46,43 +48,47 @@ function Tab({ table, index, chosen }: { table: EvaluatedTable; index: number; c
   );
 }
 
-/** The tables of the investigation side by side; the one in hand can be named here. */
+/** The tables of the investigation side by side; the one in hand can be named here. One table needs no line. */
 export function TableLine() {
   const tables = useTables();
   const { table: inHand } = useGridView();
+  if (tables.length < 2) return null;
+  return (
+    <div role="group" aria-label="Tables" className="mb-2 flex flex-wrap items-center gap-1">
+      {tables.map((table, index) => (
+        <Tab key={table.id} table={table} index={index} chosen={table.id === inHand.id} />
+      ))}
+    </div>
+  );
+}
+
+/** Adds a table, or removes the one in hand. */
+export function TableTools() {
+  const tables = useTables();
+  const { table: inHand } = useGridView();
   const quantities = useQuantities();
+  const taken = useTakenSymbols();
   const controller = useGridController();
+  const store = useInvestigationStore();
   const { act } = useActs();
   const add = () => {
-    const taken = new Set(quantities.map(({ quantity }) => quantity.symbol));
     const id = nanoid(10);
     act(addTable, { id, name: "", quantity: nanoid(10), symbol: freeSymbol("q", taken) });
     controller.show({ table: id });
   };
   const remove = () => {
+    const index = tables.findIndex(({ id }) => id === inHand.id);
     act(removeTable, { table: inHand.id });
+    store.setState({ notice: tableRemovalSentence(calling(inHand, index), inHand.rows.length) });
     controller.show({});
   };
   const full = tables.length >= limits.tables || quantities.length >= limits.quantities;
   return (
-    <div className="mb-2 flex flex-wrap items-center gap-1">
-      {tables.length > 1 &&
-        tables.map((table, index) => (
-          <Tab key={table.id} table={table} index={index} chosen={table.id === inHand.id} />
-        ))}
-      <Button
-        look="quiet"
-        disabled={full}
-        onClick={add}
-        className={tables.length > 1 ? "" : "-ml-2.5"}
-      >
+    <>
+      <Button disabled={full} onClick={add}>
         Add a table
       </Button>
-      {tables.length > 1 && (
-        <Button look="quiet" onClick={remove}>
-          Remove this table
-        </Button>
-      )}
-    </div>
+      {tables.length > 1 && <Button onClick={remove}>Remove this table</Button>}
+    </>
   );
 }

@@ -21,6 +21,8 @@ export interface GridState {
   readonly mode: "moving" | "typing" | "editing";
   /** Joins the keys pressed in one cell to one step of undo. */
   readonly session: string;
+  /** Counts up each time the active cell is to take the keyboard. */
+  readonly summons: number;
   /** The find line is open and has the keyboard. */
   readonly finding: boolean;
 }
@@ -32,7 +34,7 @@ export const firstCell: CellPlace = { row: 0, column: 0 };
 export function createGridStore(table?: string): GridStore {
   return createStore<GridState>()(() => ({
     ...{ table, series: undefined, active: firstCell, corner: firstCell },
-    ...{ mode: "moving", session: "", finding: false },
+    ...{ mode: "moving", session: "", summons: 0, finding: false },
   }));
 }
 

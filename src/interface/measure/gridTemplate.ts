@@ -1,7 +1,7 @@
 import type { EvaluatedQuantity } from "@/pipeline/table";
 import type { GridColumn } from "@/pipeline/gridColumns";
 
-/** A quantity's stretch of the grid: its repeats, and behind two or more the column of their mean. */
+/** A quantity's stretch of the grid: its repeats, and behind two or more the columns of their mean and scatter. */
 export interface HeadingGroup {
   readonly evaluated: EvaluatedQuantity;
   /** The first of its columns among those that can be typed into. */
@@ -19,7 +19,7 @@ export function headingGroups(columns: readonly GridColumn[]): readonly HeadingG
   let first = 0;
   columns.forEach(({ evaluated, repeat, of }, column) => {
     if (repeat !== 1) return;
-    const span = of > 1 ? of + 1 : 1;
+    const span = of > 1 ? of + 2 : 1;
     groups.push({ evaluated, column, first, repeats: of, span });
     first += span;
   });
@@ -30,10 +30,11 @@ const numberWidth = 48;
 const single = { least: 116, most: 210 };
 const repeated = { least: 72, most: 100 };
 const mean = { least: 108, most: 140 };
+const scatter = { least: 64, most: 84 };
 
 function widths(columns: readonly GridColumn[]) {
   return headingGroups(columns).flatMap(({ repeats }) =>
-    repeats > 1 ? [...Array.from({ length: repeats }, () => repeated), mean] : [single],
+    repeats > 1 ? [...Array.from({ length: repeats }, () => repeated), mean, scatter] : [single],
   );
 }
 

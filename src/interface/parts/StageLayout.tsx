@@ -3,8 +3,15 @@
 import { type ReactNode, useContext } from "react";
 import { DrawerSlot } from "./DrawerSlot";
 
+interface Props {
+  page: ReactNode;
+  margin: ReactNode;
+  /** Esc in the margin leads back to the page. */
+  onLeaveMargin?: () => void;
+}
+
 /** The page, fit for a report, with the drawer over its lower part, and its margin behind the magenta line; on a narrow screen the margin is below. */
-export function StageLayout({ page, margin }: { page: ReactNode; margin: ReactNode }) {
+export function StageLayout({ page, margin, onLeaveMargin }: Props) {
   const drawer = useContext(DrawerSlot);
   return (
     <div className="flex min-h-0 flex-1 flex-col min-[900px]:flex-row">
@@ -14,6 +21,9 @@ export function StageLayout({ page, margin }: { page: ReactNode; margin: ReactNo
       </main>
       <aside
         aria-label="Margin"
+        onKeyDown={(event) => {
+          if (event.key === "Escape" && !event.defaultPrevented) onLeaveMargin?.();
+        }}
         className="border-magenta bg-bench divide-hairline flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
       >
         {margin}
