@@ -28,11 +28,11 @@ function readOnce(text: string, mark: DecimalMark): NumberReading {
   return reading;
 }
 
-function lastRepeats(row: Row): Record<string, number> | undefined {
+function lastRepeats(row: Row, cells: readonly string[]): Record<string, number> | undefined {
   let last: Record<string, number> | undefined;
-  for (const cell in row.readings) {
-    if (!cell.includes("~")) continue;
+  for (const cell of cells) {
     const { quantity, repeat } = cellPlace(cell);
+    if (repeat === 1) continue;
     last ??= {};
     last[quantity] = Math.max(last[quantity] ?? 1, repeat);
   }
@@ -58,8 +58,9 @@ export function evaluateRow(id: string, row: Row, mark: DecimalMark): EvaluatedR
   const known = readRows[mark].get(row);
   if (known) return known;
   const readings: Record<string, NumberReading> = {};
-  for (const cell in row.readings) readings[cell] = readOnce(row.readings[cell] as string, mark);
-  const lastRepeat = lastRepeats(row);
+  const cells = Object.keys(row.readings);
+  for (const cell of cells) readings[cell] = readOnce(row.readings[cell] as string, mark);
+  const lastRepeat = lastRepeats(row, cells);
   const evaluated = { id, row, readings, ...(lastRepeat && { lastRepeat }) };
   if (Object.isFrozen(row)) readRows[mark].set(row, evaluated);
   return evaluated;

@@ -1,7 +1,7 @@
 import type { LineOutcome } from "@/core/fit/lineFit";
 import { fitOrdinaryLine } from "@/core/fit/ordinaryLine";
 import type { Figure } from "@/investigation/model/investigation";
-import { measured } from "./measured";
+import { measuredColumn } from "./measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedSeries, EvaluatedTable } from "./table";
 
 /** Lengths of error bars, 0 where there is none. */
@@ -50,9 +50,9 @@ function gather(all: readonly EvaluatedRow[], axes: Axes): FigurePoints {
   ] as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
   const rows: EvaluatedRow[] = [];
   const aside = { x: [] as number[], y: [] as number[] };
-  for (const row of all) {
-    const across = measured(row, axes.x);
-    const up = measured(row, axes.y);
+  const columns = [measuredColumn(all, axes.x), measuredColumn(all, axes.y)] as const;
+  for (let index = 0; index < all.length; index++) {
+    const [across, up] = [columns[0][index], columns[1][index]];
     if (!across || !up) continue;
     if (across.aside || up.aside) {
       aside.x.push(across.value);
@@ -66,7 +66,7 @@ function gather(all: readonly EvaluatedRow[], axes: Axes): FigurePoints {
     xDown[at] = across.bars.down;
     yUp[at] = up.bars.up;
     yDown[at] = up.bars.down;
-    rows.push(row);
+    rows.push(all[index] as EvaluatedRow);
   }
   const cut = (values: Float64Array) => values.subarray(0, rows.length);
   return {

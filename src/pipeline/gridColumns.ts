@@ -21,15 +21,23 @@ function lastRepeats(table: EvaluatedTable): Map<string, number> {
   return last;
 }
 
-/** The columns of a table, left to right: every repeat of every quantity that is not hidden. */
-export const gridColumns = memoised((table: EvaluatedTable): readonly GridColumn[] => {
-  const last = lastRepeats(table);
-  return table.quantities
-    .filter(({ quantity }) => !quantity.hidden)
-    .flatMap((evaluated) => {
-      const of = Math.max(evaluated.quantity.repeats, last.get(evaluated.id) ?? 1);
-      return Array.from({ length: of }, (_, index) => ({
+const columnsFor = memoised(
+  (quantities: readonly EvaluatedQuantity[], counts: string): readonly GridColumn[] => {
+    const numbers = counts.split(" ").map(Number);
+    return quantities.flatMap((evaluated, place) => {
+      const of = numbers[place] as number;
+      return Array.from({ length: evaluated.quantity.hidden ? 0 : of }, (_, index) => ({
         ...{ evaluated, of, repeat: index + 1, cell: cellKey(evaluated.id, index + 1) },
       }));
     });
+  },
+);
+
+/** The columns of a table, left to right: every repeat of every quantity that is not hidden. The same as long as they are. */
+export const gridColumns = memoised((table: EvaluatedTable): readonly GridColumn[] => {
+  const last = lastRepeats(table);
+  const counts = table.quantities.map(({ id, quantity }) =>
+    Math.max(quantity.repeats, last.get(id) ?? 1),
+  );
+  return columnsFor(table.quantities, counts.join(" "));
 });

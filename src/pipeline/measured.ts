@@ -27,6 +27,16 @@ interface Taken {
   readonly aside: readonly ReadNumber[];
 }
 
+/** The cell keys of a quantity by repeat, made once. */
+const keys = new Map<string, string[]>();
+
+function keyOf(quantity: string, repeat: number): string {
+  if (repeat === 1) return quantity;
+  let known = keys.get(quantity);
+  if (!known) keys.set(quantity, (known = []));
+  return (known[repeat] ??= cellKey(quantity, repeat));
+}
+
 function lastRepeat(row: EvaluatedRow, { id, quantity }: EvaluatedQuantity): number {
   return Math.max(quantity.repeats, row.lastRepeat?.[id] ?? 1);
 }
@@ -38,7 +48,7 @@ export function repeatsOf(
 ): { readonly cell: string; readonly reading: NumberReading; readonly aside: boolean }[] {
   const found = [];
   for (let repeat = 1; repeat <= lastRepeat(row, quantity); repeat++) {
-    const cell = cellKey(quantity.id, repeat);
+    const cell = keyOf(quantity.id, repeat);
     const reading = row.readings[cell];
     if (!reading || reading.kind === "empty") continue;
     found.push({ cell, reading, aside: reasonSetAside(row.row, cell) !== undefined });
@@ -90,6 +100,27 @@ function measure(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | und
     },
     decimals: Math.max(...numbers.map(({ decimals }) => decimals)),
   };
+}
+
+interface Column {
+  readonly rows: readonly EvaluatedRow[];
+  readonly values: readonly (Measured | undefined)[];
+}
+
+const newest = new WeakMap<EvaluatedQuantity, Column>();
+
+/** What every row says of a quantity, row by row; only rows that changed are worked out anew. */
+export function measuredColumn(
+  rows: readonly EvaluatedRow[],
+  quantity: EvaluatedQuantity,
+): readonly (Measured | undefined)[] {
+  const before = newest.get(quantity);
+  if (before?.rows === rows) return before.values;
+  const values = rows.map((row, index) =>
+    before && before.rows[index] === row ? before.values[index] : measured(row, quantity),
+  );
+  newest.set(quantity, { rows, values });
+  return values;
 }
 
 const known = new WeakMap<EvaluatedQuantity, WeakMap<EvaluatedRow, Measured>>();

@@ -1,4 +1,4 @@
-const remembered = 8;
+const remembered = 24;
 
 /** Remembers the newest answers: the same arguments (by identity) are not worked out twice. */
 export function memoised<Args extends readonly unknown[], Result>(

@@ -1,5 +1,6 @@
 import type { DecimalMark } from "@/core/number/readNumber";
 import type { Investigation, Series } from "@/investigation/model/investigation";
+import type { Row } from "@/investigation/model/row";
 import { inOrder } from "@/investigation/model/order";
 import { type EvaluatedQuantity, evaluateQuantities } from "./evaluatedQuantity";
 import { type EvaluatedRow, evaluateRow } from "./evaluatedRow";
@@ -22,14 +23,41 @@ export interface EvaluatedTable {
   readonly series: readonly EvaluatedSeries[];
 }
 
+type Entry = ReturnType<typeof inOrder<Row>>[number];
+
+let newestRows: { mark: DecimalMark; entries: readonly Entry[]; rows: readonly EvaluatedRow[] } = {
+  ...{ mark: "point", entries: [], rows: [] },
+};
+
+/** Rows in their order; where the newest rows had the same row at the same place, its reading is taken over. */
 const evaluateRows = memoised(
-  (rows: Investigation["rows"], mark: DecimalMark): readonly EvaluatedRow[] =>
-    inOrder(rows).map(([id, row]) => evaluateRow(id, row, mark)),
+  (rows: Investigation["rows"], mark: DecimalMark): readonly EvaluatedRow[] => {
+    const entries = inOrder(rows);
+    const before = newestRows.mark === mark ? newestRows : undefined;
+    const evaluated = entries.map((entry, index) =>
+      before?.entries[index] === entry && Object.isFrozen(entry[1])
+        ? (before.rows[index] as EvaluatedRow)
+        : evaluateRow(entry[0], entry[1], mark),
+    );
+    newestRows = { mark, entries, rows: evaluated };
+    return evaluated;
+  },
 );
 
 function sameItems(a: readonly unknown[], b: readonly unknown[]): boolean {
   return a.length === b.length && a.every((item, index) => item === b[index]);
 }
+
+const quantitiesIn = memoised((quantities: readonly EvaluatedQuantity[], table: string) =>
+  quantities.filter(({ quantity }) => quantity.table === table),
+);
+
+const seriesIn = memoised(
+  (series: Investigation["series"], table: string): readonly EvaluatedSeries[] =>
+    inOrder(series)
+      .filter(([, one]) => one.table === table)
+      .map(([id, one]) => ({ id, series: one })),
+);
 
 const newest = new Map<string, EvaluatedTable>();
 
@@ -39,12 +67,9 @@ function kept(table: EvaluatedTable): EvaluatedTable {
   if (
     before &&
     before.name === table.name &&
-    sameItems(before.quantities, table.quantities) &&
-    sameItems(before.rows, table.rows) &&
-    sameItems(
-      before.series.map(({ series }) => series),
-      table.series.map(({ series }) => series),
-    )
+    before.quantities === table.quantities &&
+    before.series === table.series &&
+    sameItems(before.rows, table.rows)
   ) {
     return before;
   }
@@ -65,14 +90,12 @@ const assemble = memoised(
     return entries.map(([id, { name }]) =>
       kept({
         ...{ id, name },
-        quantities: quantities.filter(({ quantity }) => quantity.table === id),
+        quantities: quantitiesIn(quantities, id),
         rows:
           only && rows.every(({ row }) => row.table === id)
             ? rows
             : rows.filter(({ row }) => row.table === id),
-        series: inOrder(series)
-          .filter(([, one]) => one.table === id)
-          .map(([key, one]) => ({ id: key, series: one })),
+        series: seriesIn(series, id),
       }),
     );
   },

@@ -26,6 +26,11 @@ export const files = {
     return { kind: "text", cells, encoding: decoded.encoding, delimiter: parted };
   },
 
+  /** A copied text as cells. */
+  cellsOf(text: string): Cells {
+    return cellsFromText(text);
+  },
+
   /** The sheets of an XLSX workbook. */
   async readWorkbook(bytes: ArrayBuffer): Promise<WorkbookFile> {
     try {

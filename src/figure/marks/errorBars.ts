@@ -1,4 +1,5 @@
 import type { Frame } from "../layout/frame";
+import { distinctPlaces } from "../layout/distinctPlaces";
 import { stroke } from "../layout/pathText";
 import { palette } from "../palette";
 import type { PointsSpecification } from "../specification";
@@ -22,7 +23,12 @@ function upright(x: number, from: number, to: number): string {
 function barsOf(points: PointsSpecification, hidden: number, frame: Frame): string {
   const { x, y, xBars, yBars } = points;
   const parts: string[] = [];
-  for (let i = 0; i < x.length; i++) {
+  const spots = distinctPlaces(
+    x.length,
+    (i) => frame.across(x[i] as number),
+    (i) => frame.up(y[i] as number),
+  );
+  for (const i of spots) {
     const xValue = x[i] as number;
     const yValue = y[i] as number;
     const across = frame.across(xValue);

@@ -1,4 +1,5 @@
 import type { Frame } from "../layout/frame";
+import { distinctPlaces } from "../layout/distinctPlaces";
 import { markerPath } from "../layout/marker";
 import { colourOf, palette } from "../palette";
 import type { Shape } from "../scene";
@@ -13,11 +14,11 @@ function outline(
   radius: number,
   frame: Frame,
 ): string {
-  const parts: string[] = [];
-  for (let i = 0; i < x.length; i++) {
-    parts.push(markerPath(place, frame.across(x[i] as number), frame.up(y[i] as number), radius));
-  }
-  return parts.join("");
+  const across = (i: number) => frame.across(x[i] as number);
+  const up = (i: number) => frame.up(y[i] as number);
+  return distinctPlaces(x.length, across, up)
+    .map((i) => markerPath(place, across(i), up(i), radius))
+    .join("");
 }
 
 function shapesOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): Shape[] {

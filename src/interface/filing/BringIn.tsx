@@ -10,7 +10,7 @@ import { useOpenedFile } from "./useOpenedFile";
 
 interface Props {
   /** The table in hand; one without readings gives its place to what comes in. */
-  table: EvaluatedTable;
+  table: () => EvaluatedTable;
   onBroughtIn: (sentence: string, table: string) => void;
 }
 
@@ -30,7 +30,7 @@ export function BringIn({ table, onBroughtIn }: Props) {
           <Preview
             key={opening.file.name}
             file={opening.file}
-            table={table}
+            table={table()}
             onAgain={again}
             onOther={close}
             onBroughtIn={(sentence, id) => {

@@ -20,17 +20,18 @@ async function workbookOf(tables: readonly EvaluatedTable[], rules: HouseRules):
 }
 
 /** Downloads of the table, of all tables, or of the whole investigation. */
-export function TakeOutTable({ table }: { table: EvaluatedTable }) {
+export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   const store = useInvestigationStore();
   const [problem, setProblem] = useState(false);
   const title = (kind: string) => {
     const { document } = store.getState();
     const whole = document.title || "investigation";
-    return fileName(kind === "csv" && table.name ? `${whole} ${table.name}` : whole, kind);
+    const { name } = table();
+    return fileName(kind === "csv" && name ? `${whole} ${name}` : whole, kind);
   };
   const csv = () => {
     const { houseRules } = store.getState().document;
-    saveFile(title("csv"), new Blob([tableCsv(table, houseRules)], { type: "text/csv" }));
+    saveFile(title("csv"), new Blob([tableCsv(table(), houseRules)], { type: "text/csv" }));
   };
   const xlsx = () => {
     const { document } = store.getState();

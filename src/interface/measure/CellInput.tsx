@@ -1,9 +1,8 @@
 "use client";
 
 import { type ClipboardEvent, useLayoutEffect, useRef } from "react";
-import { cellsFromHtml } from "@/intake/htmlTable";
-import { cellsFromText } from "@/intake/cells";
 import { sayings } from "@/wording/sayings";
+import { pastedCells } from "../filing/pastedCells";
 import { onGridKey } from "./gridKeys";
 import { useGrid, useGridController } from "./MeasureContext";
 
@@ -49,8 +48,9 @@ export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
     event.preventDefault();
     const html = event.clipboardData.getData("text/html");
     const plain = event.clipboardData.getData("text/plain");
-    const cells = (html && cellsFromHtml(html)) || cellsFromText(plain);
-    onSaid(cells.length === 0 ? sayings.measure.emptyClipboard : controller.paste(cells));
+    void pastedCells(html, plain).then(async (cells) =>
+      onSaid(cells.length === 0 ? sayings.measure.emptyClipboard : await controller.paste(cells)),
+    );
   };
 
   return (

@@ -9,14 +9,14 @@ import { RunTextView } from "../parts/RunTextView";
 import { SceneView } from "../parts/SceneView";
 import { MarginNote } from "../parts/StageLayout";
 import { useFigure, useHouseRules, usePairFit } from "../store/useEvaluated";
-import { useGridView } from "./MeasureContext";
+import { useGridPart } from "./MeasureContext";
 
 /** The pair in sight: the one chosen here, else the figure's, else the first two quantities of the table. */
 function usePair() {
-  const { table } = useGridView();
+  const quantities = useGridPart(({ table }) => table.quantities);
   const figure = useFigure()?.figure;
   const [chosen, setChosen] = useState<{ x?: string; y?: string }>({});
-  const ids = table.quantities.map(({ id }) => id);
+  const ids = quantities.map(({ id }) => id);
   const here = (id: string | null | undefined) => (id && ids.includes(id) ? id : undefined);
   const plotted = here(figure?.x) && here(figure?.y) ? figure : undefined;
   const x = here(chosen.x) ?? plotted?.x ?? ids[0] ?? null;
@@ -24,7 +24,7 @@ function usePair() {
   return {
     x,
     y,
-    table,
+    quantities,
     choose: (part: { x?: string; y?: string }) => setChosen({ ...chosen, ...part }),
   };
 }
@@ -37,10 +37,10 @@ function usePairSpecification(x: string | null, y: string | null) {
 
 /** A small live figure of any two quantities of the table. */
 export function FirstLook() {
-  const { x, y, table, choose } = usePair();
+  const { x, y, quantities, choose } = usePair();
   const figure = usePairSpecification(x, y);
   const { taking, aside } = figure ? pointCount(figure) : { taking: 0, aside: 0 };
-  const options = table.quantities.map(({ id, quantity }) => ({
+  const options = quantities.map(({ id, quantity }) => ({
     value: id,
     label: <QuantityLabel quantity={quantity} />,
   }));
@@ -64,7 +64,7 @@ export function FirstLook() {
       ) : (
         <p className="text-soft">The first points appear here as soon as a row has two readings.</p>
       )}
-      {table.quantities.length > 2 && (
+      {quantities.length > 2 && (
         <div className="mt-2 grid grid-cols-2 gap-3">
           <Choice
             label="Up"

@@ -1,6 +1,5 @@
 import { nanoid } from "nanoid";
 import { moveQuantity } from "@/investigation/acts/moveQuantity";
-import { pasteBlock } from "@/investigation/acts/pasteBlock";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
 import { readBlock } from "@/intake/block";
@@ -17,6 +16,7 @@ import {
   nextCell,
   rangeOf,
 } from "./gridState";
+import { pasteInParts } from "./pasteInParts";
 import { type GridView, gridView } from "./gridView";
 import { RowTools } from "./RowTools";
 
@@ -130,8 +130,8 @@ export class GridController {
       .join("\n");
   }
 
-  /** Writes a block from the upper left corner of the range on; returns the sentence to show. */
-  paste(cells: Cells): string {
+  /** Writes a block from the upper left corner of the range on; returns the sentence to show once all of it stands. */
+  async paste(cells: Cells): Promise<string> {
     const { top, left } = rangeOf(this.grid.getState());
     const block = readBlock(cells, this.document.houseRules.decimalMark);
     const { table, rows: shown, columns: across, series } = this.view();
@@ -143,7 +143,7 @@ export class GridController {
     const outcome = planPaste(this.document, block, target, () => nanoid(10));
     if (outcome.kind === "plan") {
       const { rows, columns } = outcome.plan;
-      doAct(this.store, pasteBlock, { ...outcome.plan, series });
+      await pasteInParts(this.store, { ...outcome.plan, series });
       this.grid.setState({
         active: { row: top, column: left },
         corner: { row: top + rows - 1, column: left + columns - 1 },

@@ -6,7 +6,7 @@ import type { EvaluatedQuantity } from "@/pipeline/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
 import { type HeadingGroup, headingGroups } from "./gridTemplate";
-import { useGridController, useGridView, useQuantityInHand } from "./MeasureContext";
+import { useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
 
 function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { uncertainty } = evaluated.quantity;
@@ -83,7 +83,7 @@ function RepeatNumbers({ group }: { group: HeadingGroup }) {
 
 /** The headings: name, symbol with unit, ±, and the numbers of the repeats. A click takes the quantity in hand. */
 export function GridHeading({ template }: { template: string }) {
-  const { columns } = useGridView();
+  const columns = useGridPart((view) => view.columns);
   const inHand = useQuantityInHand()?.evaluated.id;
   const groups = headingGroups(columns);
   return (

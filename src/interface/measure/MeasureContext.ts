@@ -27,9 +27,15 @@ export function useGridView(): GridView {
   return useInvestigation((state) => gridView(state.document, { table, series }));
 }
 
+/** One value of what the grid shows; nothing is drawn anew as long as that value stays the same. */
+export function useGridPart<Value>(select: (view: GridView) => Value): Value {
+  const table = useGrid((state) => state.table);
+  const series = useGrid((state) => state.series);
+  return useInvestigation((state) => select(gridView(state.document, { table, series })));
+}
+
 /** The quantity in hand with its place, or undefined in a table without any. */
 export function useQuantityInHand() {
-  const { columns } = useGridView();
   const column = useGrid((state) => state.active.column);
-  return columns[Math.min(column, columns.length - 1)];
+  return useGridPart(({ columns }) => columns[Math.min(column, columns.length - 1)]);
 }

@@ -13,7 +13,7 @@ import { useQuantities } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { ConstantsTable } from "./ConstantsTable";
 import { FindLine } from "./FindLine";
-import { useGrid, useGridController, useGridView } from "./MeasureContext";
+import { useGrid, useGridController } from "./MeasureContext";
 import { RowsMenu } from "./RowsMenu";
 import { ReadingsGrid } from "./ReadingsGrid";
 import { SeriesLine } from "./SeriesLine";
@@ -42,7 +42,6 @@ export function MeasurePage() {
   const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
   const controller = useGridController();
   const finding = useGrid((state) => state.finding);
-  const { table } = useGridView();
   const constants = useInvestigation((state) => Object.keys(state.document.constants).length);
   return (
     <>
@@ -52,13 +51,13 @@ export function MeasurePage() {
           <p className="text-soft mb-2">{sayings.measure.hint}</p>
         </div>
         <BringIn
-          table={table}
+          table={() => controller.view().table}
           onBroughtIn={(sentence, brought) => {
             if (brought) controller.show({ table: brought });
             onSaid(sentence);
           }}
         />
-        <TakeOutTable table={table} />
+        <TakeOutTable table={() => controller.view().table} />
       </div>
       <TableLine />
       <SeriesLine />

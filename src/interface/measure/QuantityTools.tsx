@@ -13,14 +13,14 @@ import { removalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
-import { useGridController, useGridView } from "./MeasureContext";
+import { useGridController, useGridPart } from "./MeasureContext";
 import { useTakenSymbols } from "./useSymbols";
 
 /** The quantities that are out of the way, each with the way back. */
 function Hidden() {
-  const { table } = useGridView();
+  const quantities = useGridPart(({ table }) => table.quantities);
   const { act } = useActs();
-  const hidden = table.quantities.filter(({ quantity }) => quantity.hidden);
+  const hidden = quantities.filter(({ quantity }) => quantity.hidden);
   if (hidden.length === 0) return null;
   return (
     <ul aria-label="Hidden quantities" className="mt-1">
@@ -62,10 +62,10 @@ function useTools(evaluated: EvaluatedQuantity) {
 
 /** Moves the quantity in hand, hides, duplicates or removes it. */
 export function QuantityTools({ evaluated }: { evaluated: EvaluatedQuantity }) {
-  const { table } = useGridView();
+  const quantities = useGridPart(({ table }) => table.quantities);
   const { duplicate, remove, hide, move } = useTools(evaluated);
   const count = useInvestigation((state) => Object.keys(state.document.quantities).length);
-  const shown = table.quantities.filter((other) => !other.quantity.hidden);
+  const shown = quantities.filter((other) => !other.quantity.hidden);
   const place = shown.findIndex((other) => other.id === evaluated.id);
   const last = place === shown.length - 1;
   return (

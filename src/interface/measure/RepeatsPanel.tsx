@@ -13,7 +13,7 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
-import { useGrid, useGridController, useGridView } from "./MeasureContext";
+import { useGrid, useGridController, useGridPart } from "./MeasureContext";
 
 const house = "house" as const;
 
@@ -55,9 +55,8 @@ function SpreadChoices({ evaluated }: { evaluated: EvaluatedQuantity }) {
 
 /** What the ± of the row in hand consists of. */
 function RowInHand({ evaluated }: { evaluated: EvaluatedQuantity }) {
-  const { rows } = useGridView();
   const index = useGrid((state) => state.active.row);
-  const row = rows[index];
+  const row = useGridPart(({ rows }) => rows[index]);
   const found = row && measured(row, evaluated);
   if (!found || found.spread.count < 2) return null;
   return (
@@ -72,16 +71,20 @@ export function RepeatsPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { id, quantity } = evaluated;
   const { act } = useActs();
   const controller = useGridController();
-  const { rows, columns } = useGridView();
-  const shown = columns.filter((column) => column.evaluated.id === id).length;
   const { repeats } = quantity;
+  const shown = useGridPart(
+    ({ columns }) => columns.find((column) => column.evaluated.id === id)?.of ?? 1,
+  );
+  const last = cellKey(id, repeats);
+  const holding = useGridPart(
+    ({ rows }) => repeats > 1 && rows.some(({ row }) => row.readings[last] !== undefined),
+  );
   const set = (wanted: number) => {
     act(setRepeats, { quantity: id, repeats: wanted });
     const { active } = controller.grid.getState();
     const after = controller.view().columns;
     if (after[active.column]?.evaluated.id !== id) controller.goToQuantity(id);
   };
-  const holding = rows.some(({ row }) => row.readings[cellKey(id, repeats)] !== undefined);
   return (
     <>
       <div className="col-span-2 flex items-center gap-2">

@@ -6,18 +6,18 @@ import { writeSymbol } from "@/core/unit/symbolText";
 import { limits } from "@/investigation/model/limits";
 import { RunTextView } from "../parts/RunTextView";
 import { rangeOf } from "./gridState";
-import { useGrid, useGridController, useGridView, useQuantityInHand } from "./MeasureContext";
+import { useGrid, useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
 import { SeriesMarker } from "./SeriesMarker";
 
 const itemLook =
   "data-focus:bg-wash flex w-full justify-between gap-6 px-3 py-1.5 text-left data-disabled:opacity-40";
 
 function useRange() {
-  const { rows } = useGridView();
+  const count = useGridPart(({ rows }) => rows.length);
   const top = useGrid((state) => rangeOf(state).top);
   const bottom = useGrid((state) => rangeOf(state).bottom);
-  const last = Math.min(bottom, rows.length - 1);
-  return { top, last, present: top < rows.length, count: rows.length };
+  const last = Math.min(bottom, count - 1);
+  return { top, last, present: top < count, count };
 }
 
 function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
@@ -41,11 +41,11 @@ function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
 
 function SeriesItems({ present }: { present: boolean }) {
   const { rowTools } = useGridController();
-  const { table } = useGridView();
-  const proposed = `series ${table.series.length + 1}`;
+  const all = useGridPart(({ table }) => table.series);
+  const proposed = `series ${all.length + 1}`;
   return (
     <>
-      {table.series.map(({ id, series }, place) => (
+      {all.map(({ id, series }, place) => (
         <MenuItem
           key={id}
           as="button"
@@ -59,7 +59,7 @@ function SeriesItems({ present }: { present: boolean }) {
           </span>
         </MenuItem>
       ))}
-      {table.series.length > 0 && (
+      {all.length > 0 && (
         <MenuItem
           as="button"
           disabled={!present}
@@ -71,7 +71,7 @@ function SeriesItems({ present }: { present: boolean }) {
       )}
       <MenuItem
         as="button"
-        disabled={!present || table.series.length >= limits.series}
+        disabled={!present || all.length >= limits.series}
         className={itemLook}
         onClick={() => rowTools.makeSeries(proposed)}
       >

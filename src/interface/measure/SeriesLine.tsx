@@ -5,7 +5,7 @@ import { removeSeries } from "@/investigation/acts/removeSeries";
 import type { EvaluatedSeries } from "@/pipeline/table";
 import { Button } from "../parts/Button";
 import { useActs } from "../store/useInvestigation";
-import { useGridController, useGridView } from "./MeasureContext";
+import { useGridController, useGridPart } from "./MeasureContext";
 import { SeriesMarker } from "./SeriesMarker";
 
 const chipLook = "inline-flex items-center gap-1.5 rounded-full border px-2.5 py-0.5 max-w-64";
@@ -39,10 +39,11 @@ function SeriesInHand({ id, series }: EvaluatedSeries) {
 
 /** The series of the table: all together, or one alone, into which new rows then go. */
 export function SeriesLine() {
-  const { table, series: chosen } = useGridView();
+  const all = useGridPart(({ table }) => table.series);
+  const chosen = useGridPart(({ series }) => series);
   const controller = useGridController();
-  if (table.series.length === 0) return null;
-  const inHand = table.series.find(({ id }) => id === chosen);
+  if (all.length === 0) return null;
+  const inHand = all.find(({ id }) => id === chosen);
   const look = (pressed: boolean) =>
     `${chipLook} ${pressed ? "border-petrol bg-petrol/10 font-semibold" : "border-hairline"}`;
   return (
@@ -55,7 +56,7 @@ export function SeriesLine() {
       >
         All series
       </button>
-      {table.series.map(({ id, series }, place) => (
+      {all.map(({ id, series }, place) => (
         <button
           key={id}
           type="button"

@@ -11,7 +11,7 @@ import { MarginNote } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
 import { rangeOf } from "./gridState";
-import { useGrid, useGridView } from "./MeasureContext";
+import { useGrid, useGridController, useGridPart } from "./MeasureContext";
 
 const ownReason = "own";
 const choices = [
@@ -21,17 +21,34 @@ const choices = [
 
 /** The selected rows and columns that hold something. */
 function useSelected() {
-  const { rows, columns } = useGridView();
+  const controller = useGridController();
   const top = useGrid((state) => rangeOf(state).top);
   const bottom = useGrid((state) => rangeOf(state).bottom);
   const left = useGrid((state) => rangeOf(state).left);
   const right = useGrid((state) => rangeOf(state).right);
-  const chosen = rows.slice(top, bottom + 1);
-  const name = chosen.length > 1 ? `rows ${top + 1} to ${top + chosen.length}` : `row ${top + 1}`;
-  const across = columns.slice(left, right + 1);
-  const only = chosen.length === 1 && across.length === 1 ? across[0] : undefined;
-  const reading = only ? (only.of > 1 ? `repeat ${only.repeat}` : "the reading") : "the readings";
-  return { chosen, name, reading, cells: across.map(({ cell }) => cell) };
+  const count = useGridPart(({ rows }) => Math.min(bottom + 1, rows.length) - top);
+  const name = count > 1 ? `rows ${top + 1} to ${top + count}` : `row ${top + 1}`;
+  const reading = useGridPart(({ columns }) => {
+    const only = count === 1 && left === right ? columns[left] : undefined;
+    if (!only) return "the readings";
+    return only.of > 1 ? `repeat ${only.repeat}` : "the reading";
+  });
+  const reason = useGridPart(({ rows, columns }) => {
+    const across = columns.slice(left, right + 1);
+    for (const { row } of rows.slice(top, bottom + 1)) {
+      for (const { cell } of row.setAside ? across : []) {
+        const found = reasonSetAside(row, cell);
+        if (found !== undefined) return found;
+      }
+    }
+    return undefined;
+  });
+  const selected = () => {
+    const { rows, columns } = controller.view();
+    const cells = columns.slice(left, right + 1).map(({ cell }) => cell);
+    return { rows: rows.slice(top, bottom + 1).map(({ id }) => id), cells };
+  };
+  return { count, name, reading, reason, selected };
 }
 
 interface NowProps {
@@ -62,19 +79,20 @@ function SetAsideNow({ name, reading, onReason }: NowProps) {
 
 /** Sets the selected readings, repeats or rows aside with a reason, or takes them back. */
 export function SetAsidePanel() {
-  const { chosen, name, reading, cells } = useSelected();
+  const { count, name, reading, reason, selected } = useSelected();
   const { act } = useActs();
-  if (chosen.length === 0) return null;
-  const reasons = chosen.flatMap(({ row }) => cells.map((cell) => reasonSetAside(row, cell)));
-  const reason = reasons.find((found) => found !== undefined);
+  if (count < 1) return null;
   const put = (because: string, whole: boolean) => {
-    const readings = chosen.flatMap(({ id: row }) =>
+    const { rows, cells } = selected();
+    const readings = rows.flatMap((row) =>
       (whole ? [wholeRow] : cells).map((cell) => ({ row, cell })),
     );
     act(setAside, { readings, reason: because });
   };
-  const back = () =>
-    act(takeBack, { rows: chosen.map(({ id }) => id), cells: [...cells, wholeRow] });
+  const back = () => {
+    const { rows, cells } = selected();
+    act(takeBack, { rows, cells: [...cells, wholeRow] });
+  };
   return (
     <MarginNote title={reason === undefined ? `Set ${name} aside` : "Set aside"}>
       {reason === undefined ? (

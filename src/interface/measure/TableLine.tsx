@@ -1,25 +1,37 @@
 "use client";
 
 import { nanoid } from "nanoid";
+import { useMemo } from "react";
 import { addTable } from "@/investigation/acts/addTable";
 import { nameTable } from "@/investigation/acts/nameTable";
 import { removeTable } from "@/investigation/acts/removeTable";
+import { inOrder } from "@/investigation/model/order";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
-import type { EvaluatedTable } from "@/pipeline/table";
 import { tableRemovalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
-import { useQuantities, useTables } from "../store/useEvaluated";
-import { useActs, useInvestigationStore } from "../store/useInvestigation";
-import { useGridController, useGridView } from "./MeasureContext";
+import { useQuantities } from "../store/useEvaluated";
+import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { useGridController, useGridPart } from "./MeasureContext";
 import { useTakenSymbols } from "./useSymbols";
 
 /** What a table without a name is called. */
-function calling({ name }: EvaluatedTable, index: number): string {
+function calling({ name }: { name: string }, index: number): string {
   return name.trim() || `Table ${index + 1}`;
 }
 
-function Tab({ table, index, chosen }: { table: EvaluatedTable; index: number; chosen: boolean }) {
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** The tables in their order, by name alone. */
+function useTableNames(): readonly Named[] {
+  const tables = useInvestigation((state) => state.document.tables);
+  return useMemo(() => inOrder(tables).map(([id, { name }]) => ({ id, name })), [tables]);
+}
+
+function Tab({ table, index, chosen }: { table: Named; index: number; chosen: boolean }) {
   const controller = useGridController();
   const { act } = useActs();
   if (chosen) {
@@ -50,13 +62,13 @@ function Tab({ table, index, chosen }: { table: EvaluatedTable; index: number; c
 
 /** The tables of the investigation side by side; the one in hand can be named here. One table needs no line. */
 export function TableLine() {
-  const tables = useTables();
-  const { table: inHand } = useGridView();
+  const tables = useTableNames();
+  const inHand = useGridPart(({ table }) => table.id);
   if (tables.length < 2) return null;
   return (
     <div role="group" aria-label="Tables" className="mb-2 flex flex-wrap items-center gap-1">
       {tables.map((table, index) => (
-        <Tab key={table.id} table={table} index={index} chosen={table.id === inHand.id} />
+        <Tab key={table.id} table={table} index={index} chosen={table.id === inHand} />
       ))}
     </div>
   );
@@ -64,8 +76,7 @@ export function TableLine() {
 
 /** Adds a table, or removes the one in hand. */
 export function TableTools() {
-  const tables = useTables();
-  const { table: inHand } = useGridView();
+  const tables = useTableNames();
   const quantities = useQuantities();
   const taken = useTakenSymbols();
   const controller = useGridController();
@@ -77,9 +88,10 @@ export function TableTools() {
     controller.show({ table: id });
   };
   const remove = () => {
-    const index = tables.findIndex(({ id }) => id === inHand.id);
-    act(removeTable, { table: inHand.id });
-    store.setState({ notice: tableRemovalSentence(calling(inHand, index), inHand.rows.length) });
+    const { table } = controller.view();
+    const index = tables.findIndex(({ id }) => id === table.id);
+    act(removeTable, { table: table.id });
+    store.setState({ notice: tableRemovalSentence(calling(table, index), table.rows.length) });
     controller.show({});
   };
   const full = tables.length >= limits.tables || quantities.length >= limits.quantities;

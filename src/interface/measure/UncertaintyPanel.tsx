@@ -20,7 +20,7 @@ import { QuantityLabel } from "../parts/QuantityLabel";
 import { RunTextView } from "../parts/RunTextView";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
-import { useGridView } from "./MeasureContext";
+import { useGridPart } from "./MeasureContext";
 
 /** What the ± amounts to where it is the same for all readings; at most three figures. */
 function sizeOf({ instrument, quantity }: EvaluatedQuantity): string {
@@ -74,8 +74,8 @@ function NumberField({ field, evaluated, onType }: FieldProps) {
 
 /** Which other quantity of the table holds the ±. */
 function ColumnField({ evaluated, onType }: Omit<FieldProps, "field">) {
-  const { table } = useGridView();
-  const options = table.quantities
+  const quantities = useGridPart(({ table }) => table.quantities);
+  const options = quantities
     .filter(({ id }) => id !== evaluated.id)
     .map(({ id, quantity }) => ({ value: id, label: <QuantityLabel quantity={quantity} /> }));
   return (

@@ -59,11 +59,11 @@ describe("hands in the readings grid", () => {
     expect(reading("row2", "time")).toBe("4.31");
   });
 
-  test("a pasted block overwrites from the active cell on and is left selected", () => {
+  test("a pasted block overwrites from the active cell on and is left selected", async () => {
     const { controller, reading } = hands();
     controller.goTo({ row: 6, column: 0 });
     expect(
-      controller.paste([
+      await controller.paste([
         ["0.6", "1"],
         ["0.7", "2"],
       ]),
@@ -72,9 +72,9 @@ describe("hands in the readings grid", () => {
     expect(controller.grid.getState().corner).toEqual({ row: 7, column: 1 });
   });
 
-  test("headings do not rename a quantity that has readings", () => {
+  test("headings do not rename a quantity that has readings", async () => {
     const { controller, store } = hands();
-    controller.paste([["mass m / kg"], ["1"]]);
+    await controller.paste([["mass m / kg"], ["1"]]);
     expect(store.getState().document.quantities.overhang?.symbol).toBe("L");
   });
 

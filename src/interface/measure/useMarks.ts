@@ -1,13 +1,13 @@
 "use client";
 
-import { useDeferredValue, useMemo } from "react";
+import { createContext, useContext, useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellKey } from "@/investigation/model/row";
 import { type Mark as Found, markKeyOf } from "@/pipeline/checks/check";
-import { checkTables } from "@/pipeline/checks/checkReadings";
+import { checkedTable } from "@/pipeline/checks/checkReadings";
 import { gridColumns } from "@/pipeline/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
@@ -68,25 +68,75 @@ function markIn(
   };
 }
 
-function marksOf(
+type FoundIn = readonly { readonly table: EvaluatedTable; readonly found: readonly Found[] }[];
+
+const pause = () => new Promise<void>((resolve) => setTimeout(resolve));
+
+/** Looks at all tables, giving the page its turn between two quantities; undefined when it was no longer wanted. */
+async function checkAll(
   tables: readonly EvaluatedTable[],
   rules: HouseRules,
-  dismissed: Investigation["dismissed"],
-): readonly Mark[] {
-  return tables.flatMap((table) =>
-    checkTables(table, rules).flatMap((found) => markIn(table, found, dismissed) ?? []),
+  wanted: () => boolean,
+): Promise<FoundIn | undefined> {
+  const all: { table: EvaluatedTable; found: readonly Found[] }[] = [];
+  for (const table of tables) {
+    const steps = checkedTable(table, rules);
+    for (;;) {
+      const step = steps.next();
+      if (step.done) {
+        all.push({ table, found: step.value });
+        break;
+      }
+      if (table.rows.length > manyRows) await pause();
+      if (!wanted()) return undefined;
+    }
+  }
+  return all;
+}
+
+/** Beyond so many rows looking at a quantity takes more than a moment. */
+const manyRows = 1000;
+
+function useFound(): FoundIn {
+  const tables = useDeferredValue(useTables());
+  const rules = useHouseRules();
+  const [found, setFound] = useState<FoundIn>([]);
+  useEffect(() => {
+    let current = true;
+    const many = tables.some(({ rows }) => rows.length > manyRows);
+    const timer = setTimeout(
+      () => {
+        void checkAll(tables, rules, () => current).then((all) => {
+          if (all && current) setFound(all);
+        });
+      },
+      many ? 150 : 0,
+    );
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [tables, rules]);
+  return found;
+}
+
+/** The pencil marks of the open investigation, looked for once for all who show them. */
+export const MarksContext = createContext<readonly Mark[]>([]);
+
+/** Every pencil mark on the readings, those that were answered among them; a moment behind the keys. */
+export function useMarksFound(): readonly Mark[] {
+  const found = useFound();
+  const dismissed = useInvestigation((state) => state.document.dismissed);
+  return useMemo(
+    () =>
+      found.flatMap(({ table, found: marks }) =>
+        marks.flatMap((mark) => markIn(table, mark, dismissed) ?? []),
+      ),
+    [found, dismissed],
   );
 }
 
-/** Every pencil mark on the readings, those that were answered among them; a moment behind the keys. */
+/** The pencil marks, where they have been looked for. */
 export function useMarks(): readonly Mark[] {
-  const tables = useDeferredValue(useTables());
-  const rules = useHouseRules();
-  const dismissed = useInvestigation((state) => state.document.dismissed);
-  return useMemo(() => marksOf(tables, rules, dismissed), [tables, rules, dismissed]);
-}
-
-/** How many pencil marks wait at Measure. */
-export function useMarkCount(): number {
-  return useMarks().filter(({ answer }) => answer === undefined).length;
+  return useContext(MarksContext);
 }

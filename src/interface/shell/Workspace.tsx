@@ -7,7 +7,7 @@ import { useCommandKeys } from "../commands/useCommandKeys";
 import { LaterRoom } from "../later/LaterRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
-import { useMarkCount } from "../measure/useMarks";
+import { MarksContext, useMarksFound } from "../measure/useMarks";
 import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
@@ -52,21 +52,24 @@ function Bench({ investigationId, opened, signOut }: Props) {
   const stage = stageOfPath(usePathname());
   const [open, setOpen] = useState(false);
   useStageKeys(investigationId);
+  const marks = useMarksFound();
   return (
-    <div className="flex min-h-screen flex-col min-[900px]:h-screen">
-      <Header personName={opened?.person.name} signOut={signOut} />
-      <StageRule
-        investigationId={investigationId}
-        stage={stage}
-        marks={{ measure: useMarkCount() }}
-      />
-      <Notice />
-      <DrawerSlot
-        value={stage === "measure" ? null : <ReadingsDrawer open={open} onOpen={setOpen} />}
-      >
-        <Room stage={stage} />
-      </DrawerSlot>
-    </div>
+    <MarksContext value={marks}>
+      <div className="flex min-h-screen flex-col min-[900px]:h-screen">
+        <Header personName={opened?.person.name} signOut={signOut} />
+        <StageRule
+          investigationId={investigationId}
+          stage={stage}
+          marks={{ measure: marks.filter(({ answer }) => answer === undefined).length }}
+        />
+        <Notice />
+        <DrawerSlot
+          value={stage === "measure" ? null : <ReadingsDrawer open={open} onOpen={setOpen} />}
+        >
+          <Room stage={stage} />
+        </DrawerSlot>
+      </div>
+    </MarksContext>
   );
 }
 

@@ -1,4 +1,14 @@
-import { createStore, del, get, keys, set, type UseStore } from "idb-keyval";
+import {
+  createStore,
+  del,
+  delMany,
+  get,
+  getMany,
+  keys,
+  set,
+  setMany,
+  type UseStore,
+} from "idb-keyval";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { PendingEdit } from "./documentState";
 
@@ -14,9 +24,9 @@ export interface KeptEdit extends PendingEdit {
   readonly acknowledged?: boolean;
 }
 
-interface KeptEdits {
+interface OwnedEdit {
   readonly personId: string;
-  readonly edits: readonly KeptEdit[];
+  readonly edit: KeptEdit;
 }
 
 let opened: UseStore | undefined;
@@ -47,15 +57,21 @@ export function snapshotOf(id: string): Promise<Snapshot | undefined> {
   return get<Snapshot>(snapshotKey(id), device());
 }
 
-/** Keeps the edits of one window, or forgets them when there are none. */
-export function keepEdits(
-  id: string,
-  windowId: string,
-  personId: string,
-  edits: readonly KeptEdit[],
+/** Writes the edits of one window that are new or changed, and forgets those that are done with. */
+export async function keepEdits(
+  place: { readonly id: string; readonly windowId: string; readonly personId: string },
+  changed: readonly KeptEdit[],
+  gone: readonly string[],
 ): Promise<void> {
-  const key = editsPrefix(id) + windowId;
-  return edits.length === 0 ? del(key, device()) : set(key, { personId, edits }, device());
+  const prefix = `${editsPrefix(place.id)}${place.windowId}/`;
+  const { personId } = place;
+  const entries = changed.map((edit): [string, OwnedEdit] => [
+    prefix + edit.id,
+    { personId, edit },
+  ]);
+  if (entries.length > 0) await setMany(entries, device());
+  const done = gone.map((edit) => prefix + edit);
+  if (done.length > 0) await delMany(done, device());
 }
 
 /** Holds a lock while this window keeps the investigation open, so that others see that its edits are not left behind; returns how to let go. */
@@ -82,16 +98,27 @@ async function isLeftBehind(windowId: string): Promise<boolean> {
 export async function editsLeftBehind(id: string, personId: string, online: boolean) {
   const prefix = editsPrefix(id);
   const found = (await keys<string>(device())).filter((key) => key.startsWith(prefix));
-  const adopted: string[] = [];
-  const edits: PendingEdit[] = [];
-  for (const key of found) {
-    const kept = await get<KeptEdits>(key, device());
-    if (kept?.personId !== personId || !(await isLeftBehind(key.slice(prefix.length)))) continue;
-    adopted.push(key);
-    edits.push(...kept.edits.filter(({ acknowledged }) => !(online && acknowledged)));
+  const windowOf = (key: string) => key.slice(prefix.length).split("/")[0] ?? "";
+  const left = new Map<string, boolean>();
+  for (const windowId of new Set(found.map(windowOf))) {
+    left.set(windowId, await isLeftBehind(windowId));
   }
+  const behind = found.filter((key) => left.get(windowOf(key)));
+  const owned = (await getMany<OwnedEdit | undefined>(behind, device())).map((kept, index) => ({
+    kept,
+    key: behind[index] as string,
+  }));
+  const adopted = owned.filter(({ kept }) => kept?.personId === personId);
+  const edits = adopted.flatMap(({ kept }) =>
+    kept && !(online && kept.edit.acknowledged) ? [kept.edit as PendingEdit] : [],
+  );
   edits.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
-  return { edits, forget: () => Promise.all(adopted.map((key) => del(key, device()))) };
+  const forget = () =>
+    delMany(
+      adopted.map(({ key }) => key),
+      device(),
+    );
+  return { edits, forget };
 }
 
 /** Forgets the copies that belong to somebody else: laptops are shared. */

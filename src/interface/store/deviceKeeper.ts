@@ -1,7 +1,10 @@
-import { keepEdits, keepSnapshot, type Snapshot } from "./deviceCopy";
+import { keepEdits, keepSnapshot, type KeptEdit, type Snapshot } from "./deviceCopy";
 import type { PendingEdit } from "./documentState";
 
 const snapshotEvery = 1500;
+/** A copy of a document with many rows takes a moment of the page, so it is made less often. */
+const manyRows = 3000;
+const snapshotOfManyEvery = 12_000;
 
 /**
  * Keeps one window's edits and copy on the device, one write at a time, always the newest.
@@ -11,6 +14,8 @@ export class DeviceKeeper {
   private pending: readonly PendingEdit[] = [];
   private acknowledged: readonly PendingEdit[] = [];
   private snapshot: Snapshot | undefined;
+  /** What stands on the device, by the edit's id. */
+  private readonly written = new Map<string, KeptEdit>();
   private writing = false;
   private again = false;
   private snapshotTimer: ReturnType<typeof setTimeout> | undefined;
@@ -29,7 +34,9 @@ export class DeviceKeeper {
     this.pending = pending;
     if (snapshot.document !== this.snapshot?.document) {
       this.snapshot = snapshot;
-      this.snapshotTimer ??= setTimeout(() => void this.writeSnapshot(), snapshotEvery);
+      const many = Object.keys(snapshot.document.rows).length > manyRows;
+      const wait = many ? snapshotOfManyEvery : snapshotEvery;
+      this.snapshotTimer ??= setTimeout(() => void this.writeSnapshot(), wait);
     }
     void this.writeEdits();
   }
@@ -47,11 +54,28 @@ export class DeviceKeeper {
     this.writing = true;
     do {
       this.again = false;
-      const acknowledged = this.acknowledged.map((edit) => ({ ...edit, acknowledged: true }));
-      const edits = [...acknowledged, ...this.pending];
-      await keepEdits(this.investigationId, this.windowId, this.personId, edits).catch(() => {});
+      await this.writeChanged().catch(() => {});
     } while (this.again);
     this.writing = false;
+  }
+
+  /** Writes only what is not yet on the device as it is now. */
+  private async writeChanged(): Promise<void> {
+    const acknowledged = this.acknowledged.map((edit) => this.asAcknowledged(edit));
+    const edits: readonly KeptEdit[] = [...acknowledged, ...this.pending];
+    const changed = edits.filter((edit) => this.written.get(edit.id) !== edit);
+    const still = new Set(edits.map(({ id }) => id));
+    const gone = [...this.written.keys()].filter((id) => !still.has(id));
+    const { investigationId: id, windowId, personId } = this;
+    await keepEdits({ id, windowId, personId }, changed, gone);
+    for (const edit of changed) this.written.set(edit.id, edit);
+    for (const edit of gone) this.written.delete(edit);
+  }
+
+  /** The same edit, marked; one object for one edit. */
+  private asAcknowledged(edit: PendingEdit): KeptEdit {
+    const known = this.written.get(edit.id);
+    return known?.acknowledged ? known : { ...edit, acknowledged: true };
   }
 
   private async writeSnapshot(): Promise<void> {

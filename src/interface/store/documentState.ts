@@ -71,24 +71,25 @@ function isOwnProgress(state: DocumentState, news: readonly ServerEdit[]): boole
   return news.every((edit, index) => state.pending[index]?.id === edit.id);
 }
 
+function withEdits(base: Investigation, edits: readonly ServerEdit[]): Investigation {
+  return edits.reduce((document, { patches }) => {
+    const application = applyChange(document, patches);
+    return application.applied ? application.document : document;
+  }, base);
+}
+
 /** Takes edits from the server, own and others', in the order of their revisions. */
 export function received(state: DocumentState, edits: readonly ServerEdit[]): Received {
   const news = edits.filter((edit) => edit.revision > state.revision);
   const first = news[0];
   if (!first) return { state, dropped: [], gap: false };
   if (first.revision !== state.revision + 1) return { state, dropped: [], gap: true };
-  let base = state.base;
-  for (const edit of news) {
-    const application = applyChange(base, edit.patches);
-    if (application.applied) base = application.document;
-  }
   const revision = (news[news.length - 1] as ServerEdit).revision;
   const ids = new Set(news.map((edit) => edit.id));
   const pending = state.pending.filter((edit) => !ids.has(edit.id));
-  if (isOwnProgress(state, news)) {
-    const settled = pending.length === 0 ? { base: state.document } : { base };
-    return { state: { ...state, ...settled, revision, pending }, dropped: [], gap: false };
-  }
+  const own = isOwnProgress(state, news);
+  const base = own && pending.length === 0 ? state.document : withEdits(state.base, news);
+  if (own) return { state: { ...state, base, revision, pending }, dropped: [], gap: false };
   const { document, kept, dropped } = replayed(base, pending);
   return { state: { base, revision, pending: kept, document }, dropped, gap: false };
 }

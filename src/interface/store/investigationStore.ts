@@ -64,17 +64,27 @@ function record(
   }));
 }
 
-/** Performs an act at once; changes in a row with the same key are one step of undo. */
+/**
+ * Performs an act at once; changes in a row with the same key are one step of undo. They travel as one edit, or where
+ * they are large each by itself (`apart`).
+ */
 export function doAct<Args>(
   store: InvestigationStore,
   act: Act<Args>,
   args: Args,
   mergeKey?: string,
+  apart = false,
 ): void {
   const state = store.getState();
   const { document, change } = perform(state.document, act, args);
   if (change.patches.length === 0) return;
-  record(store, document, change, remember(state.undoStack, change, mergeKey), mergeKey);
+  record(
+    store,
+    document,
+    change,
+    remember(state.undoStack, change, mergeKey),
+    apart ? undefined : mergeKey,
+  );
 }
 
 function goBack(store: InvestigationStore, name: string, keepForRedo: boolean): void {

@@ -14,6 +14,13 @@ jest.mock("idb-keyval", () => ({
   set: async (key: string, value: unknown) => void device.set(key, structuredClone(value)),
   del: async (key: string) => void device.delete(key),
   keys: async () => [...device.keys()],
+  getMany: async (keys: string[]) => keys.map((key) => device.get(key)),
+  setMany: async (entries: [string, unknown][]) => {
+    for (const [key, value] of entries) device.set(key, structuredClone(value));
+  },
+  delMany: async (keys: string[]) => {
+    for (const key of keys) device.delete(key);
+  },
 }));
 
 type Answer = { status: number; refuse?: boolean };

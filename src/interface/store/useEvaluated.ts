@@ -8,6 +8,7 @@ import { inOrder } from "@/investigation/model/order";
 import { figureSpecification } from "@/pipeline/figure";
 import { type FigureFit, fitFigure } from "@/pipeline/fit";
 import { memoised } from "@/pipeline/memoised";
+import { evaluateQuantities } from "@/pipeline/evaluatedQuantity";
 import { type EvaluatedQuantity, type EvaluatedTable, evaluateTables } from "@/pipeline/table";
 import { useInvestigation } from "./useInvestigation";
 
@@ -20,8 +21,9 @@ export function useTables(): readonly EvaluatedTable[] {
 
 /** Every quantity of every table. */
 export function useQuantities(): readonly EvaluatedQuantity[] {
-  const tables = useTables();
-  return useMemo(() => tables.flatMap(({ quantities }) => quantities), [tables]);
+  return useInvestigation(({ document }) =>
+    evaluateQuantities(document.quantities, document.houseRules),
+  );
 }
 
 /** The conventions that everything shown follows. */

@@ -1,3 +1,4 @@
+import { isDraft, original } from "immer";
 import type { Investigation } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
 import { cellPlace, type Row } from "../model/row";
@@ -17,9 +18,11 @@ function freshRows(
   series: string | undefined,
 ): Record<string, Row> {
   const wanted = new Map<string, string>();
+  const present = isDraft(draft.rows) ? (original(draft.rows) ?? draft.rows) : draft.rows;
   for (const { row, cell } of readings) {
+    if (present[row] || wanted.has(row)) continue;
     const table = draft.quantities[cellPlace(cell).quantity]?.table;
-    if (table && !draft.rows[row] && !wanted.has(row)) wanted.set(row, table);
+    if (table) wanted.set(row, table);
   }
   const orders = ordersAtEnd(draft.rows, wanted.size);
   return Object.fromEntries(

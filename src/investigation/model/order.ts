@@ -1,3 +1,4 @@
+import { isDraft, original } from "immer";
 import { generateKeyBetween, generateNKeysBetween } from "fractional-indexing";
 
 interface Ordered {
@@ -16,12 +17,22 @@ function compare(a: readonly [string, Ordered], b: readonly [string, Ordered]): 
 let newest: { record: Record<string, Ordered>; entries: Entries<Ordered> }[] = [];
 const remembered = 6;
 
-/** The order of an earlier record where ids and order keys are still the same: an edited cell needs no sorting. */
+/**
+ * The order of an earlier record where its ids and order keys are still the same, with what came behind them: an
+ * edited cell, or rows added at the end, need no sorting of all.
+ */
 function orderLike(
   record: Record<string, Ordered>,
   entries: Entries<Ordered>,
 ): Entries<Ordered> | undefined {
-  if (Object.keys(record).length !== entries.length) return undefined;
+  const ids = Object.keys(record);
+  if (ids.length < entries.length) return undefined;
+  const behind = ids
+    .slice(entries.length)
+    .map((id) => [id, record[id] as Ordered] as const)
+    .sort(compare);
+  const last = entries.at(-1);
+  if (last && behind[0] && compare(last, behind[0]) >= 0) return undefined;
   const found: (readonly [string, Ordered])[] = [];
   for (const entry of entries) {
     const item = record[entry[0]];
@@ -29,6 +40,7 @@ function orderLike(
     else if (item?.order === entry[1].order) found.push([entry[0], item]);
     else return undefined;
   }
+  for (const entry of behind) found.push(entry);
   return found;
 }
 
@@ -51,12 +63,18 @@ export function inOrder<Item extends Ordered>(record: Record<string, Item>): Ent
   return entries;
 }
 
+/** Ids and order keys of a record; of a draft what it was made from is read, so that no row becomes a draft of its own. */
+function placed(record: Record<string, Ordered>): [id: string, order: string][] {
+  const before = isDraft(record) ? original(record) : undefined;
+  return (Reflect.ownKeys(record) as string[]).map((id) => [
+    id,
+    ((before?.[id] ?? record[id]) as Ordered).order,
+  ]);
+}
+
 function lastOrder(record: Record<string, Ordered>): string | null {
   let last: string | null = null;
-  for (const id in record) {
-    const { order } = record[id] as Ordered;
-    if (last === null || order > last) last = order;
-  }
+  for (const [, order] of placed(record)) if (last === null || order > last) last = order;
   return last;
 }
 
@@ -67,18 +85,41 @@ export function orderAtEnd(record: Record<string, Ordered>): string {
 
 /** So many order keys behind everything in the record. */
 export function ordersAtEnd(record: Record<string, Ordered>, count: number): string[] {
-  return generateNKeysBetween(lastOrder(record), null, count);
+  return count === 0 ? [] : generateNKeysBetween(lastOrder(record), null, count);
+}
+
+type Placed = readonly (readonly [id: string, order: string])[];
+
+function sortedPlaces(record: Record<string, Ordered>): Placed {
+  return placed(record).sort((a, b) =>
+    a[1] !== b[1] ? (a[1] < b[1] ? -1 : 1) : a[0] < b[0] ? -1 : 1,
+  );
 }
 
 /** Gives all entries fresh keys in their present order, with room between any two. */
-function keyAnew(record: Record<string, Ordered>): void {
-  const ids = Object.entries(record)
-    .sort(compare)
-    .map(([id]) => id);
-  const orders = ordersAtEnd({}, ids.length);
-  ids.forEach((id, index) => {
-    (record[id] as Ordered).order = orders[index] as string;
+function keyAnew(record: Record<string, Ordered>, places: Placed): Placed {
+  const orders = generateNKeysBetween(null, null, places.length);
+  return places.map(([id], index): [string, string] => {
+    const order = orders[index] as string;
+    (record[id] as Ordered).order = order;
+    return [id, order];
   });
+}
+
+function ordersAmong(
+  draft: Record<string, Ordered>,
+  all: Placed,
+  before: string | null,
+  count: number,
+  without: ReadonlySet<string>,
+): string[] {
+  const places = all.filter(([id]) => !without.has(id));
+  const found = places.findIndex(([id]) => id === before);
+  const at = found < 0 ? places.length : found;
+  const low = places[at - 1]?.[1] ?? null;
+  const high = places[at]?.[1] ?? null;
+  if (low === null || high === null || low < high) return generateNKeysBetween(low, high, count);
+  return ordersAmong(draft, keyAnew(draft, all), before, count, without);
 }
 
 /**
@@ -91,14 +132,5 @@ export function ordersBefore(
   count: number,
   without: ReadonlySet<string> = new Set(),
 ): string[] {
-  const entries = Object.entries(draft)
-    .filter(([id]) => !without.has(id))
-    .sort(compare);
-  const found = entries.findIndex(([id]) => id === before);
-  const at = found < 0 ? entries.length : found;
-  const low = entries[at - 1]?.[1].order ?? null;
-  const high = entries[at]?.[1].order ?? null;
-  if (low === null || high === null || low < high) return generateNKeysBetween(low, high, count);
-  keyAnew(draft);
-  return ordersBefore(draft, before, count, without);
+  return ordersAmong(draft, sortedPlaces(draft), before, count, without);
 }

@@ -1,7 +1,7 @@
 import type { Finding } from "@/core/finding/finding";
 import type { ReadNumber } from "@/core/number/readNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { cellPlace } from "@/investigation/model/row";
+import { cellPlace, reasonSetAside } from "@/investigation/model/row";
 import { repeatsOf } from "../measured";
 import type { EvaluatedQuantity, EvaluatedTable } from "../table";
 
@@ -32,13 +32,22 @@ export interface PlacedReading {
 const gathered = new WeakMap<EvaluatedTable, Map<string, readonly PlacedReading[]>>();
 
 function gather(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly PlacedReading[] {
-  return table.rows.flatMap((row, index) =>
-    repeatsOf(row, quantity).flatMap(({ cell, reading, aside }) =>
-      reading.kind === "number" && !aside
-        ? [{ number: reading.number, row: index, repeat: cellPlace(cell).repeat }]
-        : [],
-    ),
-  );
+  const { id } = quantity;
+  const once = quantity.quantity.repeats === 1;
+  const found: PlacedReading[] = [];
+  table.rows.forEach((row, index) => {
+    if (once && !row.lastRepeat?.[id]) {
+      const reading = row.readings[id];
+      if (reading?.kind !== "number" || reasonSetAside(row.row, id) !== undefined) return;
+      found.push({ number: reading.number, row: index, repeat: 1 });
+      return;
+    }
+    for (const { cell, reading, aside } of repeatsOf(row, quantity)) {
+      if (reading.kind !== "number" || aside) continue;
+      found.push({ number: reading.number, row: index, repeat: cellPlace(cell).repeat });
+    }
+  });
+  return found;
 }
 
 /** The readings of a quantity that take part: numbers, not set aside, row by row and repeat by repeat. */
@@ -57,7 +66,13 @@ export function readingsOf(
 
 /** How many rows have a reading that takes part. */
 export function rowCount(readings: readonly PlacedReading[]): number {
-  return new Set(readings.map(({ row }) => row)).size;
+  let count = 0;
+  let last = -1;
+  for (const { row } of readings) {
+    if (row !== last) count += 1;
+    last = row;
+  }
+  return count;
 }
 
 /** The name under which a mark is answered: the finding and the ids of what it concerns. */

@@ -3,7 +3,7 @@ import { cellPlace } from "@/investigation/model/row";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table";
 import type { Check, Mark } from "./check";
 import { disagreesWithInstrument } from "./disagreesWithInstrument";
-import { duplicateRow } from "./duplicateRow";
+import { duplicateRows } from "./duplicateRows";
 import { farRepeat } from "./farRepeat";
 import { fewReadings } from "./fewReadings";
 import { fineUncertainty } from "./fineUncertainty";
@@ -26,7 +26,6 @@ const checks: readonly Check[] = [
   farRepeat,
   offTrend,
   outOfOrder,
-  duplicateRow,
   unevenGaps,
   fewReadings,
   narrowRange,
@@ -64,11 +63,10 @@ function sameCells(before: EvaluatedRow, now: EvaluatedRow, { id }: EvaluatedQua
   return true;
 }
 
-/** The first quantity is also looked at for whole rows that are alike, so it is looked at anew each time. */
 function stillHolds(known: Known, table: EvaluatedTable, changed: readonly number[] | undefined) {
   return (quantity: EvaluatedQuantity): readonly Mark[] | undefined => {
     const marks = known.marks.get(quantity);
-    if (!marks || !changed || quantity === table.quantities[0]) return undefined;
+    if (!marks || !changed) return undefined;
     const same = changed.every((index) =>
       sameCells(
         known.table.rows[index] as EvaluatedRow,
@@ -80,20 +78,32 @@ function stillHolds(known: Known, table: EvaluatedTable, changed: readonly numbe
   };
 }
 
-/** Every mark on the readings of a table, quantity by quantity; what did not change is not looked at again. */
-export function checkTables(table: EvaluatedTable, rules: HouseRules): readonly Mark[] {
+/** Looks at the quantities one after the other; a caller may pause between two. What did not change is not looked at again. */
+export function* checkedTable(
+  table: EvaluatedTable,
+  rules: HouseRules,
+): Generator<undefined, readonly Mark[]> {
   const known = newest.get(table.id);
   if (known?.table === table && known.rules === rules) return known.all;
   const holds =
     known?.rules === rules ? stillHolds(known, table, changedRows(known.table, table)) : undefined;
-  const marks = new Map(
-    table.quantities.map((quantity): [EvaluatedQuantity, readonly Mark[]] => [
-      quantity,
-      holds?.(quantity) ?? checks.flatMap((check) => check(quantity, table, rules)),
-    ]),
-  );
-  const all = [...marks.values()].flat();
+  const marks = new Map<EvaluatedQuantity, readonly Mark[]>();
+  for (const quantity of table.quantities) {
+    const held = holds?.(quantity);
+    marks.set(quantity, held ?? checks.flatMap((check) => check(quantity, table, rules)));
+    if (!held) yield;
+  }
+  const all = [...[...marks.values()].flat(), ...duplicateRows(table)];
   if (newest.size > 50) newest.clear();
   newest.set(table.id, { table, rules, marks, all });
   return all;
+}
+
+/** Every mark on the readings of a table. */
+export function checkTables(table: EvaluatedTable, rules: HouseRules): readonly Mark[] {
+  const steps = checkedTable(table, rules);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
 }

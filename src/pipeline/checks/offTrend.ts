@@ -1,4 +1,4 @@
-import type { Check } from "./check";
+import type { Check, Mark } from "./check";
 import { rowValues } from "./rowValues";
 
 /** Between these a value is "ten times" too large. */
@@ -12,18 +12,12 @@ function isTen(ratio: number): boolean {
 
 /** What the two nearest fellows let expect at a place: their geometric mean, or on along them at an end. */
 function expected(values: readonly number[], at: number): number | undefined {
-  const pairs: readonly (readonly [number, number])[] = [
-    [at - 1, at + 1],
-    [at + 1, at + 2],
-    [at - 1, at - 2],
-  ];
-  for (const [near, far] of pairs) {
-    const [a, b] = [values[near], values[far]];
-    if (a === undefined || b === undefined) continue;
-    if (a <= 0 || b <= 0 || a / b > steady || b / a > steady) return undefined;
-    return near < at && far > at ? Math.sqrt(a * b) : (a * a) / b;
-  }
-  return undefined;
+  const first = at === 0;
+  const last = at === values.length - 1;
+  const near = values[first ? at + 1 : at - 1] as number;
+  const far = values[first ? at + 2 : last ? at - 2 : at + 1] as number;
+  if (near <= 0 || far <= 0 || near / far > steady || far / near > steady) return undefined;
+  return first || last ? (near * near) / far : Math.sqrt(near * far);
 }
 
 /** A value about ten times off its neighbours' trend: a slipped decimal point. Sizes only; a wrong sign is another slip. */
@@ -31,16 +25,17 @@ export const offTrend: Check = (quantity, table) => {
   const found = rowValues(quantity, table);
   if (found.length < 4) return [];
   const sizes = found.map(({ value }) => Math.abs(value));
-  return found.flatMap(({ row }, index) => {
+  const marks: Mark[] = [];
+  found.forEach(({ row }, index) => {
     const trend = expected(sizes, index);
     const size = sizes[index] as number;
-    if (trend === undefined || size === 0) return [];
-    if (!isTen(size / trend) && !isTen(trend / size)) return [];
-    return [
-      {
-        finding: { name: "off-trend", larger: size > trend },
-        ...{ quantity: quantity.id, row },
-      },
-    ];
+    if (trend === undefined || size === 0) return;
+    if (!isTen(size / trend) && !isTen(trend / size)) return;
+    marks.push({
+      finding: { name: "off-trend", larger: size > trend },
+      quantity: quantity.id,
+      row,
+    });
   });
+  return marks;
 };

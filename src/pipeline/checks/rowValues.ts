@@ -1,15 +1,25 @@
-import { measured } from "../measured";
+import { measuredColumn } from "../measured";
 import type { EvaluatedQuantity, EvaluatedTable } from "../table";
 
+interface RowValue {
+  readonly value: number;
+  readonly row: number;
+}
+
+const gathered = new WeakMap<EvaluatedTable, Map<EvaluatedQuantity, readonly RowValue[]>>();
+
 /** One value a row, in the order of the rows; rows without one that takes part are left out. */
-export function rowValues(
-  quantity: EvaluatedQuantity,
-  table: EvaluatedTable,
-): { readonly value: number; readonly row: number }[] {
-  return table.rows.flatMap((row, index) => {
-    const found = measured(row, quantity);
-    return found && !found.aside ? [{ value: found.value, row: index }] : [];
+export function rowValues(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly RowValue[] {
+  let known = gathered.get(table);
+  if (!known) gathered.set(table, (known = new Map<EvaluatedQuantity, readonly RowValue[]>()));
+  const before = known.get(quantity);
+  if (before) return before;
+  const values: RowValue[] = [];
+  measuredColumn(table.rows, quantity).forEach((found, row) => {
+    if (found && !found.aside) values.push({ value: found.value, row });
   });
+  known.set(quantity, values);
+  return values;
 }
 
 /** Whether a quantity is the one that is set: the first of its table. */

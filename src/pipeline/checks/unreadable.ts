@@ -1,16 +1,30 @@
 import { cellPlace } from "@/investigation/model/row";
 import { repeatsOf } from "../measured";
-import type { Check } from "./check";
+import type { EvaluatedQuantity, EvaluatedRow } from "../table";
+import type { Check, Mark } from "./check";
+
+const none: readonly Mark[] = [];
+
+/** Whether a row has one reading of the quantity, and a number. */
+function isPlain(row: EvaluatedRow, { id, quantity }: EvaluatedQuantity): boolean {
+  const reading = row.readings[id];
+  const single = quantity.repeats === 1 && !row.lastRepeat?.[id];
+  return single && (reading === undefined || reading.kind === "number");
+}
+
+function oddOnes(row: EvaluatedRow, index: number, quantity: EvaluatedQuantity): readonly Mark[] {
+  return repeatsOf(row, quantity).flatMap(({ cell, reading }) => {
+    const { repeat } = cellPlace(cell);
+    return reading.kind === "unreadable"
+      ? [{ finding: reading.finding, quantity: quantity.id, row: index, repeat }]
+      : [];
+  });
+}
 
 /** A typed text that is no number, or a ± that can't be used. */
 export const unreadable: Check = (quantity, table) => [
   ...(quantity.finding ? [{ finding: quantity.finding, quantity: quantity.id }] : []),
   ...table.rows.flatMap((row, index) =>
-    repeatsOf(row, quantity).flatMap(({ cell, reading }) => {
-      const { repeat } = cellPlace(cell);
-      return reading.kind === "unreadable"
-        ? [{ finding: reading.finding, quantity: quantity.id, row: index, repeat }]
-        : [];
-    }),
+    isPlain(row, quantity) ? none : oddOnes(row, index, quantity),
   ),
 ];

@@ -1,6 +1,5 @@
-import type { EvaluatedRow } from "../table";
-import type { Check } from "./check";
-import { isSetQuantity } from "./rowValues";
+import type { EvaluatedRow, EvaluatedTable } from "../table";
+import type { Mark } from "./check";
 
 const leastReadings = 2;
 
@@ -14,29 +13,26 @@ function signature(row: EvaluatedRow): string {
   const text =
     entries.length < leastReadings
       ? ""
-      : JSON.stringify([row.row.series ?? "", ...entries.sort(([a], [b]) => (a < b ? -1 : 1))]);
+      : `${row.row.series ?? ""}\n${entries
+          .map(([cell, reading]) => `${cell}\t${reading}`)
+          .sort()
+          .join("\n")}`;
   signatures.set(row, text);
   return text;
 }
 
 /** A row that repeats another in every reading: copied twice, or a second measurement that belongs among the repeats. */
-export const duplicateRow: Check = (quantity, table) => {
-  if (!isSetQuantity(quantity, table)) return [];
+export function duplicateRows(table: EvaluatedTable): readonly Mark[] {
+  const quantity = table.quantities[0]?.id;
+  if (quantity === undefined) return [];
   const first = new Map<string, number>();
-  return table.rows.flatMap((row, index) => {
+  const marks: Mark[] = [];
+  table.rows.forEach((row, index) => {
     const text = signature(row);
-    if (text === "") return [];
+    if (text === "") return;
     const of = first.get(text);
-    if (of === undefined) {
-      first.set(text, index);
-      return [];
-    }
-    return [
-      {
-        finding: { name: "duplicate-row", of: of + 1 },
-        quantity: quantity.id,
-        row: index,
-      } as const,
-    ];
+    if (of === undefined) first.set(text, index);
+    else marks.push({ finding: { name: "duplicate-row", of: of + 1 }, quantity, row: index });
   });
-};
+  return marks;
+}
