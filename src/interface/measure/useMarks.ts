@@ -97,6 +97,26 @@ async function checkAll(
 /** Beyond so many rows looking at a quantity takes more than a moment. */
 const manyRows = 1000;
 
+const fewMarks = 300;
+
+/** Whether nothing would be shown otherwise: the same marks on the same quantities. */
+function sameMarks(before: FoundIn, now: FoundIn): boolean {
+  return (
+    before.length === now.length &&
+    now.every(({ table, found }, index) => {
+      const earlier = before[index];
+      return (
+        earlier !== undefined &&
+        earlier.table.quantities === table.quantities &&
+        gridColumns(earlier.table) === gridColumns(table) &&
+        earlier.found.length === found.length &&
+        found.length <= fewMarks &&
+        JSON.stringify(earlier.found) === JSON.stringify(found)
+      );
+    })
+  );
+}
+
 function useFound(): FoundIn {
   const tables = useDeferredValue(useTables());
   const rules = useHouseRules();
@@ -107,7 +127,7 @@ function useFound(): FoundIn {
     const timer = setTimeout(
       () => {
         void checkAll(tables, rules, () => current).then((all) => {
-          if (all && current) setFound(all);
+          if (all && current) setFound((before) => (sameMarks(before, all) ? before : all));
         });
       },
       many ? 150 : 0,
@@ -120,7 +140,7 @@ function useFound(): FoundIn {
   return found;
 }
 
-/** The pencil marks of the open investigation, looked for once for all who show them. */
+/** The pencil marks of the open investigation, looked for once for all who show them (`MarksProvider`). */
 export const MarksContext = createContext<readonly Mark[]>([]);
 
 /** Every pencil mark on the readings, those that were answered among them; a moment behind the keys. */

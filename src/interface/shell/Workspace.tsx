@@ -7,7 +7,8 @@ import { useCommandKeys } from "../commands/useCommandKeys";
 import { LaterRoom } from "../later/LaterRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
-import { MarksContext, useMarksFound } from "../measure/useMarks";
+import { MarksProvider } from "../measure/MarksProvider";
+import { useMarks } from "../measure/useMarks";
 import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
@@ -48,20 +49,21 @@ function Notice() {
   );
 }
 
+/** The rule with the number of pencil marks that wait at each stage. */
+function Stages(props: { investigationId: string; stage: StageId }) {
+  const standing = useMarks().filter(({ answer }) => answer === undefined);
+  return <StageRule {...props} marks={{ measure: standing.length }} />;
+}
+
 function Bench({ investigationId, opened, signOut }: Props) {
   const stage = stageOfPath(usePathname());
   const [open, setOpen] = useState(false);
   useStageKeys(investigationId);
-  const marks = useMarksFound();
   return (
-    <MarksContext value={marks}>
+    <MarksProvider>
       <div className="flex min-h-screen flex-col min-[900px]:h-screen">
         <Header personName={opened?.person.name} signOut={signOut} />
-        <StageRule
-          investigationId={investigationId}
-          stage={stage}
-          marks={{ measure: marks.filter(({ answer }) => answer === undefined).length }}
-        />
+        <Stages investigationId={investigationId} stage={stage} />
         <Notice />
         <DrawerSlot
           value={stage === "measure" ? null : <ReadingsDrawer open={open} onOpen={setOpen} />}
@@ -69,7 +71,7 @@ function Bench({ investigationId, opened, signOut }: Props) {
           <Room stage={stage} />
         </DrawerSlot>
       </div>
-    </MarksContext>
+    </MarksProvider>
   );
 }
 
