@@ -14,7 +14,7 @@ const core = (name, to) =>
   );
 
 /** Node's own modules, React, Next and everything else that is no arithmetic. */
-const notNumeric = "^node_modules/(?!(@stdlib|d3-array)/)";
+const notNumeric = "^node_modules/(?!(@stdlib|d3-array|mathjs)/)";
 
 const stages = ["shelf", "measure", "derive", "straighten", "plot", "slope", "conclude", "writeup"];
 
@@ -38,8 +38,9 @@ module.exports = {
     core("number", ["finding"]),
     core("unit", ["number", "finding"]),
     core("constant", []),
+    core("expression", ["unit", "number", "finding"]),
     core("statistics", ["number", "finding"]),
-    core("uncertainty", ["unit", "statistics", "number", "finding"]),
+    core("uncertainty", ["expression", "unit", "statistics", "number", "finding"]),
     core("fit", ["statistics", "number", "finding"]),
     only("investigation", "investigation", ["core"]),
     only("figure", "figure", ["core/number", "core/unit"]),

@@ -8,6 +8,7 @@ const esmPackages = [
   "@tanstack/.*",
   "immer",
   "comlink",
+  "mathjs",
 ].join("|");
 
 const shared = {

@@ -59,6 +59,50 @@ const sentences: Sentences = {
     `Something else is already called ${finding.symbol}. Choose another symbol, or add a subscript: ${finding.symbol}_2.`,
   "symbol-is-a-function": (finding) =>
     `Formulas keep ${finding.symbol} for themselves. Choose another symbol, or add a subscript: ${finding.symbol}_1.`,
+  "not-a-formula": () =>
+    "This can't be read as a formula. Use symbols, numbers, + − * / ^, brackets and functions such as sqrt( ).",
+  "formula-too-long": () => "This formula is too long to read. Split it into two quantities.",
+  "broken-formula": (finding) =>
+    finding.before === ""
+      ? "The formula breaks off. Something is missing."
+      : `The formula breaks off after “${finding.before}”. Look for a missing sign or bracket there.`,
+  "unknown-sign": (finding) => `“${finding.sign}” means nothing in a formula. Use + − * / ^.`,
+  "unknown-function": (finding) =>
+    `There is no function “${finding.function}”. For a product write *; the functions are sqrt ln log exp sin cos tan asin acos atan abs.`,
+  "one-in-brackets": (finding) => `${finding.function}( ) takes one thing between its brackets.`,
+  "ambiguous-quotient": () =>
+    "This quotient can be read in two ways. Write * for the product, or put brackets around what belongs together.",
+  "unknown-symbol": (finding) =>
+    `There is no ${finding.symbol}${finding.meant ? `; did you mean ${finding.meant}?` : ". Give a quantity or a constant this symbol first."}`,
+  cycle: (finding) =>
+    `${finding.symbols.join(" → ")}: these depend on one another in a circle. One of them must be measured.`,
+  "adds-unlike": (finding) =>
+    `The two sides of the ${finding.operator === "+" ? "+" : "−"} have unlike units and can't be ${finding.operator === "+" ? "added" : "subtracted"}.`,
+  "function-of-unit": (finding) =>
+    `${finding.function}( ) takes a pure number, but its bracket has a unit. Divide it by one of the same kind.`,
+  "exponent-has-unit": () => "An exponent is a pure number, but this one has a unit.",
+  "exponent-must-be-a-number": () =>
+    "Something with a unit can only be raised to a number, or its unit would differ from row to row.",
+  "celsius-as-factor": () =>
+    "A temperature in °C is multiplied here: it is taken in kelvin, since 20 °C is not twice 10 °C.",
+  "log-of-unit": (finding) =>
+    `The ${finding.function} is taken of the number in its unit, as labs do. Say the unit with it.`,
+  "unlike-unit-wanted": (finding) =>
+    `${finding.unit} is a unit of another kind of quantity. Leave the field empty, or choose one that fits.`,
+  "unit-not-understood": (finding) =>
+    `The unit of ${finding.symbol} is not understood, so it can't be calculated with. Mend it on Measure.`,
+  "division-by-zero": () => "Divided by zero.",
+  "root-of-negative": () => "A root or broken power of a negative number.",
+  "log-of-nothing": () => "A logarithm of zero or of a negative number.",
+  "arc-beyond-one": () => "The arc of a number beyond 1.",
+  "empty-column": () => "The column holds no number.",
+  "no-next-row": () => "There is no row after this one.",
+  "slope-without-end": () => "The ± grows without end here.",
+  "no-reading": (finding) => `There is no ${finding.symbol} in this row.`,
+  "large-relative-uncertainty": (finding) =>
+    `The ± is up to ${finding.percent} % of the value, where straight-line propagation misleads.`,
+  "common-part-larger": () =>
+    "The constants' ± is larger than that of the readings: it moves all points together and is no scatter.",
   "unknown-unit": (finding) =>
     `“${finding.symbol}” is not a unit that is known here. It is kept as typed; check its spelling.`,
   "not-a-unit": (finding) =>

@@ -31,6 +31,33 @@ export type Finding =
   | { readonly name: "no-symbol" }
   | { readonly name: "symbol-taken"; readonly symbol: string }
   | { readonly name: "symbol-is-a-function"; readonly symbol: string }
+  | { readonly name: "not-a-formula" }
+  | { readonly name: "formula-too-long" }
+  | { readonly name: "broken-formula"; readonly before: string }
+  | { readonly name: "unknown-sign"; readonly sign: string }
+  | { readonly name: "unknown-function"; readonly function: string }
+  | { readonly name: "one-in-brackets"; readonly function: string }
+  | { readonly name: "ambiguous-quotient" }
+  | { readonly name: "unknown-symbol"; readonly symbol: string; readonly meant?: string }
+  | { readonly name: "cycle"; readonly symbols: readonly string[] }
+  | { readonly name: "adds-unlike"; readonly operator: string }
+  | { readonly name: "function-of-unit"; readonly function: string }
+  | { readonly name: "exponent-has-unit" }
+  | { readonly name: "exponent-must-be-a-number" }
+  | { readonly name: "celsius-as-factor" }
+  | { readonly name: "log-of-unit"; readonly function: string }
+  | { readonly name: "unlike-unit-wanted"; readonly unit: string }
+  | { readonly name: "unit-not-understood"; readonly symbol: string }
+  | { readonly name: "division-by-zero" }
+  | { readonly name: "root-of-negative" }
+  | { readonly name: "log-of-nothing" }
+  | { readonly name: "arc-beyond-one" }
+  | { readonly name: "empty-column" }
+  | { readonly name: "no-next-row" }
+  | { readonly name: "slope-without-end" }
+  | { readonly name: "no-reading"; readonly symbol: string }
+  | { readonly name: "large-relative-uncertainty"; readonly percent: number }
+  | { readonly name: "common-part-larger" }
   | { readonly name: "unknown-unit"; readonly symbol: string }
   | { readonly name: "not-a-unit"; readonly text: string }
   | { readonly name: "too-few-points"; readonly count: number }

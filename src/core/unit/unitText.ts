@@ -7,7 +7,7 @@ export interface UnitFactor {
 }
 
 const factorPattern =
-  /^(?<symbol>[\p{L}°%µμΩ'"]+)(?:\^?\(?(?<plain>[+\-−]?\d+(?:\.\d+)?)\)?|(?<raised>[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+))?$/u;
+  /^(?<symbol>[\p{L}°%µμΩ'"]+)(?:\^?\(?(?<plain>[+\-−]?\d*\.?\d+)\)?|(?<raised>[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+))?$/u;
 
 function readFactor(text: string): UnitFactor | undefined {
   const groups = factorPattern.exec(text)?.groups;
@@ -25,13 +25,22 @@ function readProduct(text: string): UnitFactor[] | undefined {
   return factors.every((factor) => factor !== undefined) ? factors : undefined;
 }
 
+/** "m^(1/2)" → "m^0.5", so that its slash does not divide units. */
+function withDecimalPowers(text: string): string {
+  return text.replace(
+    /\^\s*\(\s*([+\-−]?\d+)\s*\/\s*(\d+)\s*\)/g,
+    (_, above: string, below: string) =>
+      `^${Number(above.replace("−", "-")) / Number(below)}`,
+  );
+}
+
 /**
  * Reads a unit in any usual spelling (`m/s^2`, `m s⁻²`, `m·s^-2`, `J/(kg K)`) into its factors.
  * A slash divides by what follows it, up to the next slash. Equal symbols are joined.
  * @returns undefined when the text is no unit; an empty list for no unit at all.
  */
 export function readUnit(text: string): readonly UnitFactor[] | undefined {
-  const [above = "", ...below] = text.split("/");
+  const [above = "", ...below] = withDecimalPowers(text).split("/");
   const numerator = readProduct(above.replace(/[()]/g, " ").trim());
   const denominators = below.map((part) => readProduct(part.replace(/^\s*\((.*)\)\s*$/, "$1")));
   if (!numerator || denominators.some((part) => part === undefined || part.length === 0)) {
