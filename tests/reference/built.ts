@@ -1,11 +1,16 @@
 import type { Family } from "./family";
+import { propagateLinear, propagateWorstCase } from "./families/formulas";
 import { lineOls } from "./families/lineOls";
 import { repeats } from "./families/repeats";
+import { units } from "./families/units";
 import { rounding } from "./families/rounding";
 
 /** The families that the core can be asked about, by the name in their files. */
 export const builtFamilies: Readonly<Record<string, Family>> = {
   "line-ols": lineOls,
+  "propagate-linear": propagateLinear,
+  "propagate-worst-case": propagateWorstCase,
   repeats,
   rounding,
+  units,
 };

@@ -85,8 +85,10 @@ function work(expression: Expression, row: number, scope: Scope): Dual {
 export function evaluate(expression: Expression, row: number, scope: Scope): Evaluation {
   try {
     const dual = work(expression, row, scope);
-    if (!Number.isFinite(dual.value)) return { kind: "nothing", finding: { name: "number-too-large" } };
-    if (!dual.slopes.every(Number.isFinite)) return { kind: "nothing", finding: { name: "slope-without-end" } };
+    if (!Number.isFinite(dual.value))
+      return { kind: "nothing", finding: { name: "number-too-large" } };
+    if (!dual.slopes.every(Number.isFinite))
+      return { kind: "nothing", finding: { name: "slope-without-end" } };
     return { kind: "value", dual };
   } catch (error) {
     if (error instanceof OutsideDomain) return { kind: "nothing", finding: error.finding };

@@ -1,15 +1,10 @@
 import { create, type MathNode, parseDependencies } from "mathjs/number";
 import type { Finding } from "../finding/finding";
 import { plainFormula, symbolName } from "./spelling";
-import {
-  columnNames,
-  type Expression,
-  functionNames,
-  neighbourNames,
-  type Operator,
-} from "./tree";
+import { columnNames, type Expression, functionNames, neighbourNames, type Operator } from "./tree";
 
-const { parse } = create({ parseDependencies });
+/** Only the parser, without the evaluator and its functions. */
+const { parse } = create({ parseDependencies: parseDependencies! });
 
 export type ParsedFormula =
   | { readonly kind: "formula"; readonly expression: Expression }
@@ -89,7 +84,8 @@ function operationOf(node: LooseNode, depth: number): Expression {
 }
 
 function numberOf(value: unknown): Expression {
-  if (typeof value !== "number" || !Number.isFinite(value)) return refuse({ name: "not-a-formula" });
+  if (typeof value !== "number" || !Number.isFinite(value))
+    return refuse({ name: "not-a-formula" });
   return { kind: "number", value, text: String(value) };
 }
 
@@ -120,7 +116,10 @@ function convert(node: LooseNode, depth = 0): Expression {
 function syntaxFinding(error: unknown, text: string): Finding {
   const at = /\(char (\d+)\)/.exec(error instanceof Error ? error.message : "");
   const place = at ? Number(at[1]) : text.length;
-  return { name: "broken-formula", before: text.slice(Math.max(0, place - 8), Math.max(0, place - 1)).trim() };
+  return {
+    name: "broken-formula",
+    before: text.slice(Math.max(0, place - 8), Math.max(0, place - 1)).trim(),
+  };
 }
 
 /**
@@ -143,7 +142,8 @@ export function parseFormula(typed: string): ParsedFormula {
     return { kind: "formula", expression: convert(node as unknown as LooseNode) };
   } catch (error) {
     if (error instanceof FormulaError) return { kind: "unreadable", finding: error.finding };
-    if (error instanceof RangeError) return { kind: "unreadable", finding: { name: "formula-too-long" } };
+    if (error instanceof RangeError)
+      return { kind: "unreadable", finding: { name: "formula-too-long" } };
     throw error;
   }
 }

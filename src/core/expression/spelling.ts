@@ -3,7 +3,9 @@ import { withGreekLetters } from "../unit/symbolText";
 
 /** A symbol as formulas know it: "lambda" is λ, "Delta h" is Δh, "t_{10}" is t_10. */
 export function symbolName(typed: string): string {
-  return withGreekLetters(typed).replace(/[{}\s]/g, "").replaceAll("μ", "µ");
+  return withGreekLetters(typed)
+    .replace(/[{}\s]/g, "")
+    .replaceAll("µ", "μ");
 }
 
 const raised = /[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/g;
@@ -11,7 +13,7 @@ const raised = /[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+/g;
 /** A typed formula in the one plain spelling that is parsed: 4π²L → 4*pi^2 L, × and · as *, − as -. */
 export function plainFormula(typed: string): string {
   return withGreekLetters(typed)
-    .replaceAll("μ", "µ")
+    .replaceAll("µ", "μ")
     .replace(/_\{([^{}]*)\}/g, (_, inner: string) => `_${inner.replace(/\s/g, "")}`)
     .replace(/[×·⋅∙]/g, "*")
     .replace(/÷/g, "/")

@@ -50,7 +50,8 @@ function joined(a: readonly UnitFactor[], b: readonly UnitFactor[], power: numbe
 function times(a: WorkedOutUnit, b: WorkedOutUnit, power: number): WorkedOutUnit {
   return {
     dimension: timesPower(a.dimension, b.dimension, power),
-    factor: a.factor === undefined || b.factor === undefined ? undefined : a.factor * b.factor ** power,
+    factor:
+      a.factor === undefined || b.factor === undefined ? undefined : a.factor * b.factor ** power,
     factors: joined(a.factors, b.factors, power),
     offset: 0,
   };
@@ -136,7 +137,9 @@ function callUnit(name: FunctionName, of: WorkedOutUnit, walk: Walk): WorkedOutU
     case "ln":
     case "log":
       if (!isPure(of)) walk.remarks.push({ name: "log-of-unit", function: name });
-      return isPure(of) && of.factor === 1 ? pureNumber : { ...pureNumber, factor: isPure(of) ? undefined : 1 };
+      return isPure(of) && of.factor === 1
+        ? pureNumber
+        : { ...pureNumber, factor: isPure(of) ? undefined : 1 };
     default:
       if (!isPure(of)) throw new UnlikeUnits({ name: "function-of-unit", function: name });
       return { ...pureNumber, factor: undefined };
@@ -182,7 +185,10 @@ function visit(expression: Expression, walk: Walk): WorkedOutUnit {
 }
 
 /** The unit of a typed text as formulas need it; undefined when it is not understood. */
-export function unitOfText(text: string, factors: readonly UnitFactor[]): WorkedOutUnit | undefined {
+export function unitOfText(
+  text: string,
+  factors: readonly UnitFactor[],
+): WorkedOutUnit | undefined {
   const read = understandUnit(text);
   if (read.kind === "unreadable") return undefined;
   const { dimension, factor, offset } = read.unit;

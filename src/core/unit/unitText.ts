@@ -29,8 +29,7 @@ function readProduct(text: string): UnitFactor[] | undefined {
 function withDecimalPowers(text: string): string {
   return text.replace(
     /\^\s*\(\s*([+\-−]?\d+)\s*\/\s*(\d+)\s*\)/g,
-    (_, above: string, below: string) =>
-      `^${Number(above.replace("−", "-")) / Number(below)}`,
+    (_, above: string, below: string) => `^${Number(above.replace("−", "-")) / Number(below)}`,
   );
 }
 

@@ -1,0 +1,95 @@
+import { evaluate, type Evaluation, type Scope } from "@/core/expression/evaluate";
+import { parseFormula } from "@/core/expression/parseFormula";
+import { symbolName } from "@/core/expression/spelling";
+import type { Expression } from "@/core/expression/tree";
+import { cornerRange } from "@/core/uncertainty/cornerRange";
+import { combinedUncertainty } from "@/core/uncertainty/propagate";
+
+export interface Variable {
+  readonly value: number;
+  readonly u: number;
+}
+
+export function parsed(text: string): Expression {
+  const read = parseFormula(text);
+  if (read.kind !== "formula") throw new Error(`${text}: ${JSON.stringify(read)}`);
+  return read.expression;
+}
+
+/** Evaluates an expression of named values; slopes are in the order of the names. */
+export function evaluateWith(
+  expression: Expression,
+  values: Readonly<Record<string, number>>,
+  scaleOfLog: Scope["scaleOfLog"] = () => 1,
+): Evaluation {
+  const names = Object.keys(values).map(symbolName);
+  const numbers = Object.values(values);
+  return evaluate(expression, 0, {
+    variables: names.length,
+    symbol: (name) => {
+      const index = names.indexOf(name);
+      const slopes = new Float64Array(names.length);
+      slopes[index] = 1;
+      return { value: numbers[index] as number, slopes };
+    },
+    next: () => undefined,
+    rows: () => [0],
+    scaleOfLog,
+  });
+}
+
+function propagated(input: Record<string, unknown>) {
+  const { expression, variables } = input as {
+    expression: string;
+    variables: Record<string, Variable>;
+  };
+  const values = Object.fromEntries(
+    Object.entries(variables).map(([name, { value }]) => [name, value]),
+  );
+  const found = evaluateWith(parsed(expression), values);
+  if (found.kind !== "value") return undefined;
+  const { value, slopes } = found.dual;
+  const parts = Object.values(variables).map(({ u }, i) => Math.abs(slopes[i] as number) * u);
+  const contributions = Object.fromEntries(
+    Object.keys(variables).map((name, index) => [name, parts[index] as number]),
+  );
+  return { value, parts, contributions };
+}
+
+/** First-order propagation of independent standard uncertainties. */
+export function propagateLinear(input: Record<string, unknown>): unknown {
+  const found = propagated(input);
+  if (!found) return { error: true };
+  const { value, parts, contributions } = found;
+  const standard_uncertainty = combinedUncertainty("quadrature", parts);
+  return { value, standard_uncertainty, contributions };
+}
+
+/** All limits at once, to first order; and the range over the corners where the function is monotonic. */
+export function propagateWorstCase(input: Record<string, unknown>): unknown {
+  const found = propagated(input);
+  if (!found) return { error: true };
+  const { expression, variables } = input as {
+    expression: string;
+    variables: Record<string, Variable>;
+  };
+  const names = Object.keys(variables);
+  const tree = parsed(expression);
+  const all = Object.values(variables);
+  const range = cornerRange(
+    all.map(({ value }) => value),
+    all.map(({ u }) => u),
+    (inputs) => evaluateWith(tree, Object.fromEntries(names.map((name, i) => [name, inputs[i]!]))),
+  );
+  const linear = {
+    ...{ value: found.value, contributions: found.contributions, monotonic: range.monotonic },
+    linear_delta: combinedUncertainty("worst-case", found.parts),
+  };
+  if (!range.monotonic) return linear;
+  const { least, greatest } = range;
+  return {
+    ...linear,
+    ...{ f_min: least, f_max: greatest },
+    ...{ interval_half_width: (greatest - least) / 2, interval_mid: (greatest + least) / 2 },
+  };
+}
