@@ -9,7 +9,7 @@ import { freeSymbol, proposedSymbol } from "./freeSymbol";
 import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
 import { isOwnTable, ownTable } from "./ownTable";
-import { uncertaintyOwners } from "./uncertaintyColumns";
+import { uncertaintyNames, uncertaintyOwners } from "./uncertaintyColumns";
 
 /** How a file's cells are to be understood; each can be changed in the preview. */
 export interface Reading {
@@ -86,16 +86,17 @@ function quantitiesOf(columns: readonly Column[], document: Investigation, newId
   const ids = firsts.map(() => newId());
   const owners = uncertaintyOwners(firsts.map(({ heading }) => heading));
   return firsts.map(({ heading, quantity: place }, index) => {
-    const symbol = freeSymbol(heading.symbol || proposedSymbol(heading.name), taken);
-    taken.add(symbol);
     const owned = owners.indexOf(index);
     const owner = firsts[owners[index] ?? -1]?.heading;
+    const { name, symbol: wanted } = uncertaintyNames(heading, owner);
+    const symbol = freeSymbol(wanted || proposedSymbol(name), taken);
+    taken.add(symbol);
     const column = owned >= 0 ? ids[owned] : undefined;
     return {
       id: ids[index] as string,
       quantity: {
         ...describedAnew(symbol),
-        ...{ name: heading.name, unit: heading.unit || (owner?.unit ?? "") },
+        ...{ name, unit: heading.unit || (owner?.unit ?? "") },
         repeats: columns.filter(({ quantity }) => quantity === place).length,
         ...(column && { uncertainty: { kind: "column", column } as const }),
       },

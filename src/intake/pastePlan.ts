@@ -6,7 +6,7 @@ import { cellKey, cellPlace } from "@/investigation/model/row";
 import type { Block } from "./block";
 import { freeSymbol, proposedSymbol } from "./freeSymbol";
 import type { Heading } from "./heading";
-import { uncertaintyOwners } from "./uncertaintyColumns";
+import { uncertaintyNames, uncertaintyOwners } from "./uncertaintyColumns";
 
 /** What pasting a block at a place will do, as the arguments of the act and the numbers to report. */
 export interface PastePlan {
@@ -73,10 +73,11 @@ function planHeadings(
   );
   const owners = uncertaintyOwners(described.map(({ heading }) => heading));
   return described.map(({ quantity, heading }, index): PastedHeading => {
-    const free = freeSymbol(heading.symbol || proposedSymbol(heading.name), taken);
-    taken.add(free);
     const owner = described[owners[index] ?? -1];
-    const { name, unit } = heading;
+    const { name, symbol } = uncertaintyNames(heading, owner?.heading);
+    const free = freeSymbol(symbol || proposedSymbol(name), taken);
+    taken.add(free);
+    const { unit } = heading;
     return {
       ...{ quantity, name, symbol: free, unit: unit || (owner?.heading.unit ?? "") },
       ...(owner && { uncertaintyOf: owner.quantity }),

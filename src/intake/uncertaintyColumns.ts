@@ -9,6 +9,19 @@ function ownerSymbol({ name, symbol }: Heading): string | undefined {
   return match?.[1];
 }
 
+/** What a column of ± is called where its heading says no more: "± of L", ΔL. */
+export function uncertaintyNames(
+  heading: Heading,
+  owner: Heading | undefined,
+): { readonly name: string; readonly symbol: string } {
+  if (!owner || owner.symbol === "") return heading;
+  const plain = /^(?:±|\+\/?-)$/.test(heading.name.trim());
+  return {
+    name: plain ? `± of ${owner.symbol}` : heading.name,
+    symbol: plain ? `Δ${owner.symbol}` : heading.symbol,
+  };
+}
+
 /**
  * Which columns are the ± of another: for each heading the index of the column whose ± it holds. People paste
  * "L / m, ± / m" or "L, ΔL"; a Δ of something that is no column of the block is a quantity of its own.

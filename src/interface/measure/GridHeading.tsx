@@ -10,13 +10,23 @@ import { useGridController, useGridPart, useQuantityInHand } from "./MeasureCont
 
 function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { uncertainty } = evaluated.quantity;
-  const column = useQuantities().find(
-    ({ id }) => uncertainty.kind === "column" && id === uncertainty.column,
-  );
+  const all = useQuantities();
+  const column = all.find(({ id }) => uncertainty.kind === "column" && id === uncertainty.column);
   if (column) {
     return (
       <span className="text-magenta max-w-full truncate text-xs">
         ± <SymbolWithUnit quantity={{ symbol: column.quantity.symbol, unit: "" }} />
+      </span>
+    );
+  }
+  const owner = all.find(
+    ({ quantity }) =>
+      quantity.uncertainty.kind === "column" && quantity.uncertainty.column === evaluated.id,
+  );
+  if (owner) {
+    return (
+      <span className="text-soft max-w-full truncate text-xs">
+        the ± of <SymbolWithUnit quantity={{ symbol: owner.quantity.symbol, unit: "" }} />
       </span>
     );
   }

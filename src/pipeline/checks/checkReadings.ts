@@ -31,6 +31,15 @@ const checks: readonly Check[] = [
   narrowRange,
 ];
 
+/** A column that holds the ± of another need not be wide, long or sure itself. */
+const checksOfUncertainty: readonly Check[] = [unreadable, missingUnit];
+
+function isUncertaintyColumn({ id }: EvaluatedQuantity, { quantities }: EvaluatedTable): boolean {
+  return quantities.some(
+    ({ quantity: { uncertainty } }) => uncertainty.kind === "column" && uncertainty.column === id,
+  );
+}
+
 interface Known {
   readonly table: EvaluatedTable;
   readonly rules: HouseRules;
@@ -90,7 +99,8 @@ export function* checkedTable(
   const marks = new Map<EvaluatedQuantity, readonly Mark[]>();
   for (const quantity of table.quantities) {
     const held = holds?.(quantity);
-    marks.set(quantity, held ?? checks.flatMap((check) => check(quantity, table, rules)));
+    const wanted = isUncertaintyColumn(quantity, table) ? checksOfUncertainty : checks;
+    marks.set(quantity, held ?? wanted.flatMap((check) => check(quantity, table, rules)));
     if (!held) yield;
   }
   const all = [...[...marks.values()].flat(), ...duplicateRows(table)];
