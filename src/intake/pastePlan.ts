@@ -33,6 +33,8 @@ export interface PasteTarget {
   readonly cells: readonly string[];
   readonly row: number;
   readonly column: number;
+  /** Cell keys of columns that are worked out: what is pasted over them is left out. */
+  readonly closed?: ReadonlySet<string>;
 }
 
 function hasReadings(document: Investigation, quantity: string): boolean {
@@ -126,9 +128,13 @@ export function planPaste(
   const cells = [...target.cells, ...fresh].slice(target.column, target.column + block.width);
   const readings = block.readings.flatMap((texts, index) => {
     const row = target.rows[target.row + index] ?? newId();
-    return texts.map((text, column) => ({ row, cell: cells[column] as string, text }));
+    return texts
+      .map((text, column) => ({ row, cell: cells[column] as string, text }))
+      .filter(({ cell }) => !target.closed?.has(cell));
   });
-  const headings = planHeadings(document, block, cells);
+  const headings = planHeadings(document, block, cells).filter(
+    ({ quantity }) => !target.closed?.has(quantity),
+  );
   return {
     kind: "plan",
     plan: {

@@ -1,6 +1,3 @@
-import type { Finding } from "@/core/finding/finding";
-import type { InstrumentPart } from "@/core/uncertainty/instrumentPart";
-import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUncertainty";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { sameDimension } from "@/core/unit/dimension";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -9,26 +6,7 @@ import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
 import { memoised } from "./memoised";
 import { readUncertainty } from "./quantityUncertainty";
-
-/** Another quantity whose readings are the ± of this one's. */
-export interface UncertaintyColumn {
-  readonly id: string;
-  /** From its unit into this quantity's. */
-  readonly factor: number;
-}
-
-/** A quantity with its ± as numbers and the rules that its repeats follow. */
-export interface EvaluatedQuantity {
-  readonly id: string;
-  readonly quantity: Quantity;
-  /** What the instrument leaves open, in the quantity's unit; absent while a number of it is missing or unreadable. */
-  readonly instrument?: InstrumentPart;
-  readonly column?: UncertaintyColumn;
-  readonly spread: SpreadRule;
-  readonly combination: CombinationRule;
-  /** Why the typed ± can't be used. */
-  readonly finding?: Finding;
-}
+import type { EvaluatedQuantity } from "./evaluated";
 
 /** From the unit of the column of ± into the unit of its readings; 1 where either is not understood. */
 function conversion(from: string, to: string): number {

@@ -1,14 +1,6 @@
 import { type DecimalMark, type NumberReading, readNumber } from "@/core/number/readNumber";
 import { cellPlace, type Row } from "@/investigation/model/row";
-
-/** A row with what each typed text means, by cell key; an absent entry is an empty cell. */
-export interface EvaluatedRow {
-  readonly id: string;
-  readonly row: Row;
-  readonly readings: Readonly<Record<string, NumberReading>>;
-  /** The number of the last repeat of each quantity that has a second one or was given further ones. */
-  readonly lastRepeat?: Readonly<Record<string, number>>;
-}
+import type { EvaluatedRow } from "./evaluated";
 
 const mostTexts = 200_000;
 

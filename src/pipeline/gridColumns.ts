@@ -2,7 +2,12 @@ import { cellKey } from "@/investigation/model/row";
 import { memoised } from "./memoised";
 import type { EvaluatedQuantity, EvaluatedTable } from "./table";
 
-/** One column of cells that can be typed into: a quantity, or one of its repeats. */
+/** Whether a quantity is worked out by a formula, so that nothing can be typed into it. */
+export function isDerived({ evaluated }: Pick<GridColumn, "evaluated">): boolean {
+  return evaluated.quantity.formula !== undefined;
+}
+
+/** One column of cells that hands move through: a quantity, or one of its repeats. */
 export interface GridColumn {
   readonly evaluated: EvaluatedQuantity;
   readonly repeat: number;

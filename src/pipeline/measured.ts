@@ -1,26 +1,9 @@
 import type { NumberReading, ReadNumber } from "@/core/number/readNumber";
-import { type Spread, spreadOf } from "@/core/statistics/spread";
+import { spreadOf } from "@/core/statistics/spread";
 import { type Bars, evenBars, instrumentBars } from "@/core/uncertainty/instrumentPart";
 import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
-import type { EvaluatedQuantity } from "./evaluatedQuantity";
-import type { EvaluatedRow } from "./evaluatedRow";
-
-/** What a row says of a quantity: the mean of its repeats with its ±, in the quantity's unit. */
-export interface Measured {
-  readonly value: number;
-  /** The ±; each part is 0 where none is known. */
-  readonly bars: Bars;
-  /** Both parts of the ±, as they were combined. */
-  readonly instrument: Bars;
-  readonly scatter: number | undefined;
-  /** How the repeats that take part scatter. */
-  readonly spread: Spread;
-  /** Digits after the decimal mark of the finest reading. */
-  readonly decimals: number;
-  /** Every reading is set aside: shown hollow, but part of no fit, spread, range or statistic. */
-  readonly aside: boolean;
-}
+import type { EvaluatedQuantity, EvaluatedRow, Measured } from "./evaluated";
 
 interface Taken {
   readonly taking: readonly ReadNumber[];
@@ -127,6 +110,7 @@ const known = new WeakMap<EvaluatedQuantity, WeakMap<EvaluatedRow, Measured>>();
 
 /** What a row says of a quantity, or undefined where it has no number; worked out once as long as neither changes. */
 export function measured(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
+  if (quantity.derived) return quantity.derived.values.get(row);
   let rows = known.get(quantity);
   if (!rows) known.set(quantity, (rows = new WeakMap()));
   const before = rows.get(row);

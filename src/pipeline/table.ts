@@ -2,12 +2,14 @@ import type { DecimalMark } from "@/core/number/readNumber";
 import type { Investigation, Series } from "@/investigation/model/investigation";
 import type { Row } from "@/investigation/model/row";
 import { inOrder } from "@/investigation/model/order";
-import { type EvaluatedQuantity, evaluateQuantities } from "./evaluatedQuantity";
-import { type EvaluatedRow, evaluateRow } from "./evaluatedRow";
+import { evaluateQuantities } from "./evaluatedQuantity";
+import { evaluateRow } from "./evaluatedRow";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { withDerived } from "./derived/derivedQuantities";
 import { memoised } from "./memoised";
+import type { EvaluatedQuantity, EvaluatedRow } from "./evaluated";
 
-export type { EvaluatedQuantity } from "./evaluatedQuantity";
-export type { EvaluatedRow } from "./evaluatedRow";
+export type { EvaluatedQuantity, EvaluatedRow } from "./evaluated";
 
 export interface EvaluatedSeries {
   readonly id: string;
@@ -84,20 +86,22 @@ const assemble = memoised(
     series: Investigation["series"],
     quantities: readonly EvaluatedQuantity[],
     rows: readonly EvaluatedRow[],
+    constants: Investigation["constants"],
+    rules: HouseRules,
   ): readonly EvaluatedTable[] => {
     const entries = inOrder(tables);
     const only = entries.length === 1;
-    return entries.map(([id, { name }]) =>
-      kept({
-        ...{ id, name },
-        quantities: quantitiesIn(quantities, id),
-        rows:
-          only && rows.every(({ row }) => row.table === id)
-            ? rows
-            : rows.filter(({ row }) => row.table === id),
+    return entries.map(([id, { name }]) => {
+      const own =
+        only && rows.every(({ row }) => row.table === id)
+          ? rows
+          : rows.filter(({ row }) => row.table === id);
+      return kept({
+        ...{ id, name, rows: own },
+        quantities: withDerived(quantitiesIn(quantities, id), own, constants, rules),
         series: seriesIn(series, id),
-      }),
-    );
+      });
+    });
   },
 );
 
@@ -109,6 +113,8 @@ export function evaluateTables(document: Investigation): readonly EvaluatedTable
     series,
     evaluateQuantities(quantities, houseRules),
     evaluateRows(rows, houseRules.decimalMark),
+    document.constants,
+    houseRules,
   );
 }
 

@@ -1,10 +1,9 @@
 import { decimalFromNumber, decimalToText, roundToPlace } from "@/core/number/decimal";
 import type { FiguresOfUncertainty } from "@/core/number/statement";
-import { withMinusSign, writeStatement } from "@/core/number/writtenNumber";
+import { withMinusSign, writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { typedField } from "@/investigation/model/uncertainty";
-import type { EvaluatedQuantity } from "./evaluatedQuantity";
-import type { Measured } from "./measured";
+import type { EvaluatedQuantity, Measured } from "./evaluated";
 
 /** A reading or a mean of repeats ready to be shown. */
 export interface WrittenReading {
@@ -26,6 +25,18 @@ function typedForAll(found: Measured, { quantity }: EvaluatedQuantity): string {
   return alone ? typedField(quantity.uncertainty, "amount").trim().replace(",", ".") : "";
 }
 
+const figuresWithoutUncertainty = 6;
+
+/** A value that is worked out and has no ±: six figures, without zeros that say nothing. */
+function withoutUncertainty(value: number): WrittenReading {
+  const { mantissa, exponent } = writeNumber(
+    Number(value.toPrecision(15)),
+    figuresWithoutUncertainty,
+  );
+  const short = mantissa.includes(".") ? mantissa.replace(/\.?0+$/, "") : mantissa;
+  return { value: short, ...(exponent !== undefined && { exponent }) };
+}
+
 /**
  * A single reading keeps the decimals it was read to; a mean of repeats follows its ±, or the readings where
  * there is none.
@@ -37,6 +48,7 @@ export function writeMeasured(
 ): WrittenReading {
   const { bars, value, decimals, spread } = found;
   const size = meanBar(bars);
+  if (size === 0 && found.derived) return withoutUncertainty(value);
   if (size === 0) return { value: toDecimals(value, decimals) };
   const statement = writeStatement(value, size, rule);
   const { exponent } = statement;
@@ -45,7 +57,7 @@ export function writeMeasured(
   const typed = typedForAll(found, quantity);
   const up = typed || (even || exponent !== undefined ? statement.uncertainty : rounded(bars.up));
   const down = even || exponent !== undefined ? up : rounded(bars.down);
-  if (spread.count === 1 && exponent === undefined) {
+  if (spread.count === 1 && exponent === undefined && !found.derived) {
     return { value: toDecimals(value, decimals), up, down };
   }
   return { value: statement.value, up, down, ...(exponent !== undefined && { exponent }) };

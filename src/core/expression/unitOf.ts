@@ -85,7 +85,6 @@ export function plainValue(expression: Expression): number | undefined {
           return left ** right;
       }
     }
-    // eslint-disable-next-line no-fallthrough -- every operator returns
     default:
       return undefined;
   }

@@ -11,6 +11,8 @@ interface Props {
   label: string;
   invalid: boolean;
   aside: boolean;
+  /** A derived cell takes keys that move, but no text; its value shows through. */
+  derived?: boolean;
   onSaid: (sentence: string) => void;
 }
 
@@ -18,7 +20,7 @@ interface Props {
  * The active cell is a real text input, so that input methods and touch keyboards work. While moving, its
  * whole text is selected: typing replaces it.
  */
-export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
+export function CellInput({ text, label, invalid, aside, derived = false, onSaid }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const controller = useGridController();
   const mode = useGrid((state) => state.mode);
@@ -59,6 +61,7 @@ export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
       value={text}
       aria-label={label}
       aria-invalid={invalid}
+      readOnly={derived}
       maxLength={200}
       inputMode="decimal"
       autoComplete="off"
@@ -70,7 +73,7 @@ export function CellInput({ text, label, invalid, aside, onSaid }: Props) {
       onCopy={(event) => onCopy(event, false)}
       onCut={(event) => onCopy(event, true)}
       onPaste={onPaste}
-      className={`outline-petrol absolute inset-0 w-full bg-white pr-[10px] text-right outline-2 -outline-offset-1 ${aside ? "text-soft line-through" : ""} ${mode === "moving" ? "caret-transparent selection:bg-transparent" : ""}`}
+      className={`outline-petrol absolute inset-0 w-full pr-[10px] text-right outline-2 -outline-offset-1 ${derived ? "bg-transparent" : "bg-white"} ${aside ? "text-soft line-through" : ""} ${mode === "moving" ? "caret-transparent selection:bg-transparent" : ""}`}
     />
   );
 }

@@ -5,6 +5,9 @@ import { limits } from "@/investigation/model/limits";
 import { readBlock } from "@/intake/block";
 import type { Cells } from "@/intake/cells";
 import { planPaste } from "@/intake/pastePlan";
+import { type GridColumn, isDerived } from "@/pipeline/gridColumns";
+import type { EvaluatedRow } from "@/pipeline/evaluated";
+import { measured } from "@/pipeline/measured";
 import { pasteSentence } from "@/wording/pasting";
 import { abandon, doAct, type InvestigationStore } from "../store/investigationStore";
 import {
@@ -19,6 +22,12 @@ import {
 import { pasteInParts } from "./pasteInParts";
 import { type GridView, gridView } from "./gridView";
 import { RowTools } from "./RowTools";
+
+/** The plain text of a derived cell, as it is copied. */
+function workedOut(row: EvaluatedRow, { evaluated }: GridColumn): string {
+  const found = measured(row, evaluated);
+  return found ? String(Number(found.value.toPrecision(12))) : "";
+}
 
 /** What hands do in the readings grid; the same object for as long as the grid stands. */
 export class GridController {
@@ -102,8 +111,9 @@ export class GridController {
     const { active, mode, session } = this.grid.getState();
     const view = this.view();
     const row = view.rows[active.row]?.id ?? nanoid(10);
-    const cell = view.columns[active.column]?.cell;
-    if (!cell) return;
+    const column = view.columns[active.column];
+    if (!column || isDerived(column)) return;
+    const { cell } = column;
     const key = session || nanoid(8);
     this.grid.setState({
       mode: mode === "editing" ? mode : "typing",
@@ -117,7 +127,7 @@ export class GridController {
   clear(): void {
     const readings = this.selectedCells()
       .flat()
-      .filter(({ text }) => text !== "")
+      .filter(({ text, closed }) => text !== "" && !closed)
       .map(({ row, cell }) => ({ row, cell, text: "" }));
     doAct(this.store, typeReadings, { readings });
     this.grid.setState({ mode: "moving", session: "" });
@@ -139,6 +149,7 @@ export class GridController {
       ...{ table: table.id, row: top, column: left },
       rows: shown.map(({ id }) => id),
       cells: across.map(({ cell }) => cell),
+      closed: new Set(across.filter(isDerived).map(({ cell }) => cell)),
     };
     const outcome = planPaste(this.document, block, target, () => nanoid(10));
     if (outcome.kind === "plan") {
@@ -184,8 +195,12 @@ export class GridController {
     const across = columns.slice(left, right + 1);
     return rows
       .slice(top, bottom + 1)
-      .map(({ id, row }) =>
-        across.map(({ cell }) => ({ row: id, cell, text: row.readings[cell] ?? "" })),
+      .map((row) => [row.id, row] as const)
+      .map(([id, row]) =>
+        across.map((column) => ({
+          ...{ row: id, cell: column.cell, closed: isDerived(column) },
+          text: isDerived(column) ? workedOut(row, column) : (row.row.readings[column.cell] ?? ""),
+        })),
       );
   }
 }

@@ -8,6 +8,19 @@ import { useQuantities } from "../store/useEvaluated";
 import { type HeadingGroup, headingGroups } from "./gridTemplate";
 import { useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
 
+/** The formula of a derived quantity, or that it is broken. */
+function Formula({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { formula = "" } = evaluated.quantity;
+  const broken = evaluated.finding !== undefined;
+  return (
+    <span
+      className={`max-w-full truncate text-xs font-normal ${broken ? "text-magenta" : "text-soft"}`}
+    >
+      {formula.trim() === "" ? "no formula yet" : `= ${formula}`}
+    </span>
+  );
+}
+
 function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { uncertainty } = evaluated.quantity;
   const all = useQuantities();
@@ -71,7 +84,11 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
       <span className="max-w-full truncate">
         <SymbolWithUnit quantity={evaluated.quantity} />
       </span>
-      <Uncertainty evaluated={evaluated} />
+      {evaluated.quantity.formula === undefined ? (
+        <Uncertainty evaluated={evaluated} />
+      ) : (
+        <Formula evaluated={evaluated} />
+      )}
     </div>
   );
 }

@@ -2,6 +2,7 @@
 
 import { Fragment, memo } from "react";
 import type { EvaluatedRow, EvaluatedSeries } from "@/pipeline/table";
+import { DerivedCell } from "./DerivedCell";
 import { GridCell } from "./GridCell";
 import type { HeadingGroup } from "./gridTemplate";
 import { rangeOf } from "./gridState";
@@ -51,6 +52,18 @@ export const GridRow = memo(function GridRow(props: RowProps) {
       {groups.map((group) => [
         ...Array.from({ length: group.repeats }, (_, n) => {
           const column = group.column + n;
+          const active = activeColumn === column;
+          const selected = column >= left && column <= right;
+          if (group.evaluated.quantity.formula !== undefined) {
+            return (
+              <DerivedCell
+                key={group.evaluated.id}
+                {...{ index, column, row, active, selected, onSaid }}
+                drawn={group.first}
+                quantity={group.evaluated}
+              />
+            );
+          }
           return (
             <GridCell
               key={`${group.evaluated.id}/${n}`}
@@ -61,8 +74,8 @@ export const GridRow = memo(function GridRow(props: RowProps) {
               cellNumber={n + 1}
               quantity={group.evaluated}
               row={row}
-              active={activeColumn === column}
-              selected={column >= left && column <= right}
+              active={active}
+              selected={selected}
               onSaid={onSaid}
             />
           );

@@ -1,15 +1,18 @@
 "use client";
 
+import { useState } from "react";
+import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
+import { renameSymbol } from "@/investigation/acts/renameSymbol";
 import { symbolFinding } from "@/pipeline/symbols";
 import { findingSentence } from "@/wording/findings";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
-import { useActs } from "../store/useInvestigation";
+import { useActs, useInvestigation } from "../store/useInvestigation";
 import { InstrumentChoice } from "./InstrumentChoice";
 import { useQuantityInHand } from "./MeasureContext";
 import { QuantityTools } from "./QuantityTools";
@@ -33,17 +36,40 @@ function UnitMeaning({ unit }: { unit: string }) {
   );
 }
 
+/** The symbol of a quantity; formulas that name it follow as it is typed. */
+function SymbolField({ id, symbol }: { id: string; symbol: string }) {
+  const { act } = useActs();
+  const taken = useTakenSymbols(id);
+  const [inFormulas, setInFormulas] = useState(symbol);
+  const problem = symbolFinding(symbol, taken);
+  const type = (text: string) => {
+    const usable = canStandInFormula(text) && !symbolFinding(text, taken);
+    const from = usable ? inFormulas : "";
+    act(renameSymbol, { quantity: id, symbol: text, from }, `symbol/${id}`);
+    if (usable) setInFormulas(text);
+  };
+  return (
+    <TextField
+      label="Symbol"
+      value={symbol}
+      placeholder="L"
+      problem={problem && findingSentence(problem)}
+      onChange={type}
+    />
+  );
+}
+
 /** The quantity in hand: its name, symbol, unit, instrument, repeats and ±. */
 export function QuantityPanel() {
   const inHand = useQuantityInHand();
   const { act } = useActs();
-  const taken = useTakenSymbols(inHand?.evaluated.id);
+  const id = inHand?.evaluated.id ?? "";
+  const typedUnit = useInvestigation((state) => state.document.quantities[id]?.unit ?? "");
+  const describe = (part: "name" | "unit") => (text: string) =>
+    act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
   if (!inHand) return null;
   const { evaluated } = inHand;
-  const { id, quantity } = evaluated;
-  const problem = symbolFinding(quantity.symbol, taken);
-  const describe = (part: "name" | "symbol" | "unit") => (text: string) =>
-    act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
+  const { quantity } = evaluated;
   return (
     <MarginNote title="The quantity in hand">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
@@ -54,18 +80,26 @@ export function QuantityPanel() {
           onChange={describe("name")}
           className="col-span-2"
         />
+        <SymbolField key={id} id={id} symbol={quantity.symbol} />
         <TextField
-          label="Symbol"
-          value={quantity.symbol}
-          placeholder="L"
-          problem={problem && findingSentence(problem)}
-          onChange={describe("symbol")}
+          label={quantity.formula === undefined ? "Unit" : "Shown in"}
+          value={typedUnit}
+          placeholder={quantity.formula === undefined ? "m" : quantity.unit}
+          onChange={describe("unit")}
         />
-        <TextField label="Unit" value={quantity.unit} placeholder="m" onChange={describe("unit")} />
         <UnitMeaning unit={quantity.unit} />
-        <InstrumentChoice evaluated={evaluated} />
-        <UncertaintyPanel evaluated={evaluated} />
-        <RepeatsPanel evaluated={evaluated} />
+        {quantity.formula === undefined ? (
+          <>
+            <InstrumentChoice evaluated={evaluated} />
+            <UncertaintyPanel evaluated={evaluated} />
+            <RepeatsPanel evaluated={evaluated} />
+          </>
+        ) : (
+          <p className="text-soft col-span-2">
+            Worked out by the formula {quantity.formula || "that is still missing"}. Derive shows
+            how.
+          </p>
+        )}
       </div>
       <QuantityTools evaluated={evaluated} />
     </MarginNote>

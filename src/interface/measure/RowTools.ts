@@ -8,6 +8,7 @@ import { putIntoSeries } from "@/investigation/acts/putIntoSeries";
 import { removeRows } from "@/investigation/acts/removeRows";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
+import { isDerived } from "@/pipeline/gridColumns";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
 import { type GridState, type GridStore, rangeOf } from "./gridState";
 import { gridView } from "./gridView";
@@ -52,7 +53,7 @@ export class RowTools {
     const { top, bottom, left, right } = rangeOf(this.grid.getState());
     const { rows, columns } = this.view();
     const chosen = rows.slice(top, bottom + 1);
-    const across = columns.slice(left, right + 1);
+    const across = columns.slice(left, right + 1).filter((column) => !isDerived(column));
     const first = chosen[0]?.row.readings ?? {};
     const readings = chosen
       .slice(1)
@@ -83,7 +84,7 @@ export class RowTools {
     const { rows, columns } = this.view();
     const row = rows[active.row];
     const column = columns[active.column];
-    if (!row || !column) return;
+    if (!row || !column || isDerived(column)) return;
     const { id, quantity } = column.evaluated;
     const repeats = Math.max(quantity.repeats, row.lastRepeat?.[id] ?? 1) + 1;
     if (repeats > limits.repeats) return;

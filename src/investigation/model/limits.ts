@@ -11,4 +11,5 @@ export const limits = {
   dismissed: 2000,
   lettersOfReading: 200,
   lettersOfName: 200,
+  lettersOfFormula: 500,
 } as const;

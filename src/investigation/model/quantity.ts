@@ -17,6 +17,8 @@ export interface Quantity {
   /** What it is read with, and the smallest step that it shows, in the quantity's unit; "" where nobody said. */
   instrument: string;
   resolution: string;
+  /** How it is worked out from others, as typed; a quantity with a formula has no readings of its own. */
+  formula?: string;
   /** Out of the way in the grid; still there for figures and formulas. */
   hidden?: boolean;
 }

@@ -37,6 +37,7 @@ const quantity = yup
     spread: oneOf(["house", ...houseRuleValues.spread]),
     combination: oneOf(["house", ...houseRuleValues.combination]),
     hidden: yup.boolean().strict(),
+    formula: yup.string().strict().max(limits.lettersOfFormula),
   })
   .noUnknown()
   .strict();

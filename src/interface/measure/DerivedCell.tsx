@@ -1,0 +1,73 @@
+"use client";
+
+import { isFinding } from "@/pipeline/derived/evaluateDerived";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/evaluated";
+import { measured } from "@/pipeline/measured";
+import { type WrittenReading, writeMeasured } from "@/pipeline/writtenReading";
+import { findingSentence } from "@/wording/findings";
+import { spokenUnit } from "@/wording/spokenUnits";
+import { WrittenReadingView } from "../parts/WrittenReadingView";
+import { useHouseRules } from "../store/useEvaluated";
+import { CellInput } from "./CellInput";
+import { useGridController } from "./MeasureContext";
+
+interface Props {
+  index: number;
+  column: number;
+  drawn: number;
+  quantity: EvaluatedQuantity;
+  row: EvaluatedRow | undefined;
+  active: boolean;
+  selected: boolean;
+  onSaid: (sentence: string) => void;
+}
+
+/** Why a derived cell is empty; a missing reading says so by itself. */
+function reasonOf({ derived }: EvaluatedQuantity, index: number): string | undefined {
+  const cell = derived?.column?.cells[index];
+  return cell && isFinding(cell) && cell.name !== "no-reading" ? findingSentence(cell) : undefined;
+}
+
+function spoken({ value, up }: WrittenReading, unit: string): string {
+  return `${value}${up ? ` ± ${up}` : ""} ${spokenUnit(unit)}`.trim();
+}
+
+/** One value of a derived quantity on its wash: hands pass through it, but nothing can be typed. */
+export function DerivedCell(props: Props) {
+  const { index, column, drawn, quantity, row, active, selected, onSaid } = props;
+  const controller = useGridController();
+  const { figuresOfUncertainty } = useHouseRules();
+  const found = row && measured(row, quantity);
+  const written = found && writeMeasured(found, quantity, figuresOfUncertainty);
+  const reason = row && reasonOf(quantity, index);
+  const name = `${quantity.quantity.name || quantity.quantity.symbol}, row ${index + 1}`;
+  const said = written ? spoken(written, quantity.quantity.unit) : (reason ?? "empty");
+  return (
+    <div
+      role="gridcell"
+      aria-readonly
+      aria-colindex={drawn + 2}
+      aria-selected={selected}
+      aria-label={active ? undefined : `${name}, worked out: ${said}`}
+      title={reason}
+      onMouseDown={(event) => {
+        event.preventDefault();
+        controller.goTo({ row: index, column }, event.shiftKey);
+      }}
+      className={`border-hairline relative flex items-center justify-end border-b px-2.5 ${selected ? "bg-petrol/10" : "bg-wash"} ${found?.aside ? "text-soft line-through" : ""}`}
+    >
+      {reason && <span className="text-magenta text-xs">—</span>}
+      {written && <WrittenReadingView written={written} />}
+      {active && (
+        <CellInput
+          text=""
+          label={`${name}, worked out: ${said}`}
+          invalid={false}
+          aside={false}
+          derived
+          onSaid={onSaid}
+        />
+      )}
+    </div>
+  );
+}

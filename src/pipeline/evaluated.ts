@@ -1,0 +1,132 @@
+import type { Finding } from "@/core/finding/finding";
+import type { Expression } from "@/core/expression/tree";
+import type { WorkedOutUnit } from "@/core/expression/unitOf";
+import type { NumberReading } from "@/core/number/readNumber";
+import type { Spread } from "@/core/statistics/spread";
+import type { Bars, InstrumentPart } from "@/core/uncertainty/instrumentPart";
+import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUncertainty";
+import type { Dimension } from "@/core/unit/dimension";
+import type { UnitFactor } from "@/core/unit/unitText";
+import type { Quantity } from "@/investigation/model/quantity";
+import type { Row } from "@/investigation/model/row";
+
+/** A row with what each typed text means, by cell key; an absent entry is an empty cell. */
+export interface EvaluatedRow {
+  readonly id: string;
+  readonly row: Row;
+  readonly readings: Readonly<Record<string, NumberReading>>;
+  /** The number of the last repeat of each quantity that has a second one or was given further ones. */
+  readonly lastRepeat?: Readonly<Record<string, number>>;
+}
+
+/** Another quantity whose readings are the ± of this one's. */
+export interface UncertaintyColumn {
+  readonly id: string;
+  /** From its unit into this quantity's. */
+  readonly factor: number;
+}
+
+/** A quantity with its ± as numbers and the rules that its repeats follow. */
+export interface EvaluatedQuantity {
+  readonly id: string;
+  readonly quantity: Quantity;
+  /** What the instrument leaves open, in the quantity's unit; absent while a number of it is missing or unreadable. */
+  readonly instrument?: InstrumentPart;
+  readonly column?: UncertaintyColumn;
+  readonly spread: SpreadRule;
+  readonly combination: CombinationRule;
+  /** Why the typed ± or the formula can't be used. */
+  readonly finding?: Finding;
+  /** What its formula gives; absent for a quantity that is read. */
+  readonly derived?: {
+    readonly values: ReadonlyMap<EvaluatedRow, Measured>;
+    /** Absent while the formula is broken. */
+    readonly column?: DerivedColumn;
+  };
+}
+
+/** What a row says of a quantity: the mean of its repeats with its ±, in the quantity's unit. */
+export interface Measured {
+  readonly value: number;
+  /** The ±; each part is 0 where none is known. */
+  readonly bars: Bars;
+  /** Both parts of the ±, as they were combined. */
+  readonly instrument: Bars;
+  readonly scatter: number | undefined;
+  /** How the repeats that take part scatter. */
+  readonly spread: Spread;
+  /** Digits after the decimal mark of the finest reading. */
+  readonly decimals: number;
+  /** Every reading is set aside: shown hollow, but part of no fit, spread, range or statistic. */
+  readonly aside: boolean;
+  /** Worked out by a formula, not read. */
+  readonly derived?: true;
+}
+
+/** The unit in which a derived quantity is shown, as text and as what one of it means. */
+export interface ShownUnit {
+  readonly text: string;
+  readonly factors: readonly UnitFactor[];
+  readonly dimension: Dimension;
+  readonly factor: number;
+  readonly offset: number;
+}
+
+/** A constant with its numbers read, in SI units. */
+export interface BoundConstant {
+  readonly id: string;
+  readonly symbol: string;
+  readonly value: number;
+  readonly uncertainty: number;
+}
+
+/** What a symbol in a formula stands for. */
+export type Binding =
+  | { readonly kind: "quantity"; readonly id: string; readonly unit: WorkedOutUnit }
+  | { readonly kind: "derived"; readonly id: string }
+  | { readonly kind: "constant"; readonly constant: BoundConstant };
+
+/** A formula with everything that it names, ready to be evaluated; or why it can't be. */
+export type BoundFormula =
+  | {
+      readonly kind: "bound";
+      readonly id: string;
+      readonly expression: Expression;
+      readonly symbols: ReadonlyMap<string, Binding>;
+      readonly units: ReadonlyMap<string, WorkedOutUnit>;
+      readonly shown: ShownUnit;
+      readonly remarks: readonly Finding[];
+    }
+  | { readonly kind: "broken"; readonly id: string; readonly finding: Finding | undefined };
+
+/** An original input of a formula: a reading some rows on, or something common to all rows. */
+export interface Variable {
+  readonly key: string;
+  readonly kind: "reading" | "constant" | "column";
+  /** The quantity or constant; the whole-column function's own text for a column. */
+  readonly id: string;
+  readonly shift: number;
+}
+
+/** A derived quantity in one row, in coherent SI units: its value with its slopes along every variable. */
+export interface DerivedCell {
+  readonly value: number;
+  readonly slopes: Float64Array;
+  /** The ± of each variable, in SI units. */
+  readonly sizes: Float64Array;
+  readonly aside: boolean;
+}
+
+/** A derived quantity, row by row. */
+export interface DerivedColumn {
+  readonly id: string;
+  readonly formula: Extract<BoundFormula, { kind: "bound" }>;
+  readonly variables: readonly Variable[];
+  readonly cells: readonly (DerivedCell | Finding)[];
+}
+
+/** A whole-column function worked out once: it is common to all rows. */
+export interface CommonValue {
+  readonly value: number;
+  readonly uncertainty: number;
+}
