@@ -1,5 +1,11 @@
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
-import { asideMarks, ownColumns, ownLines } from "@/investigation/exchange/tableLines";
+import { renamedInFormula } from "@/core/expression/renamedInFormula";
+import {
+  asideMarks,
+  noFormulaYet,
+  ownColumns,
+  ownLines,
+} from "@/investigation/exchange/tableLines";
 import { readUncertaintyText } from "@/investigation/exchange/uncertaintyText";
 import { houseRuleValues } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
@@ -54,6 +60,9 @@ function quantityAt(cells: Cells, at: number): Omit<Quantity, "order" | "table" 
     spread: oneOf(say("spread"), houseRuleValues.spread),
     combination: oneOf(say("combination"), houseRuleValues.combination),
     ...{ instrument: say("instrument"), resolution: say("resolution") },
+    ...(say("formula") !== "" && {
+      formula: say("formula") === noFormulaYet ? "" : say("formula"),
+    }),
     ...(say("hidden") === "yes" && { hidden: true }),
   };
 }
@@ -62,6 +71,18 @@ interface Named {
   readonly id: string;
   readonly was: string;
   readonly quantity: Omit<Quantity, "order" | "table">;
+}
+
+/** Symbols that had to be changed are changed in the formula too. */
+function withFormulaOf(one: Named, all: readonly Named[]): Named {
+  const { formula } = one.quantity;
+  if (formula === undefined) return one;
+  const renamed = all.reduce(
+    (text, { was, quantity }) =>
+      was === quantity.symbol ? text : renamedInFormula(text, was, quantity.symbol),
+    formula,
+  );
+  return { ...one, quantity: { ...one.quantity, formula: renamed } };
 }
 
 function quantitiesOf(cells: Cells, document: Investigation, newId: () => string): Named[] {
@@ -77,7 +98,8 @@ function quantitiesOf(cells: Cells, document: Investigation, newId: () => string
       taken.add(symbol);
       return { id: newId(), was, quantity: { ...quantityAt(cells, at), symbol } };
     });
-  return named.map((one) => {
+  return named.map((plain) => {
+    const one = withFormulaOf(plain, named);
     const { uncertainty } = one.quantity;
     if (uncertainty.kind !== "column") return one;
     const column = named.find(({ was }) => was === uncertainty.column)?.id;
@@ -118,7 +140,8 @@ export function ownTable(
     .map((texts): { id: string; row: Omit<Row, "order" | "table"> } => {
       const readings: Record<string, string> = {};
       for (const { symbol, repeat, at } of columns) {
-        const id = named.find(({ was }) => was === symbol)?.id;
+        const found = named.find(({ was }) => was === symbol);
+        const id = found?.quantity.formula === undefined ? found?.id : undefined;
         if (id && texts[at]) readings[cellKey(id, repeat)] = texts[at];
       }
       const name = seriesAt > 0 ? (texts[seriesAt] ?? "") : "";

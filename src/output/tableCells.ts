@@ -1,7 +1,13 @@
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
-import { asideMarks, ownColumns, ownLines } from "@/investigation/exchange/tableLines";
+import { measured } from "@/pipeline/measured";
+import {
+  asideMarks,
+  noFormulaYet,
+  ownColumns,
+  ownLines,
+} from "@/investigation/exchange/tableLines";
 import { uncertaintyText } from "@/investigation/exchange/uncertaintyText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Quantity } from "@/investigation/model/quantity";
@@ -42,6 +48,12 @@ function asideText({ row }: EvaluatedRow, symbolOf: (id: string) => string): str
     .join(asideMarks.between);
 }
 
+/** The value of a derived quantity in full, so that a spreadsheet can go on with it. */
+function workedOut(row: EvaluatedRow, evaluated: EvaluatedQuantity): string {
+  const found = measured(row, evaluated);
+  return found ? String(Number(found.value.toPrecision(12))) : "";
+}
+
 /** A table as it is taken out: lines that say units, ± and the rest, then the readings as typed. */
 export interface TableCells {
   readonly cells: readonly (readonly string[])[];
@@ -77,6 +89,9 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
     line(ownLines.combination, ({ combination }) => combination),
     line(ownLines.instrument, ({ instrument }) => instrument),
     line(ownLines.resolution, ({ resolution }) => resolution),
+    ...(table.quantities.some(({ quantity }) => quantity.formula !== undefined)
+      ? [line(ownLines.formula, ({ formula }) => (formula === "" ? noFormulaYet : (formula ?? "")))]
+      : []),
     ...(table.quantities.some(({ quantity }) => quantity.hidden)
       ? [line(ownLines.hidden, ({ hidden }) => (hidden ? "yes" : "no"))]
       : []),
@@ -85,8 +100,10 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
   ];
   const body = table.rows.map((row, index) => [
     String(index + 1),
-    ...columns.map(
-      ({ evaluated, repeat }) => row.row.readings[cellKey(evaluated.id, repeat)] ?? "",
+    ...columns.map(({ evaluated, repeat }) =>
+      evaluated.derived
+        ? workedOut(row, evaluated)
+        : (row.row.readings[cellKey(evaluated.id, repeat)] ?? ""),
     ),
     ...(names.size > 0 ? [names.get(row.row.series ?? "") ?? ""] : []),
     ...(aside ? [asideText(row, symbolOf)] : []),

@@ -78,6 +78,10 @@ export interface BoundConstant {
   readonly symbol: string;
   readonly value: number;
   readonly uncertainty: number;
+  /** The unit as typed, and what one of it is in SI units. */
+  readonly unit: string;
+  readonly factor: number;
+  readonly offset: number;
 }
 
 /** What a symbol in a formula stands for. */
@@ -122,6 +126,8 @@ export interface DerivedColumn {
   readonly id: string;
   readonly formula: Extract<BoundFormula, { kind: "bound" }>;
   readonly variables: readonly Variable[];
+  /** What the rows say of the quantities that its own formula names, by their ids. */
+  readonly readings: ReadonlyMap<string, readonly (Measured | undefined)[]>;
   readonly cells: readonly (DerivedCell | Finding)[];
 }
 

@@ -6,7 +6,7 @@ import { setAside } from "@/investigation/acts/setAside";
 import { setUncertainty } from "@/investigation/acts/setUncertainty";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { typedRule } from "../../tests/fixtures/typedRule";
 import { figureSpecification, figureTitle } from "./figure";
 import { fitFigure } from "./fit";
 import { gridColumns } from "./gridColumns";
@@ -14,7 +14,7 @@ import { measured } from "./measured";
 import { writeMeasured } from "./writtenReading";
 import { evaluateTables, tableOf } from "./table";
 
-const frozen = () => perform(clampedRule(), typeReadings, { readings: [] }).document;
+const frozen = () => perform(typedRule(), typeReadings, { readings: [] }).document;
 
 function type(document: ReturnType<typeof frozen>, row: string, text: string) {
   const readings = [{ row, cell: "squared", text }];

@@ -50,7 +50,7 @@ async function worked(page: Page): Promise<void> {
   await page.getByRole("gridcell", { name: /overhang, row 6/ }).click();
   await page.getByRole("button", { name: "Row 6", exact: true }).click();
   await page.getByRole("menuitem", { name: "Make a series of them" }).click();
-  await page.getByRole("gridcell", { name: /period squared, row 7/ }).click();
+  await page.getByRole("gridcell", { name: /repeat 1, row 7/ }).click();
   await page.keyboard.type("=cmd()");
   await page.keyboard.press("Enter");
 }

@@ -54,7 +54,7 @@ test("the rule: keys, the dragged cursor, the browser's way back", async ({ page
   await expect(page).toHaveURL(/\/slope$/);
   await expect(page.getByTestId("slope")).toBeVisible();
   await page.keyboard.press("Alt+2");
-  await expect(page.getByText(/Derive will/)).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Derived quantities" })).toBeVisible();
   const plot = (await page.getByRole("link", { name: "Plot" }).boundingBox())!;
   await page.getByTestId("cursor").hover({ position: { x: 130, y: 12 } });
   await page.mouse.down();
@@ -99,7 +99,7 @@ test("a quantity moves, and is duplicated under a symbol of its own", async ({ p
 test("a reading is set aside with a reason, drawn hollow, and taken back", async ({ page }) => {
   await signIn(page);
   await start(page, "sample");
-  await page.getByRole("gridcell", { name: "period squared, row 6, 1.12 seconds squared" }).click();
+  await page.getByRole("gridcell", { name: "overhang, row 6, 0.450 metres" }).click();
   await page.getByRole("button", { name: "Because" }).click();
   await page.getByRole("option", { name: "another reason" }).click();
   await page.getByLabel("The reason").fill("bumped the bench");
@@ -110,7 +110,7 @@ test("a reading is set aside with a reason, drawn hollow, and taken back", async
   await expect(page.locator('[data-role="points-aside"]')).toBeVisible();
   await expect(page.getByRole("definition").first()).toHaveText("6");
   await stage(page, "Measure");
-  const cell = "period squared, row 6, 1.12 seconds squared, set aside: bumped the bench";
+  const cell = "overhang, row 6, 0.450 metres, set aside: bumped the bench";
   await page.getByRole("gridcell", { name: cell }).click();
   await page.getByRole("button", { name: "Take back" }).click();
   await stage(page, "Slope");
@@ -140,13 +140,12 @@ test("each kind of ± is explained as it is chosen, and drawn", async ({ page })
     "± 0.0005 m at each edge, twice because both ends are read: ± 0.001 m.",
   );
   await expect(page.getByRole("columnheader").nth(1)).toContainText("± 2 × 0.0005");
-  await page.getByRole("columnheader").nth(4).click();
   await chooseUncertainty(page, "a percentage of the reading");
   await page.getByRole("textbox", { name: "Percentage of the reading" }).fill("10");
   await stage(page, "Plot");
   await page.getByText("Points as a table").click();
-  await expect(page.getByRole("cell", { name: "1.54 ± 0.2" })).toBeVisible();
-  await expect(page.getByRole("cell", { name: "0.10 ± 0.01" })).toBeVisible();
+  await expect(page.getByRole("cell", { name: "0.13 ± 0.04" })).toBeVisible();
+  await expect(page.getByRole("cell", { name: "0.008 ± 0.002" })).toBeVisible();
 });
 
 test("the drawer: a number is mended without leaving the figure", async ({ page }) => {
@@ -157,7 +156,8 @@ test("the drawer: a number is mended without leaving the figure", async ({ page 
   await page.keyboard.press("Alt+0");
   await expect(page.getByRole("textbox", { name: "overhang, row 1" })).toBeFocused();
   await page.keyboard.press("Control+End");
-  await page.keyboard.type("1.64");
+  await page.keyboard.press("Home");
+  await page.keyboard.type("0.6");
   await expect(page.getByTestId("slope")).not.toContainText("12.32");
   await page.keyboard.press("Escape");
   await expect(page.getByTestId("slope")).toContainText("12.32");
@@ -170,10 +170,10 @@ test("a quantity can be added and removed, and undo brings its readings back", a
   await signIn(page);
   await start(page, "sample");
   await page.getByRole("button", { name: "Add a quantity" }).click();
-  await expect(page.getByRole("columnheader")).toHaveCount(6);
+  await expect(page.getByRole("columnheader")).toHaveCount(7);
   await page.getByRole("columnheader").nth(1).click();
   await page.getByRole("button", { name: "Remove this quantity" }).click();
-  await expect(page.getByRole("columnheader")).toHaveCount(5);
+  await expect(page.getByRole("columnheader")).toHaveCount(6);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect.poll(async () => (await rowTexts(page, 7))[0]).toBe("0.500");
 });

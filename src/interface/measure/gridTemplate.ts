@@ -27,10 +27,10 @@ export function headingGroups(columns: readonly GridColumn[]): readonly HeadingG
 }
 
 const numberWidth = 48;
-const single = { least: 116, most: 210 };
+const single = { least: 104, most: 210 };
 const repeated = { least: 72, most: 100 };
-const mean = { least: 108, most: 140 };
-const scatter = { least: 64, most: 84 };
+const mean = { least: 98, most: 140 };
+const scatter = { least: 60, most: 84 };
 
 function widths(columns: readonly GridColumn[]) {
   return headingGroups(columns).flatMap(({ repeats }) =>

@@ -4,6 +4,7 @@ import { usePathname } from "next/navigation";
 import { useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { useCommandKeys } from "../commands/useCommandKeys";
+import { DeriveRoom } from "../derive/DeriveRoom";
 import { LaterRoom } from "../later/LaterRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
@@ -30,6 +31,8 @@ function Room({ stage }: { stage: StageId }) {
   switch (stage) {
     case "measure":
       return <MeasureRoom />;
+    case "derive":
+      return <DeriveRoom />;
     case "plot":
       return <PlotRoom />;
     case "slope":

@@ -10,10 +10,14 @@ export const ownLines = {
   combination: "scatter and instrument",
   instrument: "read with",
   resolution: "smallest step",
+  formula: "formula",
   hidden: "hidden",
   repeat: "repeat",
   rows: "n",
 } as const;
+
+/** What stands in the line of formulas for a derived quantity that has none yet. */
+export const noFormulaYet = "not yet written";
 
 /** Headings of what stands behind the readings. */
 export const ownColumns = { series: "series", aside: "set aside" } as const;

@@ -17,19 +17,20 @@ const quantities: Record<string, Partial<Quantity>> = {
     ...{ name: "time for ten swings", symbol: "t_10", unit: "s", uncertainty: fixed("0.1") },
     ...{ instrument: "stopwatch by hand", resolution: "0.01", repeats: 3 },
   },
-  cubed: { name: "overhang cubed", symbol: "L^3", unit: "m^3", uncertainty: fixed("0.0010") },
-  squared: { name: "period squared", symbol: "T^2", unit: "s^2", uncertainty: fixed("0.02") },
+  period: { name: "period", symbol: "T", formula: "t_10/10" },
+  cubed: { name: "overhang cubed", symbol: "L^3", formula: "L^3" },
+  squared: { name: "period squared", symbol: "T^2", formula: "T^2" },
 };
 
-/** Overhang, three timings of ten swings, and the columns worked out from them. */
-const readings: readonly [string, [string, string, string], string, string][] = [
-  ["0.200", ["3.12", "3.06", "3.15"], "0.0080", "0.10"],
-  ["0.250", ["4.31", "4.44", "4.38"], "0.0156", "0.19"],
-  ["0.300", ["5.81", "5.72", "5.79"], "0.0270", "0.33"],
-  ["0.350", ["7.22", "7.35", "7.30"], "0.0429", "0.53"],
-  ["0.400", ["8.84", "8.97", "8.92"], "0.0640", "0.79"],
-  ["0.450", ["10.66", "10.52", "10.57"], "0.0911", "1.12"],
-  ["0.500", ["12.45", "12.36", "12.41"], "0.1250", "1.54"],
+/** Overhang and three timings of ten swings. */
+const readings: readonly [string, [string, string, string]][] = [
+  ["0.200", ["3.12", "3.06", "3.15"]],
+  ["0.250", ["4.31", "4.44", "4.38"]],
+  ["0.300", ["5.81", "5.72", "5.79"]],
+  ["0.350", ["7.22", "7.35", "7.30"]],
+  ["0.400", ["8.84", "8.97", "8.92"]],
+  ["0.450", ["10.66", "10.52", "10.57"]],
+  ["0.500", ["12.45", "12.36", "12.41"]],
 ];
 
 /** A loaded steel rule clamped at the edge of the bench: ten swings timed thrice at each overhang, T² against L³. */
@@ -47,13 +48,13 @@ export function clampedRule(): Investigation {
       ]),
     ),
     rows: Object.fromEntries(
-      readings.map(([overhang, times, cubed, squared], i) => [
+      readings.map(([overhang, times], i) => [
         `row${i + 1}`,
         {
           order: orders[i] as string,
           table: firstTable,
           readings: {
-            ...{ overhang, cubed, squared },
+            overhang,
             ...Object.fromEntries(times.map((text, n) => [cellKey("time", n + 1), text])),
           },
         },

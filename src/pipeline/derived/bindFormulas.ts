@@ -19,6 +19,7 @@ function readConstant(id: string, constant: Constant, mark: DecimalMark) {
   const bound = {
     ...{ id, symbol: constant.symbol, value: value.number.value * factor + offset },
     uncertainty: Math.abs(size) * factor,
+    ...{ unit: constant.unit, factor, offset },
   };
   return { bound, unit };
 }

@@ -7,12 +7,13 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { clampedRule } from "@/investigation/samples/clampedRule";
+import { typedRule } from "../../../tests/fixtures/typedRule";
 import { findingSentence } from "@/wording/findings";
 import { measured } from "../measured";
 import { evaluateTables, tableOf } from "../table";
 import { writeMeasured } from "../writtenReading";
 
-const plain = perform(clampedRule(), typeReadings, { readings: [] }).document;
+const plain = perform(typedRule(), typeReadings, { readings: [] }).document;
 
 function derive(
   document: Investigation,
@@ -47,6 +48,19 @@ describe("a derived quantity", () => {
     expect(square.at(0)!.bars.up).toBeCloseTo(2 * 0.311 * 0.01, 12);
     expect(writeMeasured(square.at(0)!, square.quantity, "one")).toEqual({
       ...{ value: "0.097", up: "0.006", down: "0.006" },
+    });
+  });
+
+  test("the sample's own period, square and cube", () => {
+    const sample = perform(clampedRule(), typeReadings, { readings: [] }).document;
+    const square = quantityOf(sample, "T^2");
+    expect(writeMeasured(square.at(4)!, square.quantity, "one")).toMatchObject({
+      ...{ value: "0.79", up: "0.02" },
+    });
+    const cube = quantityOf(sample, "L^3");
+    expect(cube.quantity.quantity.unit).toBe("m^3");
+    expect(writeMeasured(cube.at(4)!, cube.quantity, "one")).toMatchObject({
+      ...{ value: "0.0640", up: "0.0005" },
     });
   });
 

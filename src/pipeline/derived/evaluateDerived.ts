@@ -87,7 +87,7 @@ class ColumnEvaluation {
   private sizes = new Float64Array(0);
   private aside = false;
   private readonly index: ReadonlyMap<string, number>;
-  private readonly columns = new Map<string, ReturnType<typeof measuredColumn>>();
+  readonly columns = new Map<string, ReturnType<typeof measuredColumn>>();
 
   constructor(
     private readonly formula: Bound,
@@ -198,9 +198,11 @@ export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn
     return sources.rows.map((_, row) => inner.cell(row));
   });
   if ("name" in plain) {
-    return { id: formula.id, formula, variables: [], cells: sources.rows.map(() => plain) };
+    const cells = sources.rows.map(() => plain);
+    return { id: formula.id, formula, variables: [], readings: new Map(), cells };
   }
   const evaluation = evaluationOf(plain.expression, plain.common);
   const cells = sources.rows.map((_, row) => evaluation.cell(row));
-  return { id: formula.id, formula, variables: evaluation.variables, cells };
+  const { variables, columns: readings } = evaluation;
+  return { id: formula.id, formula, variables, readings, cells };
 }

@@ -1,0 +1,131 @@
+import { plainRunText } from "../unit/runText";
+import { writeSymbol } from "../unit/symbolText";
+import type { Expression } from "./tree";
+
+/** What stands for a symbol, and whether it is a single thing that needs no brackets under a power. */
+export interface TexLeaf {
+  readonly tex: string;
+  readonly single: boolean;
+}
+
+const greek: Readonly<Record<string, string>> = {
+  α: "\\alpha", β: "\\beta", γ: "\\gamma", δ: "\\delta", ε: "\\varepsilon", ζ: "\\zeta", η: "\\eta",
+  θ: "\\theta", ι: "\\iota", κ: "\\kappa", λ: "\\lambda", μ: "\\mu", ν: "\\nu", ξ: "\\xi", π: "\\pi",
+  ρ: "\\rho", σ: "\\sigma", τ: "\\tau", υ: "\\upsilon", φ: "\\varphi", χ: "\\chi", ψ: "\\psi",
+  ω: "\\omega", Γ: "\\Gamma", Δ: "\\Delta", Θ: "\\Theta", Λ: "\\Lambda", Ξ: "\\Xi", Π: "\\Pi",
+  Σ: "\\Sigma", Φ: "\\Phi", Ψ: "\\Psi", Ω: "\\Omega",
+}; // prettier-ignore
+
+function escaped(text: string): string {
+  return [...text]
+    .map((letter) =>
+      greek[letter] ? `${greek[letter]} ` : letter.replace(/[\\{}_^&%$#~]/, "\\$&"),
+    )
+    .join("");
+}
+
+/** A symbol in TeX: letters italic, what follows _ upright and low. */
+export function symbolTex(symbol: string): string {
+  return writeSymbol(symbol)
+    .map(({ text, script }) => {
+      if (script === "sub") return `_{\\mathrm{${escaped(text)}}}`;
+      if (script === "super") return `^{${escaped(text.replace("−", "-"))}}`;
+      return escaped(text).trim();
+    })
+    .join("");
+}
+
+/** A unit in TeX: upright, thin spaces between its parts. */
+export function unitTex(runs: ReturnType<typeof writeSymbol>): string {
+  if (plainRunText(runs) === "") return "";
+  const inner = runs
+    .map(({ text, script }) => {
+      const plain = escaped(text.replace(/\u00a0/g, "~").replaceAll("°", "^{\\circ}"))
+        .replaceAll("\\~", "\\,")
+        .replaceAll("\\^\\{\\\\circ\\}", "^{\\circ}");
+      return script === "super" ? `^{${plain.replace("−", "-")}}` : plain;
+    })
+    .join("");
+  return `\\,\\mathrm{${inner}}`;
+}
+
+/** How tightly an expression holds together: sums least, products, powers, single things most. */
+function strength(expression: Expression, leaf: (name: string) => TexLeaf): number {
+  switch (expression.kind) {
+    case "symbol":
+      return leaf(expression.name).single ? 5 : 2;
+    case "operation":
+      return { "+": 1, "-": 1, "*": 2, "/": 5, "^": 4 }[expression.operator];
+    case "negative":
+      return 1;
+    default:
+      return 5;
+  }
+}
+
+const functionTex: Readonly<Record<string, string>> = {
+  ln: "\\ln", log: "\\lg", exp: "\\exp", sin: "\\sin", cos: "\\cos", tan: "\\tan",
+  asin: "\\arcsin", acos: "\\arccos", atan: "\\arctan", min: "\\min", max: "\\max",
+}; // prettier-ignore
+
+function bracketed(tex: string): string {
+  return `\\left(${tex}\\right)`;
+}
+
+/** Two factors side by side need a sign between them where digits would meet. */
+function joint(left: string, right: string): string {
+  return /[\d}]\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d|-)/.test(right)
+    ? `${left} \\times ${right}`
+    : `${left}\\,${right}`;
+}
+
+/** An expression in TeX as it stands in a report: fractions, roots, raised powers. */
+export function toTex(
+  expression: Expression,
+  leaf: (name: string) => TexLeaf = (name) => ({ tex: symbolTex(name), single: true }),
+): string {
+  const inside = (part: Expression, least: number) => {
+    const tex = toTex(part, leaf);
+    return strength(part, leaf) < least ? bracketed(tex) : tex;
+  };
+  switch (expression.kind) {
+    case "number":
+      return expression.text.replace(
+        /e([+-]?\d+)$/,
+        (_, power: string) => ` \\times 10^{${Number(power)}}`,
+      );
+    case "pi":
+      return "\\pi ";
+    case "symbol":
+      return leaf(expression.name).tex;
+    case "negative":
+      return `-${inside(expression.of, 2)}`;
+    case "operation": {
+      const { left, right } = expression;
+      switch (expression.operator) {
+        case "+":
+          return `${inside(left, 1)} + ${inside(right, 1)}`;
+        case "-":
+          return `${inside(left, 1)} - ${inside(right, 2)}`;
+        case "*":
+          return joint(inside(left, 2), inside(right, 2));
+        case "/":
+          return `\\frac{${toTex(left, leaf)}}{${toTex(right, leaf)}}`;
+        case "^": {
+          const fraction = left.kind === "operation" && left.operator === "/";
+          const base = fraction ? bracketed(toTex(left, leaf)) : inside(left, 5);
+          return `${base}^{${toTex(right, leaf)}}`;
+        }
+      }
+    }
+    case "call":
+    case "neighbour":
+    case "column": {
+      const of = toTex(expression.of, leaf);
+      if (expression.name === "sqrt") return `\\sqrt{${of}}`;
+      if (expression.name === "abs") return `\\left|${of}\\right|`;
+      const name = functionTex[expression.name] ?? `\\operatorname{${expression.name}}`;
+      return `${name}${bracketed(of)}`;
+    }
+  }
+}

@@ -1,0 +1,126 @@
+"use client";
+
+import { useContext } from "react";
+import { measured } from "@/pipeline/measured";
+import { writeMeasured } from "@/pipeline/writtenReading";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { writeUnitText } from "@/core/unit/unitText";
+import { setFormula } from "@/investigation/acts/setFormula";
+import { findingSentence } from "@/wording/findings";
+import { RunTextView } from "../parts/RunTextView";
+import { WrittenReadingView } from "../parts/WrittenReadingView";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import {
+  type Derived,
+  InHandContext,
+  useDerivedInHand,
+  useDerivedQuantities,
+  useRowInHand,
+} from "./useDerived";
+import { WorkedExample } from "./WorkedExample";
+import { WriteFormula } from "./WriteFormula";
+
+function FormulaField({ evaluated }: { evaluated: Derived["evaluated"] }) {
+  const { act } = useActs();
+  const { choose } = useContext(InHandContext);
+  const { id, quantity, finding } = evaluated;
+  return (
+    <>
+      <input
+        aria-label={`Formula of ${quantity.symbol}`}
+        aria-invalid={finding !== undefined}
+        value={quantity.formula ?? ""}
+        placeholder="4 pi^2 L/T^2"
+        maxLength={500}
+        spellCheck={false}
+        autoComplete="off"
+        onFocus={() => choose({ id })}
+        onChange={(event) =>
+          act(setFormula, { quantity: id, formula: event.target.value }, `formula/${id}`)
+        }
+        className="hover:border-hairline aria-invalid:border-magenta focus:border-hairline h-8 w-full min-w-40 rounded-md border border-transparent bg-transparent px-1.5 font-serif text-base"
+      />
+      {finding && <p className="text-magenta px-1.5 pb-1 text-xs">{findingSentence(finding)}</p>}
+    </>
+  );
+}
+
+function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: boolean }) {
+  const { evaluated, table } = derived;
+  const { choose } = useContext(InHandContext);
+  const { figuresOfUncertainty } = useHouseRules();
+  const { id, quantity } = evaluated;
+  const source = table.rows[Math.min(row, table.rows.length - 1)];
+  const found = source && measured(source, evaluated);
+  return (
+    <tr
+      aria-selected={inHand}
+      className={`border-hairline cursor-pointer border-b ${inHand ? "bg-petrol/10" : ""}`}
+      onClick={() => choose({ id })}
+    >
+      <td className="px-2.5 py-1">
+        {quantity.name}
+        {quantity.name && ", "}
+        <RunTextView runs={writeSymbol(quantity.symbol)} />
+      </td>
+      <td className="py-0.5">
+        <FormulaField evaluated={evaluated} />
+      </td>
+      <td className="px-2.5">
+        <RunTextView runs={writeUnitText(quantity.unit)} />
+        {quantity.unit === "" && evaluated.derived?.column && (
+          <span className="text-soft">none, a pure number</span>
+        )}
+      </td>
+      <td className="px-2.5 text-right">
+        {found && (
+          <WrittenReadingView written={writeMeasured(found, evaluated, figuresOfUncertainty)} />
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** The page of Derive: every derived quantity with its formula, and the worked example of one row. */
+export function DerivePage() {
+  const all = useDerivedQuantities();
+  const inHand = useDerivedInHand();
+  const row = useRowInHand();
+  return (
+    <>
+      <h1 className="mb-2 font-serif text-[18px] font-semibold">Derived quantities</h1>
+      {all.length === 0 ? (
+        <p className="text-soft py-6 text-base">
+          Nothing is worked out yet. Write a formula over the symbols of your readings, such as t/10
+          or L^3.
+        </p>
+      ) : (
+        <div className="overflow-x-auto">
+          <table className="w-full max-w-[900px] text-left">
+            <thead>
+              <tr className="border-ink border-b">
+                <th className="px-2.5 pb-1 font-semibold">quantity</th>
+                <th className="px-1.5 pb-1 font-semibold">formula</th>
+                <th className="px-2.5 pb-1 font-semibold">unit, worked out</th>
+                <th className="px-2.5 pb-1 text-right font-semibold">row {row + 1}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {all.map((derived) => (
+                <Row
+                  key={derived.evaluated.id}
+                  derived={derived}
+                  row={row}
+                  inHand={derived.evaluated.id === inHand?.evaluated.id}
+                />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <WriteFormula />
+      <WorkedExample />
+    </>
+  );
+}

@@ -1,0 +1,82 @@
+"use client";
+
+import { Trash2 } from "lucide-react";
+import { useState } from "react";
+import { canStandInFormula } from "@/core/expression/renamedInFormula";
+import { describeQuantity } from "@/investigation/acts/describeQuantity";
+import { removeQuantity } from "@/investigation/acts/removeQuantity";
+import { renameSymbol } from "@/investigation/acts/renameSymbol";
+import { symbolFinding } from "@/pipeline/symbols";
+import { findingSentence } from "@/wording/findings";
+import { removalSentence } from "@/wording/removing";
+import { usesOf } from "@/pipeline/uses";
+import { Button } from "../parts/Button";
+import { MarginNote } from "../parts/StageLayout";
+import { TextField } from "../parts/TextField";
+import { useQuantities } from "../store/useEvaluated";
+import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import type { Derived } from "./useDerived";
+
+function SymbolField({ id, symbol }: { id: string; symbol: string }) {
+  const { act } = useActs();
+  const quantities = useQuantities();
+  const [inFormulas, setInFormulas] = useState(symbol);
+  const taken = new Set(
+    quantities.flatMap((other) => (other.id === id ? [] : [other.quantity.symbol])),
+  );
+  const problem = symbolFinding(symbol, taken);
+  const type = (text: string) => {
+    const usable = canStandInFormula(text) && !symbolFinding(text, taken);
+    const from = usable ? inFormulas : "";
+    act(renameSymbol, { quantity: id, symbol: text, from }, `symbol/${id}`);
+    if (usable) setInFormulas(text);
+  };
+  return (
+    <TextField
+      label="Symbol"
+      value={symbol}
+      problem={problem && findingSentence(problem)}
+      onChange={type}
+    />
+  );
+}
+
+/** Name, symbol and shown unit of the derived quantity in hand. */
+export function DerivedPanel({ derived }: { derived: Derived }) {
+  const { act } = useActs();
+  const store = useInvestigationStore();
+  const { id, quantity, derived: result } = derived.evaluated;
+  const typedUnit = useInvestigation((state) => state.document.quantities[id]?.unit ?? "");
+  const describe = (part: "name" | "unit") => (text: string) =>
+    act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
+  const remove = () => {
+    const uses = usesOf(store.getState().document, id);
+    act(removeQuantity, { quantity: id });
+    store.setState({ notice: removalSentence(quantity, uses) });
+  };
+  return (
+    <MarginNote title="The derived quantity in hand">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+        <TextField
+          label="Name"
+          value={quantity.name}
+          placeholder="period"
+          onChange={describe("name")}
+          className="col-span-2"
+        />
+        <SymbolField key={id} id={id} symbol={quantity.symbol} />
+        <TextField
+          label="Shown in"
+          value={typedUnit}
+          placeholder={result?.column ? quantity.unit || "1" : "as worked out"}
+          onChange={describe("unit")}
+        />
+      </div>
+      <div className="mt-1 -ml-2.5">
+        <Button look="quiet" onClick={remove}>
+          <Trash2 aria-hidden size={15} /> Remove this quantity
+        </Button>
+      </div>
+    </MarginNote>
+  );
+}

@@ -1,0 +1,73 @@
+import { addDerived } from "@/investigation/acts/addDerived";
+import { setHouseRules } from "@/investigation/acts/setHouseRules";
+import { perform } from "@/investigation/history/edit";
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { evaluateTables, tableOf } from "../table";
+import { isFinding } from "./evaluateDerived";
+import { sharesOfCell } from "./shares";
+import { workedExample } from "./workedExample";
+
+function worked(symbol: string, formula?: string, propagation?: "quadrature") {
+  let document = perform(clampedRule(), setHouseRules, {
+    propagation: propagation ?? "worst-case",
+  }).document;
+  if (formula) {
+    const args = { id: "d", table: "main", name: "", symbol, formula };
+    document = perform(document, addDerived, args).document;
+  }
+  const { quantities } = tableOf(evaluateTables(document));
+  const evaluated = quantities.find(({ quantity }) => quantity.symbol === symbol)!;
+  const column = evaluated.derived!.column!;
+  const cell = column.cells[4]!;
+  if (isFinding(cell)) throw new Error(cell.name);
+  const rule = propagation ?? "worst-case";
+  return {
+    lines: workedExample(evaluated, column, cell, 4, quantities, document.houseRules),
+    shares: sharesOfCell(rule, cell, column),
+  };
+}
+
+const texts = (lines: ReturnType<typeof worked>["lines"], step: string) =>
+  lines.filter((line) => line.step === step).map(({ tex }) => tex);
+
+describe("the worked example", () => {
+  test("a power: percentages, times the power, and the rounded statement", () => {
+    const { lines } = worked("T^2");
+    expect(texts(lines, "formula")).toEqual([
+      "T^{2} = \\left(\\frac{t_{\\mathrm{10}}}{10}\\right)^{2}",
+    ]);
+    expect(texts(lines, "numbers")[0]).toContain("8.910\\,\\mathrm{s}");
+    expect(texts(lines, "part")[0]).toContain("= 1.1\\,\\%,\\quad 2 \\times 1.1\\,\\% = 2.2\\,\\%");
+    expect(texts(lines, "stated")).toEqual(["T^{2} = (0.79 \\pm 0.02)\\,\\mathrm{s^{2}}"]);
+  });
+
+  test("a sum adds its ±", () => {
+    const { lines } = worked("d", "2 L - first(L)*0 - 0.1*L");
+    expect(lines.at(-1)?.tex).toMatch(/\\pm/);
+    const plain = worked("e", "t_10 + t_10/10").lines;
+    expect(plain.filter(({ how }) => how === "sum").length).toBeGreaterThan(0);
+    expect(texts(plain, "stated")[0]).toContain("9.8 \\pm 0.1");
+  });
+
+  test("a product of two: the percentages together, by either rule", () => {
+    const worst = worked("v", "L/T").lines;
+    expect(texts(worst, "together")[0]).toContain("0.25\\,\\% + 1.1\\,\\% = 1.4\\,\\%");
+    const square = worked("v", "L/T", "quadrature").lines;
+    expect(texts(square, "together")[0]).toContain("\\sqrt{(0.25\\,\\%)^{2} + (1.1\\,\\%)^{2}}");
+  });
+
+  test("anything else takes slopes", () => {
+    const { lines } = worked("c", "T/(T + t_10*2)");
+    expect(lines.find(({ step }) => step === "together")?.how).toBe("slopes");
+    const other = worked("e", "L*T/(T + t_10) + L").lines;
+    expect(texts(other, "part")[0]).toContain("\\partial L");
+    const tex = [...lines, ...other].map((line) => line.tex).join(" ");
+    expect(tex).not.toMatch(/NaN|undefined|Infinity|\[object/);
+  });
+
+  test("shares add up to one", () => {
+    const { shares } = worked("v", "L/T", "quadrature");
+    expect(shares.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 12);
+    expect(shares.find(({ id }) => id === "time")!.share).toBeGreaterThan(0.9);
+  });
+});

@@ -1,0 +1,176 @@
+import { linearSum, powerProduct } from "@/core/expression/shape";
+import { symbolTex, type TexLeaf, toTex, unitTex } from "@/core/expression/tex";
+import { type Expression, symbolsOf } from "@/core/expression/tree";
+import { writeNumber, type WrittenNumber, writeStatement } from "@/core/number/writtenNumber";
+import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
+import { writeUnitText } from "@/core/unit/unitText";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { DerivedCell, DerivedColumn, EvaluatedQuantity } from "../evaluated";
+import { partsBy, rowRule } from "./derivedQuantities";
+import { expandedFormula } from "./expandedFormula";
+import { directInputs, type DirectInput } from "./directInputs";
+
+/** One line of a worked example. */
+export interface WorkedLine {
+  readonly step: "formula" | "numbers" | "value" | "part" | "together" | "stated";
+  /** What a "part" line is about: a symbol in TeX. */
+  readonly of?: string;
+  readonly how?: "sum" | "percentages" | "slopes";
+  readonly tex: string;
+}
+
+const middleFigures = 4;
+const partFigures = 2;
+
+function numberTex({ mantissa, exponent }: WrittenNumber): string {
+  const plain = mantissa.replace("−", "-");
+  return exponent === undefined ? plain : `${plain} \\times 10^{${exponent}}`;
+}
+
+function inUnit(value: number, figures: number, unit: string): string {
+  return `${numberTex(writeNumber(Number(value.toPrecision(15)), figures))}${unitTex(writeUnitText(unit))}`;
+}
+
+function stated(value: number, size: number, unit: string, rules: HouseRules): string {
+  const {
+    value: text,
+    uncertainty,
+    exponent,
+  } = writeStatement(value, size, rules.figuresOfUncertainty);
+  const pair = `${text.replace("−", "-")} \\pm ${uncertainty}`;
+  const whole = exponent === undefined ? pair : `(${pair}) \\times 10^{${exponent}}`;
+  const upright = unitTex(writeUnitText(unit));
+  return exponent === undefined && upright !== "" ? `(${whole})${upright}` : `${whole}${upright}`;
+}
+
+function togetherTex(rule: PropagationRule, parts: readonly string[]): string {
+  if (parts.length === 1) return parts[0] as string;
+  return rule === "worst-case"
+    ? parts.join(" + ")
+    : `\\sqrt{${parts.map((part) => `(${part})^{2}`).join(" + ")}}`;
+}
+
+interface Working {
+  readonly rule: PropagationRule;
+  readonly inputs: readonly DirectInput[];
+  /** Value and ± in the shown unit. */
+  readonly value: number;
+  readonly size: number;
+  readonly unit: string;
+}
+
+function bySum(coefficients: ReadonlyMap<string, number>, { rule, inputs, unit }: Working) {
+  const scale = (input: DirectInput) => input.toShown;
+  const sizes = inputs.map(
+    (input) => Math.abs(coefficients.get(input.name) ?? 0) * input.size * scale(input),
+  );
+  const parts = inputs.flatMap((input, index): WorkedLine[] => {
+    const coefficient = Math.abs(coefficients.get(input.name) ?? 0);
+    if (sizes[index] === 0) return [];
+    const times = coefficient === 1 ? "" : `${String(Number(coefficient.toPrecision(6)))} \\times `;
+    const tex = `${times}${inUnit(input.size, partFigures, input.unit)} = ${inUnit(sizes[index] as number, partFigures, unit)}`;
+    return [{ step: "part", how: "sum", of: input.tex, tex }];
+  });
+  return { parts, size: combinedUncertainty(rule, sizes), how: "sum" as const, each: sizes };
+}
+
+const percent = (value: number) => `${numberTex(writeNumber(value * 100, partFigures))}\\,\\%`;
+
+function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, value }: Working) {
+  const shares = inputs.map(
+    (input) => Math.abs(powers.get(input.name) ?? 0) * Math.abs(input.size / input.value),
+  );
+  const parts = inputs.flatMap((input, index): WorkedLine[] => {
+    const power = Math.abs(powers.get(input.name) ?? 0);
+    if (!(shares[index] as number)) return [];
+    const own = `\\frac{${inUnit(input.size, partFigures, input.unit)}}{${inUnit(Math.abs(input.value), middleFigures, input.unit)}} = ${percent(Math.abs(input.size / input.value))}`;
+    const tex =
+      power === 1
+        ? own
+        : `${own},\\quad ${String(Number(power.toPrecision(3)))} \\times ${percent(Math.abs(input.size / input.value))} = ${percent(shares[index] as number)}`;
+    return [{ step: "part", how: "percentages", of: input.tex, tex }];
+  });
+  const size = combinedUncertainty(rule, shares) * Math.abs(value);
+  return { parts, size, how: "percentages" as const, each: shares };
+}
+
+function bySlopes({ rule, inputs, unit }: Working) {
+  const sizes = inputs.map(({ slope, size }) => Math.abs(slope) * size);
+  const parts = inputs.flatMap((input, index): WorkedLine[] => {
+    if (!(sizes[index] as number)) return [];
+    const slope = numberTex(writeNumber(Math.abs(input.slope), 3));
+    const tex = `\\left|\\frac{\\partial}{\\partial ${input.tex}}\\right| \\Delta ${input.tex} = ${slope} \\times ${numberTex(writeNumber(input.size, partFigures))} = ${inUnit(sizes[index] as number, partFigures, unit)}`;
+    return [{ step: "part", how: "slopes", of: input.tex, tex }];
+  });
+  return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
+}
+
+function agrees(a: number, b: number): boolean {
+  return Math.abs(a - b) <= 1e-6 * Math.max(Math.abs(a), Math.abs(b));
+}
+
+/** The ± as a teacher would write it: sums add ±, products add percentages, the rest takes slopes. */
+function workUncertainty(working: Working, expression: Expression) {
+  const sum = linearSum(expression);
+  const product = powerProduct(expression);
+  const found = sum
+    ? bySum(sum.coefficients, working)
+    : product && working.inputs.every(({ value }) => value !== 0)
+      ? byPercentages(product.powers, working)
+      : bySlopes(working);
+  return agrees(found.size, working.size) ? found : bySlopes(working);
+}
+
+/**
+ * The worked example of one row of a derived quantity: symbols first, then numbers with units, the value, the ± in
+ * the form that its formula asks for, and the rounded statement. Everything is computed in full precision; only what
+ * is written is rounded.
+ */
+export function workedExample(
+  evaluated: EvaluatedQuantity,
+  column: DerivedColumn,
+  cell: DerivedCell,
+  row: number,
+  quantities: readonly EvaluatedQuantity[],
+  rules: HouseRules,
+): readonly WorkedLine[] {
+  const rule = rowRule(rules);
+  const { shown } = column.formula;
+  const { expression, symbols } = expandedFormula(column, quantities);
+  const value = (cell.value - shown.offset) / shown.factor;
+  const parts = partsBy(rule, cell, column);
+  const size = combinedUncertainty(rule, [parts.row, parts.common]) / Math.abs(shown.factor);
+  const names = symbolsOf(expression);
+  const inputs = directInputs(column, symbols, row, quantities, rule, names);
+  const working = { rule, inputs, value, size, unit: shown.text };
+  const name = symbolTex(evaluated.quantity.symbol);
+  const leaf = (symbol: string): TexLeaf => {
+    const input = inputs.find((one) => one.name === symbol);
+    return input
+      ? { tex: input.numberTex, single: input.unit === "" }
+      : { tex: symbolTex(symbol), single: true };
+  };
+  const lines: WorkedLine[] = [
+    { step: "formula", tex: `${name} = ${toTex(expression)}` },
+    { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` },
+    { step: "value", tex: `${name} = ${inUnit(value, middleFigures, shown.text)}` },
+  ];
+  if (size === 0) return lines;
+  const worked = workUncertainty(working, expression);
+  const each = worked.each.filter((part) => part > 0);
+  const amounts = each.map((part) =>
+    worked.how === "percentages" ? percent(part) : numberTex(writeNumber(part, partFigures)),
+  );
+  const sum = togetherTex(rule, amounts);
+  const whole = inUnit(size, partFigures, shown.text);
+  const together =
+    worked.how === "percentages"
+      ? `\\frac{\\Delta ${name}}{${name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad \\Delta ${name} = ${whole}`
+      : `\\Delta ${name} = ${each.length > 1 ? `${sum} = ` : ""}${whole}`;
+  return [
+    ...lines,
+    ...worked.parts,
+    { step: "together", how: worked.how, tex: together },
+    { step: "stated", tex: `${name} = ${stated(value, size, shown.text, rules)}` },
+  ];
+}

@@ -1,0 +1,59 @@
+import type { PropagationRule } from "@/core/uncertainty/propagate";
+import type { Share } from "@/pipeline/derived/shares";
+import type { WorkedLine } from "@/pipeline/derived/workedExample";
+
+/** What stands before each line of a worked example. */
+export function stepLabel({ step, how }: WorkedLine): string {
+  switch (step) {
+    case "formula":
+      return "formula";
+    case "numbers":
+      return "numbers in";
+    case "value":
+      return "value";
+    case "part":
+      return how === "percentages" ? "percentage of" : how === "sum" ? "± of" : "brought by";
+    case "together":
+      return how === "percentages" ? "percentages together" : "together";
+    case "stated":
+      return "stated";
+  }
+}
+
+export const ruleNames: Readonly<Record<PropagationRule, string>> = {
+  "worst-case": "worst case",
+  quadrature: "in quadrature",
+};
+
+/** Why the two ways differ here, in a sentence. */
+export function rulesSentence(worst: number, quadrature: number): string {
+  if (worst === 0) return "Nothing in it has a ±, so there is nothing to add.";
+  if (quadrature > 0.999 * worst)
+    return "One input brings nearly all of the ±, so both ways agree.";
+  return `Independent errors seldom all stand at their limits at once: quadrature gives ${Math.round((100 * quadrature) / worst)} % of the worst case.`;
+}
+
+const decisive = 0.6;
+const idle = 0.05;
+
+/** What to do about the ±, in one line. */
+export function shareAdvice(
+  shares: readonly (Share & { readonly name: string; readonly scatters: boolean })[],
+): string | undefined {
+  const sorted = [...shares].sort((a, b) => b.share - a.share);
+  const [first] = sorted;
+  if (!first || first.share === 0) return undefined;
+  const last = sorted.at(-1);
+  const useless =
+    last && last !== first && last.share < idle
+      ? ` A surer ${last.name} would change nothing.`
+      : "";
+  if (first.share < decisive) return "No input decides alone: each has to become surer.";
+  const remedy =
+    first.kind === "constant"
+      ? "Measure that constant again."
+      : first.scatters
+        ? "Take more repeats, or time more at once."
+        : "Read it with a finer instrument, or make it larger.";
+  return `${first.name.charAt(0).toUpperCase()}${first.name.slice(1)} decides. ${remedy}${useless}`;
+}
