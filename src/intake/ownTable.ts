@@ -5,6 +5,7 @@ import {
   noFormulaYet,
   ownColumns,
   ownLines,
+  workedOutUnit,
 } from "@/investigation/exchange/tableLines";
 import { readUncertaintyText } from "@/investigation/exchange/uncertaintyText";
 import { houseRuleValues } from "@/investigation/model/houseRules";
@@ -47,13 +48,17 @@ function columnsOf(cells: Cells): Column[] {
   });
 }
 
+function wishedUnit(text: string): string {
+  return text.startsWith(workedOutUnit) ? "" : text;
+}
+
 function quantityAt(cells: Cells, at: number): Omit<Quantity, "order" | "table" | "symbol"> {
   const say = (line: Line) => cells[lineAt(cells, line)]?.[at] ?? "";
   const repeats = Number(say("repeats"));
   return {
     ...{
       name: say("name"),
-      unit: say("unit"),
+      unit: wishedUnit(say("unit")),
       uncertainty: readUncertaintyText(say("uncertainty")),
     },
     repeats: Number.isInteger(repeats) && repeats >= 1 ? Math.min(repeats, limits.repeats) : 1,

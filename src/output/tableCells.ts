@@ -7,6 +7,7 @@ import {
   noFormulaYet,
   ownColumns,
   ownLines,
+  workedOutUnit,
 } from "@/investigation/exchange/tableLines";
 import { uncertaintyText } from "@/investigation/exchange/uncertaintyText";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -82,7 +83,9 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
     [ownLines.table, table.name],
     line(ownLines.name, ({ name }) => name),
     line(ownLines.symbol, ({ symbol }) => symbol),
-    line(ownLines.unit, ({ unit }) => unit),
+    line(ownLines.unit, ({ unit }, { evaluated: { derived } }) =>
+      derived && derived.wished === "" && unit !== "" ? `${workedOutUnit}${unit}` : unit,
+    ),
     line(ownLines.uncertainty, ({ uncertainty }) => uncertaintyText(uncertainty, symbolOf)),
     line(ownLines.repeats, ({ repeats }) => String(repeats)),
     line(ownLines.spread, ({ spread }) => spread),

@@ -40,6 +40,8 @@ export interface EvaluatedQuantity {
   /** What its formula gives; absent for a quantity that is read. */
   readonly derived?: {
     readonly values: ReadonlyMap<EvaluatedRow, Measured>;
+    /** The unit that was wished for, as typed; `quantity.unit` is the one that it is shown in. */
+    readonly wished: string;
     /** Absent while the formula is broken. */
     readonly column?: DerivedColumn;
   };

@@ -1,4 +1,5 @@
 import type { PropagationRule } from "@/core/uncertainty/propagate";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Share } from "@/pipeline/derived/shares";
 import type { WorkedLine } from "@/pipeline/derived/workedExample";
 
@@ -31,6 +32,27 @@ export function rulesSentence(worst: number, quadrature: number): string {
   if (quadrature > 0.999 * worst)
     return "One input brings nearly all of the ±, so both ways agree.";
   return `Independent errors seldom all stand at their limits at once: quadrature gives ${Math.round((100 * quadrature) / worst)} % of the worst case.`;
+}
+
+const misleading = 0.05;
+
+/** What the draws say beside first order, in a sentence. */
+export function drawnSentence(
+  standardDeviation: number,
+  firstOrder: number,
+  { uncertaintyMeans, propagation }: HouseRules,
+): string {
+  const meaning =
+    uncertaintyMeans === "limit"
+      ? "Each ± was drawn as a limit, from a rectangle, so this is a standard deviation and smaller than a limit"
+      : "Each ± was drawn as a standard uncertainty, from a normal distribution";
+  if (uncertaintyMeans === "limit" || propagation === "worst-case" || firstOrder === 0) {
+    return `${meaning}.`;
+  }
+  const apart = Math.abs(standardDeviation - firstOrder) / firstOrder;
+  return apart > misleading
+    ? `${meaning}. It differs by ${Math.round(apart * 100)} % from first order, which misleads here.`
+    : `${meaning}. It agrees with first order.`;
 }
 
 const decisive = 0.6;

@@ -55,6 +55,11 @@ test("the worked example: percentages for a product, and renaming follows into t
   await expect(worked.locator("annotation").last()).toHaveText(/0\.79 \\pm 0\.02/);
   await expect(page.getByText(/Over all rows: Time for ten swings decides/)).toBeVisible();
   await expect(page.getByText("worst case house rules")).toBeVisible();
+  await page.getByRole("button", { name: "Draw it 10⁶ times" }).click();
+  await expect(page.getByTestId("drawn")).toContainText(/Monte Carlo, 10⁶ draws± 0\.01\d/);
+  await expect(
+    page.getByRole("img", { name: /Histogram of the draws; 95 % lie between 0.77/ }),
+  ).toBeVisible();
   await page.getByRole("button", { name: "Copy as TeX" }).click();
   await expect(page.getByText("The working is on the clipboard as TeX.")).toBeVisible();
   expect(await page.evaluate(() => navigator.clipboard.readText())).toContain("\\pm 0.02");

@@ -1,5 +1,6 @@
 import type { Family } from "./family";
 import { propagateLinear, propagateWorstCase } from "./families/formulas";
+import { propagateMonteCarlo } from "./families/monteCarlo";
 import { lineOls } from "./families/lineOls";
 import { repeats } from "./families/repeats";
 import { units } from "./families/units";
@@ -9,6 +10,7 @@ import { rounding } from "./families/rounding";
 export const builtFamilies: Readonly<Record<string, Family>> = {
   "line-ols": lineOls,
   "propagate-linear": propagateLinear,
+  "propagate-montecarlo": propagateMonteCarlo,
   "propagate-worst-case": propagateWorstCase,
   repeats,
   rounding,

@@ -17,11 +17,12 @@ interface Walk {
   worst: number;
   failures: string[];
   readonly tolerance: Tolerance;
-  readonly each: Readonly<Record<string, Tolerance>>;
+  readonly each: Readonly<Record<string, Tolerance | number>>;
 }
 
 function toleranceAt(path: string, walk: Walk): Tolerance {
   const own = walk.each[path.split(".")[0] ?? ""];
+  if (typeof own === "number") return { rel: 0, abs: own };
   if (own) return own;
   if (!studentT.test(path)) return walk.tolerance;
   return { rel: Math.max(studentTolerance, walk.tolerance.rel), abs: walk.tolerance.abs };
@@ -64,7 +65,7 @@ export function compare(
   got: unknown,
   expected: unknown,
   tolerance: Tolerance,
-  each: Readonly<Record<string, Tolerance>> = {},
+  each: Readonly<Record<string, Tolerance | number>> = {},
 ): Comparison {
   const walk: Walk = { worst: 0, failures: [], tolerance, each };
   visit(got, halfUp(expected), "", walk, undefined);

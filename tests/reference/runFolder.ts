@@ -11,7 +11,7 @@ interface FamilyFile {
     readonly input: Record<string, unknown>;
     readonly expected: unknown;
     readonly tolerance?: Tolerance;
-    readonly tolerance_each?: Record<string, Tolerance>;
+    readonly tolerance_each?: Record<string, Tolerance | number>;
   }[];
 }
 

@@ -17,6 +17,7 @@ import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { useHouseRules, useQuantities } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { DerivedPanel } from "./DerivedPanel";
+import { DrawnUncertainty } from "./Drawn";
 import { type Derived, useDerivedInHand, useRowInHand } from "./useDerived";
 
 /** The shares with the names of what brings them. */
@@ -95,7 +96,7 @@ function Shares({
   );
 }
 
-function Ways({ column, row }: { column: DerivedColumn; row: number }) {
+function Ways({ derived, column, row }: { derived: Derived; column: DerivedColumn; row: number }) {
   const rules = useHouseRules();
   const marked = useDecimalMark();
   const cell = column.cells[row];
@@ -108,7 +109,7 @@ function Ways({ column, row }: { column: DerivedColumn; row: number }) {
   if (sizes["worst-case"] === 0) return null;
   const { row: own, common } = partsBy(rowRule(rules), cell, column);
   return (
-    <MarginNote title="Two ways to add up">
+    <MarginNote title="Three ways to add up">
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
         {(["worst-case", "quadrature"] as const).map((rule) => {
           const { uncertainty, exponent } = writeStatement(0, sizes[rule], "two");
@@ -132,6 +133,13 @@ function Ways({ column, row }: { column: DerivedColumn; row: number }) {
         })}
       </dl>
       <p className="text-soft mt-2">{rulesSentence(sizes["worst-case"], sizes.quadrature)}</p>
+      <DrawnUncertainty
+        key={`${column.id}/${row}`}
+        column={column}
+        quantities={derived.table.quantities}
+        row={row}
+        firstOrder={sizes.quadrature}
+      />
       {common > 0 && (
         <p className="text-soft mt-1">
           {Math.round((100 * common) / (own + common))} % of it is common to all rows: it belongs to
@@ -177,7 +185,7 @@ export function DeriveMargin() {
       <DerivedPanel derived={derived} />
       <Marks derived={derived} />
       {column && <Shares derived={derived} column={column} row={row} />}
-      {column && <Ways column={column} row={row} />}
+      {column && <Ways derived={derived} column={column} row={row} />}
     </>
   );
 }

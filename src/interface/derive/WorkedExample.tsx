@@ -35,6 +35,7 @@ function Line({ line }: { line: WorkedLine }) {
         {stepLabel(line)} {line.of && <Typeset tex={line.of} />}
       </dt>
       <dd
+        tabIndex={0}
         className={`overflow-x-auto py-0.5 ${tone} ${line.step === "stated" ? "font-semibold" : ""}`}
       >
         <Typeset tex={line.tex} />

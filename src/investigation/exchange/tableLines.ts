@@ -19,6 +19,9 @@ export const ownLines = {
 /** What stands in the line of formulas for a derived quantity that has none yet. */
 export const noFormulaYet = "not yet written";
 
+/** What stands before the unit of a derived quantity that was worked out and not wished for. */
+export const workedOutUnit = "worked out: ";
+
 /** Headings of what stands behind the readings. */
 export const ownColumns = { series: "series", aside: "set aside" } as const;
 /** Between two things set aside in one row, and between a place and its reason. */

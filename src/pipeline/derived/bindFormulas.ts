@@ -29,6 +29,7 @@ function meant(wanted: string, known: readonly string[]): string | undefined {
   const lower = wanted.toLowerCase();
   return (
     known.find((name) => name.toLowerCase() === lower) ??
+    known.find((name) => name.replaceAll("_", "") === wanted.replaceAll("_", "")) ??
     known.find((name) => name.startsWith(`${wanted}_`)) ??
     known.find((name) => wanted.length > 1 && (name.startsWith(wanted) || wanted.startsWith(name)))
   );

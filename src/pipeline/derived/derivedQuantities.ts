@@ -92,7 +92,11 @@ export const withDerived = memoised(
       const formula = formulas.get(evaluated.id);
       if (!formula) return evaluated;
       if (formula.kind === "broken") {
-        return { ...evaluated, derived: { values: new Map() }, finding: formula.finding };
+        return {
+          ...evaluated,
+          derived: { values: new Map(), wished: evaluated.quantity.unit },
+          finding: formula.finding,
+        };
       }
       const column = derived.get(evaluated.id) as DerivedColumn;
       const values = new Map(
@@ -101,7 +105,8 @@ export const withDerived = memoised(
         ),
       );
       const quantity = { ...evaluated.quantity, unit: formula.shown.text };
-      return { ...evaluated, quantity, derived: { values, column } };
+      const wished = evaluated.quantity.unit;
+      return { ...evaluated, quantity, derived: { values, column, wished } };
     });
   },
 );

@@ -1,0 +1,115 @@
+"use client";
+
+import { proxy, releaseProxy, wrap } from "comlink";
+import { useEffect, useRef, useState } from "react";
+import { writeStatement } from "@/core/number/writtenNumber";
+import type { MonteCarlo } from "@/core/uncertainty/monteCarlo";
+import { drawingOf } from "@/pipeline/derived/drawnInputs";
+import type { DerivedColumn, EvaluatedQuantity } from "@/pipeline/evaluated";
+import { drawnSentence } from "@/wording/deriving";
+import type { Draws } from "@/workers/draws";
+import { Button } from "../parts/Button";
+import { useDecimalMark } from "../parts/StatementView";
+import { useHouseRules } from "../store/useEvaluated";
+import { Histogram } from "./Histogram";
+
+const draws = 1_000_000;
+const seed = 20_261_123;
+
+type Drawn =
+  | { readonly kind: "none" }
+  | { readonly kind: "drawing"; readonly part: number }
+  | { readonly kind: "drawn"; readonly result: MonteCarlo }
+  | { readonly kind: "nothing" };
+
+/** Runs draws in a worker of their own, which is ended when they are given up. */
+function useDraws() {
+  const [drawn, setDrawn] = useState<Drawn>({ kind: "none" });
+  const running = useRef<Worker>(undefined);
+  const stop = () => {
+    running.current?.terminate();
+    running.current = undefined;
+  };
+  useEffect(() => stop, []);
+  const start = (order: Parameters<Draws["run"]>[0]) => {
+    stop();
+    const worker = new Worker(new URL("../../workers/draws.worker.ts", import.meta.url), {
+      type: "module",
+    });
+    running.current = worker;
+    const remote = wrap<Draws>(worker);
+    setDrawn({ kind: "drawing", part: 0 });
+    const onProgress = (part: number) => setDrawn({ kind: "drawing", part });
+    void remote.run(order, proxy(onProgress)).then((result) => {
+      remote[releaseProxy]();
+      stop();
+      setDrawn(result ? { kind: "drawn", result } : { kind: "nothing" });
+    });
+  };
+  const giveUp = () => {
+    stop();
+    setDrawn({ kind: "none" });
+  };
+  return { drawn, start, giveUp };
+}
+
+interface Props {
+  column: DerivedColumn;
+  /** All quantities of its table. */
+  quantities: readonly EvaluatedQuantity[];
+  row: number;
+  /** The ± by first order in the shown unit, by the house rule. */
+  firstOrder: number;
+}
+
+/** Monte Carlo on request: how far it is, what it gives beside first order, and the histogram. */
+export function DrawnUncertainty({ column, quantities, row, firstOrder }: Props) {
+  const rules = useHouseRules();
+  const marked = useDecimalMark();
+  const { drawn, start, giveUp } = useDraws();
+  const drawing = drawingOf(column, row, quantities, rules);
+  const { factor, offset } = column.formula.shown;
+  if (!drawing) {
+    return (
+      <p className="text-soft mt-2">Monte Carlo draws rows, not formulas over whole columns.</p>
+    );
+  }
+  if (drawn.kind === "drawing") {
+    return (
+      <div className="mt-2 flex items-center gap-3">
+        <progress value={drawn.part} aria-label="Drawn" className="flex-1" />
+        <Button onClick={giveUp}>Give up</Button>
+      </div>
+    );
+  }
+  const shown = (value: number) => (value - offset) / factor;
+  const again = () => start({ ...drawing, draws, seed });
+  return (
+    <>
+      {drawn.kind === "drawn" && (
+        <>
+          <p className="mt-1 flex justify-between" data-testid="drawn">
+            <span>Monte Carlo, 10⁶ draws</span>
+            <span className="text-magenta">
+              ±{" "}
+              {marked(
+                writeStatement(0, drawn.result.standardDeviation / Math.abs(factor), "two")
+                  .uncertainty,
+              )}
+            </span>
+          </p>
+          <Histogram result={drawn.result} shown={shown} />
+          <p className="text-soft">
+            {drawnSentence(drawn.result.standardDeviation / Math.abs(factor), firstOrder, rules)}
+          </p>
+        </>
+      )}
+      {drawn.kind === "nothing" && (
+        <p className="text-soft mt-2">The draws all fell outside what the formula allows.</p>
+      )}
+      <Button className="mt-2" onClick={again}>
+        {drawn.kind === "drawn" ? "Draw once more" : "Draw it 10⁶ times"}
+      </Button>
+    </>
+  );
+}

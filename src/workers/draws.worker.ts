@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { draws } from "./draws";
+
+expose(draws);
