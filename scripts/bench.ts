@@ -1,6 +1,11 @@
 /** `npm run bench`: the core's speed as medians and ratios; not a test. */
 import { linearRegression } from "simple-statistics";
 import { fitOrdinaryLine } from "../src/core/fit/ordinaryLine";
+import { compile } from "../src/core/expression/compile";
+import { parseFormula } from "../src/core/expression/parseFormula";
+import { SeededChance } from "../src/core/statistics/seededChance";
+import { monteCarlo } from "../src/core/uncertainty/monteCarlo";
+import { addDerived } from "../src/investigation/acts/addDerived";
 import { typeReadings } from "../src/investigation/acts/typeReadings";
 import { perform } from "../src/investigation/history/edit";
 import { emptyInvestigation } from "../src/investigation/model/emptyInvestigation";
@@ -69,3 +74,75 @@ function benchKey(rows: number): void {
 
 benchLine();
 for (const rows of [12, 2000, 20_000]) benchKey(rows);
+
+/** Ten derived quantities over so many rows, one after the other as they use each other. */
+function benchDerived(rows: number): void {
+  const formulas = [
+    "x^2",
+    "sqrt(x*y)",
+    "x/y",
+    "ln(x/y)",
+    "a0 + a1",
+    "1/a0",
+    "x*y*a2",
+    "a5*x",
+    "exp(-a2)",
+    "a0/a6",
+  ];
+  const table = tableOf(rows, 2);
+  const document = formulas.reduce(
+    (before, formula, i) =>
+      perform(before, addDerived, {
+        id: `a${i}`,
+        table: "main",
+        name: "",
+        symbol: `a${i}`,
+        formula,
+      }).document,
+    table,
+  );
+  const time = timed((turn) => {
+    const readings = [{ row: "r5", cell: "y", text: `${turn + 1}.5` }];
+    return evaluateTables(perform(document, typeReadings, { readings }).document);
+  }, 5);
+  console.log(`${rows} rows × 10 derived quantities: ${time.toFixed(0)} ms (aim 100 ms)`);
+}
+
+function benchDraws(): void {
+  const read = parseFormula("4*pi^2*a*b/(c^2*d) + e");
+  if (read.kind !== "formula") return;
+  const names = ["a", "b", "c", "d", "e"];
+  const formula = compile(read.expression, (name) => names.indexOf(name));
+  const inputs = names.map((_, i) => ({
+    value: i + 1,
+    size: 0.1,
+    distribution: "normal" as const,
+  }));
+  const count = 1_000_000;
+  const whole = timed(() => {
+    const run = monteCarlo(formula, inputs, count, 1);
+    let step = run.next();
+    while (!step.done) step = run.next();
+  }, 5);
+  const values = new Float64Array(count);
+  const loop = timed(() => {
+    const chance = new SeededChance(1);
+    for (let i = 0; i < count; i++) {
+      const [a, b, c, d, e] = [1, 2, 3, 4, 5].map((x) => x + 0.1 * chance.normal()) as [
+        number,
+        number,
+        number,
+        number,
+        number,
+      ];
+      values[i] = (4 * Math.PI ** 2 * a * b) / (c ** 2 * d) + e;
+    }
+    values.sort();
+  }, 5);
+  console.log(
+    `10⁶ draws of five symbols: ${whole.toFixed(0)} ms (aim 1000 ms); a plain loop with sorting ${loop.toFixed(0)} ms, ratio ${(whole / loop).toFixed(2)}`,
+  );
+}
+
+benchDerived(20_000);
+benchDraws();

@@ -6,6 +6,17 @@ import { enter, launchBrowser } from "./browser";
 const folder = join(import.meta.dirname, "../docs/screenshots");
 const place = process.env.PLACE_URL ?? "";
 
+/** A file as a bench might bring it, with decimal commas. */
+const tube = [
+  "length of air column L;frequency f;frequency f;±",
+  "cm;Hz;Hz;Hz",
+  "16,4;512;510;2",
+  "19,8;426;425;2",
+  "24,9;341;340;1",
+  "33,1;256;257;1",
+  "39,6;215;214;1",
+].join("\n");
+
 mkdirSync(folder, { recursive: true });
 const browser = await launchBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -23,6 +34,23 @@ await take("shelf");
 await page.getByRole("link", { name: /Springiness/ }).click();
 await page.getByRole("grid").waitFor();
 await take("measure");
+await page.getByRole("button", { name: "House rules" }).click();
+await take("house-rules");
+await page.getByRole("button", { name: "Put away" }).click();
+await page.getByRole("button", { name: "Bring in" }).click();
+await page.getByLabel("File").setInputFiles({
+  name: "resonating tube.csv",
+  mimeType: "text/csv",
+  buffer: Buffer.from(tube, "latin1"),
+});
+await page.getByRole("dialog").getByText("5 rows").waitFor();
+await take("bring-in");
+await page.getByRole("button", { name: "Put away" }).click();
+await page.getByRole("link", { name: "Derive", exact: true }).click();
+await page.getByRole("cell", { name: /period squared/ }).click();
+await page.getByRole("button", { name: /Draw it/ }).click();
+await page.getByTestId("drawn").waitFor();
+await take("derive");
 for (const name of ["Plot", "Slope"]) {
   await page.getByRole("link", { name, exact: true }).click();
   await page.getByRole("img").first().waitFor();

@@ -39,7 +39,7 @@ export interface EvaluatedQuantity {
   readonly finding?: Finding;
   /** What its formula gives; absent for a quantity that is read. */
   readonly derived?: {
-    readonly values: ReadonlyMap<EvaluatedRow, Measured>;
+    readonly values: { get(row: EvaluatedRow): Measured | undefined };
     /** The unit that was wished for, as typed; `quantity.unit` is the one that it is shown in. */
     readonly wished: string;
     /** Absent while the formula is broken. */
@@ -127,6 +127,8 @@ export interface DerivedCell {
 export interface DerivedColumn {
   readonly id: string;
   readonly formula: Extract<BoundFormula, { kind: "bound" }>;
+  /** Each row's value depends on that row alone. */
+  readonly rowLocal: boolean;
   readonly variables: readonly Variable[];
   /** What the rows say of the quantities that its own formula names, by their ids. */
   readonly readings: ReadonlyMap<string, readonly (Measured | undefined)[]>;

@@ -8,11 +8,11 @@ const misleading = 0.3;
 
 /** What a reader should know of a derived quantity: what its units needed, a large relative ±, a large common part. */
 export function checkDerived(
-  { derived, finding }: EvaluatedQuantity,
+  { derived }: EvaluatedQuantity,
   rules: HouseRules,
 ): readonly Finding[] {
   const column = derived?.column;
-  if (!column) return finding ? [finding] : [];
+  if (!column) return [];
   const findings: Finding[] = [...column.formula.remarks];
   let [largest, commonLarger] = [0, 0];
   for (const cell of column.cells) {

@@ -59,6 +59,35 @@ function asMeasured(cell: DerivedCell, column: DerivedColumn, rule: PropagationR
   };
 }
 
+interface Values {
+  readonly rule: PropagationRule;
+  readonly cells: DerivedColumn["cells"];
+  readonly rows: readonly EvaluatedRow[];
+  readonly byRow: WeakMap<EvaluatedRow, Measured>;
+}
+
+const newest = new WeakMap<DerivedColumn["formula"], Values>();
+
+/** What each row says of a derived quantity; rows whose cell did not change keep theirs. */
+function valuesOf(
+  column: DerivedColumn,
+  rows: readonly EvaluatedRow[],
+  rule: PropagationRule,
+): WeakMap<EvaluatedRow, Measured> {
+  const { cells, formula } = column;
+  const before = newest.get(formula);
+  const same = before?.rule === rule && column.rowLocal ? before : undefined;
+  const byRow = same?.byRow ?? new WeakMap<EvaluatedRow, Measured>();
+  cells.forEach((cell, index) => {
+    const row = rows[index] as EvaluatedRow;
+    if (same && same.cells[index] === cell && same.rows[index] === row) return;
+    if (isFinding(cell)) byRow.delete(row);
+    else byRow.set(row, asMeasured(cell, column, rule));
+  });
+  newest.set(formula, { rule, cells, rows, byRow });
+  return byRow;
+}
+
 const bind = memoised(
   (
     quantities: readonly EvaluatedQuantity[],
@@ -99,11 +128,7 @@ export const withDerived = memoised(
         };
       }
       const column = derived.get(evaluated.id) as DerivedColumn;
-      const values = new Map(
-        column.cells.flatMap((cell, index): [EvaluatedRow, Measured][] =>
-          isFinding(cell) ? [] : [[rows[index] as EvaluatedRow, asMeasured(cell, column, rule)]],
-        ),
-      );
+      const values = valuesOf(column, rows, rule);
       const quantity = { ...evaluated.quantity, unit: formula.shown.text };
       const wished = evaluated.quantity.unit;
       return { ...evaluated, quantity, derived: { values, column, wished } };

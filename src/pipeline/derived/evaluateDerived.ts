@@ -1,7 +1,7 @@
 import type { Finding } from "@/core/finding/finding";
 import type { Dual } from "@/core/expression/dual";
 import { evaluate, type Evaluation, type Scope } from "@/core/expression/evaluate";
-import { type Expression, symbolsOf } from "@/core/expression/tree";
+import { type Expression, partsOf, symbolsOf } from "@/core/expression/tree";
 import { unitOf } from "@/core/expression/unitOf";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { measuredColumn } from "../measured";
@@ -184,8 +184,65 @@ class ColumnEvaluation {
   }
 }
 
-/** Works out one derived quantity from the readings, constants and derived quantities that it names. */
+function holdsColumn(expression: Expression): boolean {
+  return expression.kind === "column" || partsOf(expression).some(holdsColumn);
+}
+
+/** Whether a row's value depends on that row alone. */
+function isRowLocal(formula: Bound, { derived }: Sources): boolean {
+  if (reach(formula.expression) > 0 || holdsColumn(formula.expression)) return false;
+  return [...formula.symbols.values()].every((binding) => {
+    const inner = binding.kind === "derived" ? derived.get(binding.id) : undefined;
+    return binding.kind !== "derived" || (inner !== undefined && inner.rowLocal);
+  });
+}
+
+const newest = new WeakMap<Bound, { rows: readonly EvaluatedRow[]; column: DerivedColumn }>();
+
+/**
+ * Works out one derived quantity from the readings, constants and derived quantities that it names. Where a row's
+ * value depends on that row alone, rows that did not change keep theirs.
+ */
 export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn {
+  const before = newest.get(formula);
+  if (before?.rows === sources.rows) return before.column;
+  const column = before?.column.rowLocal
+    ? evaluateChanged(formula, sources, before)
+    : evaluateAll(formula, sources);
+  newest.set(formula, { rows: sources.rows, column });
+  return column;
+}
+
+function evaluateChanged(
+  formula: Bound,
+  sources: Sources,
+  before: { rows: readonly EvaluatedRow[]; column: DerivedColumn },
+): DerivedColumn {
+  const { variables } = before.column;
+  const none: ReadonlyMap<string, CommonValue> = new Map();
+  const evaluation = new ColumnEvaluation(
+    formula,
+    formula.expression,
+    none,
+    variables,
+    sources,
+  ).ready();
+  const cells = sources.rows.map((row, index) =>
+    row === before.rows[index]
+      ? (before.column.cells[index] as DerivedCell | Finding)
+      : evaluation.cell(index),
+  );
+  const readings = new Map(
+    [...before.column.readings.keys()].map((id) => [
+      id,
+      measuredColumn(sources.rows, sources.quantities.get(id) as EvaluatedQuantity),
+    ]),
+  );
+  return { ...before.column, cells, readings };
+}
+
+function evaluateAll(formula: Bound, sources: Sources): DerivedColumn {
+  const rowLocal = isRowLocal(formula, sources);
   const far = reach(formula.expression);
   const evaluationOf = (expression: Expression, common: ReadonlyMap<string, CommonValue>) => {
     const symbols = symbolsOf(expression);
@@ -199,10 +256,10 @@ export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn
   });
   if ("name" in plain) {
     const cells = sources.rows.map(() => plain);
-    return { id: formula.id, formula, variables: [], readings: new Map(), cells };
+    return { id: formula.id, formula, rowLocal, variables: [], readings: new Map(), cells };
   }
   const evaluation = evaluationOf(plain.expression, plain.common);
   const cells = sources.rows.map((_, row) => evaluation.cell(row));
   const { variables, columns: readings } = evaluation;
-  return { id: formula.id, formula, variables, readings, cells };
+  return { id: formula.id, formula, rowLocal, variables, readings, cells };
 }
