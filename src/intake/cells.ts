@@ -28,7 +28,9 @@ export function delimiterOf(text: string): Delimiter {
   if (text.includes("\t")) return "\t";
   if (text.includes(";")) return ";";
   const lines = text.split(/\r\n|\r|\n/, looked).filter((line) => line.trim() !== "");
-  const body = lines.slice(/\p{L}/u.test(lines[0] ?? "") ? 1 : 0);
+  const headed = /\p{L}/u.test(lines[0] ?? "");
+  if (headed && lines[0]?.includes(",")) return ",";
+  const body = lines.slice(headed ? 1 : 0);
   if (!text.includes(",") && text.includes("|")) return "|";
   return isOneCommaColumn(body) ? "\t" : ",";
 }

@@ -70,7 +70,7 @@ describe("keeping edits", () => {
     const answer = await saveEdits(id, owner, { since: 0, edits: [bad] });
     expect(answer).toMatchObject({ revision: 0, refused: [{ reason: "invalid" }] });
     expect(answer.refused[0]?.detail).toContain("readings as text");
-    expect(await storedTime(id, "row1")).toBe("3.1");
+    expect(await storedTime(id, "row1")).toBe("3.12");
   });
 
   test("twenty saves at the same moment are all kept, one revision each", async () => {

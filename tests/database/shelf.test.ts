@@ -31,7 +31,7 @@ test("a copy has its own readings and no log", async () => {
   const { owner, row } = await stored();
   const copy = await duplicateOnShelf(await row());
   expect((await listShelf(owner)).entries).toHaveLength(2);
-  expect(await storedTime(copy, "row1")).toBe("3.1");
+  expect(await storedTime(copy, "row1")).toBe("3.12");
   expect(await models().StoredEdit.count({ where: { investigationId: copy } })).toBe(0);
 });
 

@@ -1,0 +1,38 @@
+import {
+  type HouseRules,
+  houseRuleValues,
+  readySetOf,
+  readySets,
+  withReadySet,
+} from "./houseRules";
+import { houseRuleWords, readySetNames } from "@/wording/houseRules";
+
+const names = Object.keys(readySets) as (keyof typeof readySets)[];
+
+describe("house rules", () => {
+  test.each(names)("the ready set %s is known again, whatever the country's habits", (name) => {
+    const local: HouseRules = {
+      ...readySets[name],
+      ...{ decimalMark: "comma", slopeWord: "gradient", headings: "brackets" },
+    };
+    expect(readySetOf(local)).toBe(name);
+    expect(withReadySet(local, "standard-quadrature")).toMatchObject({
+      ...{ decimalMark: "comma", slopeWord: "gradient", headings: "brackets" },
+      ...{ uncertaintyMeans: "standard", propagation: "quadrature" },
+    });
+    expect(readySetNames[name]).toMatch(/^(School|University): /);
+  });
+
+  test("a changed rule is a set of one's own", () => {
+    const rules: HouseRules = { ...readySets["limits-worst-case"], spread: "standard-error" };
+    expect(readySetOf(rules)).toBeUndefined();
+  });
+
+  test("every value of every rule has its words", () => {
+    for (const [rule, values] of Object.entries(houseRuleValues)) {
+      const { label, values: words } = houseRuleWords[rule as keyof HouseRules];
+      expect(label.length).toBeGreaterThan(3);
+      expect(Object.keys(words).sort()).toEqual([...values].sort());
+    }
+  });
+});
