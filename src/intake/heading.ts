@@ -13,7 +13,9 @@ const symbolPattern =
 
 function splitUnit(text: string): { label: string; unit: string } {
   const bracketed = /^(.*?)\s*[([]\s*([^()[\]]*(?:\([^()]*\)[^()[\]]*)?)\s*[)\]]$/.exec(text);
-  if (bracketed) return { label: bracketed[1] ?? "", unit: bracketed[2] ?? "" };
+  if (bracketed) {
+    return { label: (bracketed[1] ?? "").replace(/\s*\/$/, ""), unit: bracketed[2] ?? "" };
+  }
   const slash = /^(.*?)\s*\/\s*(.+)$/.exec(text);
   return slash ? { label: slash[1] ?? "", unit: slash[2] ?? "" } : { label: text, unit: "" };
 }
