@@ -45,7 +45,7 @@ function plainSpelling(text: string, mark: DecimalMark): string {
     (_, plain: string | undefined, raised: string | undefined) =>
       `e${plain ?? plainExponent(raised ?? "").replace("⁺", "+")}`,
   );
-  return mark === "comma" ? powered.replace(",", ".") : powered;
+  return mark === "comma" ? powered.replaceAll(",", ".") : powered;
 }
 
 function figuresOf(decimal: Decimal): number {
