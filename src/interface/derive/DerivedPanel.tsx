@@ -1,45 +1,16 @@
 "use client";
 
 import { Trash2 } from "lucide-react";
-import { useState } from "react";
-import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { removeQuantity } from "@/investigation/acts/removeQuantity";
-import { renameSymbol } from "@/investigation/acts/renameSymbol";
-import { symbolFinding } from "@/pipeline/symbols";
-import { findingSentence } from "@/wording/findings";
 import { removalSentence } from "@/wording/removing";
 import { usesOf } from "@/pipeline/uses";
 import { Button } from "../parts/Button";
 import { MarginNote } from "../parts/StageLayout";
+import { SymbolField } from "../parts/SymbolField";
 import { TextField } from "../parts/TextField";
-import { useQuantities } from "../store/useEvaluated";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import type { Derived } from "./useDerived";
-
-function SymbolField({ id, symbol }: { id: string; symbol: string }) {
-  const { act } = useActs();
-  const quantities = useQuantities();
-  const [inFormulas, setInFormulas] = useState(symbol);
-  const taken = new Set(
-    quantities.flatMap((other) => (other.id === id ? [] : [other.quantity.symbol])),
-  );
-  const problem = symbolFinding(symbol, taken);
-  const type = (text: string) => {
-    const usable = canStandInFormula(text) && !symbolFinding(text, taken);
-    const from = usable ? inFormulas : "";
-    act(renameSymbol, { quantity: id, symbol: text, from }, `symbol/${id}`);
-    if (usable) setInFormulas(text);
-  };
-  return (
-    <TextField
-      label="Symbol"
-      value={symbol}
-      problem={problem && findingSentence(problem)}
-      onChange={type}
-    />
-  );
-}
 
 /** Name, symbol and shown unit of the derived quantity in hand. */
 export function DerivedPanel({ derived }: { derived: Derived }) {

@@ -16,7 +16,7 @@ import { Button } from "../parts/Button";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { NatureDrawer } from "./NatureDrawer";
-import { useTakenSymbols } from "./useSymbols";
+import { useTakenSymbols } from "../store/useSymbols";
 
 type Field = keyof Omit<Constant, "order">;
 

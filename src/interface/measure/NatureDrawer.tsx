@@ -13,7 +13,7 @@ import { RunTextView } from "../parts/RunTextView";
 import { Sheet } from "../parts/Sheet";
 import { TextField } from "../parts/TextField";
 import { useActs, useInvestigation } from "../store/useInvestigation";
-import { useTakenSymbols } from "./useSymbols";
+import { useTakenSymbols } from "../store/useSymbols";
 
 function matches({ name, symbol }: PhysicalConstant, words: string): boolean {
   return `${name} ${symbol}`.toLowerCase().includes(words.trim().toLowerCase());

@@ -1,16 +1,13 @@
 "use client";
 
-import { useState } from "react";
-import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
-import { renameSymbol } from "@/investigation/acts/renameSymbol";
-import { symbolFinding } from "@/pipeline/symbols";
 import { findingSentence } from "@/wording/findings";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote } from "../parts/StageLayout";
+import { SymbolField } from "../parts/SymbolField";
 import { TextField } from "../parts/TextField";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { InstrumentChoice } from "./InstrumentChoice";
@@ -18,7 +15,6 @@ import { useQuantityInHand } from "./MeasureContext";
 import { QuantityTools } from "./QuantityTools";
 import { RepeatsPanel } from "./RepeatsPanel";
 import { UncertaintyPanel } from "./UncertaintyPanel";
-import { useTakenSymbols } from "./useSymbols";
 
 /** "m s⁻² · acceleration": how the typed unit was understood. */
 function UnitMeaning({ unit }: { unit: string }) {
@@ -33,29 +29,6 @@ function UnitMeaning({ unit }: { unit: string }) {
       <RunTextView runs={writeUnitText(unit)} />
       {kind && ` · ${kind}`}
     </p>
-  );
-}
-
-/** The symbol of a quantity; formulas that name it follow as it is typed. */
-function SymbolField({ id, symbol }: { id: string; symbol: string }) {
-  const { act } = useActs();
-  const taken = useTakenSymbols(id);
-  const [inFormulas, setInFormulas] = useState(symbol);
-  const problem = symbolFinding(symbol, taken);
-  const type = (text: string) => {
-    const usable = canStandInFormula(text) && !symbolFinding(text, taken);
-    const from = usable ? inFormulas : "";
-    act(renameSymbol, { quantity: id, symbol: text, from }, `symbol/${id}`);
-    if (usable) setInFormulas(text);
-  };
-  return (
-    <TextField
-      label="Symbol"
-      value={symbol}
-      placeholder="L"
-      problem={problem && findingSentence(problem)}
-      onChange={type}
-    />
   );
 }
 

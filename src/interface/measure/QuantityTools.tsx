@@ -14,7 +14,7 @@ import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { useGridController, useGridPart } from "./MeasureContext";
-import { useTakenSymbols } from "./useSymbols";
+import { useTakenSymbols } from "../store/useSymbols";
 
 /** The quantities that are out of the way, each with the way back. */
 function Hidden() {

@@ -13,7 +13,7 @@ import { Button } from "../parts/Button";
 import { useQuantities } from "../store/useEvaluated";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { useGridController, useGridPart } from "./MeasureContext";
-import { useTakenSymbols } from "./useSymbols";
+import { useTakenSymbols } from "../store/useSymbols";
 
 /** What a table without a name is called. */
 function calling({ name }: { name: string }, index: number): string {

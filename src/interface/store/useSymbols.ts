@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { useInvestigation } from "../store/useInvestigation";
+import { useInvestigation } from "./useInvestigation";
 
 /** Every symbol that a quantity or a constant has, but for one thing's own. */
 export function useTakenSymbols(except?: string): ReadonlySet<string> {
