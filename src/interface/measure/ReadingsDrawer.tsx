@@ -9,6 +9,8 @@ import { GridController } from "./GridController";
 import { createGridStore } from "./gridState";
 import { MeasureContext } from "./MeasureContext";
 import { ReadingsGrid } from "./ReadingsGrid";
+import { SeriesLine } from "./SeriesLine";
+import { TableLine } from "./TableLine";
 
 /** Alt+0 opens and closes the drawer from anywhere. */
 function useDrawerKey(toggle: () => void): void {
@@ -65,6 +67,8 @@ export function ReadingsDrawer({ open, onOpen }: Props) {
       {open && (
         <div className="pb-3" onKeyDownCapture={closeOnEscape}>
           <MeasureContext value={controller}>
+            <TableLine />
+            <SeriesLine />
             <ReadingsGrid onSaid={onSaid} height="max-h-[34vh]" />
           </MeasureContext>
           <p role="status" className="text-soft mt-1">

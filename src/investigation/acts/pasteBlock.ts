@@ -20,15 +20,19 @@ export const pasteBlock = act<{
   newQuantities: readonly { id: string; symbol: string }[];
   headings: readonly PastedHeading[];
   readings: readonly TypedReading[];
-}>("paste-block", (draft, args) => {
-  for (const { id, symbol } of args.newQuantities) {
-    draft.quantities[id] = plainQuantity(orderAtEnd(draft.quantities), args.table, symbol);
-  }
-  for (const { quantity, name, symbol, unit, uncertaintyOf } of args.headings) {
-    const described = draft.quantities[quantity];
-    if (described) Object.assign(described, { name, symbol, unit });
-    const owner = uncertaintyOf === undefined ? undefined : draft.quantities[uncertaintyOf];
-    if (owner) owner.uncertainty = { kind: "column", column: quantity };
-  }
-  writeReadings(draft, args.readings, args.series);
-});
+}>(
+  "paste-block",
+  (draft, args) => {
+    for (const { id, symbol } of args.newQuantities) {
+      draft.quantities[id] = plainQuantity(orderAtEnd(draft.quantities), args.table, symbol);
+    }
+    for (const { quantity, name, symbol, unit, uncertaintyOf } of args.headings) {
+      const described = draft.quantities[quantity];
+      if (described) Object.assign(described, { name, symbol, unit });
+      const owner = uncertaintyOf === undefined ? undefined : draft.quantities[uncertaintyOf];
+      if (owner) owner.uncertainty = { kind: "column", column: quantity };
+    }
+    writeReadings(draft, args.readings, args.series);
+  },
+  ({ readings }) => readings.map(({ row }) => row),
+);

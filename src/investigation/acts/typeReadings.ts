@@ -53,4 +53,5 @@ export function writeReadings(
 export const typeReadings = act<{ readings: readonly TypedReading[]; series?: string }>(
   "type-readings",
   (draft, { readings, series }) => writeReadings(draft, readings, series),
+  ({ readings }) => readings.map(({ row }) => row),
 );

@@ -1,6 +1,7 @@
 import { applyPatches, enablePatches, type Patch, produceWithPatches } from "immer";
 import type { Act } from "../acts/act";
 import type { Investigation } from "../model/investigation";
+import { rowsOfPatches, withinRows } from "./withinRows";
 
 enablePatches();
 
@@ -24,10 +25,17 @@ export function perform<Args>(
   act: Act<Args>,
   args: Args,
 ): { document: Investigation; change: Change } {
-  const [next, patches, inverse] = produceWithPatches(document, (draft) => {
-    act.change(draft as Investigation, args);
-  });
-  return { document: next, change: { act: act.name, patches, inverse } };
+  let change: Change = { act: act.name, patches: [], inverse: [] };
+  const produce = (from: Investigation): Investigation => {
+    const [next, patches, inverse] = produceWithPatches(from, (draft) => {
+      act.change(draft as Investigation, args);
+    });
+    change = { act: act.name, patches, inverse };
+    return next;
+  };
+  const rows = act.rows?.(args);
+  const next = rows ? withinRows(document, rows, produce) : produce(document);
+  return { document: next, change };
 }
 
 export type Application =
@@ -35,8 +43,10 @@ export type Application =
 
 /** Applies patches; when what they change is gone (someone removed the row), nothing is changed. */
 export function applyChange(document: Investigation, patches: readonly Patch[]): Application {
+  const apply = (from: Investigation) => applyPatches(from, patches as Patch[]);
+  const rows = rowsOfPatches(patches);
   try {
-    return { applied: true, document: applyPatches(document, patches as Patch[]) };
+    return { applied: true, document: rows ? withinRows(document, rows, apply) : apply(document) };
   } catch {
     return { applied: false };
   }

@@ -63,6 +63,33 @@ export function inOrder<Item extends Ordered>(record: Record<string, Item>): Ent
   return entries;
 }
 
+/**
+ * A record with some items put in place of those of the same id, or behind all others: made and ordered from the order
+ * of the record before, not anew. Nobody may change the record that comes out.
+ */
+export function withItems<Item extends Ordered>(
+  record: Record<string, Item>,
+  items: readonly (readonly [id: string, item: Item])[],
+): Record<string, Item> {
+  const next: Record<string, Item> = {};
+  const before = inOrder(record);
+  for (const [id, item] of before) next[id] = item;
+  for (const [id, item] of items) next[id] = item;
+  const behind = items.filter(([id]) => !record[id]).sort(compare);
+  const last = before.at(-1);
+  const kept =
+    items.every(([id, { order }]) => !record[id] || record[id].order === order) &&
+    !(last && behind[0] && compare(last, behind[0]) >= 0);
+  if (kept) {
+    const entries = before.map((entry): (typeof before)[number] => {
+      const item = next[entry[0]] as Item;
+      return item === entry[1] ? entry : [entry[0], item];
+    });
+    cache.set(next, [...entries, ...behind]);
+  } else cache.set(next, Object.entries(next).sort(compare));
+  return next;
+}
+
 /** Ids and order keys of a record; of a draft what it was made from is read, so that no row becomes a draft of its own. */
 function placed(record: Record<string, Ordered>): [id: string, order: string][] {
   const before = isDraft(record) ? original(record) : undefined;
