@@ -13,7 +13,8 @@ export interface PastePlan {
   readonly table: string;
   readonly newQuantities: readonly { id: string; symbol: string }[];
   readonly headings: readonly PastedHeading[];
-  readonly readings: readonly TypedReading[];
+  /** The readings of some rows of the block, counted from 0; a long block is written in parts. */
+  readonly readings: (from: number, to: number) => readonly TypedReading[];
   readonly rows: number;
   readonly columns: number;
 }
@@ -126,12 +127,13 @@ export function planPaste(
   });
   const fresh = newQuantities.map(({ id }) => cellKey(id));
   const cells = [...target.cells, ...fresh].slice(target.column, target.column + block.width);
-  const readings = block.readings.flatMap((texts, index) => {
-    const row = target.rows[target.row + index] ?? newId();
-    return texts
-      .map((text, column) => ({ row, cell: cells[column] as string, text }))
-      .filter(({ cell }) => !target.closed?.has(cell));
-  });
+  const readings = (from: number, to: number) =>
+    block.readings.slice(from, to).flatMap((texts, index) => {
+      const row = target.rows[target.row + from + index] ?? newId();
+      return texts
+        .map((text, column) => ({ row, cell: cells[column] as string, text }))
+        .filter(({ cell }) => !target.closed?.has(cell));
+    });
   const headings = planHeadings(document, block, cells).filter(
     ({ quantity }) => !target.closed?.has(quantity),
   );

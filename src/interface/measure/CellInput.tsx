@@ -2,7 +2,7 @@
 
 import { type ClipboardEvent, useLayoutEffect, useRef } from "react";
 import { sayings } from "@/wording/sayings";
-import { pastedCells } from "../filing/pastedCells";
+import { pastedBlock } from "../filing/pastedBlock";
 import { onGridKey } from "./gridKeys";
 import { useGrid, useGridController } from "./MeasureContext";
 
@@ -50,8 +50,8 @@ export function CellInput({ text, label, invalid, aside, derived = false, onSaid
     event.preventDefault();
     const html = event.clipboardData.getData("text/html");
     const plain = event.clipboardData.getData("text/plain");
-    void pastedCells(html, plain).then(async (cells) =>
-      onSaid(cells.length === 0 ? sayings.measure.emptyClipboard : await controller.paste(cells)),
+    void pastedBlock(html, plain, controller.decimalMark()).then(async (block) =>
+      onSaid(block.width === 0 ? sayings.measure.emptyClipboard : await controller.paste(block)),
     );
   };
 

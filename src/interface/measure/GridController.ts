@@ -2,8 +2,8 @@ import { nanoid } from "nanoid";
 import { moveQuantity } from "@/investigation/acts/moveQuantity";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
-import { readBlock } from "@/intake/block";
-import type { Cells } from "@/intake/cells";
+import type { Block } from "@/intake/block";
+import type { DecimalMark } from "@/core/number/readNumber";
 import { planPaste } from "@/intake/pastePlan";
 import { type GridColumn, isDerived } from "@/pipeline/gridColumns";
 import type { EvaluatedRow } from "@/pipeline/evaluated";
@@ -19,7 +19,7 @@ import {
   nextCell,
   rangeOf,
 } from "./gridState";
-import { pasteInParts } from "./pasteInParts";
+import { manyIds, pasteInParts } from "./pasteInParts";
 import { type GridView, gridView } from "./gridView";
 import { RowTools } from "./RowTools";
 
@@ -140,10 +140,14 @@ export class GridController {
       .join("\n");
   }
 
+  /** How decimals are written in this investigation. */
+  decimalMark(): DecimalMark {
+    return this.document.houseRules.decimalMark;
+  }
+
   /** Writes a block from the upper left corner of the range on; returns the sentence to show once all of it stands. */
-  async paste(cells: Cells): Promise<string> {
+  async paste(block: Block): Promise<string> {
     const { top, left } = rangeOf(this.grid.getState());
-    const block = readBlock(cells, this.document.houseRules.decimalMark);
     const { table, rows: shown, columns: across, series } = this.view();
     const target = {
       ...{ table: table.id, row: top, column: left },
@@ -151,10 +155,10 @@ export class GridController {
       cells: across.map(({ cell }) => cell),
       closed: new Set(across.filter(isDerived).map(({ cell }) => cell)),
     };
-    const outcome = planPaste(this.document, block, target, () => nanoid(10));
+    const outcome = planPaste(this.document, block, target, manyIds());
     if (outcome.kind === "plan") {
       const { rows, columns } = outcome.plan;
-      await pasteInParts(this.store, { ...outcome.plan, series });
+      await pasteInParts(this.store, outcome.plan, series);
       this.grid.setState({
         active: { row: top, column: left },
         corner: { row: top + rows - 1, column: left + columns - 1 },

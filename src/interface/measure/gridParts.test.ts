@@ -1,3 +1,4 @@
+import { readBlock } from "@/intake/block";
 import { addDerived } from "@/investigation/acts/addDerived";
 import { addFurtherRepeat } from "@/investigation/acts/addFurtherRepeat";
 import { addSeries } from "@/investigation/acts/addSeries";
@@ -84,7 +85,7 @@ describe("hands on repeats, series and derived columns", () => {
     controller.type("7");
     controller.clear();
     expect(store.getState().undoStack.done).toHaveLength(0);
-    await controller.paste([["1", "2", "3"]]);
+    await controller.paste(readBlock([["1", "2", "3"]]));
     expect(document().rows.row1!.readings).not.toHaveProperty("period");
     expect(Object.keys(document().quantities)).toHaveLength(5);
   });
@@ -151,17 +152,17 @@ describe("hands on repeats, series and derived columns", () => {
 
   test("a long block is pasted in parts and taken back in one step", async () => {
     const { controller, document, store } = hands();
-    const cells = Array.from({ length: 4000 }, (_, i) => [String(i), String(2 * i)]);
+    const cells = Array.from({ length: 9000 }, (_, i) => [String(i), String(2 * i)]);
     controller.goTo({ row: 7, column: 0 });
-    expect(await controller.paste(cells)).toMatch(/Pasted 4\s000 rows of 2 columns/);
-    expect(Object.keys(document().rows)).toHaveLength(4007);
+    expect(await controller.paste(readBlock(cells))).toMatch(/Pasted 9\s000 rows of 2 columns/);
+    expect(Object.keys(document().rows)).toHaveLength(9007);
     expect(store.getState().pending.length).toBeGreaterThan(1);
     undo(store);
     expect(Object.keys(document().rows)).toHaveLength(7);
     redo(store);
     expect(inOrder(document().rows).at(-1)![1].readings).toEqual({
-      overhang: "3999",
-      time: "7998",
+      overhang: "8999",
+      time: "17998",
     });
   });
 

@@ -1,3 +1,4 @@
+import { readBlock } from "@/intake/block";
 import { clampedRule } from "@/investigation/samples/clampedRule";
 import { createInvestigationStore, redo, undo } from "../store/investigationStore";
 import { GridController } from "./GridController";
@@ -63,10 +64,12 @@ describe("hands in the readings grid", () => {
     const { controller, reading } = hands();
     controller.goTo({ row: 6, column: 0 });
     expect(
-      await controller.paste([
-        ["0.6", "1"],
-        ["0.7", "2"],
-      ]),
+      await controller.paste(
+        readBlock([
+          ["0.6", "1"],
+          ["0.7", "2"],
+        ]),
+      ),
     ).toBe("Pasted 2 rows of 2 columns.");
     expect(reading("row7")).toBe("0.6");
     expect(controller.grid.getState().corner).toEqual({ row: 7, column: 1 });
@@ -74,7 +77,7 @@ describe("hands in the readings grid", () => {
 
   test("headings do not rename a quantity that has readings", async () => {
     const { controller, store } = hands();
-    await controller.paste([["mass m / kg"], ["1"]]);
+    await controller.paste(readBlock([["mass m / kg"], ["1"]]));
     expect(store.getState().document.quantities.overhang?.symbol).toBe("L");
   });
 

@@ -70,6 +70,9 @@ function markIn(
 
 type FoundIn = readonly { readonly table: EvaluatedTable; readonly found: readonly Found[] }[];
 
+/** Milliseconds for which the looking may hold the page at a stretch. */
+const longestTurn = 16;
+
 const pause = () => new Promise<void>((resolve) => setTimeout(resolve));
 
 /** Looks at all tables, giving the page its turn between two quantities; undefined when it was no longer wanted. */
@@ -79,6 +82,7 @@ async function checkAll(
   wanted: () => boolean,
 ): Promise<FoundIn | undefined> {
   const all: { table: EvaluatedTable; found: readonly Found[] }[] = [];
+  let began = performance.now();
   for (const table of tables) {
     const steps = checkedTable(table, rules);
     for (;;) {
@@ -87,7 +91,10 @@ async function checkAll(
         all.push({ table, found: step.value });
         break;
       }
-      if (table.rows.length > manyRows) await pause();
+      if (performance.now() - began > longestTurn) {
+        await pause();
+        began = performance.now();
+      }
       if (!wanted()) return undefined;
     }
   }

@@ -87,7 +87,7 @@ function stillHolds(known: Known, table: EvaluatedTable, changed: readonly numbe
   };
 }
 
-/** Looks at the quantities one after the other; a caller may pause between two. What did not change is not looked at again. */
+/** Looks at the quantities one after the other; a caller may pause between two looks. What did not change is not looked at again. */
 export function* checkedTable(
   table: EvaluatedTable,
   rules: HouseRules,
@@ -100,8 +100,15 @@ export function* checkedTable(
   for (const quantity of table.quantities) {
     const held = holds?.(quantity);
     const wanted = isUncertaintyColumn(quantity, table) ? checksOfUncertainty : checks;
-    marks.set(quantity, held ?? wanted.flatMap((check) => check(quantity, table, rules)));
-    if (!held) yield;
+    if (held) marks.set(quantity, held);
+    else {
+      const found: Mark[] = [];
+      for (const check of wanted) {
+        found.push(...check(quantity, table, rules));
+        yield;
+      }
+      marks.set(quantity, found);
+    }
   }
   const all = [...[...marks.values()].flat(), ...duplicateRows(table)];
   if (newest.size > 50) newest.clear();
