@@ -1,4 +1,5 @@
 import type { Finding } from "@/core/finding/finding";
+import type { Lane } from "@/core/expression/lane";
 import type { Expression } from "@/core/expression/tree";
 import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import type { NumberReading } from "@/core/number/readNumber";
@@ -117,22 +118,31 @@ export interface Variable {
 /** A derived quantity in one row, in coherent SI units: its value with its slopes along every variable. */
 export interface DerivedCell {
   readonly value: number;
-  readonly slopes: Float64Array;
+  readonly slopes: readonly number[];
   /** The ± of each variable, in SI units. */
-  readonly sizes: Float64Array;
+  readonly sizes: readonly number[];
   readonly aside: boolean;
 }
 
-/** A derived quantity, row by row. */
+/** A derived quantity, row by row, in coherent SI units; `derivedCell` gives one row of it. */
 export interface DerivedColumn {
   readonly id: string;
   readonly formula: Extract<BoundFormula, { kind: "bound" }>;
   /** Each row's value depends on that row alone. */
   readonly rowLocal: boolean;
+  readonly rows: number;
   readonly variables: readonly Variable[];
   /** What the rows say of the quantities that its own formula names, by their ids. */
   readonly readings: ReadonlyMap<string, readonly (Measured | undefined)[]>;
-  readonly cells: readonly (DerivedCell | Finding)[];
+  readonly values: Lane;
+  /** ∂value/∂variable, by the place of the variable; a place without slopes has 0. */
+  readonly slopes: ReadonlyMap<number, Lane>;
+  /** The ± of each variable, in the order of the variables. */
+  readonly sizes: readonly Lane[];
+  /** 1 where a reading that the row rests on is set aside. */
+  readonly aside: Uint8Array;
+  /** Why rows have no value. */
+  readonly reasons: ReadonlyMap<number, Finding>;
 }
 
 /** A whole-column function worked out once: it is common to all rows. */

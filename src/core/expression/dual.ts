@@ -1,146 +1,160 @@
-import type { Finding } from "../finding/finding";
-import type { ColumnName, FunctionName, Operator } from "./tree";
+import type { FunctionName, Operator } from "./tree";
+import { type Lane, laneAt, mapLane, type Reasons, zipLanes } from "./lane";
 
-/** A value with its slope along each variable: one number of forward automatic differentiation. */
+/** Slopes by the number of the variable; a variable that is not there has slope 0 in every row. */
+export type Slopes = ReadonlyMap<number, Lane>;
+
+/** A column of values with the slopes of each along the variables: forward automatic differentiation, all rows at once. */
 export interface Dual {
-  readonly value: number;
-  /** ∂value/∂variable, in the order of the variables. */
-  readonly slopes: Float64Array;
+  readonly values: Lane;
+  /** ∂value/∂variable. */
+  readonly slopes: Slopes;
 }
 
-/** Why a row has no value: said to a reader as the cell's reason. */
-export class OutsideDomain extends Error {
-  constructor(readonly finding: Finding) {
-    super(finding.name);
-  }
+const none: Slopes = new Map();
+
+/** A number that depends on nothing. */
+export function plainDual(value: number): Dual {
+  return { values: value, slopes: none };
 }
 
-function outside(finding: Finding): never {
-  throw new OutsideDomain(finding);
+/** A slope of 0 stays 0, however steep the function outside is. */
+const times = (factor: number, slope: number) => (slope === 0 ? 0 : factor * slope);
+
+function scaledLane(factor: Lane, slope: Lane): Lane {
+  return factor === 1 ? slope : zipLanes(factor, slope, times);
+}
+
+function scaled(factor: Lane, slopes: Slopes): Slopes {
+  if (slopes.size === 0) return none;
+  return new Map([...slopes].map(([key, slope]) => [key, scaledLane(factor, slope)]));
 }
 
 /** a·∇x + b·∇y. */
-function combined(a: number, x: Float64Array, b: number, y: Float64Array): Float64Array {
-  const slopes = new Float64Array(x.length);
-  for (let i = 0; i < x.length; i++) {
-    const [left, right] = [x[i] as number, y[i] as number];
-    slopes[i] = (left === 0 ? 0 : a * left) + (right === 0 ? 0 : b * right);
+function combined(a: Lane, x: Slopes, b: Lane, y: Slopes): Slopes {
+  if (y.size === 0) return scaled(a, x);
+  const found = new Map<number, Lane>(scaled(a, x));
+  for (const [key, slope] of scaled(b, y)) {
+    const before = found.get(key);
+    found.set(key, before === undefined ? slope : zipLanes(before, slope, (p, q) => p + q));
   }
-  return slopes;
+  return found;
 }
 
-function scaled(a: number, x: Float64Array): Float64Array {
-  const slopes = new Float64Array(x.length);
-  for (let i = 0; i < x.length; i++) {
-    const slope = x[i] as number;
-    slopes[i] = slope === 0 ? 0 : a * slope;
+/** Whether nothing that the exponent depends on moves it, row by row. */
+function isFixedAt(slopes: Slopes, row: number): boolean {
+  for (const slope of slopes.values()) if (laneAt(slope, row) !== 0) return false;
+  return true;
+}
+
+function markPower(x: Dual, y: Dual, reasons: Reasons): void {
+  if (
+    typeof y.values === "number" &&
+    y.values >= 0 &&
+    Number.isInteger(y.values) &&
+    y.slopes.size === 0
+  )
+    return;
+  for (let row = 0; row < reasons.rows; row++) {
+    const [base, exponent] = [laneAt(x.values, row), laneAt(y.values, row)];
+    if (base === 0 && exponent < 0) reasons.mark(row, { name: "division-by-zero" });
+    const moved = y.slopes.size > 0 && !isFixedAt(y.slopes, row);
+    if ((base < 0 && !Number.isInteger(exponent)) || (base <= 0 && moved)) {
+      reasons.mark(row, { name: "root-of-negative" });
+    }
   }
-  return slopes;
 }
 
 /** x^y with ∂/∂x = y·x^(y−1) and ∂/∂y = x^y·ln x. */
-function power(x: Dual, y: Dual): Dual {
-  const constant = y.slopes.every((slope) => slope === 0);
-  if (x.value === 0 && y.value < 0) outside({ name: "division-by-zero" });
-  if (x.value < 0 && !Number.isInteger(y.value)) outside({ name: "root-of-negative" });
-  const value = x.value ** y.value;
-  const along = y.value === 0 ? 0 : y.value * x.value ** (y.value - 1);
-  if (constant) return { value, slopes: scaled(along, x.slopes) };
-  if (x.value <= 0) outside({ name: "root-of-negative" });
-  return { value, slopes: combined(along, x.slopes, value * Math.log(x.value), y.slopes) };
+function power(x: Dual, y: Dual, reasons: Reasons): Dual {
+  markPower(x, y, reasons);
+  const values = zipLanes(x.values, y.values, (a, b) => a ** b);
+  const along = zipLanes(x.values, y.values, (a, b) => (b === 0 ? 0 : b * a ** (b - 1)));
+  if (y.slopes.size === 0) return { values, slopes: scaled(along, x.slopes) };
+  const upwards = zipLanes(values, x.values, (value, a) => value * Math.log(a));
+  return { values, slopes: combined(along, x.slopes, upwards, y.slopes) };
 }
 
-/** One of the five operations on two duals. */
-export function operate(operator: Operator, x: Dual, y: Dual): Dual {
+function quotient(x: Dual, y: Dual, reasons: Reasons): Dual {
+  reasons.markWhere(y.values, (divisor) => divisor === 0, { name: "division-by-zero" });
+  const values = zipLanes(x.values, y.values, (a, b) => a / b);
+  const inverse = mapLane(y.values, (b) => 1 / b);
+  const back = y.slopes.size === 0 ? 0 : zipLanes(values, y.values, (value, b) => -value / b);
+  return { values, slopes: combined(inverse, x.slopes, back, y.slopes) };
+}
+
+/** One of the five operations on two columns. */
+export function operate(operator: Operator, x: Dual, y: Dual, reasons: Reasons): Dual {
   switch (operator) {
     case "+":
-      return { value: x.value + y.value, slopes: combined(1, x.slopes, 1, y.slopes) };
+      return {
+        values: zipLanes(x.values, y.values, (a, b) => a + b),
+        slopes: combined(1, x.slopes, 1, y.slopes),
+      };
     case "-":
-      return { value: x.value - y.value, slopes: combined(1, x.slopes, -1, y.slopes) };
+      return {
+        values: zipLanes(x.values, y.values, (a, b) => a - b),
+        slopes: combined(1, x.slopes, -1, y.slopes),
+      };
     case "*":
-      return { value: x.value * y.value, slopes: combined(y.value, x.slopes, x.value, y.slopes) };
-    case "/": {
-      if (y.value === 0) outside({ name: "division-by-zero" });
-      const value = x.value / y.value;
-      return { value, slopes: combined(1 / y.value, x.slopes, -value / y.value, y.slopes) };
-    }
+      return {
+        values: zipLanes(x.values, y.values, (a, b) => a * b),
+        slopes: combined(y.values, x.slopes, x.values, y.slopes),
+      };
+    case "/":
+      return quotient(x, y, reasons);
     case "^":
-      return power(x, y);
+      return power(x, y, reasons);
   }
 }
 
-/** Value and derivative of a function of one number; angles in radians. */
-function valueAndSlope(name: FunctionName, x: number): [value: number, slope: number] {
-  switch (name) {
-    case "sqrt":
-      if (x < 0) outside({ name: "root-of-negative" });
-      return [Math.sqrt(x), x === 0 ? Infinity : 0.5 / Math.sqrt(x)];
-    case "ln":
-    case "log": {
-      if (x <= 0) outside({ name: "log-of-nothing" });
-      const base = name === "ln" ? 1 : Math.LN10;
-      return [name === "ln" ? Math.log(x) : Math.log10(x), 1 / (x * base)];
-    }
-    case "exp":
-      return [Math.exp(x), Math.exp(x)];
-    case "sin":
-      return [Math.sin(x), Math.cos(x)];
-    case "cos":
-      return [Math.cos(x), -Math.sin(x)];
-    case "tan":
-      return [Math.tan(x), 1 / Math.cos(x) ** 2];
-    case "asin":
-    case "acos": {
-      if (Math.abs(x) > 1) outside({ name: "arc-beyond-one" });
-      const slope = 1 / Math.sqrt(1 - x * x);
-      return name === "asin" ? [Math.asin(x), slope] : [Math.acos(x), -slope];
-    }
-    case "atan":
-      return [Math.atan(x), 1 / (1 + x * x)];
-    case "abs":
-      return [Math.abs(x), Math.sign(x)];
+interface NumberFunction {
+  readonly value: (x: number) => number;
+  readonly slope: (x: number) => number;
+}
+
+/** Functions of one number with their derivatives; angles in radians. */
+const functions: Readonly<Record<FunctionName, NumberFunction>> = {
+  sqrt: { value: Math.sqrt, slope: (x) => (x === 0 ? Infinity : 0.5 / Math.sqrt(x)) },
+  ln: { value: Math.log, slope: (x) => 1 / x },
+  log: { value: Math.log10, slope: (x) => 1 / (x * Math.LN10) },
+  exp: { value: Math.exp, slope: Math.exp },
+  sin: { value: Math.sin, slope: Math.cos },
+  cos: { value: Math.cos, slope: (x) => -Math.sin(x) },
+  tan: { value: Math.tan, slope: (x) => 1 / Math.cos(x) ** 2 },
+  asin: { value: Math.asin, slope: (x) => 1 / Math.sqrt(1 - x * x) },
+  acos: { value: Math.acos, slope: (x) => -1 / Math.sqrt(1 - x * x) },
+  atan: { value: Math.atan, slope: (x) => 1 / (1 + x * x) },
+  abs: { value: Math.abs, slope: Math.sign },
+};
+
+function markOutside(name: FunctionName, x: Lane, reasons: Reasons): void {
+  if (name === "sqrt") reasons.markWhere(x, (value) => value < 0, { name: "root-of-negative" });
+  if (name === "ln" || name === "log") {
+    reasons.markWhere(x, (value) => value <= 0, { name: "log-of-nothing" });
+  }
+  if (name === "asin" || name === "acos") {
+    reasons.markWhere(x, (value) => Math.abs(value) > 1, { name: "arc-beyond-one" });
   }
 }
 
-/** A function of a dual. */
-export function apply(name: FunctionName, x: Dual): Dual {
-  const [value, slope] = valueAndSlope(name, x.value);
-  return { value, slopes: scaled(slope, x.slopes) };
+/** A function of a column. */
+export function apply(name: FunctionName, x: Dual, reasons: Reasons): Dual {
+  markOutside(name, x.values, reasons);
+  const { value, slope } = functions[name];
+  const slopes = x.slopes.size === 0 ? none : scaled(mapLane(x.values, slope), x.slopes);
+  return { values: mapLane(x.values, value), slopes };
 }
 
 /** change(x) and middle(x) of a row and the next (calculation § 4). */
 export function neighbours(name: "change" | "middle", here: Dual, next: Dual): Dual {
   return name === "change"
-    ? operate("-", next, here)
+    ? {
+        values: zipLanes(next.values, here.values, (a, b) => a - b),
+        slopes: combined(1, next.slopes, -1, here.slopes),
+      }
     : {
-        value: (here.value + next.value) / 2,
+        values: zipLanes(here.values, next.values, (a, b) => (a + b) / 2),
         slopes: combined(0.5, here.slopes, 0.5, next.slopes),
       };
-}
-
-/** A whole column as one dual; `values` is not empty. */
-export function ofColumn(name: ColumnName, values: readonly Dual[]): Dual {
-  const none = new Float64Array(values[0]?.slopes.length ?? 0);
-  const [first] = values;
-  if (!first) return outside({ name: "empty-column" });
-  const best = (better: (a: number, b: number) => boolean) =>
-    values.reduce((found, one) => (better(one.value, found.value) ? one : found), first);
-  switch (name) {
-    case "count":
-      return { value: values.length, slopes: none };
-    case "first":
-      return first;
-    case "last":
-      return values[values.length - 1] as Dual;
-    case "min":
-      return best((a, b) => a < b);
-    case "max":
-      return best((a, b) => a > b);
-    case "sum":
-    case "mean": {
-      const sum = values.reduce((total, one) => operate("+", total, one));
-      if (name === "sum") return sum;
-      return { value: sum.value / values.length, slopes: scaled(1 / values.length, sum.slopes) };
-    }
-  }
 }

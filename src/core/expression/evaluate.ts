@@ -1,97 +1,112 @@
 import type { Finding } from "../finding/finding";
-import { apply, type Dual, neighbours, ofColumn, operate, OutsideDomain } from "./dual";
+import { apply, type Dual, neighbours, operate, plainDual } from "./dual";
+import { laneAt, Reasons } from "./lane";
+import { symbolName } from "./spelling";
 import type { Expression } from "./tree";
 
-/** Where an expression looks its symbols up: in this row, in the next one, or in every row. */
+/** Where an expression looks its symbols up. */
 export interface Scope {
-  /** How many variables slopes are kept for. */
-  readonly variables: number;
-  readonly symbol: (name: string, row: number) => Dual | Finding;
-  /** The rows after this one; undefined behind the last. */
-  readonly next: (row: number) => number | undefined;
-  /** Every row that takes part in whole-column functions. */
-  readonly rows: () => readonly number[];
+  /** A symbol's column, so many rows further on; rows without a value are marked in `reasons` and hold NaN. */
+  readonly symbol: (name: string, shift: number, reasons: Reasons) => Dual | Finding;
   /** The factor by which ln and log divide first, so that they see the number in the typed unit. */
   readonly scaleOfLog: (of: Expression) => number;
 }
 
-export type Evaluation =
-  | { readonly kind: "value"; readonly dual: Dual }
-  /** An empty cell with its reason. */
-  | { readonly kind: "nothing"; readonly finding: Finding };
-
-function plain(value: number, { variables }: Scope): Dual {
-  return { value, slopes: new Float64Array(variables) };
+/** A column worked out: values and slopes, and why some rows have none. */
+export interface EvaluatedColumn extends Dual {
+  readonly reasons: ReadonlyMap<number, Finding>;
 }
 
-function lookUp(name: string, row: number, scope: Scope): Dual {
-  const found = scope.symbol(name, row);
-  if ("name" in found) throw new OutsideDomain(found);
-  return found;
-}
+class Work {
+  constructor(
+    private readonly scope: Scope,
+    private readonly reasons: Reasons,
+  ) {}
 
-function column(expression: Expression & { kind: "column" }, scope: Scope): Dual {
-  const values: Dual[] = [];
-  for (const row of scope.rows()) {
-    const found = evaluate(expression.of, row, scope);
-    if (found.kind === "value") values.push(found.dual);
-  }
-  return ofColumn(expression.name, values);
-}
-
-function call(expression: Expression & { kind: "call" }, row: number, scope: Scope): Dual {
-  const of = work(expression.of, row, scope);
-  if (expression.name !== "ln" && expression.name !== "log") return apply(expression.name, of);
-  const scale = scope.scaleOfLog(expression.of);
-  return apply(expression.name, scale === 1 ? of : operate("/", of, plain(scale, scope)));
-}
-
-function work(expression: Expression, row: number, scope: Scope): Dual {
-  switch (expression.kind) {
-    case "number":
-      return plain(expression.value, scope);
-    case "pi":
-      return plain(Math.PI, scope);
-    case "symbol":
-      return lookUp(expression.name, row, scope);
-    case "negative":
-      return operate("-", plain(0, scope), work(expression.of, row, scope));
-    case "operation":
-      return operate(
-        expression.operator,
-        work(expression.left, row, scope),
-        work(expression.right, row, scope),
-      );
-    case "call":
-      return call(expression, row, scope);
-    case "neighbour": {
-      const next = scope.next(row);
-      if (next === undefined) throw new OutsideDomain({ name: "no-next-row" });
-      return neighbours(
-        expression.name,
-        work(expression.of, row, scope),
-        work(expression.of, next, scope),
-      );
+  of(expression: Expression, shift: number): Dual {
+    const { scope, reasons } = this;
+    switch (expression.kind) {
+      case "number":
+        return plainDual(expression.value);
+      case "pi":
+        return plainDual(Math.PI);
+      case "symbol": {
+        const found = scope.symbol(expression.name, shift, reasons);
+        if (!("name" in found)) return found;
+        reasons.markAll(found);
+        return plainDual(NaN);
+      }
+      case "negative":
+        return operate("-", plainDual(0), this.of(expression.of, shift), reasons);
+      case "operation": {
+        const left = this.of(expression.left, shift);
+        return operate(expression.operator, left, this.of(expression.right, shift), reasons);
+      }
+      case "call":
+        return this.call(expression, shift);
+      case "neighbour": {
+        reasons.mark(reasons.rows - 1 - shift, { name: "no-next-row" });
+        const here = this.of(expression.of, shift);
+        return neighbours(expression.name, here, this.of(expression.of, shift + 1));
+      }
+      case "column":
+        throw new RangeError("whole-column functions are worked out beforehand");
     }
-    case "column":
-      return column(expression, scope);
+  }
+
+  private call(expression: Expression & { kind: "call" }, shift: number): Dual {
+    const of = this.of(expression.of, shift);
+    const { name } = expression;
+    const scale = name === "ln" || name === "log" ? this.scope.scaleOfLog(expression.of) : 1;
+    const { reasons } = this;
+    return apply(name, scale === 1 ? of : operate("/", of, plainDual(scale), reasons), reasons);
   }
 }
 
 /**
- * The value of an expression in a row with its exact slopes (forward automatic differentiation), in coherent SI units.
- * A domain error or a result beyond binary numbers gives the reason, never NaN or Infinity.
+ * The values of an expression in so many rows with their exact slopes (forward automatic differentiation), in coherent
+ * SI units. A domain error or a result beyond binary numbers gives the reason, never NaN or Infinity.
  */
-export function evaluate(expression: Expression, row: number, scope: Scope): Evaluation {
-  try {
-    const dual = work(expression, row, scope);
-    if (!Number.isFinite(dual.value))
-      return { kind: "nothing", finding: { name: "number-too-large" } };
-    if (!dual.slopes.every(Number.isFinite))
-      return { kind: "nothing", finding: { name: "slope-without-end" } };
-    return { kind: "value", dual };
-  } catch (error) {
-    if (error instanceof OutsideDomain) return { kind: "nothing", finding: error.finding };
-    throw error;
+export function evaluateColumn(
+  expression: Expression,
+  rows: number,
+  scope: Scope,
+): EvaluatedColumn {
+  const reasons = new Reasons(rows);
+  const { values, slopes } = new Work(scope, reasons).of(expression, 0);
+  const endless = (value: number) => !Number.isFinite(value);
+  reasons.markWhere(values, endless, { name: "number-too-large" });
+  for (const slope of slopes.values()) {
+    reasons.markWhere(slope, endless, { name: "slope-without-end" });
   }
+  return { values, slopes, reasons: reasons.all() };
+}
+
+/** An expression at one point: its value with its slopes along the inputs, in their order; or why it has none. */
+export type Evaluation =
+  | { readonly kind: "value"; readonly value: number; readonly slopes: readonly number[] }
+  | { readonly kind: "nothing"; readonly finding: Finding };
+
+/** Evaluates an expression whose symbols have the given values. */
+export function evaluateAt(
+  expression: Expression,
+  inputs: Readonly<Record<string, number>>,
+  scaleOfLog: Scope["scaleOfLog"] = () => 1,
+): Evaluation {
+  const names = Object.keys(inputs).map(symbolName);
+  const numbers = Object.values(inputs);
+  const { values, slopes, reasons } = evaluateColumn(expression, 1, {
+    symbol: (name) => {
+      const index = names.indexOf(name);
+      if (index < 0) return { name: "unknown-symbol", symbol: name };
+      return { values: numbers[index] as number, slopes: new Map([[index, 1]]) };
+    },
+    scaleOfLog,
+  });
+  const finding = reasons.get(0);
+  if (finding) return { kind: "nothing", finding };
+  return {
+    ...{ kind: "value", value: laneAt(values, 0) },
+    slopes: names.map((_, index) => laneAt(slopes.get(index) ?? 0, 0)),
+  };
 }

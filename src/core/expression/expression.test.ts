@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { evaluate, type Scope } from "./evaluate";
+import { evaluateAt } from "./evaluate";
 import { parseFormula } from "./parseFormula";
 import { renamedInFormula } from "./renamedInFormula";
 import { toTex } from "./tex";
@@ -12,27 +12,12 @@ function tree(text: string): Expression {
 }
 
 /** Evaluates with a, b, c at given values. */
-function at(expression: Expression, values: readonly number[]) {
-  const names = ["a", "b", "c"];
-  const scope: Scope = {
-    variables: 3,
-    symbol: (name) => {
-      const slopes = new Float64Array(3);
-      const index = names.indexOf(name);
-      if (index < 0) return { name: "unknown-symbol", symbol: name };
-      slopes[index] = 1;
-      return { value: values[index]!, slopes };
-    },
-    next: () => undefined,
-    rows: () => [],
-    scaleOfLog: () => 1,
-  };
-  return evaluate(expression, 0, scope);
-}
+const at = (expression: Expression, [a = 0, b = 0, c = 0]: readonly number[]) =>
+  evaluateAt(expression, { a, b, c });
 
 const value = (text: string, values: readonly number[] = [2, 3, 4]) => {
   const found = at(tree(text), values);
-  return found.kind === "value" ? found.dual.value : found.finding.name;
+  return found.kind === "value" ? found.value : found.finding.name;
 };
 
 describe("a formula as it is typed", () => {
@@ -109,15 +94,13 @@ describe("whatever the formula", () => {
                 expression,
                 point.map((x, j) => (j === i ? x + by : x)),
               );
-              return there.kind === "value" ? there.dual.value : NaN;
+              return there.kind === "value" ? there.value : NaN;
             };
             const difference =
               (8 * (moved(step) - moved(-step)) - (moved(2 * step) - moved(-2 * step))) /
               (12 * step);
-            const size = Math.max(1, Math.abs(found.dual.value), Math.abs(difference));
-            expect(Math.abs((found.dual.slopes[i] as number) - difference) / size).toBeLessThan(
-              1e-5,
-            );
+            const size = Math.max(1, Math.abs(found.value), Math.abs(difference));
+            expect(Math.abs(found.slopes[i]! - difference) / size).toBeLessThan(1e-5);
           }
         },
       ),

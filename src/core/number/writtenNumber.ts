@@ -66,6 +66,19 @@ export function writeStatement(
   return { value: withMinusSign(statement.value), uncertainty: statement.uncertainty };
 }
 
+const fewFigures = 2;
+const mostFigures = 12;
+const figuresWithoutUncertainty = 4;
+
+/** How many significant figures a middle value keeps: one place further than a ± of one figure, so that rounding later does no harm. */
+export function guardedFigures(value: number, uncertainty: number): number {
+  if (value === 0 || !(uncertainty > Math.abs(value) * binaryNoise))
+    return figuresWithoutUncertainty;
+  const place = (of: number) => Math.floor(Math.log10(of) + binaryNoise);
+  const figures = place(Math.abs(value)) - place(uncertainty) + 2;
+  return Math.min(mostFigures, Math.max(fewFigures, figures));
+}
+
 /** A number to so many significant figures, as it is shown on a page. */
 export function writeNumber(value: number, figures: number): WrittenNumber {
   const exact = decimalFromNumber(value);

@@ -30,12 +30,12 @@ export function cornerRange(
     const found = at(inputs);
     if (found.kind !== "value") return { monotonic: false };
     for (const index of free) {
-      const sign = Math.sign(found.dual.slopes[index] as number);
+      const sign = Math.sign(found.slopes[index] as number);
       if (sign * (signs[index] as number) < 0) return { monotonic: false };
       if (sign !== 0) signs[index] = sign;
     }
-    least = Math.min(least, found.dual.value);
-    greatest = Math.max(greatest, found.dual.value);
+    least = Math.min(least, found.value);
+    greatest = Math.max(greatest, found.value);
   }
   return { monotonic: true, least, greatest };
 }

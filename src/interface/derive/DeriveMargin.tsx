@@ -5,7 +5,7 @@ import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import { writeStatement } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { partsBy, rowRule } from "@/pipeline/derived/derivedQuantities";
-import { isFinding } from "@/pipeline/derived/evaluateDerived";
+import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { type Share, sharesOfCell, sharesOverRows } from "@/pipeline/derived/shares";
 import { checkDerived } from "@/pipeline/derived/checkDerived";
 import type { DerivedColumn } from "@/pipeline/evaluated";
@@ -26,7 +26,7 @@ function useNamedShares(column: DerivedColumn, row: number) {
   const constants = useInvestigation((state) => state.document.constants);
   const rule = rowRule(useHouseRules());
   return useMemo(() => {
-    const cell = column.cells[row];
+    const cell = derivedCell(column, row);
     const named = (share: Share) => {
       const quantity = quantities.find(({ id }) => id === share.id)?.quantity;
       const constant = constants[share.id];
@@ -99,7 +99,7 @@ function Shares({
 function Ways({ derived, column, row }: { derived: Derived; column: DerivedColumn; row: number }) {
   const rules = useHouseRules();
   const marked = useDecimalMark();
-  const cell = column.cells[row];
+  const cell = derivedCell(column, row);
   if (!cell || isFinding(cell)) return null;
   const size = (rule: "worst-case" | "quadrature") => {
     const { row: own, common } = partsBy(rule, cell, column);

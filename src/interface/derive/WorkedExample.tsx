@@ -1,7 +1,7 @@
 "use client";
 
 import { useContext, useMemo, useState } from "react";
-import { isFinding } from "@/pipeline/derived/evaluateDerived";
+import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { type WorkedLine, workedExample } from "@/pipeline/derived/workedExample";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { stepLabel } from "@/wording/deriving";
@@ -18,7 +18,7 @@ function useWorked(): readonly WorkedLine[] | string | undefined {
   const rules = useHouseRules();
   return useMemo(() => {
     const column = inHand?.evaluated.derived?.column;
-    const cell = column?.cells[row];
+    const cell = column && derivedCell(column, row);
     if (!inHand || !column || !cell) return undefined;
     if (isFinding(cell)) return findingSentence(cell);
     return workedExample(inHand.evaluated, column, cell, row, inHand.table.quantities, rules);

@@ -1,6 +1,6 @@
 "use client";
 
-import { isFinding } from "@/pipeline/derived/evaluateDerived";
+import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/evaluated";
 import { measured } from "@/pipeline/measured";
 import { type WrittenReading, writeMeasured } from "@/pipeline/writtenReading";
@@ -24,7 +24,7 @@ interface Props {
 
 /** Why a derived cell is empty; a missing reading says so by itself. */
 function reasonOf({ derived }: EvaluatedQuantity, index: number): string | undefined {
-  const cell = derived?.column?.cells[index];
+  const cell = derived?.column && derivedCell(derived.column, index);
   return cell && isFinding(cell) && cell.name !== "no-reading" ? findingSentence(cell) : undefined;
 }
 

@@ -2,7 +2,7 @@ import type { Finding } from "@/core/finding/finding";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { EvaluatedQuantity } from "../evaluated";
 import { partsBy, rowRule } from "./derivedQuantities";
-import { isFinding } from "./evaluateDerived";
+import { derivedCells, isFinding } from "./derivedCell";
 
 const misleading = 0.3;
 
@@ -15,7 +15,7 @@ export function checkDerived(
   if (!column) return [];
   const findings: Finding[] = [...column.formula.remarks];
   let [largest, commonLarger] = [0, 0];
-  for (const cell of column.cells) {
+  for (const cell of derivedCells(column)) {
     if (isFinding(cell) || cell.aside || cell.value === 0) continue;
     const { row, common } = partsBy(rowRule(rules), cell, column);
     largest = Math.max(largest, (row + common) / Math.abs(cell.value));
@@ -24,6 +24,6 @@ export function checkDerived(
   if (largest > misleading) {
     findings.push({ name: "large-relative-uncertainty", percent: Math.round(largest * 100) });
   }
-  if (commonLarger * 2 > column.cells.length) findings.push({ name: "common-part-larger" });
+  if (commonLarger * 2 > column.rows) findings.push({ name: "common-part-larger" });
   return findings;
 }

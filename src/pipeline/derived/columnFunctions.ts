@@ -1,8 +1,9 @@
 import type { Finding } from "@/core/finding/finding";
 import type { ColumnName, Expression } from "@/core/expression/tree";
-import type { CommonValue, DerivedCell } from "../evaluated";
+import type { CommonValue } from "../evaluated";
 
-type Cells = readonly (DerivedCell | Finding)[];
+/** What an expression is, with its ±, in each row that takes part. */
+type ValuesOf = (of: Expression) => readonly CommonValue[];
 
 /** An expression whose whole-column functions are symbols of their own, with what these stand for. */
 export interface WithoutColumns {
@@ -10,39 +11,32 @@ export interface WithoutColumns {
   readonly common: ReadonlyMap<string, CommonValue>;
 }
 
-function takingPart(cells: Cells): DerivedCell[] {
-  return cells.filter((cell): cell is DerivedCell => !("name" in cell) && !cell.aside);
-}
-
-/** The ± of one cell to first order, its inputs taken as independent. */
-function sizeOf({ slopes, sizes }: DerivedCell): number {
-  return Math.hypot(...slopes.map((slope, index) => slope * (sizes[index] as number)));
-}
-
-/** One value for a whole column. The rows are independent, so the ± of a mean or sum is that of a sum in quadrature. */
-function commonValue(name: ColumnName, cells: readonly DerivedCell[]): CommonValue | Finding {
-  const [first] = cells;
-  if (name === "count") return { value: cells.length, uncertainty: 0 };
-  const last = cells.at(-1);
+/**
+ * One value for a whole column, from those of its rows that take part. The rows are independent, so the ± of a mean or
+ * sum is that of a sum in quadrature.
+ */
+function commonValue(name: ColumnName, values: readonly CommonValue[]): CommonValue | Finding {
+  const [first] = values;
+  if (name === "count") return { value: values.length, uncertainty: 0 };
+  const last = values.at(-1);
   if (!first || !last) return { name: "empty-column" };
-  const best = (better: (a: DerivedCell, b: DerivedCell) => boolean) =>
-    cells.reduce((found, cell) => (better(cell, found) ? cell : found), first);
-  const alone = (cell: DerivedCell) => ({ value: cell.value, uncertainty: sizeOf(cell) });
+  const best = (better: (a: number, b: number) => boolean) =>
+    values.reduce((found, one) => (better(one.value, found.value) ? one : found), first);
   switch (name) {
     case "first":
-      return alone(first);
+      return first;
     case "last":
-      return alone(last);
+      return last;
     case "min":
-      return alone(best((a, b) => a.value < b.value));
+      return best((a, b) => a < b);
     case "max":
-      return alone(best((a, b) => a.value > b.value));
+      return best((a, b) => a > b);
     case "sum":
     case "mean": {
-      const value = cells.reduce((sum, cell) => sum + cell.value, 0);
-      const uncertainty = Math.hypot(...cells.map(sizeOf));
-      const count = name === "sum" ? 1 : cells.length;
-      return { value: value / count, uncertainty: uncertainty / count };
+      const value = values.reduce((sum, one) => sum + one.value, 0);
+      const variance = values.reduce((sum, { uncertainty }) => sum + uncertainty ** 2, 0);
+      const count = name === "sum" ? 1 : values.length;
+      return { value: value / count, uncertainty: Math.sqrt(variance) / count };
     }
   }
 }
@@ -51,7 +45,7 @@ class Replacement {
   readonly common = new Map<string, CommonValue>();
   finding: Finding | undefined;
 
-  constructor(private readonly cellsOf: (of: Expression) => Cells) {}
+  constructor(private readonly valuesOf: ValuesOf) {}
 
   of(expression: Expression): Expression {
     switch (expression.kind) {
@@ -62,7 +56,7 @@ class Replacement {
       case "operation":
         return { ...expression, left: this.of(expression.left), right: this.of(expression.right) };
       case "column": {
-        const found = commonValue(expression.name, takingPart(this.cellsOf(expression.of)));
+        const found = commonValue(expression.name, this.valuesOf(expression.of));
         if ("name" in found) {
           this.finding = found;
           return expression;
@@ -80,9 +74,9 @@ class Replacement {
 /** Works the whole-column functions of an expression out and puts symbols in their places; or why that can't be done. */
 export function withoutColumns(
   expression: Expression,
-  cellsOf: (of: Expression) => Cells,
+  valuesOf: ValuesOf,
 ): WithoutColumns | Finding {
-  const replacement = new Replacement(cellsOf);
+  const replacement = new Replacement(valuesOf);
   const replaced = replacement.of(expression);
   return replacement.finding ?? { expression: replaced, common: replacement.common };
 }

@@ -4,7 +4,8 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
 import { memoised } from "../memoised";
 import { FormulaBinder } from "./bindFormulas";
-import { evaluateDerived, isFinding } from "./evaluateDerived";
+import { derivedCell, isFinding } from "./derivedCell";
+import { evaluateDerived } from "./evaluateDerived";
 import type {
   DerivedCell,
   DerivedColumn,
@@ -59,33 +60,59 @@ function asMeasured(cell: DerivedCell, column: DerivedColumn, rule: PropagationR
   };
 }
 
-interface Values {
-  readonly rule: PropagationRule;
-  readonly cells: DerivedColumn["cells"];
-  readonly rows: readonly EvaluatedRow[];
-  readonly byRow: WeakMap<EvaluatedRow, Measured>;
+const places = new WeakMap<readonly EvaluatedRow[], ReadonlyMap<EvaluatedRow, number>>();
+
+function placesOf(rows: readonly EvaluatedRow[]): ReadonlyMap<EvaluatedRow, number> {
+  const known = places.get(rows);
+  if (known) return known;
+  const made = new Map(rows.map((row, index) => [row, index]));
+  places.set(rows, made);
+  return made;
 }
 
-const newest = new WeakMap<DerivedColumn["formula"], Values>();
+/** What rows say of a derived quantity, made when it is asked for. */
+class DerivedValues {
+  constructor(
+    private readonly column: DerivedColumn,
+    private readonly rows: readonly EvaluatedRow[],
+    readonly rule: PropagationRule,
+    private readonly known: WeakMap<EvaluatedRow, Measured>,
+  ) {}
 
-/** What each row says of a derived quantity; rows whose cell did not change keep theirs. */
+  get(row: EvaluatedRow): Measured | undefined {
+    const before = this.known.get(row);
+    if (before) return before;
+    const place = placesOf(this.rows).get(row);
+    const cell = place === undefined ? undefined : derivedCell(this.column, place);
+    if (!cell || isFinding(cell)) return undefined;
+    const found = asMeasured(cell, this.column, this.rule);
+    this.known.set(row, found);
+    return found;
+  }
+}
+
+interface Known {
+  readonly rule: PropagationRule;
+  readonly column: DerivedColumn;
+  readonly byRow: WeakMap<EvaluatedRow, Measured>;
+  readonly values: DerivedValues;
+}
+
+const newest = new WeakMap<DerivedColumn["formula"], Known>();
+
+/** The values of a column; where a row's value depends on that row alone, rows that did not change keep theirs. */
 function valuesOf(
   column: DerivedColumn,
   rows: readonly EvaluatedRow[],
   rule: PropagationRule,
-): WeakMap<EvaluatedRow, Measured> {
-  const { cells, formula } = column;
-  const before = newest.get(formula);
-  const same = before?.rule === rule && column.rowLocal ? before : undefined;
-  const byRow = same?.byRow ?? new WeakMap<EvaluatedRow, Measured>();
-  cells.forEach((cell, index) => {
-    const row = rows[index] as EvaluatedRow;
-    if (same && same.cells[index] === cell && same.rows[index] === row) return;
-    if (isFinding(cell)) byRow.delete(row);
-    else byRow.set(row, asMeasured(cell, column, rule));
-  });
-  newest.set(formula, { rule, cells, rows, byRow });
-  return byRow;
+): DerivedValues {
+  const before = newest.get(column.formula);
+  const same = before?.rule === rule ? before : undefined;
+  if (same?.column === column) return same.values;
+  const byRow = (column.rowLocal && same?.byRow) || new WeakMap<EvaluatedRow, Measured>();
+  const values = new DerivedValues(column, rows, rule, byRow);
+  newest.set(column.formula, { rule, column, byRow, values });
+  return values;
 }
 
 const bind = memoised(

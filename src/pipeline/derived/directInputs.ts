@@ -1,11 +1,11 @@
 import { symbolTex, unitTex } from "@/core/expression/tex";
-import { writeNumber } from "@/core/number/writtenNumber";
+import { guardedFigures, writeNumber } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { Binding, DerivedColumn, EvaluatedQuantity } from "../evaluated";
 import { partsBy } from "./derivedQuantities";
-import { isFinding } from "./evaluateDerived";
+import { derivedCell, isFinding } from "./derivedCell";
 
 /** What a symbol of a formula is in one row, in its own unit. */
 export interface DirectInput {
@@ -29,8 +29,6 @@ interface Plain {
   readonly figures: number;
 }
 
-const figures = 4;
-
 function figuresOfReading(value: number, decimals: number): number {
   if (value === 0) return 1;
   return Math.max(1, Math.floor(Math.log10(Math.abs(value))) + 1 + decimals);
@@ -43,12 +41,13 @@ function ofQuantity(
 ): Plain | undefined {
   const { derived, quantity } = evaluated;
   if (derived?.column) {
-    const cell = derived.column.cells[row];
+    const cell = derivedCell(derived.column, row);
     if (!cell || isFinding(cell)) return undefined;
     const { shown } = derived.column.formula;
     const parts = partsBy(rule, cell, derived.column);
     const size = combinedUncertainty(rule, [parts.row, parts.common]) / Math.abs(shown.factor);
     const value = (cell.value - shown.offset) / shown.factor;
+    const figures = guardedFigures(value, size);
     return { value, size, unit: quantity.unit, factor: shown.factor, figures };
   }
   return undefined;
@@ -79,13 +78,9 @@ function plainInput(
 ): Plain | undefined {
   if (binding.kind === "constant") {
     const { value, uncertainty, unit, factor, offset } = binding.constant;
-    return {
-      value: (value - offset) / factor,
-      size: uncertainty / factor,
-      unit,
-      factor,
-      figures: 6,
-    };
+    const own = { value: (value - offset) / factor, size: uncertainty / factor };
+    const figures = own.size > 0 ? guardedFigures(own.value, own.size) : 6;
+    return { ...own, unit, factor, figures };
   }
   const evaluated = quantities.find(({ id }) => id === binding.id);
   if (!evaluated) return undefined;
@@ -93,14 +88,12 @@ function plainInput(
   const found = readingIn(binding.id, row, column, quantities);
   if (!found) return undefined;
   const { factor = 1 } = binding.unit;
-  const exact = found.spread.count === 1 ? figuresOfReading(found.value, found.decimals) : figures;
-  return {
-    value: found.value,
-    size: meanBar(found.bars),
-    unit: evaluated.quantity.unit,
-    factor,
-    figures: exact,
-  };
+  const size = meanBar(found.bars);
+  const figures =
+    found.spread.count === 1
+      ? figuresOfReading(found.value, found.decimals)
+      : guardedFigures(found.value, size);
+  return { value: found.value, size, unit: evaluated.quantity.unit, factor, figures };
 }
 
 /** The slope of the result along one symbol: that of its own readings where it is read, else by its first variable. */
@@ -110,13 +103,13 @@ function slopeAlong(
   row: number,
   quantities: readonly EvaluatedQuantity[],
 ): number {
-  const cell = column.cells[row];
+  const cell = derivedCell(column, row);
   if (!cell || isFinding(cell)) return 0;
   const at = (key: string) => column.variables.findIndex((variable) => variable.key === key);
   if (binding.kind === "constant") return cell.slopes[at(binding.constant.id)] ?? 0;
   if (binding.kind === "quantity") return cell.slopes[at(`${binding.id}+0`)] ?? 0;
   const inner = quantities.find(({ id }) => id === binding.id)?.derived?.column;
-  const innerCell = inner?.cells[row];
+  const innerCell = inner && derivedCell(inner, row);
   if (!inner || !innerCell || isFinding(innerCell)) return 0;
   const place = inner.variables.findIndex((_, index) => innerCell.slopes[index] !== 0);
   const key = inner.variables[place]?.key ?? "";

@@ -2,7 +2,7 @@ import type { Expression } from "@/core/expression/tree";
 import type { DrawnInput } from "@/core/uncertainty/monteCarlo";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Binding, DerivedColumn, EvaluatedQuantity } from "../evaluated";
-import { isFinding } from "./evaluateDerived";
+import { derivedCell, isFinding } from "./derivedCell";
 import { expandedFormula } from "./expandedFormula";
 
 /** A row of a derived quantity as its inputs are drawn, in SI units. */
@@ -51,7 +51,7 @@ export function drawingOf(
   quantities: readonly EvaluatedQuantity[],
   rules: HouseRules,
 ): Drawing | undefined {
-  const cell = column.cells[row];
+  const cell = derivedCell(column, row);
   const { expression, symbols } = expandedFormula(column, quantities);
   if (!cell || isFinding(cell) || holdsColumn(expression)) return undefined;
   const distribution = rules.uncertaintyMeans === "limit" ? "rectangular" : "normal";

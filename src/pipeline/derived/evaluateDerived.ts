@@ -1,21 +1,22 @@
-import type { Finding } from "@/core/finding/finding";
 import type { Dual } from "@/core/expression/dual";
-import { evaluate, type Evaluation, type Scope } from "@/core/expression/evaluate";
+import { evaluateColumn, type EvaluatedColumn } from "@/core/expression/evaluate";
+import { type Lane, laneAt, type Reasons, shiftedLane } from "@/core/expression/lane";
 import { type Expression, partsOf, symbolsOf } from "@/core/expression/tree";
 import { unitOf } from "@/core/expression/unitOf";
-import { meanBar } from "@/core/uncertainty/instrumentPart";
-import { measuredColumn } from "../measured";
-import { withoutColumns } from "./columnFunctions";
+import type { Finding } from "@/core/finding/finding";
 import type {
   Binding,
   BoundFormula,
   CommonValue,
-  DerivedCell,
   DerivedColumn,
   EvaluatedQuantity,
   EvaluatedRow,
+  Measured,
   Variable,
 } from "../evaluated";
+import { withoutColumns } from "./columnFunctions";
+import { reach, variablesOf } from "./formulaVariables";
+import { type ReadingLanes, readingLanes } from "./readingLanes";
 
 type Bound = Extract<BoundFormula, { kind: "bound" }>;
 
@@ -26,161 +27,109 @@ export interface Sources {
   readonly derived: ReadonlyMap<string, DerivedColumn>;
 }
 
-export function isFinding(cell: DerivedCell | Finding): cell is Finding {
-  return "name" in cell;
+/** The sizes of a lane so many rows on, 0 behind the last row. */
+function shiftedSizes(lane: Lane, shift: number): Lane {
+  if (typeof lane === "number" || shift === 0) return lane;
+  const shifted = new Float64Array(lane.length);
+  shifted.set(lane.subarray(shift));
+  return shifted;
 }
 
-const readingKey = (id: string, shift: number) => `${id}+${shift}`;
-
-/** How many rows further than its own an expression looks. */
-function reach(expression: Expression): number {
-  switch (expression.kind) {
-    case "number":
-    case "pi":
-    case "symbol":
-    case "column":
-      return 0;
-    case "operation":
-      return Math.max(reach(expression.left), reach(expression.right));
-    case "neighbour":
-      return 1 + reach(expression.of);
-    default:
-      return reach(expression.of);
-  }
-}
-
-function variablesOf(
-  formula: Bound,
-  symbols: readonly string[],
-  common: ReadonlyMap<string, CommonValue>,
-  far: number,
-  sources: Sources,
-): Variable[] {
-  const found = new Map<string, Variable>();
-  const add = (variable: Variable) => found.set(variable.key, variable);
-  for (const name of symbols) {
-    const binding = formula.symbols.get(name);
-    if (common.has(name)) add({ key: `${formula.id}/${name}`, kind: "column", id: name, shift: 0 });
-    else if (binding?.kind === "constant") {
-      const { id } = binding.constant;
-      add({ key: id, kind: "constant", id, shift: 0 });
-    } else if (binding?.kind === "quantity") {
-      for (let shift = 0; shift <= far; shift++) {
-        add({ key: readingKey(binding.id, shift), kind: "reading", id: binding.id, shift });
-      }
-    } else if (binding?.kind === "derived") {
-      for (const variable of sources.derived.get(binding.id)?.variables ?? []) {
-        for (let shift = 0; shift <= (variable.kind === "reading" ? far : 0); shift++) {
-          const on = variable.shift + shift;
-          const key = variable.kind === "reading" ? readingKey(variable.id, on) : variable.key;
-          add({ ...variable, key, shift: on });
-        }
-      }
-    }
-  }
-  return [...found.values()];
-}
-
-/** Evaluates one formula row by row; the sizes of its variables' ± are gathered on the way. */
+/** Evaluates one expression over all rows; what it rests on is gathered on the way. */
 class ColumnEvaluation {
-  private origin = 0;
-  private sizes = new Float64Array(0);
-  private aside = false;
-  private readonly index: ReadonlyMap<string, number>;
-  readonly columns = new Map<string, ReturnType<typeof measuredColumn>>();
+  readonly variables: readonly Variable[];
+  readonly sizes: Lane[];
+  readonly aside: Uint8Array;
+  readonly readings = new Map<string, readonly (Measured | undefined)[]>();
+  private readonly places: ReadonlyMap<string, number>;
 
   constructor(
     private readonly formula: Bound,
     private readonly expression: Expression,
     private readonly common: ReadonlyMap<string, CommonValue>,
-    readonly variables: readonly Variable[],
     private readonly sources: Sources,
   ) {
-    this.index = new Map(variables.map(({ key }, index) => [key, index]));
+    const symbols = symbolsOf(expression);
+    this.variables = variablesOf(formula, symbols, common, sources.derived);
+    this.places = new Map(this.variables.map(({ key }, index) => [key, index]));
+    this.sizes = this.variables.map(() => 0);
+    this.aside = new Uint8Array(sources.rows.length);
   }
 
-  cell(row: number): DerivedCell | Finding {
-    this.origin = row;
-    this.sizes = new Float64Array(this.variables.length);
-    this.aside = false;
-    const found: Evaluation = evaluate(this.expression, row, this.scope);
-    if (found.kind === "nothing") return found.finding;
-    return { ...found.dual, sizes: this.sizes, aside: this.aside };
+  run(): EvaluatedColumn {
+    return evaluateColumn(this.expression, this.sources.rows.length, {
+      symbol: (name, shift, reasons) => this.symbol(name, shift, reasons),
+      scaleOfLog: (of) => {
+        const outcome = unitOf(of, this.formula.units);
+        return outcome.kind === "unit" && outcome.unit.dimension.some((power) => power !== 0)
+          ? (outcome.unit.factor ?? 1)
+          : 1;
+      },
+    });
   }
 
-  private readonly scope: Scope = {
-    variables: 0,
-    symbol: (name, row) => this.symbol(name, row),
-    next: (row) => (row + 1 < this.sources.rows.length ? row + 1 : undefined),
-    rows: () => [],
-    scaleOfLog: (of) => {
-      const outcome = unitOf(of, this.formula.units);
-      return outcome.kind === "unit" && outcome.unit.dimension.some((power) => power !== 0)
-        ? (outcome.unit.factor ?? 1)
-        : 1;
-    },
-  };
-
-  private one(key: string, value: number, size: number): Dual {
-    const slopes = new Float64Array(this.variables.length);
-    const at = this.index.get(key);
-    if (at !== undefined) {
-      slopes[at] = 1;
-      this.sizes[at] = size;
-    }
-    return { value, slopes };
+  private along(key: string, values: Lane, sizes: Lane): Dual {
+    const place = this.places.get(key);
+    if (place === undefined) return { values, slopes: new Map() };
+    this.sizes[place] = sizes;
+    return { values, slopes: new Map([[place, 1]]) };
   }
 
-  private symbol(name: string, row: number): Dual | Finding {
+  private symbol(name: string, shift: number, reasons: Reasons): Dual | Finding {
     const common = this.common.get(name);
-    if (common) return this.one(`${this.formula.id}/${name}`, common.value, common.uncertainty);
+    if (common) return this.along(`${this.formula.id}/${name}`, common.value, common.uncertainty);
     const binding = this.formula.symbols.get(name) as Binding;
     switch (binding.kind) {
-      case "constant":
-        return this.one(binding.constant.id, binding.constant.value, binding.constant.uncertainty);
+      case "constant": {
+        const { id, value, uncertainty } = binding.constant;
+        return this.along(id, value, uncertainty);
+      }
       case "quantity":
-        return this.reading(name, binding, row);
+        return this.reading(name, binding, shift, reasons);
       case "derived":
-        return this.derived(binding.id, row);
+        return this.derived(binding.id, shift, reasons);
     }
   }
 
-  private reading(name: string, { id, unit }: Extract<Binding, { kind: "quantity" }>, row: number) {
-    let column = this.columns.get(id);
-    if (!column) {
-      const quantity = this.sources.quantities.get(id) as EvaluatedQuantity;
-      this.columns.set(id, (column = measuredColumn(this.sources.rows, quantity)));
+  private gatherAside(aside: Uint8Array, shift: number): void {
+    for (let row = 0; row + shift < aside.length; row++) {
+      if (aside[row + shift] === 1) this.aside[row] = 1;
     }
-    const found = column[row];
-    if (!found) return { name: "no-reading", symbol: name } as const;
-    if (found.aside) this.aside = true;
-    const { factor = 1, offset } = unit;
-    const key = readingKey(id, row - this.origin);
-    return this.one(key, found.value * factor + offset, meanBar(found.bars) * factor);
   }
 
-  private derived(id: string, row: number): Dual | Finding {
+  private reading(
+    name: string,
+    { id, unit }: Extract<Binding, { kind: "quantity" }>,
+    shift: number,
+    reasons: Reasons,
+  ): Dual {
+    const { rows, quantities } = this.sources;
+    const lanes: ReadingLanes = readingLanes(rows, quantities.get(id) as EvaluatedQuantity, unit);
+    this.readings.set(id, lanes.column);
+    for (const row of lanes.missing) {
+      reasons.mark(row - shift, { name: "no-reading", symbol: name });
+    }
+    this.gatherAside(lanes.aside, shift);
+    const sizes = shiftedSizes(lanes.sizes, shift);
+    return this.along(`${id}+${shift}`, shiftedLane(lanes.values, shift), sizes);
+  }
+
+  private derived(id: string, shift: number, reasons: Reasons): Dual | Finding {
     const column = this.sources.derived.get(id);
-    const cell = column?.cells[row];
-    if (!column || !cell) return { name: "not-a-formula" };
-    if (isFinding(cell)) return cell;
-    if (cell.aside) this.aside = true;
-    const slopes = new Float64Array(this.variables.length);
-    column.variables.forEach((variable, place) => {
-      const on = variable.shift + row - this.origin;
-      const key = variable.kind === "reading" ? readingKey(variable.id, on) : variable.key;
-      const at = this.index.get(key);
-      if (at === undefined) return;
-      slopes[at] = (slopes[at] as number) + (cell.slopes[place] as number);
-      this.sizes[at] = cell.sizes[place] as number;
+    if (!column) return { name: "not-a-formula" };
+    for (const [row, finding] of column.reasons) reasons.mark(row - shift, finding);
+    this.gatherAside(column.aside, shift);
+    const slopes = new Map<number, Lane>();
+    column.variables.forEach((variable, index) => {
+      const own = variable.kind !== "reading";
+      const key = own ? variable.key : `${variable.id}+${variable.shift + shift}`;
+      const place = this.places.get(key);
+      if (place === undefined) return;
+      this.sizes[place] = shiftedSizes(column.sizes[index] as Lane, shift);
+      const slope = column.slopes.get(index);
+      if (slope !== undefined) slopes.set(place, shiftedLane(slope, shift));
     });
-    return { value: cell.value, slopes };
-  }
-
-  /** The scope knows how many variables there are only once they are. */
-  ready(): this {
-    Object.assign(this.scope, { variables: this.variables.length });
-    return this;
+    return { values: shiftedLane(column.values, shift), slopes };
   }
 }
 
@@ -191,75 +140,45 @@ function holdsColumn(expression: Expression): boolean {
 /** Whether a row's value depends on that row alone. */
 function isRowLocal(formula: Bound, { derived }: Sources): boolean {
   if (reach(formula.expression) > 0 || holdsColumn(formula.expression)) return false;
-  return [...formula.symbols.values()].every((binding) => {
-    const inner = binding.kind === "derived" ? derived.get(binding.id) : undefined;
-    return binding.kind !== "derived" || (inner !== undefined && inner.rowLocal);
-  });
+  return [...formula.symbols.values()].every(
+    (binding) => binding.kind !== "derived" || derived.get(binding.id)?.rowLocal === true,
+  );
 }
 
 const newest = new WeakMap<Bound, { rows: readonly EvaluatedRow[]; column: DerivedColumn }>();
 
-/**
- * Works out one derived quantity from the readings, constants and derived quantities that it names. Where a row's
- * value depends on that row alone, rows that did not change keep theirs.
- */
+/** Works out one derived quantity from the readings, constants and derived quantities that it names. */
 export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn {
   const before = newest.get(formula);
   if (before?.rows === sources.rows) return before.column;
-  const column = before?.column.rowLocal
-    ? evaluateChanged(formula, sources, before)
-    : evaluateAll(formula, sources);
+  const column = evaluateAll(formula, sources);
   newest.set(formula, { rows: sources.rows, column });
   return column;
 }
 
-function evaluateChanged(
-  formula: Bound,
-  sources: Sources,
-  before: { rows: readonly EvaluatedRow[]; column: DerivedColumn },
-): DerivedColumn {
-  const { variables } = before.column;
-  const none: ReadonlyMap<string, CommonValue> = new Map();
-  const evaluation = new ColumnEvaluation(
-    formula,
-    formula.expression,
-    none,
-    variables,
-    sources,
-  ).ready();
-  const cells = sources.rows.map((row, index) =>
-    row === before.rows[index]
-      ? (before.column.cells[index] as DerivedCell | Finding)
-      : evaluation.cell(index),
-  );
-  const readings = new Map(
-    [...before.column.readings.keys()].map((id) => [
-      id,
-      measuredColumn(sources.rows, sources.quantities.get(id) as EvaluatedQuantity),
-    ]),
-  );
-  return { ...before.column, cells, readings };
-}
-
 function evaluateAll(formula: Bound, sources: Sources): DerivedColumn {
+  const rows = sources.rows.length;
   const rowLocal = isRowLocal(formula, sources);
-  const far = reach(formula.expression);
-  const evaluationOf = (expression: Expression, common: ReadonlyMap<string, CommonValue>) => {
-    const symbols = symbolsOf(expression);
-    const variables = variablesOf(formula, symbols, common, far, sources);
-    return new ColumnEvaluation(formula, expression, common, variables, sources).ready();
-  };
-  const none: ReadonlyMap<string, CommonValue> = new Map();
   const plain = withoutColumns(formula.expression, (of) => {
-    const inner = evaluationOf(of, none);
-    return sources.rows.map((_, row) => inner.cell(row));
+    const inner = new ColumnEvaluation(formula, of, new Map(), sources);
+    const { values, slopes, reasons } = inner.run();
+    const sizeAt = (row: number) =>
+      Math.hypot(
+        ...[...slopes].map(([i, slope]) => laneAt(slope, row) * laneAt(inner.sizes[i] ?? 0, row)),
+      );
+    const taking = Array.from({ length: rows }, (_, row) => row).filter(
+      (row) => !reasons.has(row) && inner.aside[row] !== 1,
+    );
+    return taking.map((row) => ({ value: laneAt(values, row), uncertainty: sizeAt(row) }));
   });
+  const own = { id: formula.id, formula, rowLocal, rows };
   if ("name" in plain) {
-    const cells = sources.rows.map(() => plain);
-    return { id: formula.id, formula, rowLocal, variables: [], readings: new Map(), cells };
+    const reasons = new Map(sources.rows.map((_, row) => [row, plain]));
+    const nothing = { variables: [], readings: new Map(), values: NaN, slopes: new Map() };
+    return { ...own, ...nothing, sizes: [], aside: new Uint8Array(rows), reasons };
   }
-  const evaluation = evaluationOf(plain.expression, plain.common);
-  const cells = sources.rows.map((_, row) => evaluation.cell(row));
-  const { variables, columns: readings } = evaluation;
-  return { id: formula.id, formula, rowLocal, variables, readings, cells };
+  const evaluation = new ColumnEvaluation(formula, plain.expression, plain.common, sources);
+  const { values, slopes, reasons } = evaluation.run();
+  const { variables, sizes, aside, readings } = evaluation;
+  return { ...own, variables, readings, values, slopes, sizes, aside, reasons };
 }

@@ -1,6 +1,6 @@
 import { type PropagationRule, sharesOf } from "@/core/uncertainty/propagate";
 import type { DerivedCell, DerivedColumn } from "../evaluated";
-import { isFinding } from "./evaluateDerived";
+import { derivedCells, isFinding } from "./derivedCell";
 
 /** How much of a ± one original input brings. */
 export interface Share {
@@ -42,7 +42,7 @@ export function sharesOfCell(
 export function sharesOverRows(rule: PropagationRule, column: DerivedColumn): readonly Share[] {
   const sums = new Map<string, Share>();
   let count = 0;
-  for (const cell of column.cells) {
+  for (const cell of derivedCells(column)) {
     if (isFinding(cell) || cell.aside) continue;
     count += 1;
     for (const share of sharesOfCell(rule, cell, column)) {

@@ -1,7 +1,12 @@
 import { linearSum, powerProduct } from "@/core/expression/shape";
 import { symbolTex, type TexLeaf, toTex, unitTex } from "@/core/expression/tex";
 import { type Expression, symbolsOf } from "@/core/expression/tree";
-import { writeNumber, type WrittenNumber, writeStatement } from "@/core/number/writtenNumber";
+import {
+  guardedFigures,
+  writeNumber,
+  type WrittenNumber,
+  writeStatement,
+} from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -19,7 +24,6 @@ export interface WorkedLine {
   readonly tex: string;
 }
 
-const middleFigures = 4;
 const partFigures = 2;
 
 function numberTex({ mantissa, exponent }: WrittenNumber): string {
@@ -83,7 +87,7 @@ function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, valu
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     const power = Math.abs(powers.get(input.name) ?? 0);
     if (!(shares[index] as number)) return [];
-    const own = `\\frac{${inUnit(input.size, partFigures, input.unit)}}{${inUnit(Math.abs(input.value), middleFigures, input.unit)}} = ${percent(Math.abs(input.size / input.value))}`;
+    const own = `\\frac{${inUnit(input.size, partFigures, input.unit)}}{${inUnit(Math.abs(input.value), guardedFigures(input.value, input.size), input.unit)}} = ${percent(Math.abs(input.size / input.value))}`;
     const tex =
       power === 1
         ? own
@@ -153,7 +157,7 @@ export function workedExample(
   const lines: WorkedLine[] = [
     { step: "formula", tex: `${name} = ${toTex(expression)}` },
     { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` },
-    { step: "value", tex: `${name} = ${inUnit(value, middleFigures, shown.text)}` },
+    { step: "value", tex: `${name} = ${inUnit(value, guardedFigures(value, size), shown.text)}` },
   ];
   if (size === 0) return lines;
   const worked = workUncertainty(working, expression);

@@ -1,6 +1,5 @@
-import { evaluate, type Evaluation, type Scope } from "@/core/expression/evaluate";
+import { evaluateAt } from "@/core/expression/evaluate";
 import { parseFormula } from "@/core/expression/parseFormula";
-import { symbolName } from "@/core/expression/spelling";
 import type { Expression } from "@/core/expression/tree";
 import { cornerRange } from "@/core/uncertainty/cornerRange";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
@@ -16,28 +15,6 @@ export function parsed(text: string): Expression {
   return read.expression;
 }
 
-/** Evaluates an expression of named values; slopes are in the order of the names. */
-export function evaluateWith(
-  expression: Expression,
-  values: Readonly<Record<string, number>>,
-  scaleOfLog: Scope["scaleOfLog"] = () => 1,
-): Evaluation {
-  const names = Object.keys(values).map(symbolName);
-  const numbers = Object.values(values);
-  return evaluate(expression, 0, {
-    variables: names.length,
-    symbol: (name) => {
-      const index = names.indexOf(name);
-      const slopes = new Float64Array(names.length);
-      slopes[index] = 1;
-      return { value: numbers[index] as number, slopes };
-    },
-    next: () => undefined,
-    rows: () => [0],
-    scaleOfLog,
-  });
-}
-
 function propagated(input: Record<string, unknown>) {
   const { expression, variables } = input as {
     expression: string;
@@ -46,9 +23,9 @@ function propagated(input: Record<string, unknown>) {
   const values = Object.fromEntries(
     Object.entries(variables).map(([name, { value }]) => [name, value]),
   );
-  const found = evaluateWith(parsed(expression), values);
+  const found = evaluateAt(parsed(expression), values);
   if (found.kind !== "value") return undefined;
-  const { value, slopes } = found.dual;
+  const { value, slopes } = found;
   const parts = Object.values(variables).map(({ u }, i) => Math.abs(slopes[i] as number) * u);
   const contributions = Object.fromEntries(
     Object.keys(variables).map((name, index) => [name, parts[index] as number]),
@@ -79,7 +56,7 @@ export function propagateWorstCase(input: Record<string, unknown>): unknown {
   const range = cornerRange(
     all.map(({ value }) => value),
     all.map(({ u }) => u),
-    (inputs) => evaluateWith(tree, Object.fromEntries(names.map((name, i) => [name, inputs[i]!]))),
+    (inputs) => evaluateAt(tree, Object.fromEntries(names.map((name, i) => [name, inputs[i]!]))),
   );
   const linear = {
     ...{ value: found.value, contributions: found.contributions, monotonic: range.monotonic },

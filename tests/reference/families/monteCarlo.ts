@@ -4,7 +4,8 @@ import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import { standardUncertaintyOfLimit } from "@/core/uncertainty/readingUncertainty";
 import { type DrawnInput, monteCarlo } from "@/core/uncertainty/monteCarlo";
 import type { Family } from "../family";
-import { evaluateWith, parsed } from "./formulas";
+import { evaluateAt } from "@/core/expression/evaluate";
+import { parsed } from "./formulas";
 
 interface Drawn {
   readonly distribution: "normal" | "rectangular";
@@ -34,9 +35,9 @@ export const propagateMonteCarlo: Family = (input) => {
   const values = Object.fromEntries(
     Object.entries(variables).map(([name, { value }]) => [name, value]),
   );
-  const linear = evaluateWith(parsed(expression), values);
+  const linear = evaluateAt(parsed(expression), values);
   const parts = inputs.map(({ size, distribution }, index) => {
-    const slope = linear.kind === "value" ? (linear.dual.slopes[index] as number) : NaN;
+    const slope = linear.kind === "value" ? (linear.slopes[index] as number) : NaN;
     return Math.abs(slope) * (distribution === "normal" ? size : standardUncertaintyOfLimit(size));
   });
   const first_order_u = combinedUncertainty("quadrature", parts);

@@ -2,7 +2,8 @@ import { unitOf, unitOfText, type WorkedOutUnit } from "@/core/expression/unitOf
 import { symbolName } from "@/core/expression/spelling";
 import { readUnit } from "@/core/unit/unitText";
 import type { Family } from "../family";
-import { evaluateWith, parsed } from "./formulas";
+import { evaluateAt } from "@/core/expression/evaluate";
+import { parsed } from "./formulas";
 
 const bases = ["kg", "m", "s", "A", "K", "mol", "cd"];
 
@@ -51,11 +52,11 @@ export const units: Family = (input) => {
     const { factor = 1, offset } = known.get(symbolName(name)) as WorkedOutUnit;
     return [name, value * factor + offset];
   });
-  const found = evaluateWith(tree, Object.fromEntries(inSi));
+  const found = evaluateAt(tree, Object.fromEntries(inSi));
   const { dimension, factor } = outcome.unit;
   const exponents = dimension.flatMap((power, i) => (power === 0 ? [] : [[bases[i], power]]));
   return {
     ...{ status, factor, exponents: Object.fromEntries(exponents) as object },
-    si_value: found.kind === "value" ? found.dual.value : undefined,
+    si_value: found.kind === "value" ? found.value : undefined,
   };
 };

@@ -1,0 +1,66 @@
+import type { Finding } from "../finding/finding";
+
+/** Numbers of a column: the same one in all rows, or one for each. Nobody changes a lane that was handed out. */
+export type Lane = number | Float64Array;
+
+/** The number of a lane in a row. */
+export function laneAt(lane: Lane, row: number): number {
+  return typeof lane === "number" ? lane : (lane[row] as number);
+}
+
+/** A lane seen so many rows further on; behind the last row stands NaN. */
+export function shiftedLane(lane: Lane, shift: number): Lane {
+  if (typeof lane === "number" || shift === 0) return lane;
+  const shifted = new Float64Array(lane.length).fill(NaN);
+  shifted.set(lane.subarray(shift));
+  return shifted;
+}
+
+/** A function of every number of a lane. */
+export function mapLane(x: Lane, work: (x: number) => number): Lane {
+  if (typeof x === "number") return work(x);
+  const out = new Float64Array(x.length);
+  for (let i = 0; i < out.length; i++) out[i] = work(x[i] as number);
+  return out;
+}
+
+/** A function of the numbers of two lanes, row by row. */
+export function zipLanes(x: Lane, y: Lane, work: (x: number, y: number) => number): Lane {
+  if (typeof x === "number") {
+    return typeof y === "number" ? work(x, y) : mapLane(y, (b) => work(x, b));
+  }
+  if (typeof y === "number") return mapLane(x, (a) => work(a, y));
+  const out = new Float64Array(x.length);
+  for (let i = 0; i < out.length; i++) out[i] = work(x[i] as number, y[i] as number);
+  return out;
+}
+
+/** Why rows have no value; the first reason of a row is the one that counts. */
+export class Reasons {
+  private readonly found = new Map<number, Finding>();
+
+  constructor(readonly rows: number) {}
+
+  mark(row: number, finding: Finding): void {
+    if (row >= 0 && row < this.rows && !this.found.has(row)) this.found.set(row, finding);
+  }
+
+  markAll(finding: Finding): void {
+    for (let row = 0; row < this.rows; row++) this.mark(row, finding);
+  }
+
+  /** Marks every row whose number fails. NaN stands for a reason that is known already. */
+  markWhere(lane: Lane, fails: (value: number) => boolean, finding: Finding): void {
+    if (typeof lane === "number") {
+      if (fails(lane)) this.markAll(finding);
+      return;
+    }
+    for (let row = 0; row < lane.length; row++) {
+      if (fails(lane[row] as number)) this.mark(row, finding);
+    }
+  }
+
+  all(): ReadonlyMap<number, Finding> {
+    return this.found;
+  }
+}

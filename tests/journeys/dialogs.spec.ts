@@ -1,0 +1,34 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page, test } from "@playwright/test";
+import { signIn, stage, start } from "./bench";
+
+async function noBarrier(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+}
+
+test("house rules, the preview and the drawer have no barrier, and the drawer reaches every table", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "sample");
+  await page.getByRole("button", { name: "House rules" }).click();
+  await expect(page.getByRole("heading", { name: "How sure a number is" })).toBeVisible();
+  await noBarrier(page);
+  await page.keyboard.press("Escape");
+
+  const buffer = Buffer.from("length l / m;current I / A\n0,20;0,35\n0,30;0,24\n");
+  await page.getByLabel("File").setInputFiles({ name: "wires.csv", mimeType: "", buffer });
+  await expect(page.getByRole("dialog")).toContainText("2 rows of 2 quantities");
+  await noBarrier(page);
+  await page.getByRole("button", { name: "Bring in as a new table" }).click();
+  await expect(page.getByLabel("length, row 1")).toHaveValue("0.20");
+
+  await stage(page, "Plot");
+  await page.keyboard.press("Alt+0");
+  const drawer = page.getByRole("region", { name: "Drawer of readings" });
+  await expect(drawer.getByLabel("overhang, row 1")).toBeVisible();
+  await drawer.getByRole("button", { name: "wires" }).click();
+  await expect(drawer.getByLabel("current, row 2")).toBeVisible();
+  await noBarrier(page);
+});
