@@ -17,6 +17,7 @@ test("house rules, the preview and the drawer have no barrier, and the drawer re
   await noBarrier(page);
   await page.keyboard.press("Escape");
 
+  await page.getByRole("button", { name: "Bring in", exact: true }).click();
   const buffer = Buffer.from("length l / m;current I / A\n0,20;0,35\n0,30;0,24\n");
   await page.getByLabel("File").setInputFiles({ name: "wires.csv", mimeType: "", buffer });
   await expect(page.getByRole("dialog")).toContainText("2 rows of 2 quantities");
