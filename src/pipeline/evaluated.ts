@@ -141,6 +141,8 @@ export interface DerivedColumn {
   readonly sizes: readonly Lane[];
   /** 1 where a reading that the row rests on is set aside. */
   readonly aside: Uint8Array;
+  /** 1 where two numbers that nearly agree are subtracted. */
+  readonly nearlyEqual: Uint8Array;
   /** Why rows have no value. */
   readonly reasons: ReadonlyMap<number, Finding>;
 }

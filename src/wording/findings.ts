@@ -103,6 +103,14 @@ const sentences: Sentences = {
     `The ± is up to ${finding.percent} % of the value, where straight-line propagation misleads.`,
   "common-part-larger": () =>
     "The constants' ± is larger than that of the readings: it moves all points together and is no scatter.",
+  "first-order-misleads": (finding) =>
+    `In row ${finding.row} the formula bends within the ±: drawing it gives a ± that differs by ${finding.percent} %. Quote the one by Monte Carlo.`,
+  "subtracts-nearly-equal": (finding) =>
+    `It subtracts two numbers that nearly agree (in ${finding.rows} ${finding.rows === 1 ? "row" : "rows"}): little is left but their ±. Measure the difference directly, or make it larger.`,
+  "coarse-number": (finding) =>
+    `The number ${finding.text} leaves ${finding.percent} % open, nearly as much as the readings. Write it with more figures, or as a constant with its ±.`,
+  "ignores-repeat": (finding) =>
+    `${finding.beside} reads like a repeat of ${finding.symbol}, but the formula leaves it out. Make it a repeat of ${finding.symbol}, or take the mean of both.`,
   "unknown-unit": (finding) =>
     `“${finding.symbol}” is not a unit that is known here. It is kept as typed; check its spelling.`,
   "not-a-unit": (finding) =>

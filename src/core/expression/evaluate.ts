@@ -1,6 +1,6 @@
 import type { Finding } from "../finding/finding";
 import { apply, type Dual, neighbours, operate, plainDual } from "./dual";
-import { laneAt, Reasons } from "./lane";
+import { type Lane, laneAt, Reasons } from "./lane";
 import { symbolName } from "./spelling";
 import type { Expression } from "./tree";
 
@@ -10,6 +10,8 @@ export interface Scope {
   readonly symbol: (name: string, shift: number, reasons: Reasons) => Dual | Finding;
   /** The factor by which ln and log divide first, so that they see the number in the typed unit. */
   readonly scaleOfLog: (of: Expression) => number;
+  /** Told of every subtraction, with both columns. */
+  readonly onDifference?: (left: Lane, right: Lane) => void;
 }
 
 /** A column worked out: values and slopes, and why some rows have none. */
@@ -40,7 +42,9 @@ class Work {
         return operate("-", plainDual(0), this.of(expression.of, shift), reasons);
       case "operation": {
         const left = this.of(expression.left, shift);
-        return operate(expression.operator, left, this.of(expression.right, shift), reasons);
+        const right = this.of(expression.right, shift);
+        if (expression.operator === "-") scope.onDifference?.(left.values, right.values);
+        return operate(expression.operator, left, right, reasons);
       }
       case "call":
         return this.call(expression, shift);

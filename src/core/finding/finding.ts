@@ -58,6 +58,10 @@ export type Finding =
   | { readonly name: "no-reading"; readonly symbol: string }
   | { readonly name: "large-relative-uncertainty"; readonly percent: number }
   | { readonly name: "common-part-larger" }
+  | { readonly name: "first-order-misleads"; readonly percent: number; readonly row: number }
+  | { readonly name: "subtracts-nearly-equal"; readonly rows: number }
+  | { readonly name: "coarse-number"; readonly text: string; readonly percent: number }
+  | { readonly name: "ignores-repeat"; readonly symbol: string; readonly beside: string }
   | { readonly name: "unknown-unit"; readonly symbol: string }
   | { readonly name: "not-a-unit"; readonly text: string }
   | { readonly name: "too-few-points"; readonly count: number }

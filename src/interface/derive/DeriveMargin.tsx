@@ -1,24 +1,23 @@
 "use client";
 
-import { useMemo } from "react";
+import { useContext, useMemo } from "react";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import { writeStatement } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { partsBy, rowRule } from "@/pipeline/derived/derivedQuantities";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { type Share, sharesOfCell, sharesOverRows } from "@/pipeline/derived/shares";
-import { checkDerived } from "@/pipeline/derived/checkDerived";
 import type { DerivedColumn } from "@/pipeline/evaluated";
 import { ruleNames, rulesSentence, shareAdvice } from "@/wording/deriving";
-import { findingSentence } from "@/wording/findings";
+import { StageMarks } from "../marks/StageMarks";
 import { RunTextView } from "../parts/RunTextView";
 import { useDecimalMark } from "../parts/StatementView";
-import { MarginNote, PencilMark } from "../parts/StageLayout";
+import { MarginNote } from "../parts/StageLayout";
 import { useHouseRules, useQuantities } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { DerivedPanel } from "./DerivedPanel";
 import { DrawnUncertainty } from "./Drawn";
-import { type Derived, useDerivedInHand, useRowInHand } from "./useDerived";
+import { type Derived, InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
 
 /** The shares with the names of what brings them. */
 function useNamedShares(column: DerivedColumn, row: number) {
@@ -150,25 +149,11 @@ function Ways({ derived, column, row }: { derived: Derived; column: DerivedColum
   );
 }
 
-function Marks({ derived }: { derived: Derived }) {
-  const rules = useHouseRules();
-  const findings = useMemo(() => checkDerived(derived.evaluated, rules), [derived, rules]);
-  if (findings.length === 0) return null;
-  return (
-    <MarginNote title="Pencil marks">
-      <ul>
-        {findings.map((finding) => (
-          <PencilMark key={finding.name}>{findingSentence(finding)}</PencilMark>
-        ))}
-      </ul>
-    </MarginNote>
-  );
-}
-
 /** The margin of Derive: the quantity in hand, where its ± comes from, and how it adds up. */
 export function DeriveMargin() {
   const derived = useDerivedInHand();
   const row = useRowInHand();
+  const { choose } = useContext(InHandContext);
   if (!derived) {
     return (
       <MarginNote title="Formulas">
@@ -183,7 +168,7 @@ export function DeriveMargin() {
   return (
     <>
       <DerivedPanel derived={derived} />
-      <Marks derived={derived} />
+      <StageMarks stage="derive" go={({ id }) => choose({ id })} />
       {column && <Shares derived={derived} column={column} row={row} />}
       {column && <Ways derived={derived} column={column} row={row} />}
     </>

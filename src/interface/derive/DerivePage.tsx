@@ -5,12 +5,9 @@ import { measured } from "@/pipeline/measured";
 import { writeMeasured } from "@/pipeline/writtenReading";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
-import { setFormula } from "@/investigation/acts/setFormula";
-import { findingSentence } from "@/wording/findings";
 import { RunTextView } from "../parts/RunTextView";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
 import { useHouseRules } from "../store/useEvaluated";
-import { useActs } from "../store/useInvestigation";
 import {
   type Derived,
   InHandContext,
@@ -18,33 +15,9 @@ import {
   useDerivedQuantities,
   useRowInHand,
 } from "./useDerived";
+import { FormulaField } from "./FormulaField";
 import { WorkedExample } from "./WorkedExample";
 import { WriteFormula } from "./WriteFormula";
-
-function FormulaField({ evaluated }: { evaluated: Derived["evaluated"] }) {
-  const { act } = useActs();
-  const { choose } = useContext(InHandContext);
-  const { id, quantity, finding } = evaluated;
-  return (
-    <>
-      <input
-        aria-label={`Formula of ${quantity.symbol}`}
-        aria-invalid={finding !== undefined}
-        value={quantity.formula ?? ""}
-        placeholder="4 pi^2 L/T^2"
-        maxLength={500}
-        spellCheck={false}
-        autoComplete="off"
-        onFocus={() => choose({ id })}
-        onChange={(event) =>
-          act(setFormula, { quantity: id, formula: event.target.value }, `formula/${id}`)
-        }
-        className="hover:border-hairline aria-invalid:border-magenta focus:border-hairline h-8 w-full min-w-40 rounded-md border border-transparent bg-transparent px-1.5 font-serif text-base"
-      />
-      {finding && <p className="text-magenta px-1.5 pb-1 text-xs">{findingSentence(finding)}</p>}
-    </>
-  );
-}
 
 function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: boolean }) {
   const { evaluated, table } = derived;
@@ -65,7 +38,7 @@ function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: 
         <RunTextView runs={writeSymbol(quantity.symbol)} />
       </td>
       <td className="py-0.5">
-        <FormulaField evaluated={evaluated} />
+        <FormulaField derived={derived} />
       </td>
       <td className="px-2.5">
         <RunTextView runs={writeUnitText(quantity.unit)} />
@@ -96,7 +69,7 @@ export function DerivePage() {
           or L^3.
         </p>
       ) : (
-        <div className="overflow-x-auto">
+        <div>
           <table className="w-full max-w-[900px] text-left">
             <thead>
               <tr className="border-ink border-b">

@@ -1,16 +1,24 @@
 "use client";
 
 import { FirstLook } from "./FirstLook";
-import { Marks } from "./Marks";
+import { type Mark } from "../marks/useMarks";
+import { StageMarks } from "../marks/StageMarks";
+import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";
 import { SetAsidePanel } from "./SetAsidePanel";
 
 /** The margin of Measure: a first look, what is amiss, and the quantity in hand. */
 export function MeasureMargin() {
+  const controller = useGridController();
+  const go = ({ row, column, table }: Mark) => {
+    if (controller.view().table.id !== table) controller.show({ table });
+    else if (controller.view().series) controller.show({});
+    controller.goTo({ row: row ?? controller.grid.getState().active.row, column });
+  };
   return (
     <>
       <FirstLook />
-      <Marks />
+      <StageMarks stage="measure" go={go} />
       <QuantityPanel />
       <SetAsidePanel />
     </>

@@ -8,8 +8,8 @@ import { DeriveRoom } from "../derive/DeriveRoom";
 import { LaterRoom } from "../later/LaterRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
-import { MarksProvider } from "../measure/MarksProvider";
-import { useMarks } from "../measure/useMarks";
+import { MarksProvider } from "../marks/MarksProvider";
+import { useMarks } from "../marks/useMarks";
 import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
@@ -54,8 +54,11 @@ function Notice() {
 
 /** The rule with the number of pencil marks that wait at each stage. */
 function Stages(props: { investigationId: string; stage: StageId }) {
-  const standing = useMarks().filter(({ answer }) => answer === undefined);
-  return <StageRule {...props} marks={{ measure: standing.length }} />;
+  const marks: Partial<Record<StageId, number>> = {};
+  for (const mark of useMarks()) {
+    if (mark.answer === undefined) marks[mark.stage] = (marks[mark.stage] ?? 0) + 1;
+  }
+  return <StageRule {...props} marks={marks} />;
 }
 
 function Bench({ investigationId, opened, signOut }: Props) {

@@ -2,6 +2,7 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellPlace } from "@/investigation/model/row";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table";
 import type { Check, Mark } from "./check";
+import { checkDerived } from "./derived/checkDerived";
 import { disagreesWithInstrument } from "./disagreesWithInstrument";
 import { duplicateRows } from "./duplicateRows";
 import { farRepeat } from "./farRepeat";
@@ -87,6 +88,25 @@ function stillHolds(known: Known, table: EvaluatedTable, changed: readonly numbe
   };
 }
 
+function* checkRead(
+  quantity: EvaluatedQuantity,
+  table: EvaluatedTable,
+  rules: HouseRules,
+): Generator<readonly Mark[]> {
+  const wanted = isUncertaintyColumn(quantity, table) ? checksOfUncertainty : checks;
+  for (const check of wanted) yield check(quantity, table, rules);
+}
+
+function* marksOfDerived(
+  quantity: EvaluatedQuantity,
+  { quantities, rows }: EvaluatedTable,
+  rules: HouseRules,
+): Generator<readonly Mark[]> {
+  for (const findings of checkDerived(quantity, quantities, rows, rules)) {
+    yield findings.map((finding) => ({ finding, quantity: quantity.id }));
+  }
+}
+
 /** Looks at the quantities one after the other; a caller may pause between two looks. What did not change is not looked at again. */
 export function* checkedTable(
   table: EvaluatedTable,
@@ -99,12 +119,13 @@ export function* checkedTable(
   const marks = new Map<EvaluatedQuantity, readonly Mark[]>();
   for (const quantity of table.quantities) {
     const held = holds?.(quantity);
-    const wanted = isUncertaintyColumn(quantity, table) ? checksOfUncertainty : checks;
     if (held) marks.set(quantity, held);
     else {
       const found: Mark[] = [];
-      for (const check of wanted) {
-        found.push(...check(quantity, table, rules));
+      for (const marks of quantity.quantity.formula === undefined
+        ? checkRead(quantity, table, rules)
+        : marksOfDerived(quantity, table, rules)) {
+        found.push(...marks);
         yield;
       }
       marks.set(quantity, found);

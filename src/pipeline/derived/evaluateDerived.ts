@@ -35,11 +35,21 @@ function shiftedSizes(lane: Lane, shift: number): Lane {
   return shifted;
 }
 
+const nearly = 0.1;
+
+function markNearlyEqual(marks: Uint8Array, left: Lane, right: Lane): void {
+  for (let row = 0; row < marks.length; row++) {
+    const [a, b] = [laneAt(left, row), laneAt(right, row)];
+    if (Math.abs(a - b) < nearly * Math.max(Math.abs(a), Math.abs(b))) marks[row] = 1;
+  }
+}
+
 /** Evaluates one expression over all rows; what it rests on is gathered on the way. */
 class ColumnEvaluation {
   readonly variables: readonly Variable[];
   readonly sizes: Lane[];
   readonly aside: Uint8Array;
+  readonly nearlyEqual: Uint8Array;
   readonly readings = new Map<string, readonly (Measured | undefined)[]>();
   private readonly places: ReadonlyMap<string, number>;
 
@@ -54,6 +64,7 @@ class ColumnEvaluation {
     this.places = new Map(this.variables.map(({ key }, index) => [key, index]));
     this.sizes = this.variables.map(() => 0);
     this.aside = new Uint8Array(sources.rows.length);
+    this.nearlyEqual = new Uint8Array(sources.rows.length);
   }
 
   run(): EvaluatedColumn {
@@ -65,6 +76,7 @@ class ColumnEvaluation {
           ? (outcome.unit.factor ?? 1)
           : 1;
       },
+      onDifference: (left, right) => markNearlyEqual(this.nearlyEqual, left, right),
     });
   }
 
@@ -175,10 +187,11 @@ function evaluateAll(formula: Bound, sources: Sources): DerivedColumn {
   if ("name" in plain) {
     const reasons = new Map(sources.rows.map((_, row) => [row, plain]));
     const nothing = { variables: [], readings: new Map(), values: NaN, slopes: new Map() };
-    return { ...own, ...nothing, sizes: [], aside: new Uint8Array(rows), reasons };
+    const [aside, nearlyEqual] = [new Uint8Array(rows), new Uint8Array(rows)];
+    return { ...own, ...nothing, sizes: [], aside, nearlyEqual, reasons };
   }
   const evaluation = new ColumnEvaluation(formula, plain.expression, plain.common, sources);
   const { values, slopes, reasons } = evaluation.run();
-  const { variables, sizes, aside, readings } = evaluation;
-  return { ...own, variables, readings, values, slopes, sizes, aside, reasons };
+  const { variables, sizes, aside, nearlyEqual, readings } = evaluation;
+  return { ...own, variables, readings, values, slopes, sizes, aside, nearlyEqual, reasons };
 }

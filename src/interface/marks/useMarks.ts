@@ -10,13 +10,18 @@ import { type Mark as Found, markKeyOf } from "@/pipeline/checks/check";
 import { checkedTable } from "@/pipeline/checks/checkReadings";
 import { gridColumns } from "@/pipeline/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
+import type { StageId } from "@/wording/stages";
 import { findingSentence } from "@/wording/findings";
 import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 
-/** A pencil mark on the readings, with the place it concerns. */
+/** A pencil mark with the place it concerns. */
 export interface Mark {
   readonly key: string;
+  /** The stage on which it waits. */
+  readonly stage: StageId;
+  /** The quantity's id. */
+  readonly id: string;
   /** "Row 3, " before the quantity, or nothing. */
   readonly place: string;
   readonly quantity: RunText;
@@ -34,6 +39,9 @@ function calling({ quantity }: EvaluatedQuantity): RunText {
   const symbol = writeSymbol(quantity.symbol);
   return symbol.length > 0 ? symbol : [{ text: quantity.name || "unnamed" }];
 }
+
+const stageOf = ({ quantity }: EvaluatedQuantity): StageId =>
+  quantity.formula === undefined ? "measure" : "derive";
 
 const unmendable = new Set([
   "not-a-number",
@@ -61,6 +69,7 @@ function markIn(
       : "";
   const dismissable = !unmendable.has(found.finding.name);
   return {
+    ...{ id: found.quantity, stage: stageOf(evaluated) },
     ...{ key, dismissable, quantity: calling(evaluated), sentence: findingSentence(found.finding) },
     ...{ table: table.id, row: found.row, column: Math.max(0, at) },
     place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
@@ -150,7 +159,7 @@ function useFound(): FoundIn {
 /** The pencil marks of the open investigation, looked for once for all who show them (`MarksProvider`). */
 export const MarksContext = createContext<readonly Mark[]>([]);
 
-/** Every pencil mark on the readings, those that were answered among them; a moment behind the keys. */
+/** Every pencil mark, those that were answered among them; a moment behind the keys. */
 export function useMarksFound(): readonly Mark[] {
   const found = useFound();
   const dismissed = useInvestigation((state) => state.document.dismissed);

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { dismissMark } from "@/investigation/acts/dismissMark";
 import { recallMark } from "@/investigation/acts/recallMark";
+import type { StageId } from "@/wording/stages";
 import { reasonsToDismiss } from "@/wording/settingAside";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -10,7 +11,6 @@ import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
-import { useGridController } from "./MeasureContext";
 import { type Mark, useMarks } from "./useMarks";
 
 const mostShown = 12;
@@ -20,16 +20,11 @@ const choices = [
   { value: ownReason, label: "another reason" },
 ];
 
-function Place({ mark }: { mark: Mark }) {
-  const controller = useGridController();
-  const go = () => {
-    const { row, column, table } = mark;
-    if (controller.view().table.id !== table) controller.show({ table });
-    else if (controller.view().series) controller.show({});
-    controller.goTo({ row: row ?? controller.grid.getState().active.row, column });
-  };
+type Go = (mark: Mark) => void;
+
+function Place({ mark, go }: { mark: Mark; go: Go }) {
   return (
-    <button type="button" className="text-petrol font-semibold underline" onClick={go}>
+    <button type="button" className="text-petrol font-semibold underline" onClick={() => go(mark)}>
       {mark.place}
       <RunTextView runs={mark.quantity} />
     </button>
@@ -63,11 +58,11 @@ function Dismissal({ mark, onDone }: { mark: Mark; onDone: () => void }) {
   );
 }
 
-function Standing({ mark }: { mark: Mark }) {
+function Standing({ mark, go }: { mark: Mark; go: Go }) {
   const [answering, setAnswering] = useState(false);
   return (
     <PencilMark>
-      <Place mark={mark} />: {mark.sentence}{" "}
+      <Place mark={mark} go={go} />: {mark.sentence}{" "}
       {mark.dismissable && !answering && (
         <button
           type="button"
@@ -83,7 +78,7 @@ function Standing({ mark }: { mark: Mark }) {
   );
 }
 
-function Answered({ marks }: { marks: readonly Mark[] }) {
+function Answered({ marks, go }: { marks: readonly Mark[]; go: Go }) {
   const { act } = useActs();
   if (marks.length === 0) return null;
   return (
@@ -92,7 +87,7 @@ function Answered({ marks }: { marks: readonly Mark[] }) {
       <ul>
         {marks.map((mark) => (
           <li key={mark.key} className="py-1">
-            <Place mark={mark} />: {mark.sentence}{" "}
+            <Place mark={mark} go={go} />: {mark.sentence}{" "}
             <span className="text-soft">It stands because: {mark.answer}.</span>{" "}
             <button
               type="button"
@@ -108,9 +103,9 @@ function Answered({ marks }: { marks: readonly Mark[] }) {
   );
 }
 
-/** The pencil marks on the readings; each can be answered with a reason and is then rubbed out. */
-export function Marks() {
-  const marks = useMarks();
+/** The pencil marks that wait at a stage; each can be answered with a reason and is then rubbed out. */
+export function StageMarks({ stage, go }: { stage: StageId; go: Go }) {
+  const marks = useMarks().filter((mark) => mark.stage === stage);
   const standing = marks.filter(({ answer }) => answer === undefined);
   const answered = marks.filter(({ answer }) => answer !== undefined);
   if (marks.length === 0) return null;
@@ -118,14 +113,14 @@ export function Marks() {
     <MarginNote title="Pencil marks">
       <ul>
         {standing.slice(0, mostShown).map((mark) => (
-          <Standing key={mark.key} mark={mark} />
+          <Standing key={mark.key} mark={mark} go={go} />
         ))}
       </ul>
       {standing.length > mostShown && (
         <p className="text-soft">and {standing.length - mostShown} more</p>
       )}
       {standing.length === 0 && <p className="text-soft">None stands.</p>}
-      <Answered marks={answered} />
+      <Answered marks={answered} go={go} />
     </MarginNote>
   );
 }

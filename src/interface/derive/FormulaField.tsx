@@ -1,0 +1,142 @@
+"use client";
+
+import { useContext, useId, useRef, useState } from "react";
+import { placeOfFinding } from "@/core/expression/findingPlace";
+import { parseFormula } from "@/core/expression/parseFormula";
+import { canStandInFormula } from "@/core/expression/renamedInFormula";
+import { symbolTex, toTex } from "@/core/expression/tex";
+import type { Finding } from "@/core/finding/finding";
+import type { Completion, KnownSymbol } from "@/intake/completions";
+import { setFormula } from "@/investigation/acts/setFormula";
+import { limits } from "@/investigation/model/limits";
+import { findingSentence } from "@/wording/findings";
+import { Typeset } from "../parts/Typeset";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { type Derived, InHandContext } from "./useDerived";
+import { useCompletion } from "./useCompletion";
+
+/** The symbols that a formula of a table may name. */
+function useKnownSymbols({ evaluated, table }: Derived): readonly KnownSymbol[] {
+  const constants = useInvestigation((state) => state.document.constants);
+  return [
+    ...table.quantities.filter(({ id }) => id !== evaluated.id).map(({ quantity }) => quantity),
+    ...Object.values(constants),
+  ].filter(({ symbol }) => canStandInFormula(symbol));
+}
+
+interface ChoicesProps {
+  id: string;
+  choices: readonly Completion[];
+  chosen: number;
+  onTake: (choice: Completion) => void;
+}
+
+function Choices({ id, choices, chosen, onTake }: ChoicesProps) {
+  return (
+    <ul
+      id={id}
+      role="listbox"
+      aria-label="What it may become"
+      className="bg-page border-hairline absolute top-full left-0 z-20 min-w-64 rounded-md border py-1 shadow-sm"
+    >
+      {choices.map((choice, index) => (
+        <li
+          key={choice.text}
+          id={`${id}-${index}`}
+          role="option"
+          aria-selected={index === chosen}
+          className={`flex cursor-pointer gap-3 px-3 py-1 ${index === chosen ? "bg-wash" : ""}`}
+          onMouseDown={(event) => {
+            event.preventDefault();
+            onTake(choice);
+          }}
+        >
+          <span className="min-w-14 font-serif">{choice.text}</span>
+          <span className="text-soft truncate">{choice.meaning}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What is wrong with a formula, with the place in it underlined. */
+function Wrong({ typed, finding }: { typed: string; finding: Finding }) {
+  const place = placeOfFinding(typed, finding);
+  return (
+    <p className="text-magenta px-1.5 pb-1 text-xs">
+      {place && place.to > place.from && (
+        <span aria-hidden className="text-ink mr-2 font-serif text-sm">
+          {typed.slice(0, place.from)}
+          <u className="decoration-magenta decoration-wavy underline-offset-2">
+            {typed.slice(place.from, place.to)}
+          </u>
+          {typed.slice(place.to)}
+        </span>
+      )}
+      {findingSentence(finding)}
+    </p>
+  );
+}
+
+/** The formula as it will stand in a report, while it is typed. */
+function Preview({ symbol, typed }: { symbol: string; typed: string }) {
+  const read = parseFormula(typed);
+  if (read.kind !== "formula") return null;
+  return (
+    <p data-testid="preview" className="overflow-x-auto px-1.5 pb-1.5">
+      <Typeset tex={`${symbolTex(symbol)} = ${toTex(read.expression)}`} />
+    </p>
+  );
+}
+
+/** A formula as it is typed: completed from the symbols at hand, typeset below, and marked where it is wrong. */
+export function FormulaField({ derived }: { derived: Derived }) {
+  const { id, quantity, finding } = derived.evaluated;
+  const { act } = useActs();
+  const { choose } = useContext(InHandContext);
+  const [focused, setFocused] = useState(false);
+  const field = useRef<HTMLInputElement>(null);
+  const list = useId();
+  const typed = quantity.formula ?? "";
+  const change = (formula: string) => act(setFormula, { quantity: id, formula }, `formula/${id}`);
+  const completion = useCompletion({ field, symbols: useKnownSymbols(derived), onChange: change });
+  const { offer } = completion;
+  return (
+    <div className="relative">
+      <input
+        ref={field}
+        role="combobox"
+        aria-label={`Formula of ${quantity.symbol}`}
+        aria-invalid={finding !== undefined}
+        aria-expanded={offer !== undefined}
+        aria-controls={offer ? list : undefined}
+        aria-autocomplete="list"
+        aria-activedescendant={offer ? `${list}-${offer.chosen}` : undefined}
+        value={typed}
+        placeholder="4 pi^2 L/T^2"
+        maxLength={limits.lettersOfFormula}
+        spellCheck={false}
+        autoComplete="off"
+        onFocus={() => {
+          setFocused(true);
+          choose({ id });
+        }}
+        onBlur={() => {
+          setFocused(false);
+          completion.close();
+        }}
+        onKeyDown={completion.onKeyDown}
+        onChange={(event) => {
+          change(event.target.value);
+          completion.look(event.target.value, event.target.selectionStart ?? 0);
+        }}
+        className="hover:border-hairline aria-invalid:border-magenta focus:border-hairline h-8 w-full min-w-40 rounded-md border border-transparent bg-transparent px-1.5 font-serif text-base"
+      />
+      {offer && (
+        <Choices id={list} choices={offer.choices} chosen={offer.chosen} onTake={completion.take} />
+      )}
+      {focused && !offer && <Preview symbol={quantity.symbol} typed={typed} />}
+      {finding && !offer && <Wrong typed={typed} finding={finding} />}
+    </div>
+  );
+}

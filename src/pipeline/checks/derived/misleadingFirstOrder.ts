@@ -1,0 +1,51 @@
+import { compile } from "@/core/expression/compile";
+import { type MonteCarlo, monteCarlo } from "@/core/uncertainty/monteCarlo";
+import { derivedCell, isFinding } from "../../derived/derivedCell";
+import { drawingOf } from "../../derived/drawnInputs";
+import { type DerivedCheck, type DerivedLook, type LookedRow, relativeSize } from "./derivedLook";
+
+const draws = 20_000;
+const seed = 4;
+/** calculation § 3: more than 5 % of the ± apart, or a relative ± beyond 30 %. */
+const apartAtMost = 0.05;
+const relativeAtMost = 0.3;
+/** Below this no formula of a bench is bent enough within its ±. */
+const relativeAtLeast = 0.02;
+
+function drawn(look: DerivedLook, row: number): MonteCarlo | undefined {
+  const { column, quantities, rules } = look;
+  const drawing = drawingOf(column, row, quantities, rules);
+  if (!drawing) return undefined;
+  const place = (name: string, shift: number) => drawing.places[`${name}+${shift}`] ?? 0;
+  const steps = monteCarlo(compile(drawing.expression, place), drawing.inputs, draws, seed);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The standard deviation to first order; a limit Δ stands for a rectangle of Δ/√3 (GUM 4.3.7). */
+function firstOrder({ column, rules }: DerivedLook, row: number): number {
+  const cell = derivedCell(column, row);
+  if (!cell || isFinding(cell)) return 0;
+  const each = rules.uncertaintyMeans === "limit" ? 1 / Math.sqrt(3) : 1;
+  return Math.hypot(...cell.slopes.map((slope, i) => slope * (cell.sizes[i] as number) * each));
+}
+
+/** The least sure row is drawn a few thousand times and compared with straight-line propagation. */
+export const misleadingFirstOrder: DerivedCheck = (look) => {
+  const worst = look.rows.reduce<LookedRow | undefined>(
+    (found, one) => (!found || relativeSize(one) > relativeSize(found) ? one : found),
+    undefined,
+  );
+  const relative = worst ? relativeSize(worst) : 0;
+  if (!worst || relative < relativeAtLeast) return [];
+  if (relative > relativeAtMost) {
+    return [{ name: "large-relative-uncertainty", percent: Math.round(relative * 100) }];
+  }
+  const straight = firstOrder(look, worst.row);
+  const found = straight > 0 ? drawn(look, worst.row) : undefined;
+  const apart = found ? Math.abs(found.standardDeviation - straight) / straight : 0;
+  if (apart <= apartAtMost) return [];
+  return [{ name: "first-order-misleads", percent: Math.round(apart * 100), row: worst.row + 1 }];
+};
