@@ -7,7 +7,7 @@ import type {
   SeriesSpecification,
 } from "@/figure/specification";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { Figure } from "@/investigation/model/investigation";
+import type { Figure } from "@/investigation/model/figure";
 import type { Quantity } from "@/investigation/model/quantity";
 import type { FigureFit, SeriesFit } from "./fit";
 

@@ -1,6 +1,6 @@
 import type { LineOutcome } from "@/core/fit/lineFit";
 import { fitOrdinaryLine } from "@/core/fit/ordinaryLine";
-import type { Figure } from "@/investigation/model/investigation";
+import type { Figure } from "@/investigation/model/figure";
 import { measuredColumn } from "./measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedSeries, EvaluatedTable } from "./table";
 
@@ -101,7 +101,7 @@ function groupsOf(table: EvaluatedTable, x: EvaluatedQuantity, y: EvaluatedQuant
 /** Gathers a figure's points and fits the ordinary least-squares line of each series; undefined while an axis is empty. */
 export function fitFigure(
   tables: readonly EvaluatedTable[],
-  figure: Figure,
+  figure: Pick<Figure, "x" | "y">,
 ): FigureFit | undefined {
   for (const table of tables) {
     const x = table.quantities.find(({ id }) => id === figure.x);

@@ -1,6 +1,7 @@
 "use client";
 
-import { useContext, useMemo, useState } from "react";
+import { type RefObject, useContext, useMemo, useRef, useState } from "react";
+import { chooseExample } from "@/investigation/acts/chooseExample";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { type WorkedLine, workedExample } from "@/pipeline/derived/workedExample";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -10,7 +11,8 @@ import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { mathMlOf, Typeset } from "../parts/Typeset";
 import { useHouseRules } from "../store/useEvaluated";
-import { InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { type Derived, InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
 
 function useWorked(): readonly WorkedLine[] | string | undefined {
   const inHand = useDerivedInHand();
@@ -44,26 +46,59 @@ function Line({ line }: { line: WorkedLine }) {
   );
 }
 
-/** Puts the working on the clipboard, as TeX or as MathML for word processors. */
-function Copies({ lines }: { lines: readonly WorkedLine[] }) {
+interface CopiesProps {
+  lines: readonly WorkedLine[];
+  /** The working as it stands on the page. */
+  picture: RefObject<HTMLElement | null>;
+}
+
+/** Puts the working on the clipboard: as TeX, as MathML for word processors, or as a picture. */
+function Copies({ lines, picture }: CopiesProps) {
   const [said, setSaid] = useState("");
-  const copy = async (kind: "TeX" | "MathML") => {
-    const tex = `\\begin{aligned}${lines.map((line) => `& ${line.tex}`).join(" \\\\ ")}\\end{aligned}`;
-    const text =
-      kind === "TeX" ? `\\[${tex}\\]` : lines.map((line) => mathMlOf(line.tex)).join("\n");
-    await navigator.clipboard.writeText(text).then(
+  const tell = (kind: string, done: Promise<void>) =>
+    done.then(
       () => setSaid(`The working is on the clipboard as ${kind}.`),
       () => setSaid("The clipboard could not be reached. Allow it for this page and try again."),
     );
+  const tex = `\\[\\begin{aligned}${lines.map((line) => `& ${line.tex}`).join(" \\\\ ")}\\end{aligned}\\]`;
+  const mathMl = () => lines.map((line) => mathMlOf(line.tex)).join("\n");
+  const asPicture = async () => {
+    const { toBlob } = await import("html-to-image");
+    const made = picture.current
+      ? toBlob(picture.current, { pixelRatio: 3, backgroundColor: "#ffffff" })
+      : null;
+    const blob = await made;
+    if (!blob) throw new Error("nothing to copy");
+    await navigator.clipboard.write([new ClipboardItem({ "image/png": blob })]);
   };
+  const write = (text: string) => navigator.clipboard.writeText(text);
   return (
-    <div className="mt-3 flex flex-wrap items-center gap-2">
-      <Button onClick={() => void copy("TeX")}>Copy as TeX</Button>
-      <Button onClick={() => void copy("MathML")}>Copy as MathML</Button>
+    <>
+      <Button onClick={() => void tell("TeX", write(tex))}>Copy as TeX</Button>
+      <Button onClick={() => void tell("MathML", write(mathMl()))}>Copy as MathML</Button>
+      <Button onClick={() => void tell("a picture", asPicture())}>Copy as picture</Button>
       <span role="status" className="text-soft">
         {said}
       </span>
-    </div>
+    </>
+  );
+}
+
+/** Whether this row's working stands in the write-up. */
+function ForWriteUp({ derived, row }: { derived: Derived; row: number }) {
+  const { act } = useActs();
+  const { id } = derived.evaluated;
+  const chosen = useInvestigation((state) => state.document.examples[id]?.row);
+  const here = derived.table.rows[row]?.id;
+  if (here === undefined) return null;
+  return chosen === here ? (
+    <Button onClick={() => act(chooseExample, { quantity: id, row: null })}>
+      Take out of the write-up
+    </Button>
+  ) : (
+    <Button onClick={() => act(chooseExample, { quantity: id, row: here })}>
+      {chosen === undefined ? "Use in the write-up" : "Use this row in the write-up"}
+    </Button>
   );
 }
 
@@ -89,6 +124,7 @@ export function WorkedExample() {
   const inHand = useDerivedInHand();
   const row = useRowInHand();
   const worked = useWorked();
+  const picture = useRef<HTMLDListElement>(null);
   if (!inHand || worked === undefined) return null;
   return (
     <section aria-label="Worked example" className="mt-6 max-w-[900px]">
@@ -102,12 +138,15 @@ export function WorkedExample() {
         <p className="text-soft py-2">{worked}</p>
       ) : (
         <>
-          <dl data-testid="worked">
+          <dl ref={picture} data-testid="worked">
             {worked.map((line, index) => (
               <Line key={index} line={line} />
             ))}
           </dl>
-          <Copies lines={worked} />
+          <div className="mt-3 flex flex-wrap items-center gap-2">
+            <ForWriteUp derived={inHand} row={row} />
+            <Copies lines={worked} picture={picture} />
+          </div>
         </>
       )}
     </section>

@@ -2,7 +2,7 @@
 
 import { pointCount } from "@/figure/specification";
 import { plainRunText } from "@/core/unit/runText";
-import { titleFigure } from "@/investigation/acts/titleFigure";
+import { describeFigure } from "@/investigation/acts/describeFigure";
 import { figureTitle } from "@/pipeline/figure";
 import { FigureInWords } from "../parts/FigureInWords";
 import { MarginNote } from "../parts/StageLayout";
@@ -25,7 +25,7 @@ function TitleField() {
       value={chosen.figure.title}
       placeholder={plainRunText(proposed)}
       onChange={(title) =>
-        act(titleFigure, { figure: chosen.id, title }, `figure-title/${chosen.id}`)
+        act(describeFigure, { figure: chosen.id, title }, `figure-title/${chosen.id}`)
       }
       className="mt-2"
     />

@@ -3,7 +3,7 @@
 import { useMemo } from "react";
 import type { FigureSpecification } from "@/figure/specification";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { Figure } from "@/investigation/model/investigation";
+import type { Figure } from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
 import { figureSpecification } from "@/pipeline/figure";
 import { type FigureFit, fitFigure } from "@/pipeline/fit";
@@ -61,5 +61,5 @@ export function useFigureSpecification(): FigureSpecification | undefined {
 /** The points of any pair of quantities, or undefined while one of them is none. */
 export function usePairFit(x: string | null, y: string | null): FigureFit | undefined {
   const tables = useTables();
-  return useMemo(() => fit(tables, { order: "", title: "", x, y }), [tables, x, y]);
+  return useMemo(() => fit(tables, { x, y }), [tables, x, y]);
 }

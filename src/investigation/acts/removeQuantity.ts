@@ -5,9 +5,11 @@ import { act } from "./act";
 /** Takes a quantity out of the document, wherever it is used. Its readings are another matter. */
 export function forgetQuantity(draft: Investigation, quantity: string): void {
   delete draft.quantities[quantity];
+  delete draft.examples[quantity];
   for (const figure of Object.values(draft.figures)) {
     if (figure.x === quantity) figure.x = null;
     if (figure.y === quantity) figure.y = null;
+    delete figure.also[quantity];
   }
   for (const other of Object.values(draft.quantities)) {
     if (other.uncertainty.kind === "column" && other.uncertainty.column === quantity) {

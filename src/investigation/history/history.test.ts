@@ -1,3 +1,14 @@
+import { chooseExample } from "../acts/chooseExample";
+import { addFigure } from "../acts/addFigure";
+import { removeFigure } from "../acts/removeFigure";
+import { plotAlso } from "../acts/plotAlso";
+import { setAxis } from "../acts/setAxis";
+import { setLook } from "../acts/setLook";
+import { keepLook } from "../acts/keepLook";
+import { putLabel } from "../acts/putLabel";
+import { removeLabel } from "../acts/removeLabel";
+import { placeLegend } from "../acts/placeLegend";
+import { showEquation } from "../acts/showEquation";
 import { addConstant } from "../acts/addConstant";
 import { addFurtherRepeat } from "../acts/addFurtherRepeat";
 import { addSeries } from "../acts/addSeries";
@@ -34,7 +45,7 @@ import { renameInvestigation } from "../acts/renameInvestigation";
 import { setAside } from "../acts/setAside";
 import { setUncertainty } from "../acts/setUncertainty";
 import { takeBack } from "../acts/takeBack";
-import { titleFigure } from "../acts/titleFigure";
+import { describeFigure } from "../acts/describeFigure";
 import { typeReadings } from "../acts/typeReadings";
 import type { Act } from "../acts/act";
 import { emptyInvestigation } from "../model/emptyInvestigation";
@@ -118,7 +129,31 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   done(bringInTable, { table: incoming }),
   done(bringInTable, { table: incoming, instead: "main" }),
   done(chooseAxis, { figure: "main", axis: "x", quantity: "time" }),
-  done(titleFigure, { figure: "main", title: "Springiness" }),
+  done(describeFigure, { figure: "main", title: "Springiness" }),
+  done(chooseExample, { quantity: "squared", row: "row5" }),
+  after(
+    (document) => perform(document, chooseExample, { quantity: "squared", row: "row5" }),
+    done(chooseExample, { quantity: "squared", row: null }),
+  ),
+  done(addFigure, { id: "second", x: "overhang", y: "time", like: "main" }),
+  after(
+    (document) => perform(document, addFigure, { id: "second", x: "overhang", y: "time" }),
+    done(removeFigure, { figure: "main" }),
+  ),
+  done(plotAlso, { figure: "main", quantity: "time", on: true }),
+  done(setAxis, { figure: "main", axis: "x", change: { range: "hand", from: "0", to: "0.2" } }),
+  done(setLook, { figure: "main", change: { style: "print", bars: "boxes" } }),
+  done(keepLook, { figure: "main" }),
+  done(putLabel, { figure: "main", id: "note", label: { text: "bent here", x: 0.1, y: 1 } }),
+  after(
+    (document) => {
+      const label = { text: "bent here", x: 0.1, y: 1 };
+      return perform(document, putLabel, { figure: "main", id: "note", label });
+    },
+    done(removeLabel, { figure: "main", id: "note" }),
+  ),
+  done(placeLegend, { figure: "main", place: { across: 0.1, down: 0.2 } }),
+  done(showEquation, { figure: "main", shown: true }),
   done(pasteBlock, {
     table: "main",
     newQuantities: [{ id: "n", symbol: "n" }],

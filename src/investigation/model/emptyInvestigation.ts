@@ -1,3 +1,4 @@
+import { plainFigure } from "./figure";
 import { readySets } from "./houseRules";
 import { documentVersion, type Investigation } from "./investigation";
 import { plainQuantity } from "./quantity";
@@ -19,7 +20,9 @@ export function emptyInvestigation(title = ""): Investigation {
     rows: {},
     constants: {},
     instruments: {},
-    figures: { main: { order: "a0", title: "", x: "x", y: "y" } },
+    figures: { main: plainFigure("a0", "x", "y") },
+    ownLook: null,
+    examples: {},
     houseRules: { ...readySets["limits-worst-case"] },
     dismissed: {},
   };

@@ -1,11 +1,12 @@
 import type { Constant } from "./constant";
+import type { Figure, FigureLook } from "./figure";
 import type { HouseRules } from "./houseRules";
 import type { Instrument } from "./instrument";
 import type { Quantity } from "./quantity";
 import type { Row } from "./row";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 2;
+export const documentVersion = 3;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -22,6 +23,9 @@ export interface Investigation {
   /** Instruments of one's own, beside the kit. */
   instruments: Record<string, Instrument>;
   figures: Record<string, Figure>;
+  /** The look that the class keeps as its own; null until one is kept. */
+  ownLook: FigureLook | null;
+  examples: Record<string, Example>;
   houseRules: HouseRules;
   /** Pencil marks that somebody answered, by the key of the mark: the reason why they may be passed over. */
   dismissed: Record<string, string>;
@@ -40,10 +44,8 @@ export interface Series {
   name: string;
 }
 
-/** One figure: which quantity goes along which axis. An empty title means the proposed one. */
-export interface Figure {
+/** A row whose worked example stands in the write-up; kept under the id of its derived quantity. */
+export interface Example {
   order: string;
-  title: string;
-  x: string | null;
-  y: string | null;
+  row: string;
 }

@@ -3,6 +3,7 @@ export const limits = {
   rows: 20_000,
   quantities: 60,
   figures: 40,
+  labels: 60,
   tables: 20,
   series: 40,
   constants: 60,

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { upgradeInvestigation } from "../upgrades/upgrade";
+import { upgradeInvestigation, upgradeSteps } from "../upgrades/upgrade";
 import { clampedRule } from "../samples/clampedRule";
 import { emptyInvestigation } from "./emptyInvestigation";
 import { validateInvestigation } from "./schema";
@@ -51,21 +51,25 @@ describe("what may be an investigation", () => {
 
 describe("upgrades", () => {
   const steps = [
-    { from: 1, upgrade: (d: Record<string, unknown>) => ({ ...d, colour: "blue" }) },
-    { from: 2, upgrade: (d: Record<string, unknown>) => ({ ...d, shade: `${d.colour}ish` }) },
+    { from: 11, upgrade: (d: Record<string, unknown>) => ({ ...d, colour: "blue" }) },
+    { from: 12, upgrade: (d: Record<string, unknown>) => ({ ...d, shade: `${d.colour}ish` }) },
   ];
 
   test("run one after the other, each raising the version", () => {
-    expect(upgradeInvestigation({ version: 1 }, steps, 3)).toEqual({
+    expect(upgradeInvestigation({ version: 11 }, steps, 13)).toEqual({
       kind: "document",
-      document: { version: 3, colour: "blue", shade: "blueish" },
+      document: { version: 13, colour: "blue", shade: "blueish" },
     });
   });
 
-  test.each([1])("the stored document of version %d comes out as stored", (version) => {
+  test.each([1, 2])("the stored document of version %d comes out as stored", (version) => {
     const stored = (name: string): unknown =>
       JSON.parse(readFileSync(join(__dirname, "../upgrades/stored", name), "utf8"));
-    const upgraded = upgradeInvestigation(stored(`${version}-before.json`));
+    const upgraded = upgradeInvestigation(
+      stored(`${version}-before.json`),
+      upgradeSteps,
+      version + 1,
+    );
     expect(upgraded).toEqual({ kind: "document", document: stored(`${version}-after.json`) });
   });
 

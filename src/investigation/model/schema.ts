@@ -2,12 +2,12 @@ import * as yup from "yup";
 import { documentVersion, type Investigation } from "./investigation";
 import { houseRuleValues } from "./houseRules";
 import { limits } from "./limits";
-import { isRow, isTexts, key, markKey } from "./rowSchema";
+import { figureSchema, lookSchema } from "./figureSchema";
+import { isRow, isTexts, markKey } from "./rowSchema";
+import { key, order, recordOf, words } from "./schemaParts";
 import { uncertaintyFields, type UncertaintyKind } from "./uncertainty";
 
 const kinds = Object.keys(uncertaintyFields) as UncertaintyKind[];
-const order = yup.string().strict().required().max(200);
-const words = yup.string().strict().defined().max(limits.lettersOfName);
 const reference = yup.string().strict().matches(key).required();
 const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
 
@@ -53,8 +53,7 @@ const instrument = yup
   .noUnknown()
   .strict();
 
-const axis = yup.string().strict().matches(key).nullable().defined();
-const figure = yup.object({ order, title: words, x: axis, y: axis }).noUnknown().strict();
+const example = yup.object({ order, row: reference }).noUnknown().strict();
 
 const houseRules = yup
   .object(
@@ -65,18 +64,6 @@ const houseRules = yup
   .noUnknown()
   .strict()
   .required();
-
-function recordOf<Item extends yup.Schema>(item: Item, most: number) {
-  return yup.lazy((value: unknown) => {
-    const entries = value && typeof value === "object" ? Object.keys(value) : [];
-    return yup
-      .object(Object.fromEntries(entries.map((id) => [id, item.required()])))
-      .strict()
-      .required()
-      .test("keys", "has a malformed key", () => entries.every((id) => key.test(id)))
-      .test("size", `may hold ${most} entries`, () => entries.length <= most);
-  });
-}
 
 /** Rows can be 20,000: one pass by hand where a schema a row would take seconds. */
 const rows = yup
@@ -106,7 +93,9 @@ export const investigationSchema = yup
     rows,
     constants: recordOf(constant, limits.constants),
     instruments: recordOf(instrument, limits.instruments),
-    figures: recordOf(figure, limits.figures),
+    figures: recordOf(figureSchema, limits.figures),
+    ownLook: lookSchema.nullable().defined().default(null),
+    examples: recordOf(example, limits.quantities),
     houseRules,
     dismissed,
   })

@@ -1,3 +1,4 @@
+import { plainFigure } from "../model/figure";
 import { emptyInvestigation, firstTable } from "../model/emptyInvestigation";
 import type { Investigation } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
@@ -60,6 +61,6 @@ export function clampedRule(): Investigation {
         },
       ]),
     ),
-    figures: { main: { order: "a0", title: "", x: "cubed", y: "squared" } },
+    figures: { main: plainFigure("a0", "cubed", "squared") },
   };
 }

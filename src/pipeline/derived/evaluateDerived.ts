@@ -14,6 +14,7 @@ import type {
   Measured,
   Variable,
 } from "../evaluated";
+import { measuredColumn } from "../measured";
 import { withoutColumns } from "./columnFunctions";
 import { reach, variablesOf } from "./formulaVariables";
 import { type ReadingLanes, readingLanes } from "./readingLanes";
@@ -157,14 +158,45 @@ function isRowLocal(formula: Bound, { derived }: Sources): boolean {
   );
 }
 
-const newest = new WeakMap<Bound, { rows: readonly EvaluatedRow[]; column: DerivedColumn }>();
+/** What a formula's columns hold: as long as these are the same, so is what it gives. */
+function inputsOf(formula: Bound, { rows, quantities, derived }: Sources): readonly unknown[] {
+  return [...formula.symbols.values()].map((binding) => {
+    if (binding.kind === "constant") return undefined;
+    if (binding.kind === "derived") return derived.get(binding.id)?.values;
+    const quantity = quantities.get(binding.id) as EvaluatedQuantity;
+    return readingLanes(rows, quantity, binding.unit).values;
+  });
+}
 
-/** Works out one derived quantity from the readings, constants and derived quantities that it names. */
+interface Known {
+  readonly rows: readonly EvaluatedRow[];
+  readonly inputs: readonly unknown[];
+  readonly column: DerivedColumn;
+}
+
+const newest = new WeakMap<Bound, Known>();
+
+function readingsAnew(column: DerivedColumn, { rows, quantities }: Sources): DerivedColumn {
+  const ids = [...column.readings.keys()];
+  const readings = new Map(
+    ids.map((id) => [id, measuredColumn(rows, quantities.get(id) as EvaluatedQuantity)]),
+  );
+  return { ...column, readings };
+}
+
+/**
+ * Works out one derived quantity from the readings, constants and derived quantities that it names; where nothing that
+ * it names has changed, its values are those from before.
+ */
 export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn {
   const before = newest.get(formula);
   if (before?.rows === sources.rows) return before.column;
-  const column = evaluateAll(formula, sources);
-  newest.set(formula, { rows: sources.rows, column });
+  const inputs = inputsOf(formula, sources);
+  const same =
+    before?.rows.length === sources.rows.length &&
+    inputs.every((input, index) => input === before.inputs[index]);
+  const column = same ? readingsAnew(before.column, sources) : evaluateAll(formula, sources);
+  newest.set(formula, { rows: sources.rows, inputs, column });
   return column;
 }
 

@@ -15,9 +15,26 @@ export interface ReadingLanes {
   readonly missing: readonly number[];
 }
 
+function sameNumbers(a: ArrayLike<number>, b: ArrayLike<number>): boolean {
+  if (a.length !== b.length) return false;
+  for (let i = 0; i < a.length; i++) if (!Object.is(a[i], b[i])) return false;
+  return true;
+}
+
+function saysTheSame(before: ReadingLanes, now: ReadingLanes): boolean {
+  return (
+    sameNumbers(before.values, now.values) &&
+    sameNumbers(before.sizes, now.sizes) &&
+    sameNumbers(before.aside, now.aside)
+  );
+}
+
 const newest = new WeakMap<EvaluatedQuantity, ReadingLanes>();
 
-/** The readings of a quantity as numbers side by side, made once as long as rows and quantity stay the same. */
+/**
+ * The readings of a quantity as numbers side by side, made once as long as rows and quantity stay the same; `values`
+ * stays the same array as long as no number changes.
+ */
 export function readingLanes(
   rows: readonly EvaluatedRow[],
   quantity: EvaluatedQuantity,
@@ -40,7 +57,8 @@ export function readingLanes(
     sizes[row] = meanBar(found.bars) * factor;
     if (found.aside) aside[row] = 1;
   }
-  const lanes = { rows, factor, column, values, sizes, aside, missing };
+  const made = { rows, factor, column, values, sizes, aside, missing };
+  const lanes = before && saysTheSame(before, made) ? { ...before, rows, column } : made;
   newest.set(quantity, lanes);
   return lanes;
 }

@@ -1,0 +1,59 @@
+import * as yup from "yup";
+import { lookValues } from "./figure";
+import { limits } from "./limits";
+import { key, order, recordOf, words } from "./schemaParts";
+
+const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
+const flag = yup.boolean().strict().required();
+const place = yup
+  .number()
+  .strict()
+  .required()
+  .test("finite", "must be a number", (value) => Number.isFinite(value));
+
+const axis = yup
+  .object({
+    range: oneOf(["fill", "zero", "hand"]),
+    ...{ from: words, to: words, step: words, label: words },
+    scale: oneOf(["linear", "log"]),
+    reversed: flag,
+  })
+  .noUnknown()
+  .strict()
+  .required();
+
+export const lookSchema = yup
+  .object({
+    ...Object.fromEntries(Object.entries(lookValues).map(([choice, all]) => [choice, oneOf(all)])),
+    ...{ width: words, height: words, band: flag, frame: flag, arrows: flag, gap: flag },
+  })
+  .noUnknown()
+  .strict();
+
+const label = yup
+  .object({ order, text: words, x: place, y: place })
+  .shape({ toX: yup.number().strict(), toY: yup.number().strict() })
+  .noUnknown()
+  .strict();
+
+const quantity = yup.string().strict().matches(key).nullable().defined();
+
+/** How a figure must look in a document. */
+export const figureSchema = yup
+  .object({
+    ...{ order, title: words, caption: yup.string().strict().defined().max(2000) },
+    ...{ x: quantity, y: quantity, also: recordOf(order, limits.quantities) },
+    axes: yup.object({ x: axis, y: axis }).noUnknown().strict().required(),
+    look: lookSchema.required(),
+    labels: recordOf(label, limits.labels),
+    legend: yup
+      .object({ across: place, down: place })
+      .noUnknown()
+      .strict()
+      .nullable()
+      .defined()
+      .default(null),
+    equation: flag,
+  })
+  .noUnknown()
+  .strict();

@@ -1,0 +1,21 @@
+import * as yup from "yup";
+import { limits } from "./limits";
+import { key } from "./rowSchema";
+
+export { key };
+
+export const order = yup.string().strict().required().max(200);
+export const words = yup.string().strict().defined().max(limits.lettersOfName);
+
+/** Entries under well-formed keys, so many at most. */
+export function recordOf<Item extends yup.Schema>(item: Item, most: number) {
+  return yup.lazy((value: unknown) => {
+    const entries = value && typeof value === "object" ? Object.keys(value) : [];
+    return yup
+      .object(Object.fromEntries(entries.map((id) => [id, item.required()])))
+      .strict()
+      .required()
+      .test("keys", "has a malformed key", () => entries.every((id) => key.test(id)))
+      .test("size", `may hold ${most} entries`, () => entries.length <= most);
+  });
+}
