@@ -1,21 +1,40 @@
+import type { LookSpecification } from "./specification";
+
 /** Colours of the screen style; what is uncertain is magenta and nothing else is. */
 export const palette = {
   paper: "#FFFFFF",
   ink: "#14323C",
   magenta: "#B3206A",
+  magentaWash: "#FBEAF2",
   majorGrid: "#D9E4E4",
   minorGrid: "#EDF2F2",
 } as const;
 
-/** Petrol, ochre, plum, moss, slate: told apart by colour-blind readers, and always beside a marker's shape. */
-const seriesColours = ["#0E6E7E", "#A06A00", "#6B3F78", "#4E6B1E", "#4B5A68"] as const;
+/** Black on white, where shapes and strokes alone tell things apart. */
+const printed = {
+  ...{ paper: "#FFFFFF", ink: "#000000", magenta: "#000000", magentaWash: "#E6E6E6" },
+  ...{ majorGrid: "#C4C4C4", minorGrid: "#E6E6E6" },
+} as const;
 
-/** The colour of the series at a place. */
+/** Petrol, ochre, plum, moss, slate: told apart by colour-blind readers, and always beside a marker's shape. */
+export const seriesColours = ["#0E6E7E", "#A06A00", "#6B3F78", "#4E6B1E", "#4B5A68"] as const;
+
+/** The colours of a style. */
+export function inksOf({
+  style,
+}: Pick<LookSpecification, "style">): Record<keyof typeof palette, string> {
+  return style === "print" ? printed : palette;
+}
+
+/** The colour of the series at a place on the screen. */
 export function seriesColour(place: number): string {
   return seriesColours[place % seriesColours.length] as string;
 }
 
-/** What points and lines are drawn in: ink where there are no series. */
-export function colourOf({ name, place }: { name: string; place: number }): string {
-  return name === "" ? palette.ink : seriesColour(place);
+/** What points and lines are drawn in: ink where there are no series, and in print. */
+export function colourOf(
+  { name, place }: { readonly name: string; readonly place: number },
+  look: Pick<LookSpecification, "style">,
+): string {
+  return name === "" || look.style === "print" ? inksOf(look).ink : seriesColour(place);
 }

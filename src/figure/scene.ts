@@ -12,6 +12,12 @@ export type ShapeRole =
   | "axis-label"
   | "title"
   | "error-bars"
+  | "band"
+  | "join"
+  | "caption"
+  | "equation"
+  | "label"
+  | "arrow"
   | "points"
   | "points-aside"
   | "legend"
@@ -25,6 +31,8 @@ export interface PathShape {
   readonly fill?: string;
   readonly stroke?: string;
   readonly strokeWidth?: number;
+  /** Lengths of dashes and gaps. */
+  readonly dash?: readonly number[];
 }
 
 /** A stretch of text at its own place. */
@@ -49,9 +57,22 @@ export interface TextShape {
 
 export type Shape = PathShape | TextShape;
 
+/** Where something stands that can be touched, as a box in points. */
+export interface Spot {
+  readonly kind:
+    "title" | "caption" | "x-axis" | "y-axis" | "x-label" | "y-label" | "legend" | "label";
+  /** The label's id. */
+  readonly id?: string;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
 /** A figure with everything in its place: numbers and strings in points, y downwards. */
 export interface Scene {
   readonly width: number;
   readonly height: number;
   readonly shapes: readonly Shape[];
+  readonly spots: readonly Spot[];
 }

@@ -1,10 +1,22 @@
 import type { RunText } from "@/core/unit/runText";
 
-/** What one axis is to say: "overhang, L / m". */
+/** Where an axis begins and ends. */
+export type RangeSpecification =
+  | { readonly kind: "fill" }
+  | { readonly kind: "zero" }
+  /** By hand; a part that is missing is found as if the axis filled the paper. */
+  | { readonly kind: "hand"; readonly from?: number; readonly to?: number; readonly step?: number };
+
+/** What one axis is to say, "overhang, L / m", and how it runs. */
 export interface AxisSpecification {
   readonly name: string;
   readonly symbol: RunText;
   readonly unit: RunText;
+  /** Words of one's own in place of name, symbol and unit. */
+  readonly label?: string;
+  readonly range: RangeSpecification;
+  readonly scale: "linear" | "log";
+  readonly reversed: boolean;
 }
 
 /** Lengths of bars up (or right) and down (or left); 0 where there is none. */
@@ -27,6 +39,8 @@ export interface PointsSpecification {
 export interface LineSpecification {
   readonly slope: number;
   readonly intercept: number;
+  /** Written beside the line. */
+  readonly equation?: RunText;
 }
 
 /** Points that share a marker, and their lines. */
@@ -45,6 +59,32 @@ export interface StyleSpecification {
   readonly decimalMark: "point" | "comma";
 }
 
+/** How the figure is drawn. */
+export interface LookSpecification {
+  readonly style: "screen" | "print";
+  readonly markers: "small" | "medium" | "large";
+  readonly bars: "capped" | "plain" | "boxes" | "ellipses" | "none";
+  readonly join: "none" | "segments" | "guide";
+  /** A shaded stretch between the upper and the lower end of the bars. */
+  readonly band: boolean;
+  readonly grid: "none" | "major" | "paper";
+  readonly ticks: "outside" | "inside" | "across";
+  readonly frame: boolean;
+  readonly arrows: boolean;
+  readonly gap: boolean;
+  readonly lettering: "sans" | "serif";
+  readonly line: "thin" | "medium" | "thick";
+}
+
+/** Words at a place in the axes' units, with an arrow to another place or none. */
+export interface LabelSpecification {
+  readonly id: string;
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
+  readonly to?: { readonly x: number; readonly y: number };
+}
+
 /** All that a figure shows, before anything has a place. Lengths in points (1/72 inch). */
 export interface FigureSpecification {
   readonly width: number;
@@ -53,11 +93,17 @@ export interface FigureSpecification {
   readonly textSize: number;
   /** Absent in the small figure of the margin. */
   readonly title?: RunText;
+  /** Stands under the figure, with its number. */
+  readonly caption?: RunText;
   readonly x: AxisSpecification;
   readonly y: AxisSpecification;
   /** One at least; several have markers of their own and a legend. */
   readonly series: readonly SeriesSpecification[];
   readonly style: StyleSpecification;
+  readonly look: LookSpecification;
+  readonly labels: readonly LabelSpecification[];
+  /** Where the legend was put, as parts of the drawing area; absent while it finds its own place. */
+  readonly legend?: { readonly across: number; readonly down: number };
 }
 
 /** How many points a figure shows, those set aside apart. */

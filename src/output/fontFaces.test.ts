@@ -4,7 +4,12 @@ import { fontFilesOf } from "./fontFaces";
 function scene(text: string, face: "sans" | "serif" | "serifBoldItalic"): Scene {
   const run = { text, x: 0, y: 0, size: 8, face };
   const at = { x: 0, y: 0, rotate: 0, fill: "#000" };
-  return { width: 1, height: 1, shapes: [{ kind: "text", role: "title", ...at, runs: [run] }] };
+  return {
+    width: 1,
+    height: 1,
+    spots: [],
+    shapes: [{ kind: "text", role: "title", ...at, runs: [run] }],
+  };
 }
 
 const files = (made: Scene) =>

@@ -1,30 +1,55 @@
 import type { RunText } from "@/core/unit/runText";
+import { plainRunText } from "@/core/unit/runText";
+import { type DecimalMark, readNumber } from "@/core/number/readNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type {
   AxisSpecification,
   FigureSpecification,
+  LookSpecification,
+  RangeSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
+import { type Axis, type Figure, plainAxis, plainLook } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { Figure } from "@/investigation/model/figure";
+import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
+import { figureSize } from "./figureSize";
 import type { FigureFit, SeriesFit } from "./fit";
+import { lineEquation } from "./lineEquation";
 
-/** 170 mm × 120 mm: across an A4 page between its margins. */
-const printed = { width: 482, height: 340, textSize: 8 };
 /** The first look in the margin. */
 const small = { width: 243, height: 180, textSize: 8 };
 /** Beside a title on the shelf. */
 const thumb = { width: 132, height: 96, textSize: 6 };
 
-type Style = Pick<HouseRules, "headings" | "decimalMark">;
+type Style = Pick<HouseRules, "headings" | "decimalMark" | "figuresOfUncertainty">;
 
-function axis(quantity: Quantity): AxisSpecification {
+/** A typed number of an axis, or undefined where it is none. */
+function typed(text: string, mark: DecimalMark): number | undefined {
+  const read = readNumber(text, mark);
+  return read.kind === "number" ? read.number.value : undefined;
+}
+
+function rangeOf({ range, from, to, step }: Axis, mark: DecimalMark): RangeSpecification {
+  if (range !== "hand") return { kind: range };
+  const ends = { from: typed(from, mark), to: typed(to, mark), step: typed(step, mark) };
+  return { kind: "hand", ...ends };
+}
+
+function axis(quantities: readonly Quantity[], chosen: Axis, mark: DecimalMark): AxisSpecification {
+  const [first] = quantities as [Quantity];
+  const several = quantities.length > 1;
+  const symbols = quantities.flatMap(({ symbol }, index): RunText => [
+    ...(index > 0 ? [{ text: ", " }] : []),
+    ...writeSymbol(symbol),
+  ]);
+  const label = chosen.label.trim();
   return {
-    name: quantity.name.trim(),
-    symbol: writeSymbol(quantity.symbol),
-    unit: writeUnitText(quantity.unit),
+    ...{ name: several ? "" : first.name.trim(), symbol: symbols },
+    ...{ unit: writeUnitText(first.unit), range: rangeOf(chosen, mark) },
+    ...{ scale: chosen.scale, reversed: chosen.reversed },
+    ...(label !== "" && { label }),
   };
 }
 
@@ -34,59 +59,116 @@ function calling(quantity: Quantity): RunText {
 }
 
 /** "T² against L³", or the title that was typed. */
-export function figureTitle(figure: Figure, x: Quantity, y: Quantity): RunText {
-  if (figure.title.trim() !== "") return [{ text: figure.title.trim() }];
+export function figureTitle(title: string, x: Quantity, y: Quantity): RunText {
+  if (title.trim() !== "") return [{ text: title.trim() }];
   return [...calling(y), { text: " against " }, ...calling(x)];
 }
 
 /** What a series is called in a legend; "" where there are none. */
-export function seriesName({ points }: SeriesFit): string {
-  if (points.series) return points.series.series.name.trim() || "unnamed series";
-  return points.place > 0 ? "no series" : "";
+export function seriesName({ points }: SeriesFit, fit: FigureFit): string {
+  const several = fit.also.length > 0;
+  const own = several ? plainRunText(calling(points.y.quantity)) : "";
+  const series = points.series
+    ? points.series.series.name.trim() || "unnamed series"
+    : points.loose
+      ? "no series"
+      : "";
+  return [own, series].filter((part) => part !== "").join(", ");
 }
 
-function seriesSpecification(fit: SeriesFit): SeriesSpecification {
-  const { points, outcome } = fit;
+function seriesSpecification(
+  one: SeriesFit,
+  fit: FigureFit,
+  equation: boolean,
+  style: Style,
+): SeriesSpecification {
+  const { points, outcome } = one;
   const { xValues: x, yValues: y, xBars, yBars, aside } = points;
+  const written = equation && outcome.kind === "line" && lineEquation(outcome.line, points, style);
   return {
-    name: seriesName(fit),
+    name: seriesName(one, fit),
     place: points.place,
     points: { x, y, xBars, yBars, aside },
-    lines: outcome.kind === "line" ? [outcome.line] : [],
+    lines:
+      outcome.kind === "line" ? [{ ...outcome.line, ...(written && { equation: written }) }] : [],
   };
 }
 
-function content(
-  fit: FigureFit,
-  style: Style,
-): Omit<FigureSpecification, "width" | "height" | "textSize"> {
+/** Which part of a line a drawing needs. */
+function bareLine<Line extends { slope: number; intercept: number; equation?: RunText }>(
+  line: Line,
+) {
+  const { slope, intercept, equation } = line;
+  return { slope, intercept, ...(equation && { equation }) };
+}
+
+type Chosen = Pick<Figure, "axes" | "equation">;
+
+function content(fit: FigureFit, style: Style, { axes, equation }: Chosen) {
+  const { headings, decimalMark } = style;
+  const ys = [fit.y, ...fit.also].map(({ quantity }) => quantity);
   return {
-    x: axis(fit.x.quantity),
-    y: axis(fit.y.quantity),
-    series: fit.groups.map(seriesSpecification),
-    style,
+    x: axis([fit.x.quantity], axes.x, decimalMark),
+    y: axis(ys, axes.y, decimalMark),
+    series: fit.groups
+      .map((one) => seriesSpecification(one, fit, equation, style))
+      .map((one) => ({ ...one, lines: one.lines.map(bareLine) })),
+    style: { headings, decimalMark },
   };
 }
 
-/** The whole figure at its printed size, titled and numbered. */
+function lookOf(look: Figure["look"]): LookSpecification {
+  const { style, markers, bars, join, band, grid, ticks } = look;
+  const { frame, arrows, gap, lettering, line } = look;
+  return {
+    ...{ style, markers, bars, join, band, grid, ticks },
+    ...{ frame, arrows, gap, lettering, line },
+  };
+}
+
+/** The caption with its number: the typed words, or what the figure shows. */
+function captionOf(figure: Figure, number: number, fit: FigureFit): RunText {
+  const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
+  const typedWords = figure.caption.trim();
+  const lines = fit.groups.some(({ outcome }) => outcome.kind === "line");
+  const proposed =
+    `${count} ${count === 1 ? "reading" : "readings"}${lines ? " with the best-fit line" : ""}` +
+    `${figure.look.bars === "none" ? "" : "; bars show the ±"}.`;
+  const proposal: RunText = [
+    ...figureTitle(figure.title, fit.x.quantity, fit.y.quantity),
+    { text: `: ${proposed}` },
+  ];
+  return [{ text: `Figure ${number}. ` }, ...(typedWords ? [{ text: typedWords }] : proposal)];
+}
+
+/** The whole figure at its printed size, titled, with its numbered caption. */
 export function figureSpecification(
   figure: Figure,
   number: number,
   fit: FigureFit,
   style: Style,
 ): FigureSpecification {
+  const labels = inOrder(figure.labels).map(([id, { text, x, y, toX, toY }]) => ({
+    ...{ id, text, x, y },
+    ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
+  }));
   return {
-    ...printed,
-    ...content(fit, style),
-    title: [{ text: `Figure ${number}. ` }, ...figureTitle(figure, fit.x.quantity, fit.y.quantity)],
+    ...figureSize(figure.look),
+    ...content(fit, style, figure),
+    title: figureTitle(figure.title, fit.x.quantity, fit.y.quantity),
+    caption: captionOf(figure, number, fit),
+    look: lookOf(figure.look),
+    labels,
+    ...(figure.legend && { legend: figure.legend }),
   };
 }
 
+const plainChoice: Chosen = { axes: { x: plainAxis, y: plainAxis }, equation: false };
+
 function bare(fit: FigureFit, style: Style) {
-  const { x, y, series, ...rest } = content(fit, style);
+  const { x, y, series, style: written } = content(fit, style, plainChoice);
   return {
-    ...rest,
-    series: series.map((one) => ({ ...one, lines: [] })),
+    ...{ series, style: written, look: lookOf(plainLook), labels: [] },
     x: { ...x, name: "" },
     y: { ...y, name: "" },
   };
@@ -94,15 +176,11 @@ function bare(fit: FigureFit, style: Style) {
 
 /** Points and bars without title or line, for the margin beside the readings. */
 export function firstLookSpecification(fit: FigureFit, style: Style): FigureSpecification {
-  return { ...small, ...bare(fit, style) };
+  const { series, ...rest } = bare(fit, style);
+  return { ...small, ...rest, series: series.map((one) => ({ ...one, lines: [] })) };
 }
 
 /** The figure no larger than a stamp, with its lines, for the shelf. */
 export function thumbnailSpecification(fit: FigureFit, style: Style): FigureSpecification {
-  return { ...thumb, ...content(fit, style), ...bareAxes(fit, style) };
-}
-
-function bareAxes(fit: FigureFit, style: Style) {
-  const { x, y } = bare(fit, style);
-  return { x, y };
+  return { ...thumb, ...bare(fit, style) };
 }

@@ -16,6 +16,8 @@ export interface FigurePoints {
   readonly y: EvaluatedQuantity;
   /** Absent for rows that belong to no series. */
   readonly series?: EvaluatedSeries;
+  /** Rows without a series in a table that has some. */
+  readonly loose?: true;
   /** The place of the series in its table, which gives it its marker. */
   readonly place: number;
   readonly rows: readonly EvaluatedRow[];
@@ -38,12 +40,22 @@ export interface FigureFit {
   readonly x: EvaluatedQuantity;
   readonly y: EvaluatedQuantity;
   readonly table: EvaluatedTable;
+  /** Further quantities on the same paper; they have the unit of y. */
+  readonly also: readonly EvaluatedQuantity[];
+  /** Rows that a logarithmic axis can't show. */
+  readonly beyondLog: number;
   readonly groups: readonly SeriesFit[];
 }
 
-type Axes = Pick<FigurePoints, "x" | "y" | "series" | "place">;
+type Axes = Pick<FigurePoints, "x" | "y" | "series" | "loose" | "place">;
 
-function gather(all: readonly EvaluatedRow[], axes: Axes): FigurePoints {
+/** Axes that can show nothing at or below 0. */
+interface Logarithmic {
+  readonly x: boolean;
+  readonly y: boolean;
+}
+
+function gather(all: readonly EvaluatedRow[], axes: Axes, log: Logarithmic): FigurePoints {
   const array = () => new Float64Array(all.length);
   const [xValues, yValues, xUp, xDown, yUp, yDown] = [
     ...[array(), array(), array(), array(), array(), array()],
@@ -54,6 +66,7 @@ function gather(all: readonly EvaluatedRow[], axes: Axes): FigurePoints {
   for (let index = 0; index < all.length; index++) {
     const [across, up] = [columns[0][index], columns[1][index]];
     if (!across || !up) continue;
+    if ((log.x && across.value <= 0) || (log.y && up.value <= 0)) continue;
     if (across.aside || up.aside) {
       aside.x.push(across.value);
       aside.y.push(up.value);
@@ -81,37 +94,73 @@ function isEmpty({ rows, aside }: FigurePoints): boolean {
   return rows.length === 0 && aside.x.length === 0;
 }
 
-function groupsOf(table: EvaluatedTable, x: EvaluatedQuantity, y: EvaluatedQuantity) {
-  if (table.series.length === 0) return [gather(table.rows, { x, y, place: 0 })];
+function groupsOf(
+  table: EvaluatedTable,
+  x: EvaluatedQuantity,
+  y: EvaluatedQuantity,
+  log: Logarithmic,
+): FigurePoints[] {
+  if (table.series.length === 0) return [gather(table.rows, { x, y, place: 0 }, log)];
   const known = new Set(table.series.map(({ id }) => id));
-  const loose = table.rows.filter(({ row }) => !row.series || !known.has(row.series));
+  const looseRows = table.rows.filter(({ row }) => !row.series || !known.has(row.series));
   const groups = [
     ...table.series.map((series, place) =>
       gather(
         table.rows.filter(({ row }) => row.series === series.id),
         { x, y, series, place },
+        log,
       ),
     ),
-    gather(loose, { x, y, place: table.series.length }),
+    gather(looseRows, { x, y, loose: true, place: table.series.length }, log),
   ];
   const filled = groups.filter((points) => !isEmpty(points));
   return filled.length > 0 ? filled : groups.slice(0, 1);
 }
 
+/** How many rows a logarithmic axis leaves out. */
+function countBeyond(
+  { rows }: EvaluatedTable,
+  x: EvaluatedQuantity,
+  ys: readonly EvaluatedQuantity[],
+  log: Logarithmic,
+): number {
+  if (!log.x && !log.y) return 0;
+  const below = (quantity: EvaluatedQuantity, on: boolean) =>
+    on
+      ? measuredColumn(rows, quantity).map((found) => found !== undefined && found.value <= 0)
+      : [];
+  const columns = [below(x, log.x), ...ys.map((y) => below(y, log.y))];
+  return rows.filter((_, row) => columns.some((column) => column[row] === true)).length;
+}
+
+type Plotted = Pick<Figure, "x" | "y"> & Partial<Pick<Figure, "also" | "axes">>;
+
+/** The further quantities of a figure that can share its paper: those in the unit of y. */
+function alsoPlotted({ also }: Plotted, y: EvaluatedQuantity, table: EvaluatedTable) {
+  const wanted = Object.entries(also ?? {}).sort(([, a], [, b]) => (a < b ? -1 : 1));
+  return wanted.flatMap(([id]) => {
+    const found = table.quantities.find((quantity) => quantity.id === id);
+    return found && found.id !== y.id && found.quantity.unit === y.quantity.unit ? [found] : [];
+  });
+}
+
 /** Gathers a figure's points and fits the ordinary least-squares line of each series; undefined while an axis is empty. */
 export function fitFigure(
   tables: readonly EvaluatedTable[],
-  figure: Pick<Figure, "x" | "y">,
+  figure: Plotted,
 ): FigureFit | undefined {
+  const log = { x: figure.axes?.x.scale === "log", y: figure.axes?.y.scale === "log" };
   for (const table of tables) {
     const x = table.quantities.find(({ id }) => id === figure.x);
     const y = table.quantities.find(({ id }) => id === figure.y);
     if (!x || !y) continue;
-    const groups = groupsOf(table, x, y).map((points) => ({
-      points,
-      outcome: fitOrdinaryLine(points.xValues, points.yValues),
-    }));
-    return { x, y, table, groups };
+    const also = alsoPlotted(figure, y, table);
+    const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
+    const groups = all.map((found, place) => {
+      const points = also.length > 0 ? { ...found, place } : found;
+      return { points, outcome: fitOrdinaryLine(points.xValues, points.yValues) };
+    });
+    return { x, y, table, also, groups, beyondLog: countBeyond(table, x, [y, ...also], log) };
   }
   return undefined;
 }

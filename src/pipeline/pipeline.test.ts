@@ -162,13 +162,13 @@ describe("from typed readings to a figure", () => {
   test("the title is proposed in the right order: y against x", () => {
     const document = frozen();
     const { cubed, squared } = document.quantities;
-    expect(plainRunText(figureTitle(document.figures.main!, cubed!, squared!))).toBe(
-      "T² against L³",
-    );
+    expect(plainRunText(figureTitle("", cubed!, squared!))).toBe("T² against L³");
     const fit = fitFigure(evaluateTables(document), document.figures.main!)!;
     const own = { ...document.figures.main!, title: "The loaded rule" };
-    expect(plainRunText(figureSpecification(own, 1, fit, document.houseRules).title!)).toBe(
-      "Figure 1. The loaded rule",
+    const { title, caption } = figureSpecification(own, 2, fit, document.houseRules);
+    expect(plainRunText(title!)).toBe("The loaded rule");
+    expect(plainRunText(caption!)).toBe(
+      "Figure 2. The loaded rule: 7 readings with the best-fit line; bars show the ±.",
     );
   });
 });

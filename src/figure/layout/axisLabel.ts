@@ -14,6 +14,7 @@ function withUnit(
   axis: AxisSpecification,
   power: number,
   headings: Headings,
+  lettering: "sans" | "serif",
 ): FacedRun[] {
   const scale = powerRuns(power);
   const gap: RunText = scale.length > 0 && axis.unit.length > 0 ? [{ text: "\u00a0" }] : [];
@@ -22,10 +23,10 @@ function withUnit(
   const [before, behind] = headings === "slash" ? [" / ", ""] : [" (", ")"];
   const runs = [
     ...named,
-    { text: before, face: "sans" as const },
-    ...faced(unit, "sans", "serifItalic"),
+    { text: before, face: lettering },
+    ...faced(unit, lettering, "serifItalic"),
   ];
-  return behind === "" ? runs : [...runs, { text: behind, face: "sans" }];
+  return behind === "" ? runs : [...runs, { text: behind, face: lettering }];
 }
 
 /** An axis label and the size at which it fits. */
@@ -45,18 +46,21 @@ export function axisLabel(
   size: number,
   room: number,
   headings: Headings = "slash",
+  lettering: "sans" | "serif" = "sans",
 ): AxisLabel {
   const symbol = faced(axis.symbol, "serif", "serifItalic");
-  const name: FacedRun = { text: axis.name, face: "sans" };
-  const comma: FacedRun[] = symbol.length > 0 ? [{ text: ", ", face: "sans" }] : [];
-  const whole = withUnit(
-    axis.name === "" ? symbol : [name, ...comma, ...symbol],
-    axis,
-    power,
-    headings,
-  );
+  const name: FacedRun = { text: axis.label ?? axis.name, face: lettering };
+  const comma: FacedRun[] = symbol.length > 0 ? [{ text: ", ", face: lettering }] : [];
+  const unit = (named: FacedRun[]) => withUnit(named, axis, power, headings, lettering);
+  if (axis.label !== undefined) {
+    const runs =
+      power === 0 ? [name] : withUnit([name], { ...axis, unit: [] }, power, headings, lettering);
+    const { width } = setRuns(runs, size);
+    return { runs, size: width <= room ? size : (size * room) / width };
+  }
+  const whole = unit(axis.name === "" ? symbol : [name, ...comma, ...symbol]);
   if (setRuns(whole, size).width <= room) return { runs: whole, size };
-  const short = symbol.length > 0 ? withUnit(symbol, axis, power, headings) : whole;
+  const short = symbol.length > 0 ? unit(symbol) : whole;
   const { width } = setRuns(short, size);
   return { runs: short, size: width <= room ? size : (size * room) / width };
 }

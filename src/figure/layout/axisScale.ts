@@ -1,11 +1,13 @@
+import type { RunText } from "@/core/unit/runText";
 import { decimalToText } from "@/core/number/decimal";
 import { withMinusSign } from "@/core/number/writtenNumber";
 
 /** Ticks at 1, 2 or 5 × 10ⁿ, counted in whole steps so that no tick is off by a rounding. */
 export interface AxisScale {
+  readonly kind: "linear" | "log";
   readonly from: number;
   readonly to: number;
-  readonly ticks: readonly { readonly value: number; readonly label: string }[];
+  readonly ticks: readonly { readonly value: number; readonly label: RunText }[];
   readonly minorTicks: readonly number[];
   /** Labels stand for value ÷ 10^power; 0 where numbers are written plainly. */
   readonly power: number;
@@ -56,17 +58,8 @@ function widened(low: number, high: number): [number, number] {
   return [low, high];
 }
 
-/**
- * The axis that fills the paper: from the last tick below the readings to the first above them.
- * @param low, high what must be on the paper, error bars included; finite.
- * @param most about how many ticks there is room for, at least 2.
- */
-export function fillThePaper(low: number, high: number, most: number): AxisScale {
-  const [least, greatest] = widened(low, high);
-  const step = stepFor(greatest - least, most);
-  const size = timesStep(1, step);
-  const first = Math.floor(least / size + 1e-9);
-  const last = Math.ceil(greatest / size - 1e-9);
+/** Ticks from the first count to the last, numbered, with finer ones between. */
+function stepped(first: number, last: number, step: Step): AxisScale {
   const from = timesStep(first, step);
   const to = timesStep(last, step);
   const power = powerFor(from, to);
@@ -77,14 +70,72 @@ export function fillThePaper(low: number, high: number, most: number): AxisScale
     .flatMap((count) =>
       Array.from({ length: parts - 1 }, (_, part) => timesStep(count + (part + 1) / parts, step)),
     );
-  return {
-    from,
-    to,
-    power,
-    minorTicks,
-    ticks: counts.map((count) => ({
-      value: timesStep(count, step),
-      label: tickLabel(count, step, power),
-    })),
-  };
+  const ticks = counts.map((count) => ({
+    value: timesStep(count, step),
+    label: [{ text: tickLabel(count, step, power) }],
+  }));
+  return { kind: "linear", from, to, power, minorTicks, ticks };
+}
+
+/**
+ * The axis that fills the paper: from the last tick below the readings to the first above them.
+ * @param low, high what must be on the paper, error bars included; finite.
+ * @param most about how many ticks there is room for, at least 2.
+ */
+export function fillThePaper(low: number, high: number, most: number): AxisScale {
+  const [least, greatest] = widened(low, high);
+  const step = stepFor(greatest - least, most);
+  const size = timesStep(1, step);
+  return stepped(Math.floor(least / size + 1e-9), Math.ceil(greatest / size - 1e-9), step);
+}
+
+/** The axis that fills the paper and has 0 on it, at an end wherever that is possible. */
+export function startAtZero(low: number, high: number, most: number): AxisScale {
+  if (low === 0 && high === 0) return fillThePaper(0, 1, most);
+  return fillThePaper(Math.min(0, low), Math.max(0, high), most);
+}
+
+const mostTicks = 200;
+
+function typedStep(step: number | undefined, range: number): Step | undefined {
+  if (step === undefined || !(step > 0) || range / step > mostTicks) return undefined;
+  const exponent = Math.floor(Math.log10(step) + 1e-9);
+  const digit = Number((step / 10 ** exponent).toPrecision(6));
+  return digit === 1 || digit === 2 || digit === 5 ? { digit, exponent } : undefined;
+}
+
+/** Ticks at multiples of a step that is not 1, 2 or 5 × 10ⁿ, written with the decimals that they need. */
+function unusual(from: number, to: number, step: number): Pick<AxisScale, "ticks" | "power"> {
+  const first = Math.ceil(from / step - 1e-9);
+  const last = Math.floor(to / step + 1e-9);
+  const ticks = Array.from({ length: last - first + 1 }, (_, index) => {
+    const value = Number(((first + index) * step).toPrecision(12));
+    return { value, label: [{ text: withMinusSign(String(value)) }] };
+  });
+  return { ticks, power: 0 };
+}
+
+/**
+ * An axis with its ends set by hand, to the digit; ticks stand at multiples of the step.
+ * @param step any step above 0 that leaves at most 200 ticks, or undefined for one that fits.
+ */
+export function byHand(
+  from: number,
+  to: number,
+  step: number | undefined,
+  most: number,
+): AxisScale {
+  const range = to - from;
+  const own = typedStep(step, range);
+  const chosen = own ?? stepFor(range, most);
+  const size = timesStep(1, chosen);
+  const first = Math.ceil(from / size - 1e-9);
+  const last = Math.floor(to / size + 1e-9);
+  const found = stepped(first - 1, last + 1, chosen);
+  const inside = (value: number) => value >= from - 1e-9 * range && value <= to + 1e-9 * range;
+  const odd = own === undefined && step !== undefined && step > 0 && range / step <= mostTicks;
+  const usual = { ticks: found.ticks.filter(({ value }) => inside(value)), power: found.power };
+  const { ticks, power } = odd ? unusual(from, to, step) : usual;
+  const minorTicks = odd ? [] : found.minorTicks.filter(inside);
+  return { kind: "linear", from, to, power, minorTicks, ticks };
 }

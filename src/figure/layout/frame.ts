@@ -1,7 +1,9 @@
-import { scaleLinear } from "d3-scale";
-import type { FigureSpecification, SeriesSpecification } from "../specification";
-import { type AxisScale, fillThePaper } from "./axisScale";
-import { textWidth } from "./textWidth";
+import { scaleLinear, scaleLog } from "d3-scale";
+import type { AxisSpecification, FigureSpecification, SeriesSpecification } from "../specification";
+import type { AxisScale } from "./axisScale";
+import { captionLines } from "./captionLines";
+import { chosenScale } from "./chosenScale";
+import { faced, setRuns } from "./setText";
 
 /** The drawing area and the way from values to points on the paper. */
 export interface Frame {
@@ -9,76 +11,100 @@ export interface Frame {
   readonly right: number;
   readonly top: number;
   readonly bottom: number;
+  /** How far the axes stand off the drawing area. */
+  readonly gap: number;
   readonly xScale: AxisScale;
   readonly yScale: AxisScale;
   readonly across: (value: number) => number;
   readonly up: (value: number) => number;
+  /** Back from a place on the paper to a value. */
+  readonly xAt: (across: number) => number;
+  readonly yAt: (up: number) => number;
   readonly textSize: number;
 }
 
-function extent(series: readonly SeriesSpecification[], axis: "x" | "y"): [number, number] {
+function extent(
+  series: readonly SeriesSpecification[],
+  axis: "x" | "y",
+  positive: boolean,
+): [number, number] {
   let low = Infinity;
   let high = -Infinity;
+  const take = (value: number) => {
+    if (positive && value <= 0) return;
+    low = Math.min(low, value);
+    high = Math.max(high, value);
+  };
   for (const { points } of series) {
     const values = points[axis];
     const { up, down } = axis === "x" ? points.xBars : points.yBars;
     for (let i = 0; i < values.length; i++) {
       const value = values[i] as number;
-      low = Math.min(low, value - (down[i] as number));
-      high = Math.max(high, value + (up[i] as number));
+      take(value);
+      take(value - (down[i] as number));
+      take(value + (up[i] as number));
     }
-    for (const value of points.aside[axis]) {
-      low = Math.min(low, value);
-      high = Math.max(high, value);
-    }
+    for (const value of points.aside[axis]) take(value);
   }
-  return low <= high ? [low, high] : [0, 1];
+  return low <= high ? [low, high] : positive ? [1, 10] : [0, 1];
 }
 
-function scales(
-  { series, style }: FigureSpecification,
-  width: number,
-  height: number,
-  size: number,
-) {
-  const [lowX, highX] = extent(series, "x");
-  const [lowY, highY] = extent(series, "y");
+/** From values to places; on a logarithmic axis everything at or below 0 lies at its lower end. */
+function mapping(scale: AxisScale, { reversed }: AxisSpecification, range: [number, number]) {
+  const [start, end] = reversed ? [range[1], range[0]] : range;
+  if (scale.kind === "linear") {
+    const map = scaleLinear([scale.from, scale.to], [start, end]);
+    return { to: (value: number) => map(value), back: (place: number) => map.invert(place) };
+  }
+  const map = scaleLog([scale.from, scale.to], [start, end]);
   return {
-    xScale: marked(fillThePaper(lowX, highX, Math.max(2, width / (size * 6))), style.decimalMark),
-    yScale: marked(
-      fillThePaper(lowY, highY, Math.max(2, height / (size * 3.6))),
-      style.decimalMark,
-    ),
+    to: (value: number) => (value > 0 ? map(value) : start),
+    back: (place: number) => map.invert(place),
   };
 }
 
-/** The scale with its numbers written with the decimal mark of the house. */
-function marked(scale: AxisScale, mark: "point" | "comma"): AxisScale {
-  if (mark === "point") return scale;
-  const ticks = scale.ticks.map((tick) => ({ ...tick, label: tick.label.replace(".", ",") }));
-  return { ...scale, ticks };
+/** Room under the numbers for the axis label, and for the lines of a caption. */
+function roomBelow(figure: FigureSpecification): number {
+  const lines = captionLines(figure).length;
+  return figure.textSize * (3.9 + (lines > 0 ? 0.7 + 1.35 * lines : 0));
 }
 
-/** Finds room for ticks, labels and title, and gives the rest to the drawing area. */
+/** Whether a place lies on the drawing area, its edges included. */
+export function isInside({ left, right, top, bottom }: Frame, x: number, y: number): boolean {
+  const slack = 0.01;
+  return x >= left - slack && x <= right + slack && y >= top - slack && y <= bottom + slack;
+}
+
+/** Finds room for ticks, labels, title and caption, and gives the rest to the drawing area. */
 export function layFrame(figure: FigureSpecification): Frame {
-  const { width, height, textSize: size } = figure;
-  const above = figure.series.length > 1 ? size * 1.4 : 0;
-  const top = above + (figure.title ? size * 3.1 : size * 1.2);
-  const bottom = height - size * 3.9;
-  const { xScale, yScale } = scales(figure, width - size * 6, bottom - top, size);
-  const widest = Math.max(...yScale.ticks.map((tick) => textWidth(tick.label, "sans", size)));
-  const left = size * 2.6 + widest;
-  const lastLabel = xScale.ticks[xScale.ticks.length - 1]?.label ?? "";
-  const right = width - Math.max(size, textWidth(lastLabel, "sans", size) / 2 + 1);
+  const { width, textSize: size, series, style } = figure;
+  const gap = figure.look.gap ? size * 0.8 : 0;
+  const top = figure.title ? size * 3.1 : size * 1.2;
+  const bottom = figure.height - roomBelow(figure) - gap;
+  const roomFor = (room: number, each: number) => Math.max(2, room / (size * each));
+  const xScale = chosenScale(
+    figure.x,
+    extent(series, "x", figure.x.scale === "log"),
+    roomFor(width - size * 6, 6),
+    style,
+  );
+  const yScale = chosenScale(
+    figure.y,
+    extent(series, "y", figure.y.scale === "log"),
+    roomFor(bottom - top, 3.6),
+    style,
+  );
+  const { lettering } = figure.look;
+  const widthOf = ({ label }: AxisScale["ticks"][number]) =>
+    setRuns(faced(label, lettering, "serifItalic"), size).width;
+  const widest = Math.max(0, ...yScale.ticks.map(widthOf));
+  const left = size * 2.6 + widest + gap;
+  const lastTick = xScale.ticks[figure.x.reversed ? 0 : xScale.ticks.length - 1];
+  const right = width - Math.max(size * 1.2, lastTick ? widthOf(lastTick) / 2 + 1 : 0);
+  const across = mapping(xScale, figure.x, [left, right]);
+  const up = mapping(yScale, figure.y, [bottom, top]);
   return {
-    left,
-    right,
-    top,
-    bottom,
-    xScale,
-    yScale,
-    textSize: size,
-    across: scaleLinear([xScale.from, xScale.to], [left, right]),
-    up: scaleLinear([yScale.from, yScale.to], [bottom, top]),
+    ...{ left, right, top, bottom, gap, xScale, yScale, textSize: size },
+    ...{ across: across.to, xAt: across.back, up: up.to, yAt: up.back },
   };
 }

@@ -4,13 +4,21 @@ import type { FigureSpecification } from "../specification";
 import { layoutFigure } from "./layoutFigure";
 import { textWidth } from "./textWidth";
 
+const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
+
+const plainLook: FigureSpecification["look"] = {
+  ...{ style: "screen", markers: "medium", bars: "capped", join: "none", band: false },
+  ...{ grid: "paper", ticks: "outside", frame: false, arrows: false, gap: false },
+  ...{ lettering: "sans", line: "medium" },
+};
+
 const figure: FigureSpecification = {
   width: 482,
   height: 340,
   textSize: 8,
   title: [{ text: "Figure 1. " }, { text: "T", italic: true }, { text: "2", script: "super" }],
-  x: { name: "overhang", symbol: [{ text: "L", italic: true }], unit: [{ text: "m" }] },
-  y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }] },
+  x: { name: "overhang", symbol: [{ text: "L", italic: true }], unit: [{ text: "m" }], ...plain },
+  y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }], ...plain },
   series: [
     {
       ...{ name: "", place: 0, lines: [{ slope: 2, intercept: 0 }] },
@@ -24,6 +32,8 @@ const figure: FigureSpecification = {
     },
   ],
   style: { headings: "slash", decimalMark: "point" },
+  look: plainLook,
+  labels: [],
 };
 
 function even(bars: number[]) {

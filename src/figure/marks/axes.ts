@@ -1,54 +1,69 @@
 import { axisLabel } from "../layout/axisLabel";
+import { captionLines } from "../layout/captionLines";
 import type { Frame } from "../layout/frame";
-import { stroke } from "../layout/pathText";
-import { setRuns, textShape } from "../layout/setText";
-import { palette } from "../palette";
+import { coordinate, stroke } from "../layout/pathText";
+import { faced, setRuns, textShape } from "../layout/setText";
+import { inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { FigureSpecification } from "../specification";
 import type { Mark } from "./mark";
 
-const fill = palette.ink;
+/** How far ticks reach out of the drawing area and into it, in lengths of a tick. */
+const reach = { outside: [1, 0], inside: [0, 1], across: [0.6, 0.6] } as const;
 
-function tickStrokes(frame: Frame): string {
-  const length = frame.textSize * 0.4;
-  const across = frame.xScale.ticks.map(({ value }) =>
-    stroke(frame.across(value), frame.bottom, frame.across(value), frame.bottom + length),
-  );
-  const up = frame.yScale.ticks.map(({ value }) =>
-    stroke(frame.left - length, frame.up(value), frame.left, frame.up(value)),
-  );
+function tickStrokes(frame: Frame, kind: keyof typeof reach, length: number, minor: boolean) {
+  const [out, into] = reach[kind].map((part) => part * length) as [number, number];
+  const foot = frame.bottom + frame.gap;
+  const side = frame.left - frame.gap;
+  const of = ({ ticks, minorTicks }: Frame["xScale"]) =>
+    minor ? minorTicks : ticks.map(({ value }) => value);
+  const across = of(frame.xScale).map((value) => {
+    const x = frame.across(value);
+    return stroke(x, foot - into, x, foot + out);
+  });
+  const up = of(frame.yScale).map((value) => {
+    const y = frame.up(value);
+    return stroke(side - out, y, side + into, y);
+  });
   return [...across, ...up].join("");
 }
 
-function tickLabels(frame: Frame): Shape[] {
+function tickLabels({ look }: FigureSpecification, frame: Frame): Shape[] {
   const size = frame.textSize;
+  const { ink: fill } = inksOf(look);
+  const set = (runs: Frame["xScale"]["ticks"][number]["label"]) =>
+    faced(runs, look.lettering, "serifItalic");
   const across = frame.xScale.ticks.map(({ value, label }) =>
-    textShape("tick-label", [{ text: label, face: "sans" }], {
-      x: frame.across(value),
-      y: frame.bottom + size * 1.5,
-      size,
-      fill,
-      align: "middle",
+    textShape("tick-label", set(label), {
+      ...{ x: frame.across(value), y: frame.bottom + frame.gap + size * 1.5 },
+      ...{ size, fill, align: "middle" },
     }),
   );
   const up = frame.yScale.ticks.map(({ value, label }) =>
-    textShape("tick-label", [{ text: label, face: "sans" }], {
-      x: frame.left - size * 0.7,
-      y: frame.up(value) + size * 0.34,
-      size,
-      fill,
-      align: "end",
+    textShape("tick-label", set(label), {
+      ...{ x: frame.left - frame.gap - size * 0.7, y: frame.up(value) + size * 0.34 },
+      ...{ size, fill, align: "end" },
     }),
   );
   return [...across, ...up];
 }
 
+/** Where the words along the horizontal axis stand. */
+export function axisLabelLevel(figure: FigureSpecification, frame: Frame): number {
+  const lines = captionLines(figure).length;
+  const below = lines > 0 ? 0.7 + 1.35 * lines : 0;
+  return figure.height - frame.textSize * (0.75 + below);
+}
+
 function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {
   const size = frame.textSize;
   const full = size * 1.12;
-  const { headings } = figure.style;
-  const across = axisLabel(figure.x, frame.xScale.power, full, figure.width - 2 * size, headings);
-  const up = axisLabel(figure.y, frame.yScale.power, full, frame.bottom - frame.top, headings);
+  const { style, look } = figure;
+  const { ink: fill } = inksOf(look);
+  const set = (axis: "x" | "y", power: number, room: number) =>
+    axisLabel(figure[axis], power, full, room, style.headings, look.lettering);
+  const across = set("x", frame.xScale.power, figure.width - 2 * size);
+  const up = set("y", frame.yScale.power, frame.bottom - frame.top);
   return [
     textShape("axis-label", across.runs, {
       ...{ fill, align: "middle", size: across.size },
@@ -57,7 +72,7 @@ function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {
         setRuns(across.runs, across.size).width,
         figure.width,
       ),
-      y: figure.height - size * 0.75,
+      y: axisLabelLevel(figure, frame),
     }),
     textShape("axis-label", up.runs, {
       ...{ fill, align: "middle", size: up.size, rotate: -90 },
@@ -72,18 +87,43 @@ function centredWithin(wanted: number, width: number, paper: number): number {
   return Math.min(paper - width / 2, Math.max(width / 2, wanted));
 }
 
-/** Axis lines with ticks outside, their numbers, and the two axis labels. */
-export const axes: Mark = (figure, frame) => [
-  {
-    kind: "path",
-    role: "axis",
+/** The heads of both axes, at the ends where values grow. */
+function arrowHeads({ x, y }: FigureSpecification, frame: Frame): string {
+  const head = frame.textSize * 0.6;
+  const foot = frame.bottom + frame.gap;
+  const side = frame.left - frame.gap;
+  const tip = x.reversed ? frame.left - head : frame.right + head;
+  const back = x.reversed ? head : -head;
+  const point = (px: number, py: number) => `${coordinate(px)} ${coordinate(py)}`;
+  const level = `M${point(tip, foot)}L${point(tip + back, foot - head * 0.4)}L${point(tip + back, foot + head * 0.4)}Z`;
+  const top = y.reversed ? frame.bottom + head : frame.top - head;
+  const down = y.reversed ? -head : head;
+  return `${level}M${point(side, top)}L${point(side - head * 0.4, top + down)}L${point(side + head * 0.4, top + down)}Z`;
+}
+
+/** Axis lines with their ticks and numbers, and the two axis labels; a frame or arrow heads where they are wanted. */
+export const axes: Mark = (figure, frame) => {
+  const { look } = figure;
+  const { ink: colour } = inksOf(look);
+  const { left, right, top, bottom, gap, textSize } = frame;
+  const lines =
+    stroke(left - gap, top, left - gap, bottom) + stroke(left, bottom + gap, right, bottom + gap);
+  const rest =
+    look.frame && gap === 0
+      ? stroke(left, top, right, top) + stroke(right, top, right, bottom)
+      : "";
+  const length = textSize * 0.4;
+  const axis: Shape = {
+    ...{ kind: "path", role: "axis", d: lines + rest, stroke: colour, strokeWidth: 0.9 },
+  };
+  const heads: Shape[] = look.arrows
+    ? [{ kind: "path", role: "axis", d: arrowHeads(figure, frame), fill: colour }]
+    : [];
+  const ticks: Shape = {
+    ...{ kind: "path", role: "ticks", stroke: colour, strokeWidth: 0.7 },
     d:
-      stroke(frame.left, frame.top, frame.left, frame.bottom) +
-      stroke(frame.left, frame.bottom, frame.right, frame.bottom),
-    stroke: fill,
-    strokeWidth: 0.9,
-  },
-  { kind: "path", role: "ticks", d: tickStrokes(frame), stroke: fill, strokeWidth: 0.7 },
-  ...tickLabels(frame),
-  ...axisLabels(figure, frame),
-];
+      tickStrokes(frame, look.ticks, length, false) +
+      tickStrokes(frame, look.ticks, length * 0.55, true),
+  };
+  return [axis, ...heads, ticks, ...tickLabels(figure, frame), ...axisLabels(figure, frame)];
+};

@@ -1,52 +1,94 @@
-import type { Frame } from "../layout/frame";
 import { distinctPlaces } from "../layout/distinctPlaces";
-import { stroke } from "../layout/pathText";
-import { palette } from "../palette";
-import type { PointsSpecification } from "../specification";
+import { type Frame, isInside } from "../layout/frame";
+import { coordinate, stroke } from "../layout/pathText";
+import { inksOf } from "../palette";
+import type { FigureSpecification, PointsSpecification } from "../specification";
 import type { Mark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
+/** One point with the ends of its bars on the paper. */
+interface BarEnds {
+  readonly x: number;
+  readonly y: number;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly foot: number;
+}
+
 const cap = 2;
 
-function level(from: number, to: number, y: number): string {
+function level({ left, right, y }: BarEnds, capped: boolean): string {
+  const ends = capped ? [left, right].map((x) => stroke(x, y - cap, x, y + cap)).join("") : "";
+  return stroke(left, y, right, y) + ends;
+}
+
+function upright({ x, top, foot }: BarEnds, capped: boolean): string {
+  const ends = capped ? [top, foot].map((y) => stroke(x - cap, y, x + cap, y)).join("") : "";
+  return stroke(x, foot, x, top) + ends;
+}
+
+function box({ left, right, top, foot }: BarEnds): string {
+  const [l, r, t, f] = [left, right, top, foot].map(coordinate);
+  return `M${l} ${t}H${r}V${f}H${l}Z`;
+}
+
+/** Four quarters, so that unlike ends keep their own reach. */
+function ellipse({ x, y, left, right, top, foot }: BarEnds): string {
+  const at = (px: number, py: number) => `${coordinate(px)} ${coordinate(py)}`;
+  const quarter = (rx: number, ry: number, to: string) =>
+    `A${at(Math.abs(rx), Math.abs(ry))} 0 0 1 ${to}`;
   return (
-    stroke(from, y, to, y) + stroke(from, y - cap, from, y + cap) + stroke(to, y - cap, to, y + cap)
+    `M${at(left, y)}${quarter(x - left, y - top, at(x, top))}${quarter(right - x, y - top, at(right, y))}` +
+    `${quarter(right - x, foot - y, at(x, foot))}${quarter(x - left, foot - y, at(left, y))}Z`
   );
 }
 
-function upright(x: number, from: number, to: number): string {
-  return (
-    stroke(x, from, x, to) + stroke(x - cap, from, x + cap, from) + stroke(x - cap, to, x + cap, to)
-  );
+function endsOf(points: PointsSpecification, i: number, frame: Frame): BarEnds {
+  const [x, y] = [points.x[i] as number, points.y[i] as number];
+  const within = (value: number, low: number, high: number) =>
+    Math.min(Math.max(value, Math.min(low, high)), Math.max(low, high));
+  const across = (value: number) => within(frame.across(value), frame.left, frame.right);
+  const up = (value: number) => within(frame.up(value), frame.top, frame.bottom);
+  const sides = [
+    across(x - (points.xBars.down[i] as number)),
+    across(x + (points.xBars.up[i] as number)),
+  ];
+  const ends = [up(y + (points.yBars.up[i] as number)), up(y - (points.yBars.down[i] as number))];
+  return {
+    ...{ x: frame.across(x), y: frame.up(y) },
+    ...{ left: Math.min(...sides), right: Math.max(...sides) },
+    ...{ top: Math.min(...ends), foot: Math.max(...ends) },
+  };
 }
 
-function barsOf(points: PointsSpecification, hidden: number, frame: Frame): string {
-  const { x, y, xBars, yBars } = points;
-  const parts: string[] = [];
-  const spots = distinctPlaces(
-    x.length,
-    (i) => frame.across(x[i] as number),
-    (i) => frame.up(y[i] as number),
-  );
-  for (const i of spots) {
-    const xValue = x[i] as number;
-    const yValue = y[i] as number;
-    const across = frame.across(xValue);
-    const up = frame.up(yValue);
-    const right = frame.across(xValue + (xBars.up[i] as number));
-    const left = frame.across(xValue - (xBars.down[i] as number));
-    if (Math.max(right - across, across - left) > hidden) parts.push(level(left, right, up));
-    const top = frame.up(yValue + (yBars.up[i] as number));
-    const foot = frame.up(yValue - (yBars.down[i] as number));
-    if (Math.max(up - top, foot - up) > hidden) parts.push(upright(across, foot, top));
-  }
-  return parts.join("");
+/** A bar shorter than its point lies under it and is not drawn. */
+function drawn(ends: BarEnds, kind: FigureSpecification["look"]["bars"], hidden: number): string {
+  const wide = Math.max(ends.right - ends.x, ends.x - ends.left) > hidden;
+  const tall = Math.max(ends.foot - ends.y, ends.y - ends.top) > hidden;
+  if (!wide && !tall) return "";
+  if (kind === "boxes") return box(ends);
+  if (kind === "ellipses") return wide && tall ? ellipse(ends) : box(ends);
+  const capped = kind === "capped";
+  return (wide ? level(ends, capped) : "") + (tall ? upright(ends, capped) : "");
 }
 
-/** Bars with caps from the quantities' ±, in x and in y; a bar shorter than its point lies under it. */
-export const errorBars: Mark = (figure, frame) => {
+function barsOf(points: PointsSpecification, figure: FigureSpecification, frame: Frame): string {
   const hidden = pointRadius(figure, frame);
-  const d = figure.series.map(({ points }) => barsOf(points, hidden, frame)).join("");
+  const { x, y } = points;
+  const across = (i: number) => frame.across(x[i] as number);
+  const up = (i: number) => frame.up(y[i] as number);
+  return distinctPlaces(x.length, across, up)
+    .filter((i) => isInside(frame, across(i), up(i)))
+    .map((i) => drawn(endsOf(points, i, frame), figure.look.bars, hidden))
+    .join("");
+}
+
+/** Bars from the quantities' ±, in x and in y, or boxes or ellipses of that size. */
+export const errorBars: Mark = (figure, frame) => {
+  if (figure.look.bars === "none") return [];
+  const d = figure.series.map(({ points }) => barsOf(points, figure, frame)).join("");
   if (d === "") return [];
-  return [{ kind: "path", role: "error-bars", d, stroke: palette.magenta, strokeWidth: 0.8 }];
+  const stroke = inksOf(figure.look).magenta;
+  return [{ kind: "path", role: "error-bars", d, stroke, strokeWidth: 0.8 }];
 };

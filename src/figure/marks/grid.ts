@@ -1,6 +1,7 @@
 import type { Frame } from "../layout/frame";
 import { stroke } from "../layout/pathText";
-import { palette } from "../palette";
+import { inksOf } from "../palette";
+import type { Shape } from "../scene";
 import type { Mark } from "./mark";
 
 function lines(frame: Frame, xs: readonly number[], ys: readonly number[]): string {
@@ -9,24 +10,19 @@ function lines(frame: Frame, xs: readonly number[], ys: readonly number[]): stri
   return [...upright, ...level].join("");
 }
 
-/** The ruling of graph paper, fine and coarse. */
-export const grid: Mark = (_, frame) => [
-  {
-    kind: "path",
-    role: "minor-grid",
-    d: lines(frame, frame.xScale.minorTicks, frame.yScale.minorTicks),
-    stroke: palette.minorGrid,
-    strokeWidth: 0.4,
-  },
-  {
-    kind: "path",
-    role: "major-grid",
-    d: lines(
-      frame,
-      frame.xScale.ticks.map((tick) => tick.value),
-      frame.yScale.ticks.map((tick) => tick.value),
-    ),
-    stroke: palette.majorGrid,
-    strokeWidth: 0.6,
-  },
-];
+/** The ruling of graph paper, fine and coarse, or the coarse alone. */
+export const grid: Mark = ({ look }, frame) => {
+  if (look.grid === "none") return [];
+  const { majorGrid, minorGrid } = inksOf(look);
+  const { xScale, yScale } = frame;
+  const fine: Shape = {
+    ...{ kind: "path", role: "minor-grid", stroke: minorGrid, strokeWidth: 0.4 },
+    d: lines(frame, xScale.minorTicks, yScale.minorTicks),
+  };
+  const values = ({ ticks }: Frame["xScale"]) => ticks.map(({ value }) => value);
+  const coarse: Shape = {
+    ...{ kind: "path", role: "major-grid", stroke: majorGrid, strokeWidth: 0.6 },
+    d: lines(frame, values(xScale), values(yScale)),
+  };
+  return look.grid === "paper" ? [fine, coarse] : [coarse];
+};

@@ -1,6 +1,7 @@
 import type { Frame } from "../layout/frame";
+import type { Words } from "../layout/words";
 import type { Shape } from "../scene";
 import type { FigureSpecification } from "../specification";
 
-/** One kind of thing drawn on the paper: from the specification and its frame to shapes, back to front. */
-export type Mark = (figure: FigureSpecification, frame: Frame) => readonly Shape[];
+/** One kind of thing drawn on the paper: from the specification, its frame and placed words to shapes, back to front. */
+export type Mark = (figure: FigureSpecification, frame: Frame, words: Words) => readonly Shape[];

@@ -1,7 +1,7 @@
-import type { Frame } from "../layout/frame";
+import { type Frame, isInside } from "../layout/frame";
 import { distinctPlaces } from "../layout/distinctPlaces";
 import { markerPath } from "../layout/marker";
-import { colourOf, palette } from "../palette";
+import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { FigureSpecification, SeriesSpecification } from "../specification";
 import type { Mark } from "./mark";
@@ -17,6 +17,7 @@ function outline(
   const across = (i: number) => frame.across(x[i] as number);
   const up = (i: number) => frame.up(y[i] as number);
   return distinctPlaces(x.length, across, up)
+    .filter((i) => isInside(frame, across(i), up(i)))
     .map((i) => markerPath(place, across(i), up(i), radius))
     .join("");
 }
@@ -25,7 +26,7 @@ function shapesOf(series: SeriesSpecification, figure: FigureSpecification, fram
   const { points, place } = series;
   const { x, y, aside } = points;
   const radius = pointRadius(figure, frame);
-  const colour = colourOf(series);
+  const colour = colourOf(series, figure.look);
   const shapes: Shape[] = [];
   if (x.length > 0) {
     shapes.push({
@@ -37,7 +38,7 @@ function shapesOf(series: SeriesSpecification, figure: FigureSpecification, fram
   }
   if (aside.x.length > 0) {
     const d = outline(aside.x, aside.y, place, radius, frame);
-    const hollow = { fill: palette.paper, stroke: colour, strokeWidth: 0.7 };
+    const hollow = { fill: inksOf(figure.look).paper, stroke: colour, strokeWidth: 0.7 };
     shapes.push({ kind: "path", role: "points-aside", d, ...hollow });
   }
   return shapes;

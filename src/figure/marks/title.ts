@@ -1,5 +1,6 @@
+import { captionLines, captionScale } from "../layout/captionLines";
 import { faced, setRuns, textShape } from "../layout/setText";
-import { palette } from "../palette";
+import { inksOf } from "../palette";
 import type { Mark } from "./mark";
 
 /** The title above the drawing area, from the left edge; a long one is set smaller. */
@@ -13,7 +14,19 @@ export const title: Mark = (figure, frame) => {
   return [
     textShape("title", runs, {
       ...{ x: left, y: frame.textSize * 1.5, size: fitting },
-      ...{ fill: palette.ink, align: "start" },
+      ...{ fill: inksOf(figure.look).ink, align: "start" },
     }),
   ];
+};
+
+/** The caption under the figure, line by line. */
+export const caption: Mark = (figure, { textSize }) => {
+  const size = textSize * captionScale;
+  const lines = captionLines(figure);
+  return lines.map((runs, index) =>
+    textShape("caption", runs, {
+      ...{ x: textSize * 0.4, size, align: "start", fill: inksOf(figure.look).ink },
+      y: figure.height - textSize * (0.6 + 1.35 * (lines.length - 1 - index)),
+    }),
+  );
 };

@@ -27,6 +27,7 @@ function pathElement(shape: PathShape): SvgElement {
   if (shape.stroke) {
     attributes.stroke = shape.stroke;
     attributes["stroke-width"] = String(shape.strokeWidth ?? 1);
+    if (shape.dash) attributes["stroke-dasharray"] = shape.dash.map(coordinate).join(" ");
   }
   return { tag: "path", attributes, content: [] };
 }

@@ -175,6 +175,15 @@ export class GridController {
     if (column >= 0) this.goTo({ row: this.grid.getState().active.row, column });
   }
 
+  /** Takes one reading in hand, in whichever table it stands. */
+  goToReading(table: string, row: string, quantity: string): void {
+    this.show({ table });
+    const view = this.view();
+    const place = view.rows.findIndex(({ id }) => id === row);
+    const column = view.columns.findIndex(({ evaluated }) => evaluated.id === quantity);
+    if (place >= 0 && column >= 0) this.goTo({ row: place, column });
+  }
+
   /** Moves the quantity in hand by one place to the left (−1) or right (1). */
   moveQuantity(step: 1 | -1): void {
     const { table, columns } = this.view();

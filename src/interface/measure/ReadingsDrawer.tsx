@@ -2,6 +2,7 @@
 
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
+import { type CalledReading } from "../parts/DrawerCall";
 import { Button } from "../parts/Button";
 import { useInvestigationStore } from "../store/useInvestigation";
 import { useFigureFit } from "../store/useEvaluated";
@@ -29,10 +30,12 @@ interface Props {
   /** Held by the shell, so that the drawer stays as it is when the stage changes. */
   open: boolean;
   onOpen: (open: boolean) => void;
+  /** The reading that was asked for last. */
+  called: CalledReading | undefined;
 }
 
 /** The readings over the lower part of a page: the same grid, one key away, so nobody leaves a figure to mend a number. */
-export function ReadingsDrawer({ open, onOpen }: Props) {
+export function ReadingsDrawer({ open, onOpen, called }: Props) {
   const store = useInvestigationStore();
   const plotted = useFigureFit()?.table.id;
   const [controller] = useState(() => new GridController(store, createGridStore(plotted)));
@@ -41,6 +44,9 @@ export function ReadingsDrawer({ open, onOpen }: Props) {
   const toggle = useCallback(() => onOpen(!open), [onOpen, open]);
   const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
   useDrawerKey(toggle);
+  useEffect(() => {
+    if (called) controller.goToReading(called.table, called.row, called.quantity);
+  }, [called, controller]);
   const closeOnEscape = (event: React.KeyboardEvent) => {
     if (event.key !== "Escape" || controller.grid.getState().mode !== "moving") return;
     event.stopPropagation();

@@ -1,11 +1,17 @@
 "use client";
 
-import { pointCount } from "@/figure/specification";
+import type { ReactNode } from "react";
+import { type FigureSpecification, pointCount } from "@/figure/specification";
 import { SceneView } from "./SceneView";
 import { useFigureSpecification } from "../store/useEvaluated";
 
+interface Props {
+  /** What lies over the figure and can be touched. */
+  over?: (figure: FigureSpecification) => ReactNode;
+}
+
 /** The page of Plot and of Slope: the figure, or the first step towards one. */
-export function FigurePage() {
+export function FigurePage({ over }: Props) {
   const figure = useFigureSpecification();
   if (!figure) {
     return (
@@ -17,10 +23,14 @@ export function FigurePage() {
     return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
   }
   return (
-    <div className="min-[900px]:@container-size min-[900px]:h-full">
-      <div className="min-[900px]:mx-auto min-[900px]:max-w-[141.7cqh]">
+    <div className="min-h-0 min-[900px]:@container-size min-[900px]:flex-1">
+      <div
+        className="relative min-[900px]:mx-auto"
+        style={{ maxWidth: `${(100 * figure.width) / figure.height}cqh` }}
+      >
         <h1 className="sr-only">Figure</h1>
         <SceneView figure={figure} />
+        {over?.(figure)}
       </div>
     </div>
   );

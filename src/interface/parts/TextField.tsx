@@ -12,6 +12,8 @@ interface Props {
   problem?: string;
   after?: ReactNode;
   className?: string;
+  /** By which a click on the figure finds the field. */
+  id?: string;
 }
 
 /** A labelled line of text; every key is kept as it is pressed. */
@@ -23,12 +25,14 @@ export function TextField({
   problem,
   after,
   className = "",
+  id,
 }: Props) {
   return (
     <Field className={className}>
       <Label className="text-soft block text-xs">{label}</Label>
       <span className="flex items-center gap-1.5">
         <Input
+          id={id}
           value={value}
           placeholder={placeholder}
           invalid={problem !== undefined}

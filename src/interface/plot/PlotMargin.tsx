@@ -1,56 +1,66 @@
 "use client";
 
-import { pointCount } from "@/figure/specification";
+import type { ReactNode } from "react";
 import { plainRunText } from "@/core/unit/runText";
-import { describeFigure } from "@/investigation/acts/describeFigure";
-import { figureTitle } from "@/pipeline/figure";
+import { axisLabel } from "@/figure/layout/axisLabel";
+import { type FigureSpecification, pointCount } from "@/figure/specification";
+import { StageMarks } from "../marks/StageMarks";
 import { FigureInWords } from "../parts/FigureInWords";
 import { MarginNote } from "../parts/StageLayout";
-import { TextField } from "../parts/TextField";
-import { useFigure, useFigureFit, useFigureSpecification } from "../store/useEvaluated";
-import { useActs } from "../store/useInvestigation";
+import { useFigureSpecification } from "../store/useEvaluated";
 import { AxisChoices } from "./AxisChoices";
+import { AxisPanel } from "./AxisPanel";
+import { LookPanel } from "./LookPanel";
 import { TakeOut } from "./TakeOut";
+import { WordsPanel } from "./WordsPanel";
 
-function TitleField() {
-  const chosen = useFigure();
-  const fit = useFigureFit();
-  const { act } = useActs();
-  if (!chosen || !fit) return null;
-  const { x, y } = fit;
-  const proposed = figureTitle({ ...chosen.figure, title: "" }, x.quantity, y.quantity);
+/** A block of the margin that is opened when it is wanted. */
+function Foldable({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <TextField
-      label="Title"
-      value={chosen.figure.title}
-      placeholder={plainRunText(proposed)}
-      onChange={(title) =>
-        act(describeFigure, { figure: chosen.id, title }, `figure-title/${chosen.id}`)
-      }
-      className="mt-2"
-    />
+    <details className="group py-4">
+      <summary className="cursor-pointer font-serif text-[15px] font-semibold">{title}</summary>
+      <div className="mt-2">{children}</div>
+    </details>
   );
 }
 
-/** The margin of Plot: axes, title, downloads, and the figure in words. */
+/** The words that are proposed along an axis. */
+function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
+  const own = { ...figure[axis], label: undefined };
+  return plainRunText(axisLabel(own, 0, 8, 1e6, figure.style.headings).runs);
+}
+
+/** The margin of Plot: what is plotted, its axes, words and look, pencil marks, files, and the figure in words. */
 export function PlotMargin() {
   const figure = useFigureSpecification();
-  const drawn = figure && pointCount(figure).taking > 0;
+  const count = figure && pointCount(figure);
+  const drawn = count && count.taking + count.aside > 0;
   return (
     <>
       <MarginNote title="What is plotted">
         <AxisChoices />
-        <TitleField />
       </MarginNote>
+      <StageMarks stage="plot" go={() => document.getElementById("figure-title")?.focus()} />
       {drawn && (
-        <MarginNote title="Take the figure out">
-          <TakeOut figure={figure} />
-        </MarginNote>
-      )}
-      {drawn && (
-        <MarginNote title="The figure in words">
-          <FigureInWords figure={figure} />
-        </MarginNote>
+        <>
+          <Foldable title="Axes">
+            <AxisPanel axis="y" proposed={proposedLabel(figure, "y")} />
+            <div className="border-hairline my-3 border-t" />
+            <AxisPanel axis="x" proposed={proposedLabel(figure, "x")} />
+          </Foldable>
+          <Foldable title="Words on the figure">
+            <WordsPanel figure={figure} />
+          </Foldable>
+          <Foldable title="Look and printed size">
+            <LookPanel />
+          </Foldable>
+          <MarginNote title="Take the figure out">
+            <TakeOut figure={figure} />
+          </MarginNote>
+          <MarginNote title="The figure in words">
+            <FigureInWords figure={figure} />
+          </MarginNote>
+        </>
       )}
     </>
   );

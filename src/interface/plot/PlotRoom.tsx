@@ -1,10 +1,28 @@
 "use client";
 
+import { useState } from "react";
 import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
+import { FigureLine } from "./FigureLine";
 import { PlotMargin } from "./PlotMargin";
+import { FigureTouch, type TouchMode } from "./FigureTouch";
+import { ReadOffSwitch } from "./ReadOffSwitch";
 
-/** Plot: the figure on the page, its axes and title in the margin. */
+/** Plot: the figure on the page, to be touched; its axes, words and look in the margin. */
 export function PlotRoom() {
-  return <StageLayout page={<FigurePage />} margin={<PlotMargin />} />;
+  const [mode, setMode] = useState<TouchMode>("points");
+  return (
+    <StageLayout
+      page={
+        <div className="flex flex-col min-[900px]:h-full">
+          <div className="mb-2 flex flex-wrap items-center gap-2">
+            <FigureLine />
+            <ReadOffSwitch mode={mode} onChange={setMode} />
+          </div>
+          <FigurePage over={(figure) => <FigureTouch figure={figure} mode={mode} />} />
+        </div>
+      }
+      margin={<PlotMargin />}
+    />
+  );
 }

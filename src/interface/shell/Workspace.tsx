@@ -1,7 +1,7 @@
 "use client";
 
 import { usePathname } from "next/navigation";
-import { useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { useCommandKeys } from "../commands/useCommandKeys";
 import { DeriveRoom } from "../derive/DeriveRoom";
@@ -10,9 +10,11 @@ import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
 import { MarksProvider } from "../marks/MarksProvider";
 import { useMarks } from "../marks/useMarks";
+import { type CalledReading, DrawerCallContext } from "../parts/DrawerCall";
 import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
+import { FigureInHandContext } from "../store/figureInHand";
 import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
 import { AwayPage } from "./AwayPage";
 import { Header } from "./Header";
@@ -64,6 +66,13 @@ function Stages(props: { investigationId: string; stage: StageId }) {
 function Bench({ investigationId, opened, signOut }: Props) {
   const stage = stageOfPath(usePathname());
   const [open, setOpen] = useState(false);
+  const [called, setCalled] = useState<CalledReading>();
+  const [figure, setFigure] = useState<string>();
+  const inHand = useMemo(() => ({ id: figure, choose: setFigure }), [figure]);
+  const call = useCallback((reading: CalledReading) => {
+    setCalled(reading);
+    setOpen(true);
+  }, []);
   useStageKeys(investigationId);
   return (
     <MarksProvider>
@@ -71,11 +80,19 @@ function Bench({ investigationId, opened, signOut }: Props) {
         <Header personName={opened?.person.name} signOut={signOut} />
         <Stages investigationId={investigationId} stage={stage} />
         <Notice />
-        <DrawerSlot
-          value={stage === "measure" ? null : <ReadingsDrawer open={open} onOpen={setOpen} />}
-        >
-          <Room stage={stage} />
-        </DrawerSlot>
+        <FigureInHandContext value={inHand}>
+          <DrawerCallContext value={call}>
+            <DrawerSlot
+              value={
+                stage === "measure" ? null : (
+                  <ReadingsDrawer open={open} onOpen={setOpen} called={called} />
+                )
+              }
+            >
+              <Room stage={stage} />
+            </DrawerSlot>
+          </DrawerCallContext>
+        </FigureInHandContext>
       </div>
     </MarksProvider>
   );

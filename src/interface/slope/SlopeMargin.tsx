@@ -2,12 +2,12 @@
 
 import type { LineFit } from "@/core/fit/lineFit";
 import { seriesName } from "@/pipeline/figure";
-import type { FigurePoints, SeriesFit } from "@/pipeline/fit";
+import type { FigureFit, FigurePoints, SeriesFit } from "@/pipeline/fit";
 import { findingSentence } from "@/wording/findings";
 import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";
-import { type LedgerRow, type LineLedger, lineLedger } from "./lineLedger";
+import { type LedgerRow, type LineLedger, lineLedger } from "@/pipeline/lineLedger";
 
 function Entry({ row }: { row: LedgerRow }) {
   if (row.statement) return <StatementView statement={row.statement} unit={row.unit} />;
@@ -88,9 +88,10 @@ function LineNotes({
   );
 }
 
-function SeriesNotes({ fit, several }: { fit: SeriesFit; several: boolean }) {
+function SeriesNotes({ fit, whole }: { fit: SeriesFit; whole: FigureFit }) {
   const { outcome, points } = fit;
-  const title = several ? `Best-fit line: ${seriesName(fit)}` : "Best-fit line";
+  const several = whole.groups.length > 1;
+  const title = several ? `Best-fit line: ${seriesName(fit, whole)}` : "Best-fit line";
   if (outcome.kind === "no-line") {
     return (
       <MarginNote title={title}>
@@ -112,6 +113,6 @@ export function SlopeMargin() {
     );
   }
   return fit.groups.map((group) => (
-    <SeriesNotes key={group.points.place} fit={group} several={fit.groups.length > 1} />
+    <SeriesNotes key={group.points.place} fit={group} whole={fit} />
   ));
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { useContext, useMemo } from "react";
 import type { FigureSpecification } from "@/figure/specification";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Figure } from "@/investigation/model/figure";
@@ -10,6 +10,7 @@ import { type FigureFit, fitFigure } from "@/pipeline/fit";
 import { memoised } from "@/pipeline/memoised";
 import { evaluateQuantities } from "@/pipeline/evaluatedQuantity";
 import { type EvaluatedQuantity, type EvaluatedTable, evaluateTables } from "@/pipeline/table";
+import { FigureInHandContext } from "./figureInHand";
 import { useInvestigation } from "./useInvestigation";
 
 const fit = memoised(fitFigure);
@@ -31,30 +32,45 @@ export function useHouseRules(): HouseRules {
   return useInvestigation((state) => state.document.houseRules);
 }
 
-/** The first figure with its id. */
-export function useFigure(): { id: string; figure: Figure } | undefined {
-  const figures = useInvestigation((state) => state.document.figures);
-  return useMemo(() => {
-    const first = inOrder(figures)[0];
-    return first && { id: first[0], figure: first[1] };
-  }, [figures]);
+interface NumberedFigure {
+  readonly id: string;
+  readonly figure: Figure;
+  /** Its place among the figures, from 1. */
+  readonly number: number;
 }
 
-/** The points and lines of the first figure; undefined while an axis is empty. */
+/** All figures in their order. */
+export function useFigures(): readonly NumberedFigure[] {
+  const figures = useInvestigation((state) => state.document.figures);
+  return useMemo(
+    () => inOrder(figures).map(([id, figure], index) => ({ id, figure, number: index + 1 })),
+    [figures],
+  );
+}
+
+/** The figure in hand, or the first. */
+export function useFigure(): NumberedFigure | undefined {
+  const { id } = useContext(FigureInHandContext);
+  const figures = useFigures();
+  return figures.find((one) => one.id === id) ?? figures[0];
+}
+
+/** The points and lines of the figure in hand; undefined while an axis is empty. */
 export function useFigureFit(): FigureFit | undefined {
   const tables = useTables();
   const figure = useFigure()?.figure;
   return useMemo(() => (figure ? fit(tables, figure) : undefined), [tables, figure]);
 }
 
-/** The first figure at its printed size. */
+/** The figure in hand at its printed size. */
 export function useFigureSpecification(): FigureSpecification | undefined {
-  const figure = useFigure()?.figure;
+  const { figure, number } = useFigure() ?? {};
   const found = useFigureFit();
   const rules = useHouseRules();
   return useMemo(
-    () => (figure && found ? figureSpecification(figure, 1, found, rules) : undefined),
-    [figure, found, rules],
+    () =>
+      figure && number && found ? figureSpecification(figure, number, found, rules) : undefined,
+    [figure, number, found, rules],
   );
 }
 

@@ -8,7 +8,7 @@ import {
 import type { FiguresOfUncertainty } from "@/core/number/statement";
 import type { RunText } from "@/core/unit/runText";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
-import type { FigurePoints } from "@/pipeline/fit";
+import type { FigurePoints } from "./fit";
 
 /** A line's slope or intercept ready to be shown: with its standard error, or bare where there is none. */
 export interface LedgerRow {

@@ -1,6 +1,6 @@
 import { fitOrdinaryLine } from "@/core/fit/ordinaryLine";
 import { plainRunText } from "@/core/unit/runText";
-import type { FigurePoints } from "@/pipeline/fit";
+import type { FigurePoints } from "./fit";
 import { lineLedger, writeRSquared } from "./lineLedger";
 
 function ledger(x: number[], y: number[]) {

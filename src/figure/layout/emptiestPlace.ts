@@ -1,0 +1,102 @@
+import type { FigureSpecification } from "../specification";
+import { distinctPlaces } from "./distinctPlaces";
+import type { Frame } from "./frame";
+
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Places on the paper that words should not cover. */
+export type Obstacles = readonly (readonly [x: number, y: number])[];
+
+const alongLine = 60;
+const mostPoints = 2000;
+
+/** Points, ends of bars and lines, as a cloud of places. */
+export function obstaclesOf(figure: FigureSpecification, frame: Frame): Obstacles {
+  const places: [number, number][] = [];
+  for (const { points, lines } of figure.series) {
+    const { x, y, yBars, aside } = points;
+    const at = (i: number) =>
+      [frame.across(x[i] as number), frame.up(y[i] as number)] as [number, number];
+    const spots = distinctPlaces(
+      x.length,
+      (i) => at(i)[0],
+      (i) => at(i)[1],
+    );
+    const stride = Math.max(1, Math.floor(spots.length / mostPoints));
+    for (let n = 0; n < spots.length; n += stride) {
+      const i = spots[n] as number;
+      const [across, up] = at(i);
+      places.push([across, up]);
+      places.push([across, frame.up((y[i] as number) + (yBars.up[i] as number))]);
+      places.push([across, frame.up((y[i] as number) - (yBars.down[i] as number))]);
+    }
+    aside.x.forEach((value, i) =>
+      places.push([frame.across(value), frame.up(aside.y[i] as number)]),
+    );
+    for (const { slope, intercept } of lines) {
+      for (let part = 0; part <= alongLine; part++) {
+        const across = frame.left + ((frame.right - frame.left) * part) / alongLine;
+        places.push([across, frame.up(slope * frame.xAt(across) + intercept)]);
+      }
+    }
+  }
+  return places;
+}
+
+function hits(box: Box, margin: number, obstacles: Obstacles): number {
+  let count = 0;
+  for (const [x, y] of obstacles) {
+    if (
+      x > box.x - margin &&
+      x < box.x + box.width + margin &&
+      y > box.y - margin &&
+      y < box.y + box.height + margin
+    ) {
+      count += 1;
+    }
+  }
+  return count;
+}
+
+function overlap(a: Box, b: Box): boolean {
+  return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
+}
+
+const steps = 14;
+
+/**
+ * Where words of a size cover least: corners are taken before edges, edges before the middle.
+ * @param taken boxes that hold words already.
+ */
+export function emptiestPlace(
+  size: Pick<Box, "width" | "height">,
+  frame: Frame,
+  obstacles: Obstacles,
+  taken: readonly Box[],
+): Box {
+  const margin = frame.textSize * 0.6;
+  const { width, height } = size;
+  const room = {
+    across: Math.max(0, frame.right - frame.left - width - 2 * margin),
+    down: Math.max(0, frame.bottom - frame.top - height - 2 * margin),
+  };
+  let best: { box: Box; score: number } | undefined;
+  for (let i = 0; i <= steps; i++) {
+    for (let j = 0; j <= steps; j++) {
+      const [a, d] = [i / steps, j / steps];
+      const x = frame.left + margin + a * room.across;
+      const y = frame.top + margin + d * room.down;
+      const box = { x, y, width, height };
+      const fromCorner = Math.min(a, 1 - a) + Math.min(d, 1 - d);
+      const crossed = taken.filter((other) => overlap(box, other)).length;
+      const score = hits(box, margin, obstacles) + 1000 * crossed + 0.4 * fromCorner;
+      if (!best || score < best.score - 1e-9) best = { box, score };
+    }
+  }
+  return (best as { box: Box }).box;
+}

@@ -1,0 +1,110 @@
+import type { FigureSpecification, LabelSpecification } from "../specification";
+import { type Box, emptiestPlace, obstaclesOf } from "./emptiestPlace";
+import type { Frame } from "./frame";
+import { type FacedRun, faced, setRuns } from "./setText";
+
+/** A line of text with its box on the paper. */
+export interface PlacedWords {
+  readonly runs: readonly FacedRun[];
+  readonly size: number;
+  readonly box: Box;
+}
+
+export interface LegendEntry {
+  readonly name: string;
+  readonly place: number;
+}
+
+/** Everything written on the drawing area, with its place. */
+export interface Words {
+  readonly legend?: {
+    readonly entries: readonly LegendEntry[];
+    readonly size: number;
+    readonly box: Box;
+  };
+  readonly equations: readonly PlacedWords[];
+  readonly labels: readonly (PlacedWords & { readonly label: LabelSpecification })[];
+}
+
+/** Height of a line beside its size. */
+export const lineHeight = 1.45;
+/** Room for the marker before a name, beside the size. */
+export const markerRoom = 1.8;
+const longestName = 40;
+
+function shortened(name: string): string {
+  return name.length > longestName ? `${name.slice(0, longestName - 1)}…` : name;
+}
+
+function kept(box: Box, { left, right, top, bottom }: Frame): Box {
+  const x = Math.min(Math.max(box.x, left), Math.max(left, right - box.width));
+  const y = Math.min(Math.max(box.y, top), Math.max(top, bottom - box.height));
+  return { ...box, x, y };
+}
+
+function legendSize(figure: FigureSpecification, frame: Frame) {
+  const { lettering } = figure.look;
+  const entries = figure.series.map(({ name, place }) => ({ name: shortened(name), place }));
+  const widest = (size: number) =>
+    Math.max(...entries.map(({ name }) => setRuns([{ text: name, face: lettering }], size).width)) +
+    (markerRoom + 0.4) * size;
+  const full = frame.textSize;
+  const room = (frame.right - frame.left) * 0.6;
+  const size = Math.min(full, (full * room) / widest(full));
+  return {
+    entries,
+    size,
+    width: widest(size),
+    height: entries.length * size * lineHeight + size * 0.3,
+  };
+}
+
+function labelWords(label: LabelSpecification, figure: FigureSpecification, frame: Frame) {
+  const size = frame.textSize * 1.05;
+  const runs: FacedRun[] = [{ text: label.text, face: figure.look.lettering }];
+  const { width } = setRuns(runs, size);
+  const place = { x: frame.across(label.x), y: frame.up(label.y) - size };
+  return { label, runs, size, box: kept({ ...place, width, height: size * 1.3 }, frame) };
+}
+
+/** Gives legend, equations and labels their places: those put by hand first, the others where they cover least. */
+export function placeWords(figure: FigureSpecification, frame: Frame): Words {
+  const labels = figure.labels.map((label) => labelWords(label, figure, frame));
+  const taken: Box[] = labels.map(({ box }) => box);
+  const wanted = figure.series.flatMap(({ lines }) =>
+    lines.flatMap(({ equation }) => equation ?? []),
+  );
+  const hasWords = figure.series.length > 1 || wanted.length > 0;
+  const obstacles = hasWords ? obstaclesOf(figure, frame) : [];
+  let legend: Words["legend"];
+  if (figure.series.length > 1) {
+    const { entries, size, ...room } = legendSize(figure, frame);
+    const by = figure.legend;
+    const box = by
+      ? kept(
+          {
+            ...room,
+            x: frame.left + by.across * (frame.right - frame.left),
+            y: frame.top + by.down * (frame.bottom - frame.top),
+          },
+          frame,
+        )
+      : emptiestPlace(room, frame, obstacles, taken);
+    legend = { entries, size, box };
+    taken.push(box);
+  }
+  const equations = figure.series.flatMap(({ lines }) =>
+    lines.flatMap(({ equation }): PlacedWords[] => {
+      if (!equation) return [];
+      const runs = faced(equation, "serif", "serifItalic");
+      const full = frame.textSize * 1.15;
+      const { width } = setRuns(runs, full);
+      const size = Math.min(full, (full * (frame.right - frame.left) * 0.8) / width);
+      const room = { width: (width * size) / full, height: size * 1.3 };
+      const box = emptiestPlace(room, frame, obstacles, taken);
+      taken.push(box);
+      return [{ runs, size, box }];
+    }),
+  );
+  return { legend, equations, labels };
+}

@@ -1,0 +1,67 @@
+import { markerPath } from "../layout/marker";
+import { coordinate, stroke } from "../layout/pathText";
+import { textShape } from "../layout/setText";
+import { lineHeight, markerRoom, type PlacedWords } from "../layout/words";
+import { colourOf, inksOf } from "../palette";
+import type { Shape, ShapeRole } from "../scene";
+import type { Mark } from "./mark";
+
+function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string): Shape {
+  return textShape(role, runs, {
+    ...{ x: box.x, y: box.y + size, size, fill, align: "start" },
+  });
+}
+
+/** Which marker is whose, where it covers least; only for several series. */
+export const legend: Mark = ({ look }, _, { legend: placed }) => {
+  if (!placed) return [];
+  const { entries, size, box } = placed;
+  return entries.flatMap(({ name, place }, index): Shape[] => {
+    const y = box.y + size * (lineHeight * index + 1.05);
+    const at = box.x + size * 0.7;
+    return [
+      {
+        kind: "path",
+        role: "legend",
+        d: markerPath(place, at, y - size * 0.3, size * 0.3),
+        fill: colourOf({ name, place }, look),
+      },
+      textShape("legend", [{ text: name, face: look.lettering }], {
+        ...{ x: box.x + size * markerRoom, y, size, fill: inksOf(look).ink, align: "start" },
+      }),
+    ];
+  });
+};
+
+/** The equations of the lines. */
+export const equations: Mark = ({ look }, _, { equations: all }) =>
+  all.map((words) => written("equation", words, inksOf(look).ink));
+
+/** From the nearest edge of a box to a place, with a head. */
+function arrow(
+  { x, y, width, height }: PlacedWords["box"],
+  [toX, toY]: readonly [number, number],
+  head: number,
+): string {
+  const fromX = Math.min(x + width, Math.max(x, toX));
+  const fromY = Math.min(y + height, Math.max(y, toY));
+  const length = Math.hypot(toX - fromX, toY - fromY);
+  if (length < head) return "";
+  const [dx, dy] = [(toX - fromX) / length, (toY - fromY) / length];
+  const wing = (side: number) =>
+    `L${coordinate(toX - head * (dx - side * 0.4 * dy))} ${coordinate(toY - head * (dy + side * 0.4 * dx))}`;
+  const end = `M${coordinate(toX)} ${coordinate(toY)}`;
+  return stroke(fromX, fromY, toX, toY) + end + wing(1) + end + wing(-1);
+}
+
+/** Words at their places, some with an arrow. */
+export const labels: Mark = ({ look }, frame, { labels: all }) =>
+  all.flatMap((words): Shape[] => {
+    const { ink } = inksOf(look);
+    const text = written("label", words, ink);
+    const { to } = words.label;
+    if (!to) return [text];
+    const d = arrow(words.box, [frame.across(to.x), frame.up(to.y)], frame.textSize * 0.6);
+    const arrowShape = { kind: "path", role: "arrow", d, stroke: ink, strokeWidth: 0.8 } as const;
+    return d === "" ? [text] : [arrowShape, text];
+  });

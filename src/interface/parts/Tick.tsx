@@ -1,0 +1,28 @@
+"use client";
+
+import { Checkbox, Field, Label } from "@headlessui/react";
+import { Check } from "lucide-react";
+import type { ReactNode } from "react";
+
+interface Props {
+  label: ReactNode;
+  checked: boolean;
+  onChange: (checked: boolean) => void;
+  disabled?: boolean;
+}
+
+/** Something that is wanted or not. */
+export function Tick({ label, checked, onChange, disabled = false }: Props) {
+  return (
+    <Field disabled={disabled} className="flex items-center gap-2 data-disabled:opacity-50">
+      <Checkbox
+        checked={checked}
+        onChange={onChange}
+        className="group bg-page border-hairline data-checked:border-petrol data-checked:bg-petrol flex size-[18px] shrink-0 items-center justify-center rounded border"
+      >
+        <Check aria-hidden size={13} className="invisible text-white group-data-checked:visible" />
+      </Checkbox>
+      <Label className="min-w-0">{label}</Label>
+    </Field>
+  );
+}

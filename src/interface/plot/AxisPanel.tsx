@@ -1,0 +1,126 @@
+"use client";
+
+import { setAxis } from "@/investigation/acts/setAxis";
+import type { Axis } from "@/investigation/model/figure";
+import { readNumber } from "@/core/number/readNumber";
+import { noBrokenAxis, rangeWords, scaleWords } from "@/wording/looks";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { Tick } from "../parts/Tick";
+import { useFigure, useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+
+interface Props {
+  axis: "x" | "y";
+  /** The words that stand along it while none of one's own are typed. */
+  proposed: string;
+}
+
+function options<Value extends string>(words: Readonly<Record<Value, string>>) {
+  return (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
+}
+
+const handFields = [
+  ["from", "From"],
+  ["to", "To"],
+  ["step", "Step"],
+] as const;
+
+/** What is wrong with the ends of an axis set by hand. */
+function useProblem({ range, from, to, step, scale }: Axis) {
+  const { decimalMark } = useHouseRules();
+  if (range !== "hand") return {};
+  const number = (text: string) => {
+    const read = readNumber(text, decimalMark);
+    return read.kind === "number" ? read.number.value : undefined;
+  };
+  const [low, high] = [number(from), number(to)];
+  const unread = (text: string) =>
+    text.trim() !== "" && number(text) === undefined ? "This is no number." : undefined;
+  const order =
+    low !== undefined && high !== undefined && low >= high
+      ? "It must lie above “from”."
+      : undefined;
+  const below =
+    scale === "log" && low !== undefined && low <= 0
+      ? "A logarithmic axis begins above 0."
+      : undefined;
+  const steps = (number(step) ?? 1) <= 0 ? "A step is above 0." : undefined;
+  return {
+    from: unread(from) ?? below,
+    to: unread(to) ?? order,
+    step: unread(step) ?? steps,
+  };
+}
+
+type Change = (part: Partial<Axis>, field?: string) => void;
+
+/** Ends and step of an axis that is set by hand. */
+function ByHand({ axis, change }: { axis: Axis; change: Change }) {
+  const problems: Partial<Record<string, string>> = useProblem(axis);
+  return (
+    <div className="grid grid-cols-3 gap-3">
+      {handFields.map(([field, label]) => (
+        <TextField
+          key={field}
+          label={label}
+          value={axis[field]}
+          placeholder="as it fits"
+          problem={problems[field]}
+          onChange={(text) => change({ [field]: text }, field)}
+        />
+      ))}
+    </div>
+  );
+}
+
+/** How one axis runs and what stands along it. */
+export function AxisPanel({ axis, proposed }: Props) {
+  const chosen = useFigure();
+  const { act } = useActs();
+  const plain = chosen?.figure.axes[axis];
+  if (!chosen || !plain) return null;
+  const change: Change = (part, field = "") =>
+    act(
+      setAxis,
+      { figure: chosen.id, axis, change: part },
+      field && `${axis}-${field}/${chosen.id}`,
+    );
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="grid grid-cols-2 gap-3">
+        <Choice
+          label={axis === "x" ? "Horizontal axis runs" : "Vertical axis runs"}
+          value={plain.range}
+          options={options(rangeWords)}
+          onChange={(range) => change({ range })}
+        />
+        <Choice
+          label="Its steps are"
+          value={plain.scale}
+          options={options(scaleWords)}
+          onChange={(scale) => change({ scale })}
+        />
+      </div>
+      {plain.range === "hand" && <ByHand axis={plain} change={change} />}
+      <TextField
+        id={`${axis}-axis-label`}
+        label="Words along it"
+        value={plain.label}
+        placeholder={proposed}
+        onChange={(label) => change({ label }, "label")}
+      />
+      <Tick
+        label="Runs the other way"
+        checked={plain.reversed}
+        onChange={(reversed) => change({ reversed })}
+      />
+      {axis === "y" && (
+        <details>
+          <summary className="text-soft cursor-pointer">Can an axis be broken?</summary>
+          <p className="text-soft mt-1">{noBrokenAxis}</p>
+        </details>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,172 @@
+"use client";
+
+import { useContext, useMemo, useState } from "react";
+import { type Frame, layFrame } from "@/figure/layout/frame";
+import { layoutFigure } from "@/figure/layout/layoutFigure";
+import type { Spot } from "@/figure/scene";
+import type { FigureSpecification } from "@/figure/specification";
+import type { FigureFit } from "@/pipeline/fit";
+import { DrawerCallContext } from "../parts/DrawerCall";
+import { SymbolWithUnit } from "../parts/QuantityLabel";
+import { NumberView } from "../parts/StatementView";
+import { useFigure, useFigureFit } from "../store/useEvaluated";
+import { AxisTouch } from "./AxisTouch";
+import { readOffText } from "./axisRange";
+import { type PlacedPoint, placedPoints, type Region, rowsWithin } from "./figurePoints";
+import { PointTip, RegionTip } from "./PointTip";
+import { PointsTouch } from "./PointsTouch";
+import { type Place, ReadOffTouch } from "./ReadOffTouch";
+import { LabelTouch, LegendTouch } from "./WordTouch";
+
+export type TouchMode = "points" | "read-off";
+
+const fields: Partial<Record<Spot["kind"], string>> = {
+  ...{ title: "figure-title", caption: "figure-caption" },
+  ...{ "x-label": "x-axis-label", "y-label": "y-axis-label" },
+};
+
+/** A click on words of the figure leads to their field in the margin. */
+function FieldTouch({ spot }: { spot: Spot }) {
+  const field = fields[spot.kind];
+  if (!field) return null;
+  return (
+    <rect
+      aria-hidden
+      {...{ x: spot.x, y: spot.y, width: spot.width, height: spot.height }}
+      onClick={() => document.getElementById(field)?.focus()}
+      className="hover:fill-petrol/10 cursor-text fill-transparent"
+    />
+  );
+}
+
+interface SpotsProps {
+  figure: FigureSpecification;
+  frame: Frame;
+  id: string;
+}
+
+function Spots({ figure, frame, id }: SpotsProps) {
+  const { spots } = useMemo(() => layoutFigure(figure), [figure]);
+  return spots.map((spot) => {
+    switch (spot.kind) {
+      case "x-axis":
+      case "y-axis": {
+        const axis = spot.kind === "x-axis" ? "x" : "y";
+        const scale = axis === "x" ? frame.xScale : frame.yScale;
+        const { reversed } = figure[axis];
+        return <AxisTouch key={spot.kind} {...{ axis, spot, scale, reversed }} figure={id} />;
+      }
+      case "legend":
+        return <LegendTouch key="legend" {...{ spot, frame }} figure={id} />;
+      case "label": {
+        const label = figure.labels.find((one) => one.id === spot.id);
+        return label && <LabelTouch key={label.id} {...{ spot, frame, label }} figure={id} />;
+      }
+      default:
+        return <FieldTouch key={spot.kind} spot={spot} />;
+    }
+  });
+}
+
+function ReadOffLine({ place, frame, fit }: { place: Place; frame: Frame; fit: FigureFit }) {
+  const grain = (at: (place: number) => number, from: number) =>
+    Math.abs(at(from + 0.5) - at(from - 0.5)) || 1;
+  return (
+    <>
+      {[
+        { of: fit.x, value: frame.xAt(place.x), step: grain(frame.xAt, place.x) },
+        { of: fit.y, value: frame.yAt(place.y), step: grain(frame.yAt, place.y) },
+      ].map(({ of, value, step }) => (
+        <span key={of.id} className="whitespace-nowrap">
+          <SymbolWithUnit quantity={of.quantity} />:{" "}
+          <NumberView number={readOffText(value, step)} unit={[]} />
+        </span>
+      ))}
+    </>
+  );
+}
+
+interface PointedProps {
+  mode: TouchMode;
+  frame: Frame;
+  fit: FigureFit;
+  points: readonly PlacedPoint[];
+  point: PlacedPoint | undefined;
+  region: Region | undefined;
+  place: Place | undefined;
+  onDone: () => void;
+}
+
+/** What is pointed at, in words, with what can be done about it. */
+function PointedLine({ mode, frame, fit, points, point, region, place, onDone }: PointedProps) {
+  const pointing = mode === "points";
+  return (
+    <div
+      role="status"
+      data-testid="pointed"
+      className="flex min-h-9 flex-wrap items-center gap-x-4 gap-y-1"
+    >
+      {!pointing && place && <ReadOffLine place={place} frame={frame} fit={fit} />}
+      {pointing && region && (
+        <RegionTip rows={rowsWithin(points, region)} table={fit.table.id} onDone={onDone} />
+      )}
+      {pointing && !region && point && <PointTip point={point} fit={fit} onDone={onDone} />}
+      {pointing && !region && !point && (
+        <span className="text-soft">
+          Point at a reading, or draw a region around several. Axes, legend and labels can be
+          dragged.
+        </span>
+      )}
+    </div>
+  );
+}
+
+interface Props {
+  figure: FigureSpecification;
+  mode: TouchMode;
+}
+
+/** What lies over the figure: axes, words and readings to be touched by hand or by keys, and what they say. */
+export function FigureTouch({ figure, mode }: Props) {
+  const fit = useFigureFit();
+  const id = useFigure()?.id;
+  const call = useContext(DrawerCallContext);
+  const frame = useMemo(() => layFrame(figure), [figure]);
+  const points = useMemo(() => (fit ? placedPoints(fit, frame) : []), [fit, frame]);
+  const [pointed, setPointed] = useState<{ index: number; kept: boolean }>();
+  const [region, setRegion] = useState<Region>();
+  const [place, setPlace] = useState<Place>();
+  if (!fit || !id) return null;
+  const point = pointed && points[pointed.index];
+  const leave = () => {
+    setPointed(undefined);
+    setRegion(undefined);
+  };
+  const onPoint = (index: number | undefined, kept: boolean) => {
+    if (!kept && pointed?.kept) return;
+    setPointed(index === undefined ? undefined : { index, kept });
+  };
+  return (
+    <>
+      <svg
+        viewBox={`0 0 ${figure.width} ${figure.height}`}
+        className="absolute inset-0 block h-auto w-full"
+      >
+        {mode === "read-off" ? (
+          <ReadOffTouch frame={frame} place={place} onPlace={setPlace} />
+        ) : (
+          <PointsTouch
+            {...{ frame, points, region, onPoint }}
+            pointed={pointed?.index}
+            onRegion={setRegion}
+            onGo={() =>
+              point && call({ table: fit.table.id, row: point.row, quantity: point.quantity })
+            }
+          />
+        )}
+        <Spots figure={figure} frame={frame} id={id} />
+      </svg>
+      <PointedLine {...{ mode, frame, fit, points, point, region, place }} onDone={leave} />
+    </>
+  );
+}

@@ -1,0 +1,76 @@
+"use client";
+
+import { keepLook } from "@/investigation/acts/keepLook";
+import { setLook } from "@/investigation/acts/setLook";
+import { type FigureLook, plainLook } from "@/investigation/model/figure";
+import { lookTicks, lookWords } from "@/wording/looks";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { Tick } from "../parts/Tick";
+import { useFigure } from "../store/useEvaluated";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+
+const choices = Object.keys(lookWords) as (keyof typeof lookWords)[];
+const ticks = Object.keys(lookTicks) as (keyof typeof lookTicks)[];
+
+/** How the figure is drawn, choice by choice, and the look that the class keeps as its own. */
+export function LookPanel() {
+  const chosen = useFigure();
+  const own = useInvestigation((state) => state.document.ownLook);
+  const { act } = useActs();
+  if (!chosen) return null;
+  const { look } = chosen.figure;
+  const change = (part: Partial<FigureLook>, key?: string) =>
+    act(setLook, { figure: chosen.id, change: part }, key && `${key}/${chosen.id}`);
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+        {choices.map((part) => {
+          const { label, words } = lookWords[part];
+          const options = Object.entries(words).map(([value, word]) => ({ value, label: word }));
+          return (
+            <Choice
+              key={part}
+              label={label}
+              value={look[part] as string}
+              options={options}
+              onChange={(value) => change({ [part]: value })}
+            />
+          );
+        })}
+      </div>
+      {look.size === "own" && (
+        <div className="grid grid-cols-2 gap-3">
+          <TextField
+            label="Width / cm"
+            value={look.width}
+            onChange={(width) => change({ width }, "look-width")}
+          />
+          <TextField
+            label="Height / cm"
+            value={look.height}
+            onChange={(height) => change({ height }, "look-height")}
+          />
+        </div>
+      )}
+      {ticks.map((part) => (
+        <Tick
+          key={part}
+          label={lookTicks[part]}
+          checked={look[part]}
+          onChange={(on) => change({ [part]: on })}
+        />
+      ))}
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => act(keepLook, { figure: chosen.id })}>
+          Keep as the class’s look
+        </Button>
+        {own && <Button onClick={() => change(own)}>Take the class’s look</Button>}
+        <Button look="quiet" onClick={() => change(plainLook)}>
+          Begin anew
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { useContext, useState } from "react";
+import { addSeries } from "@/investigation/acts/addSeries";
+import { setAside } from "@/investigation/acts/setAside";
+import { wholeRow } from "@/investigation/model/row";
+import type { FigureFit } from "@/pipeline/fit";
+import { measured } from "@/pipeline/measured";
+import { writeMeasured } from "@/pipeline/writtenReading";
+import { reasonsToSetAside } from "@/wording/settingAside";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { DrawerCallContext } from "../parts/DrawerCall";
+import { SymbolWithUnit } from "../parts/QuantityLabel";
+import { WrittenReadingView } from "../parts/WrittenReadingView";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import type { PlacedPoint } from "./figurePoints";
+
+/** Rows are left out only with a reason. */
+function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () => void }) {
+  const { act } = useActs();
+  const [reason, setReason] = useState<string>();
+  if (reason === undefined) {
+    return (
+      <Button onClick={() => setReason(reasonsToSetAside[0])}>
+        Set {rows.length === 1 ? "it" : "them"} aside
+      </Button>
+    );
+  }
+  return (
+    <>
+      <span className="w-56">
+        <Choice
+          label="because"
+          value={reason}
+          options={reasonsToSetAside.map((value) => ({ value: value as string, label: value }))}
+          onChange={setReason}
+        />
+      </span>
+      <Button
+        onClick={() => {
+          act(setAside, { readings: rows.map((row) => ({ row, cell: wholeRow })), reason });
+          onDone();
+        }}
+      >
+        Set aside
+      </Button>
+    </>
+  );
+}
+
+/** One reading of the figure: its row, its values with ±, and what can be done with it. */
+export function PointTip({
+  point,
+  fit,
+  onDone,
+}: {
+  point: PlacedPoint;
+  fit: FigureFit;
+  onDone: () => void;
+}) {
+  const { figuresOfUncertainty } = useHouseRules();
+  const call = useContext(DrawerCallContext);
+  const row = fit.table.rows.find(({ id }) => id === point.row);
+  if (!row) return null;
+  const y = [fit.y, ...fit.also].find(({ id }) => id === point.quantity) ?? fit.y;
+  return (
+    <>
+      <span className="font-semibold">
+        Row {point.number}
+        {point.series && `, ${point.series}`}
+      </span>
+      {[fit.x, y].map((quantity) => {
+        const found = measured(row, quantity);
+        return (
+          <span key={quantity.id} className="whitespace-nowrap">
+            <SymbolWithUnit quantity={quantity.quantity} />:{" "}
+            {found && (
+              <WrittenReadingView written={writeMeasured(found, quantity, figuresOfUncertainty)} />
+            )}
+          </span>
+        );
+      })}
+      <Button
+        onClick={() => call({ table: fit.table.id, row: point.row, quantity: point.quantity })}
+      >
+        Go to its reading
+      </Button>
+      <SetRowsAside key={point.row} rows={[point.row]} onDone={onDone} />
+    </>
+  );
+}
+
+/** The readings in a drawn region, and what can be done with them together. */
+export function RegionTip({
+  rows,
+  table,
+  onDone,
+}: {
+  rows: readonly string[];
+  table: string;
+  onDone: () => void;
+}) {
+  const { act } = useActs();
+  if (rows.length === 0) return <span>No reading lies in this region.</span>;
+  return (
+    <>
+      <span className="font-semibold">
+        {rows.length} {rows.length === 1 ? "reading" : "readings"}
+      </span>
+      <SetRowsAside rows={rows} onDone={onDone} />
+      <Button
+        onClick={() => {
+          act(addSeries, { id: nanoid(10), table, name: "", rows });
+          onDone();
+        }}
+      >
+        Make a series of {rows.length === 1 ? "it" : "them"}
+      </Button>
+      <Button look="quiet" onClick={onDone}>
+        Leave them
+      </Button>
+    </>
+  );
+}

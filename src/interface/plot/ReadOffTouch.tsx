@@ -1,0 +1,60 @@
+"use client";
+
+import { type KeyboardEvent, type MouseEvent } from "react";
+import type { Frame } from "@/figure/layout/frame";
+import { placeOf } from "./useDrag";
+
+export interface Place {
+  readonly x: number;
+  readonly y: number;
+}
+
+interface Props {
+  frame: Frame;
+  place: Place | undefined;
+  onPlace: (place: Place) => void;
+}
+
+const keyStep = 1;
+const keyLeap = 10;
+
+/** A crosshair that follows the pointer, or the arrow keys (with Shift in leaps). */
+export function ReadOffTouch({ frame, place, onPlace }: Props) {
+  const { left, right, top, bottom } = frame;
+  const put = (x: number, y: number) =>
+    onPlace({ x: Math.min(right, Math.max(left, x)), y: Math.min(bottom, Math.max(top, y)) });
+  const onMove = (event: MouseEvent<SVGElement>) => {
+    const at = placeOf(event, event.currentTarget);
+    put(at.x, at.y);
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = event.shiftKey ? keyLeap : keyStep;
+    const from = place ?? { x: (left + right) / 2, y: (top + bottom) / 2 };
+    if (event.key === "ArrowLeft") put(from.x - step, from.y);
+    else if (event.key === "ArrowRight") put(from.x + step, from.y);
+    else if (event.key === "ArrowUp") put(from.x, from.y - step);
+    else if (event.key === "ArrowDown") put(from.x, from.y + step);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <>
+      {place && (
+        <path
+          d={`M${left} ${place.y}H${right}M${place.x} ${top}V${bottom}`}
+          className="stroke-petrol fill-none stroke-[0.8]"
+        />
+      )}
+      <rect
+        role="application"
+        tabIndex={0}
+        aria-roledescription="crosshair"
+        aria-label="Read off: arrow keys move the crosshair, with Shift in leaps."
+        {...{ x: left, y: top, width: right - left, height: bottom - top }}
+        onMouseMove={onMove}
+        onKeyDown={onKeyDown}
+        className="cursor-crosshair fill-transparent outline-none"
+      />
+    </>
+  );
+}

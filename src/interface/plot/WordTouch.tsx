@@ -1,0 +1,101 @@
+"use client";
+
+import { type KeyboardEvent, useRef } from "react";
+import type { Frame } from "@/figure/layout/frame";
+import type { Spot } from "@/figure/scene";
+import type { LabelSpecification } from "@/figure/specification";
+import { placeLegend } from "@/investigation/acts/placeLegend";
+import { putLabel } from "@/investigation/acts/putLabel";
+import { removeLabel } from "@/investigation/acts/removeLabel";
+import { useActs } from "../store/useInvestigation";
+import { useDrag } from "./useDrag";
+
+const keyStep = 4;
+const arrows: Readonly<Record<string, readonly [number, number]>> = {
+  ...{ ArrowLeft: [-keyStep, 0], ArrowRight: [keyStep, 0] },
+  ...{ ArrowUp: [0, -keyStep], ArrowDown: [0, keyStep] },
+};
+
+interface MovableProps {
+  spot: Spot;
+  name: string;
+  /** Puts its upper left corner somewhere, in points; a session is one step of undo. */
+  onMove: (x: number, y: number, session: string) => void;
+  onRemove: () => void;
+}
+
+/** Something written on the figure that is dragged, or moved by arrow keys. */
+function Movable({ spot, name, onMove, onRemove }: MovableProps) {
+  const begun = useRef({ x: spot.x, y: spot.y, turn: 0 });
+  const drag = useDrag({
+    onStart: () => {
+      begun.current = { x: spot.x, y: spot.y, turn: begun.current.turn + 1 };
+    },
+    onDrag: ({ dx, dy }) => {
+      const { x, y, turn } = begun.current;
+      if (Math.hypot(dx, dy) >= 1) onMove(x + dx, y + dy, `drag${turn}`);
+    },
+  });
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = arrows[event.key];
+    if (step) onMove(spot.x + step[0], spot.y + step[1], "keys");
+    else if (event.key === "Delete" || event.key === "Backspace") onRemove();
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <rect
+      role="button"
+      tabIndex={0}
+      aria-label={`${name}: drag it, or move it by arrow keys`}
+      {...{ x: spot.x - 2, y: spot.y - 1, width: spot.width + 4, height: spot.height + 2 }}
+      {...drag}
+      onKeyDown={onKeyDown}
+      className="stroke-petrol hover:fill-petrol/5 cursor-move touch-none fill-transparent stroke-0 outline-none hover:stroke-1 focus-visible:stroke-1"
+    />
+  );
+}
+
+interface Props {
+  spot: Spot;
+  frame: Frame;
+  figure: string;
+}
+
+/** The legend under the hand; Delete lets it find its own place again. */
+export function LegendTouch({ spot, frame, figure }: Props) {
+  const { act } = useActs();
+  const move = (x: number, y: number, session: string) => {
+    const place = {
+      across: (x - frame.left) / (frame.right - frame.left),
+      down: (y - frame.top) / (frame.bottom - frame.top),
+    };
+    act(placeLegend, { figure, place }, `legend/${figure}/${session}`);
+  };
+  return (
+    <Movable
+      spot={spot}
+      name="Legend"
+      onMove={move}
+      onRemove={() => act(placeLegend, { figure, place: null })}
+    />
+  );
+}
+
+/** A label under the hand; Delete takes it off the figure. */
+export function LabelTouch({ spot, frame, figure, label }: Props & { label: LabelSpecification }) {
+  const { act } = useActs();
+  const size = frame.textSize * 1.05;
+  const move = (x: number, y: number, session: string) => {
+    const place = { x: frame.xAt(x), y: frame.yAt(y + size) };
+    act(putLabel, { figure, id: label.id, label: place }, `label/${label.id}/${session}`);
+  };
+  return (
+    <Movable
+      spot={spot}
+      name={`Label “${label.text}”`}
+      onMove={move}
+      onRemove={() => act(removeLabel, { figure, id: label.id })}
+    />
+  );
+}

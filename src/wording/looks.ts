@@ -1,0 +1,67 @@
+import type { Axis, FigureLook } from "@/investigation/model/figure";
+
+type Words<Value extends string> = Readonly<Record<Value, string>>;
+
+/** What each choice of a figure's look is called. */
+export const lookWords: {
+  readonly [
+    Part in "style" | "size" | "markers" | "bars" | "join" | "grid" | "ticks" | "lettering" | "line"
+  ]: {
+    readonly label: string;
+    readonly words: Words<FigureLook[Part]>;
+  };
+} = {
+  style: { label: "Style", words: { screen: "for the screen", print: "black on white" } },
+  size: {
+    label: "Printed size",
+    words: {
+      report: "report, 17 cm × 12 cm",
+      half: "half width, 8.5 cm × 6.8 cm",
+      slide: "slide, 25.4 cm × 14.3 cm",
+      poster: "poster, 40 cm × 28 cm",
+      own: "a size of one's own",
+    },
+  },
+  markers: { label: "Points", words: { small: "small", medium: "medium", large: "large" } },
+  bars: {
+    label: "Error bars",
+    words: {
+      ...{ capped: "with caps", plain: "without caps", boxes: "as boxes" },
+      ...{ ellipses: "as ellipses", none: "not drawn" },
+    },
+  },
+  join: {
+    label: "Between points",
+    words: { none: "nothing", segments: "straight stretches", guide: "a smooth guide" },
+  },
+  grid: {
+    label: "Ruling",
+    words: { none: "none", major: "coarse", paper: "like graph paper" },
+  },
+  ticks: {
+    label: "Ticks",
+    words: { outside: "outside", inside: "inside", across: "across" },
+  },
+  lettering: { label: "Lettering", words: { sans: "Source Sans", serif: "STIX Two" } },
+  line: { label: "Lines", words: { thin: "thin", medium: "medium", thick: "thick" } },
+};
+
+/** What is wanted or not in a figure's look. */
+export const lookTicks: Readonly<Record<"band" | "frame" | "arrows" | "gap", string>> = {
+  band: "Shade the stretch between the ends of the bars",
+  frame: "Frame all round",
+  arrows: "Arrows at the ends of the axes",
+  gap: "Axes stand off the paper",
+};
+
+export const rangeWords: Words<Axis["range"]> = {
+  fill: "fill the paper",
+  zero: "start at zero",
+  hand: "by hand",
+};
+
+export const scaleWords: Words<Axis["scale"]> = { linear: "even", log: "logarithmic" };
+
+/** Why an axis can't be broken. */
+export const noBrokenAxis =
+  "An axis is never broken here: with a piece left out, equal lengths no longer stand for equal steps and the slope is lost to the eye. Let the axis fill the paper instead.";
