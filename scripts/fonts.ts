@@ -4,6 +4,7 @@ import { join } from "node:path";
 
 const root = join(import.meta.dirname, "..");
 const target = join(root, "public/fonts");
+const modules = join(root, "node_modules");
 
 export const faces: [family: string, slant: string][] = [
   ["source-sans-3", "normal"],
@@ -11,16 +12,20 @@ export const faces: [family: string, slant: string][] = [
   ["stix-two-text", "italic"],
 ];
 export const subsets = ["latin", "latin-ext", "greek"];
+/** Weights that a PDF carries, each as a font of its own. */
+export const weights = ["400", "600"];
 
 mkdirSync(target, { recursive: true });
 for (const [family, slant] of faces) {
   for (const subset of subsets) {
+    const variable = `${family}-${subset}-wght-${slant}.woff2`;
     copyFileSync(
-      join(
-        root,
-        `node_modules/@fontsource-variable/${family}/files/${family}-${subset}-wght-${slant}.woff2`,
-      ),
+      join(modules, `@fontsource-variable/${family}/files/${variable}`),
       join(target, `${family}-${subset}-${slant}.woff2`),
     );
+    for (const weight of weights) {
+      const file = `${family}-${subset}-${weight}-${slant}.woff`;
+      copyFileSync(join(modules, `@fontsource/${family}/files/${file}`), join(target, file));
+    }
   }
 }

@@ -2,7 +2,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { ensureBuild } from "./provision/build.mjs";
-import { ensureChromium, ensurePostgres } from "./provision/debian.mjs";
+import { ensureChromium, ensurePoppler, ensurePostgres } from "./provision/debian.mjs";
 import { ensurePackages } from "./provision/packages.mjs";
 import { main, root, run, say } from "./provision/run.mjs";
 
@@ -66,6 +66,7 @@ await main(async () => {
   ensurePostgres();
   await ensurePackages();
   ensureChromium();
+  ensurePoppler();
   rmSync(reports, { recursive: true, force: true });
   mkdirSync(reports, { recursive: true });
   await check("formatting", () => npm("format:check"));

@@ -42,3 +42,9 @@ export function ensureChromium() {
   if (!existsSync(chromiumPath)) install("chromium");
   say("Chromium is there");
 }
+
+/** Sees to Debian's poppler-utils, with which tests open PDF files. */
+export function ensurePoppler() {
+  if (!existsSync("/usr/bin/pdftotext")) install("poppler-utils");
+  say("poppler-utils are there");
+}

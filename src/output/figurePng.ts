@@ -1,6 +1,9 @@
 import { withResolution } from "./pngResolution";
 
-const dotsPerInch = 300;
+/** Resolutions in dots per inch: for a screen, a draft, print, fine print. */
+export const resolutions = [96, 150, 300, 600] as const;
+export type Resolution = (typeof resolutions)[number];
+
 const pointsPerInch = 72;
 
 async function loaded(svg: string): Promise<HTMLImageElement> {
@@ -10,10 +13,11 @@ async function loaded(svg: string): Promise<HTMLImageElement> {
   return image;
 }
 
-/** An SVG with its fonts inside as a PNG at 300 dots per inch. Width and height in points. */
+/** An SVG with its fonts inside as a PNG. Width and height in points. */
 export async function figurePng(
   svg: string,
   { width, height }: { width: number; height: number },
+  dotsPerInch: Resolution = 300,
 ): Promise<Blob> {
   const scale = dotsPerInch / pointsPerInch;
   const canvas = document.createElement("canvas");

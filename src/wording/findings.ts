@@ -111,6 +111,26 @@ const sentences: Sentences = {
     `The number ${finding.text} leaves ${finding.percent} % open, nearly as much as the readings. Write it with more figures, or as a constant with its ±.`,
   "ignores-repeat": (finding) =>
     `${finding.beside} reads like a repeat of ${finding.symbol}, but the formula leaves it out. Make it a repeat of ${finding.symbol}, or take the mean of both.`,
+  "title-order": () =>
+    "The title names the horizontal axis first. A graph is called y against x: what stands upright comes first.",
+  "axis-without-unit": (finding) =>
+    `The axis of ${finding.symbol} has no unit. Give the quantity one on Measure, or 1 for a pure number.`,
+  "no-caption": () =>
+    "The caption is the proposed one. Say in a sentence of your own what the figure shows.",
+  "paper-not-filled": (finding) =>
+    `The points take up ${finding.percent} % of the paper ${finding.axis === "x" ? "across" : "upwards"}. Let the axis fill the paper, so that the slope can be read more surely.`,
+  "joined-points": () =>
+    "Points are joined by straight stretches, as if no reading were uncertain. Draw the best-fit line or a smooth guide instead.",
+  "bars-too-small": (finding) =>
+    `The error bars of ${finding.symbol} are too small to be seen. Say so in the caption.`,
+  "unusual-steps": (finding) =>
+    `Steps of ${Number(finding.step.toPrecision(6))} are hard to count between. Take 1, 2 or 5 times a power of ten.`,
+  "small-text": (finding) =>
+    `The text will be ${Number(finding.points.toPrecision(2))} points high in print. Choose a larger size, so that it is 7 points at least.`,
+  "beyond-logarithm": (finding) =>
+    `A logarithmic axis can't show ${finding.count} ${finding.count === 1 ? "row" : "rows"} at or below zero. Make the axis even, or look at those readings.`,
+  "other-unit": (finding) =>
+    `${finding.symbol} is not drawn: it has another unit than the vertical axis. Show both in the same unit on Derive.`,
   "unknown-unit": (finding) =>
     `“${finding.symbol}” is not a unit that is known here. It is kept as typed; check its spelling.`,
   "not-a-unit": (finding) =>

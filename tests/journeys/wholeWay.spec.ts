@@ -102,7 +102,7 @@ test("the figure is taken out as SVG and PNG, alike to the page", async ({ page 
 
   const [svgFile] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("button", { name: "Download SVG" }).click(),
+    page.getByRole("button", { name: "SVG", exact: true }).click(),
   ]);
   expect(svgFile.suggestedFilename()).toBe("Figure-1-T2-against-L3.svg");
   const svg = readFileSync(await svgFile.path(), "utf8");
@@ -111,7 +111,7 @@ test("the figure is taken out as SVG and PNG, alike to the page", async ({ page 
 
   const [pngFile] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("button", { name: "Download PNG" }).click(),
+    page.getByRole("button", { name: "PNG", exact: true }).click(),
   ]);
   const png = readFileSync(await pngFile.path());
   expect([png.readUInt32BE(16), png.readUInt32BE(20)]).toEqual([2008, 1417]);

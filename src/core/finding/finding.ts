@@ -62,6 +62,16 @@ export type Finding =
   | { readonly name: "subtracts-nearly-equal"; readonly rows: number }
   | { readonly name: "coarse-number"; readonly text: string; readonly percent: number }
   | { readonly name: "ignores-repeat"; readonly symbol: string; readonly beside: string }
+  | { readonly name: "title-order" }
+  | { readonly name: "axis-without-unit"; readonly symbol: string }
+  | { readonly name: "no-caption" }
+  | { readonly name: "paper-not-filled"; readonly axis: "x" | "y"; readonly percent: number }
+  | { readonly name: "joined-points" }
+  | { readonly name: "bars-too-small"; readonly symbol: string }
+  | { readonly name: "unusual-steps"; readonly step: number }
+  | { readonly name: "small-text"; readonly points: number }
+  | { readonly name: "beyond-logarithm"; readonly count: number }
+  | { readonly name: "other-unit"; readonly symbol: string }
   | { readonly name: "unknown-unit"; readonly symbol: string }
   | { readonly name: "not-a-unit"; readonly text: string }
   | { readonly name: "too-few-points"; readonly count: number }

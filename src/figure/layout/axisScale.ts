@@ -31,7 +31,7 @@ function stepFor(range: number, most: number): Step {
 
 /** Division where 10⁻ⁿ is not exact in binary, multiplication where 10ⁿ is. */
 function timesStep(count: number, { digit, exponent }: Step): number {
-  const whole = count * digit;
+  const whole = count * digit || 0;
   return exponent < 0 ? whole / 10 ** -exponent : whole * 10 ** exponent;
 }
 

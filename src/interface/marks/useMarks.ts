@@ -12,7 +12,9 @@ import { gridColumns } from "@/pipeline/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
 import type { StageId } from "@/wording/stages";
 import { findingSentence } from "@/wording/findings";
-import { useHouseRules, useTables } from "../store/useEvaluated";
+import { checkFigure } from "@/pipeline/checks/figure/checkFigure";
+import { fitFigure } from "@/pipeline/fit";
+import { useFigures, useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 
 /** A pencil mark with the place it concerns. */
@@ -159,17 +161,43 @@ function useFound(): FoundIn {
 /** The pencil marks of the open investigation, looked for once for all who show them (`MarksProvider`). */
 export const MarksContext = createContext<readonly Mark[]>([]);
 
+/** The marks on every figure; what they concern is the figure itself. */
+function useFigureMarks(): readonly Mark[] {
+  const tables = useDeferredValue(useTables());
+  const figures = useFigures();
+  const rules = useHouseRules();
+  const dismissed = useInvestigation((state) => state.document.dismissed);
+  return useMemo(
+    () =>
+      figures.flatMap(({ id, figure, number }) => {
+        const fit = fitFigure(tables, figure);
+        const findings = fit ? checkFigure(figure, number, fit, rules) : [];
+        return findings.map((finding): Mark => {
+          const key = `${finding.name}_${id}`;
+          return {
+            ...{ key, id, stage: "plot", place: "", quantity: [{ text: `Figure ${number}` }] },
+            ...{ sentence: findingSentence(finding), table: fit?.table.id ?? "", column: 0 },
+            ...{ dismissable: true, answer: dismissed[key] },
+          };
+        });
+      }),
+    [tables, figures, rules, dismissed],
+  );
+}
+
 /** Every pencil mark, those that were answered among them; a moment behind the keys. */
 export function useMarksFound(): readonly Mark[] {
   const found = useFound();
+  const figures = useFigureMarks();
   const dismissed = useInvestigation((state) => state.document.dismissed);
-  return useMemo(
+  const readings = useMemo(
     () =>
       found.flatMap(({ table, found: marks }) =>
         marks.flatMap((mark) => markIn(table, mark, dismissed) ?? []),
       ),
     [found, dismissed],
   );
+  return useMemo(() => [...readings, ...figures], [readings, figures]);
 }
 
 /** The pencil marks, where they have been looked for. */

@@ -10,6 +10,9 @@ interface Props {
   over?: (figure: FigureSpecification) => ReactNode;
 }
 
+/** Height of the line under the figure that says what is pointed at. */
+const lineBelow = 48;
+
 /** The page of Plot and of Slope: the figure, or the first step towards one. */
 export function FigurePage({ over }: Props) {
   const figure = useFigureSpecification();
@@ -26,7 +29,9 @@ export function FigurePage({ over }: Props) {
     <div className="min-h-0 min-[900px]:@container-size min-[900px]:flex-1">
       <div
         className="relative min-[900px]:mx-auto"
-        style={{ maxWidth: `${(100 * figure.width) / figure.height}cqh` }}
+        style={{
+          maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,
+        }}
       >
         <h1 className="sr-only">Figure</h1>
         <SceneView figure={figure} />

@@ -1,12 +1,13 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { type ReactNode, useContext } from "react";
 import { plainRunText } from "@/core/unit/runText";
 import { axisLabel } from "@/figure/layout/axisLabel";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
 import { StageMarks } from "../marks/StageMarks";
 import { FigureInWords } from "../parts/FigureInWords";
 import { MarginNote } from "../parts/StageLayout";
+import { FigureInHandContext } from "../store/figureInHand";
 import { useFigureSpecification } from "../store/useEvaluated";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
@@ -34,13 +35,14 @@ function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
 export function PlotMargin() {
   const figure = useFigureSpecification();
   const count = figure && pointCount(figure);
+  const { choose } = useContext(FigureInHandContext);
   const drawn = count && count.taking + count.aside > 0;
   return (
     <>
       <MarginNote title="What is plotted">
         <AxisChoices />
       </MarginNote>
-      <StageMarks stage="plot" go={() => document.getElementById("figure-title")?.focus()} />
+      <StageMarks stage="plot" go={({ id }) => choose(id)} />
       {drawn && (
         <>
           <Foldable title="Axes">

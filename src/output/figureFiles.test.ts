@@ -1,0 +1,122 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { layoutFigure } from "@/figure/layout/layoutFigure";
+import { svgText } from "@/figure/render/svgText";
+import { describeFigure } from "@/investigation/acts/describeFigure";
+import { setAxis } from "@/investigation/acts/setAxis";
+import { showEquation } from "@/investigation/acts/showEquation";
+import { perform } from "@/investigation/history/edit";
+import type { Investigation } from "@/investigation/model/investigation";
+import { clampedRule } from "@/investigation/samples/clampedRule";
+import { figureSpecification } from "@/pipeline/figure";
+import { fitFigure } from "@/pipeline/fit";
+import { evaluateTables } from "@/pipeline/table";
+import { figurePdf } from "./figurePdf";
+import { figureTex } from "./figureTex";
+import { onePagePdf } from "./onePagePdf";
+import { plottedCsv, plottedTable } from "./plottedCells";
+
+const folder = mkdtempSync(join(tmpdir(), "figure-"));
+
+/** The shipped fonts, read from where the packages keep them. */
+async function fontFile(file: string): Promise<Uint8Array> {
+  const family = file.startsWith("stix") ? "stix-two-text" : "source-sans-3";
+  return readFileSync(join(process.cwd(), `node_modules/@fontsource/${family}/files/${file}`));
+}
+
+function shown(document: Investigation = clampedRule()) {
+  const figure = document.figures.main!;
+  const fit = fitFigure(evaluateTables(document), figure)!;
+  return { fit, document, specification: figureSpecification(figure, 1, fit, document.houseRules) };
+}
+
+function opened(name: string, bytes: Uint8Array) {
+  const path = join(folder, name);
+  writeFileSync(path, bytes);
+  const text = execFileSync("pdftotext", ["-layout", path, "-"], { encoding: "utf8" });
+  const fonts = execFileSync("pdffonts", [path], { encoding: "utf8" });
+  execFileSync("pdftoppm", ["-r", "40", "-png", path, path]);
+  return { text, fonts: fonts.trim().split("\n").slice(2) };
+}
+
+describe("a figure as PDF", () => {
+  test("another program reads its words, and every font is inside", async () => {
+    const { document } = perform(clampedRule(), showEquation, { figure: "main", shown: true });
+    const { specification } = shown(document);
+    const { text, fonts } = opened(
+      "figure.pdf",
+      await figurePdf(layoutFigure(specification), "T² against L³", fontFile),
+    );
+    expect(text).toMatch(/overhang cubed, ?L/);
+    expect(text).toContain("0.14");
+    expect(text).toMatch(/Figure 1\./);
+    expect(text).toContain("12.32 ± 0.03");
+    expect(fonts.length).toBeGreaterThanOrEqual(3);
+    for (const line of fonts) expect(line).toMatch(/ yes +(yes|no) +yes /);
+  });
+
+  test("table and figure share one page of A4 or Letter", async () => {
+    const { specification, fit, document } = shown();
+    const table = { caption: "Readings.", cells: plottedTable(fit, document.houseRules) };
+    for (const paper of ["a4", "letter"] as const) {
+      const bytes = await onePagePdf(layoutFigure(specification), table, "Rule", paper, fontFile);
+      const { text } = opened(`${paper}.pdf`, bytes);
+      expect(text).toContain("0.0911 ± 0.0006");
+      expect(text.match(/\f/g)).toHaveLength(1);
+      expect(text.indexOf("0.0911")).toBeLessThan(text.indexOf("Figure 1."));
+    }
+  });
+
+  test("Greek letters and raised figures come through", async () => {
+    const { document } = perform(clampedRule(), describeFigure, {
+      ...{ figure: "main", title: "Δλ of Ω and α", caption: "√ is not needed" },
+    });
+    const scene = layoutFigure(shown(document).specification);
+    const { text } = opened("greek.pdf", await figurePdf(scene, "Greek", fontFile));
+    expect(text).toContain("Δλ of Ω and α");
+  });
+});
+
+describe("a figure as text", () => {
+  test("SVG is well-formed and carries no script", () => {
+    const { document } = perform(clampedRule(), describeFigure, {
+      ...{ figure: "main", title: `<script>alert("x")</script> & more`, caption: "" },
+    });
+    const svg = svgText(layoutFigure(shown(document).specification), "a <b> & c", "");
+    const path = join(folder, "figure.svg");
+    writeFileSync(path, svg);
+    const check = "import sys, xml.dom.minidom; xml.dom.minidom.parse(sys.argv[1])";
+    execFileSync("python3", ["-c", check, path]);
+    expect(svg).not.toMatch(/<script|NaN|undefined|javascript:/);
+  });
+
+  test("TeX holds every point with its bars, the axes' words and the line", () => {
+    const tex = figureTex(shown().specification);
+    expect(tex).toContain("\\begin{axis}");
+    expect(tex).toContain(
+      "xlabel={overhang cubed, \\textit{L}\\textsuperscript{3} / m\\textsuperscript{3}}",
+    );
+    expect(tex.match(/^[\d.e-]+( [\d.e-]+){5}$/gm)).toHaveLength(7);
+    expect(tex.split("{").length).toBe(tex.split("}").length);
+    const log = perform(clampedRule(), setAxis, {
+      figure: "main",
+      axis: "x",
+      change: { scale: "log" },
+    });
+    expect(figureTex(shown(log.document).specification)).toContain("xmode=log");
+  });
+
+  test("CSV of what is plotted, in full", () => {
+    const { fit, document } = shown();
+    const lines = plottedCsv(fit, document.houseRules).trimEnd().split("\r\n");
+    expect(lines[0]).toBe(
+      "\uFEFFL³ / m³,+ of L³ / m³,− of L³ / m³,T² / s²,+ of T² / s²,− of T² / s²",
+    );
+    expect(lines).toHaveLength(8);
+    expect(lines[1]!.split(",")[0]).toBe("0.008");
+    const commas = plottedCsv(fit, { ...document.houseRules, decimalMark: "comma" });
+    expect(commas).toContain("0,008;");
+  });
+});

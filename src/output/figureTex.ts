@@ -1,0 +1,106 @@
+import type { RunText } from "@/core/unit/runText";
+import { layFrame } from "@/figure/layout/frame";
+import type {
+  AxisSpecification,
+  FigureSpecification,
+  SeriesSpecification,
+} from "@/figure/specification";
+
+const escapes: Readonly<Record<string, string>> = {
+  ...{ "\\": "\\textbackslash{}", "{": "\\{", "}": "\\}", "^": "\\^{}", _: "\\_", "&": "\\&" },
+  ...{ "%": "\\%", $: "\\$", "#": "\\#", "~": "\\textasciitilde{}", "±": "$\\pm$", "−": "$-$" },
+  ...{ "·": "$\\cdot$", "×": "$\\times$", "\u00a0": "~", "°": "$^{\\circ}$", Ω: "$\\Omega$" },
+};
+
+const greek: Readonly<Record<string, string>> = {
+  α: "alpha", β: "beta", γ: "gamma", δ: "delta", ε: "varepsilon", ζ: "zeta", η: "eta", θ: "theta",
+  κ: "kappa", λ: "lambda", μ: "mu", ν: "nu", ξ: "xi", π: "pi", ρ: "rho", σ: "sigma", τ: "tau",
+  φ: "varphi", χ: "chi", ψ: "psi", ω: "omega", Δ: "Delta", Θ: "Theta", Λ: "Lambda", Φ: "Phi",
+}; // prettier-ignore
+
+function texOfText(text: string): string {
+  return [...text]
+    .map((letter) => escapes[letter] ?? (greek[letter] ? `$\\${greek[letter]}$` : letter))
+    .join("");
+}
+
+/** Runs as TeX: italics, raised and lowered parts. */
+export function texOfRuns(runs: RunText): string {
+  return runs
+    .map(({ text, italic, script }) => {
+      const plain = italic ? `\\textit{${texOfText(text)}}` : texOfText(text);
+      if (script === "super") return `\\textsuperscript{${plain}}`;
+      return script === "sub" ? `\\textsubscript{${plain}}` : plain;
+    })
+    .join("");
+}
+
+function labelTex(axis: AxisSpecification, headings: "slash" | "brackets"): string {
+  if (axis.label !== undefined) return texOfText(axis.label);
+  const symbol = texOfRuns(axis.symbol);
+  const name = [texOfText(axis.name), symbol].filter((part) => part !== "").join(", ");
+  const unit = texOfRuns(axis.unit);
+  if (unit === "") return name;
+  return headings === "slash" ? `${name} / ${unit}` : `${name} (${unit})`;
+}
+
+const marks = ["*", "triangle*", "square*", "diamond*", "pentagon*"];
+
+/** A number as TeX reads it: full precision, no more digits than are meant. */
+const number = (value: number) => String(Number(value.toPrecision(12)));
+
+function seriesTex({ name, place, points, lines }: SeriesSpecification, from: number, to: number) {
+  const { x, y, xBars, yBars } = points;
+  const rows = Array.from({ length: x.length }, (_, i) =>
+    [...[x[i], xBars.down[i], xBars.up[i], y[i], yBars.down[i], yBars.up[i]]]
+      .map((value) => number(value as number))
+      .join(" "),
+  );
+  const mark = marks[place % marks.length] as string;
+  const bars = "error bars/.cd, x dir=both, x explicit, y dir=both, y explicit";
+  const table =
+    "table[x=x, y=y, x error minus=xm, x error plus=xp, y error minus=ym, y error plus=yp]";
+  return [
+    `\\addplot+[only marks, black, mark=${mark}, mark options={fill=black}, ${bars}] ${table} {`,
+    "x xm xp y ym yp",
+    ...rows,
+    "};",
+    ...(name === "" ? [] : [`\\addlegendentry{${texOfText(name)}}`]),
+    ...lines.map(
+      ({ slope, intercept }) =>
+        `\\addplot[black, domain=${number(from)}:${number(to)}, samples=2, forget plot] {${number(slope)}*x + (${number(intercept)})};`,
+    ),
+  ];
+}
+
+/** A figure as a pgfplots picture in a document of its own, for those who write in TeX. */
+export function figureTex(figure: FigureSpecification): string {
+  const { x, y, style, width, height, series, title } = figure;
+  const { xScale, yScale } = layFrame(figure);
+  const options = [
+    `width=${number((width / 72) * 2.54)}cm, height=${number((height / 72) * 2.54)}cm`,
+    `xlabel={${labelTex(x, style.headings)}}, ylabel={${labelTex(y, style.headings)}}`,
+    ...(title ? [`title={${texOfRuns(title)}}`] : []),
+    `xmin=${number(xScale.from)}, xmax=${number(xScale.to)}`,
+    `ymin=${number(yScale.from)}, ymax=${number(yScale.to)}`,
+    ...(x.scale === "log" ? ["xmode=log"] : []),
+    ...(y.scale === "log" ? ["ymode=log"] : []),
+    ...(x.reversed ? ["x dir=reverse"] : []),
+    ...(y.reversed ? ["y dir=reverse"] : []),
+    ...(figure.look.grid === "none" ? [] : ["grid=major"]),
+    ...(series.length > 1 ? ["legend pos=north west"] : []),
+  ];
+  return [
+    "\\documentclass{standalone}",
+    "\\usepackage{pgfplots}",
+    "\\pgfplotsset{compat=1.16}",
+    "\\begin{document}",
+    "\\begin{tikzpicture}",
+    `\\begin{axis}[${options.join(",\n  ")}]`,
+    ...series.flatMap((one) => seriesTex(one, xScale.from, xScale.to)),
+    "\\end{axis}",
+    "\\end{tikzpicture}",
+    "\\end{document}",
+    "",
+  ].join("\n");
+}

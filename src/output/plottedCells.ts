@@ -1,0 +1,66 @@
+import Papa from "papaparse";
+import { plainRunText } from "@/core/unit/runText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { writeUnitText } from "@/core/unit/unitText";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/evaluated";
+import { seriesName } from "@/pipeline/figure";
+import type { FigureFit } from "@/pipeline/fit";
+import { measured } from "@/pipeline/measured";
+import { writeMeasured } from "@/pipeline/writtenReading";
+import { guarded } from "./tableCsv";
+
+function heading({ quantity }: EvaluatedQuantity, { headings }: HouseRules): string {
+  const symbol = plainRunText(writeSymbol(quantity.symbol)) || quantity.name;
+  const unit = plainRunText(writeUnitText(quantity.unit));
+  if (unit === "") return symbol;
+  return headings === "slash" ? `${symbol} / ${unit}` : `${symbol} (${unit})`;
+}
+
+const number = (value: number) => String(Number(value.toPrecision(12)));
+
+/** What a figure shows as numbers in full: series, x and y with the ends of their bars. */
+export function plottedCsv(fit: FigureFit, rules: HouseRules): string {
+  const several = fit.groups.length > 1;
+  const [x, y] = [heading(fit.x, rules), fit.also.length > 0 ? "y" : heading(fit.y, rules)];
+  const bars = (of: string) => [`+ of ${of}`, `− of ${of}`];
+  const head = [...(several ? ["series"] : []), x, ...bars(x), y, ...bars(y)];
+  const mark = (text: string) => (rules.decimalMark === "comma" ? text.replace(".", ",") : text);
+  const rows = fit.groups.flatMap((group) => {
+    const { xValues, yValues, xBars, yBars } = group.points;
+    return Array.from({ length: xValues.length }, (_, i) => [
+      ...(several ? [guarded(seriesName(group, fit))] : []),
+      ...[xValues[i], xBars.up[i], xBars.down[i], yValues[i], yBars.up[i], yBars.down[i]].map(
+        (value) => mark(number(value as number)),
+      ),
+    ]);
+  });
+  const delimiter = rules.decimalMark === "comma" ? ";" : ",";
+  return `\uFEFF${Papa.unparse([head, ...rows], { delimiter, newline: "\r\n" })}\r\n`;
+}
+
+function written(row: EvaluatedRow, quantity: EvaluatedQuantity, rules: HouseRules): string {
+  const found = measured(row, quantity);
+  if (!found) return "";
+  const { value, up, down, exponent } = writeMeasured(found, quantity, rules.figuresOfUncertainty);
+  const size = up === undefined ? "" : down === up ? ` ± ${up}` : ` +${up} −${down}`;
+  const pair = `${value}${size}`;
+  const whole = exponent === undefined ? pair : `(${pair}) × 10^${exponent}`;
+  return rules.decimalMark === "comma" ? whole.replaceAll(".", ",") : whole;
+}
+
+/** What a figure shows as a table to be read: headings, then value ± a row. */
+export function plottedTable(fit: FigureFit, rules: HouseRules): readonly (readonly string[])[] {
+  const several = fit.groups.length > 1 && fit.also.length === 0;
+  const quantities = [fit.x, fit.y, ...fit.also];
+  const head = [...(several ? ["series"] : []), ...quantities.map((one) => heading(one, rules))];
+  const groups =
+    fit.also.length > 0 ? fit.groups.filter(({ points }) => points.y.id === fit.y.id) : fit.groups;
+  const rows = groups.flatMap((group) =>
+    group.points.rows.map((row) => [
+      ...(several ? [seriesName(group, fit)] : []),
+      ...quantities.map((quantity) => written(row, quantity, rules)),
+    ]),
+  );
+  return [head, ...rows];
+}

@@ -1,0 +1,35 @@
+import type { Finding } from "@/core/finding/finding";
+import { layFrame } from "@/figure/layout/frame";
+import type { Figure } from "@/investigation/model/figure";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { figureSpecification } from "../../figure";
+import type { FigureFit } from "../../fit";
+import { beyondLogarithm } from "./beyondLogarithm";
+import { emptyPaper } from "./emptyPaper";
+import type { FigureCheck } from "./figureCheck";
+import { hiddenBars } from "./hiddenBars";
+import { joinedPoints } from "./joinedPoints";
+import { missingWords } from "./missingWords";
+import { otherUnits } from "./otherUnits";
+import { smallText } from "./smallText";
+import { titleOrder } from "./titleOrder";
+import { unusualSteps } from "./unusualSteps";
+
+const checks: readonly FigureCheck[] = [
+  ...[beyondLogarithm, otherUnits, titleOrder, missingWords, emptyPaper],
+  ...[joinedPoints, hiddenBars, unusualSteps, smallText],
+];
+
+/** What a strict reader would say of a figure. */
+export function checkFigure(
+  figure: Figure,
+  number: number,
+  fit: FigureFit,
+  rules: HouseRules,
+): readonly Finding[] {
+  const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
+  if (count === 0) return [];
+  const specification = figureSpecification(figure, number, fit, rules);
+  const looked = { figure, fit, specification, frame: layFrame(specification) };
+  return checks.flatMap((check) => check(looked));
+}
