@@ -14,6 +14,7 @@ import { typeReadings } from "../src/investigation/acts/typeReadings";
 import { perform } from "../src/investigation/history/edit";
 import { emptyInvestigation } from "../src/investigation/model/emptyInvestigation";
 import type { Investigation } from "../src/investigation/model/investigation";
+import { plainLook } from "../src/investigation/model/figure";
 import { plainQuantity } from "../src/investigation/model/quantity";
 import { ordersAtEnd } from "../src/investigation/model/order";
 import { layoutFigure } from "../src/figure/layout/layoutFigure";
@@ -76,7 +77,61 @@ function benchKey(rows: number): void {
   console.log(`key → table, line and scene, ${rows} rows × 6: ${time.toFixed(2)} ms (no drawing)`);
 }
 
+/** From a specification to a scene, with bars and a line. */
+function benchScene(count: number): void {
+  const x = Float64Array.from({ length: count }, (_, i) => i / count);
+  const y = x.map((value, i) => 3 * value + 0.2 * Math.sin(i));
+  const bars = { up: x.map(() => 0.01), down: x.map(() => 0.01) };
+  const axis = { name: "", symbol: [], unit: [], scale: "linear", reversed: false } as const;
+  const {
+    style,
+    markers,
+    bars: kind,
+    join,
+    band,
+    grid,
+    ticks,
+    frame,
+    arrows,
+    gap,
+    lettering,
+    line,
+  } = plainLook;
+  const time = timed(
+    () =>
+      layoutFigure({
+        ...{ width: 482, height: 340, textSize: 8, labels: [] },
+        ...{ x: { ...axis, range: { kind: "fill" } }, y: { ...axis, range: { kind: "fill" } } },
+        series: [
+          {
+            ...{ name: "", place: 0, lines: [{ slope: 3, intercept: 0 }] },
+            points: { x, y, xBars: bars, yBars: bars, aside: { x: [], y: [] } },
+          },
+        ],
+        style: { headings: "slash", decimalMark: "point" },
+        look: {
+          style,
+          markers,
+          bars: kind,
+          join,
+          band,
+          grid,
+          ticks,
+          frame,
+          arrows,
+          gap,
+          lettering,
+          line,
+        },
+      }),
+    count > 1000 ? 15 : 101,
+  );
+  const aim = count > 1000 ? 50 : 2;
+  console.log(`scene of ${count} points: ${time.toFixed(2)} ms (aim ${aim} ms)`);
+}
+
 benchLine();
+for (const count of [12, 100_000]) benchScene(count);
 for (const rows of [12, 2000, 20_000]) benchKey(rows);
 
 /** Ten derived quantities over so many rows, one after the other as they use each other. */

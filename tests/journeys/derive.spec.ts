@@ -70,3 +70,28 @@ test("the worked example: percentages for a product, and renaming follows into t
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 });
+
+test("a formula is completed from the symbols at hand and typeset, and its row put into the write-up", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "sample");
+  await stage(page, "Derive");
+  await page.getByRole("button", { name: "Write a formula" }).click();
+  const field = page.getByRole("combobox", { name: /^Formula of z/ });
+  await field.fill("");
+  await field.pressSequentially("4 pi^2 over");
+  await expect(page.getByRole("option", { name: /overhang$/ })).toBeVisible();
+  await page.keyboard.press("Enter");
+  await expect(field).toHaveValue("4 pi^2 L");
+  await field.pressSequentially("/(sq");
+  await page.keyboard.press("Tab");
+  await field.pressSequentially("T))");
+  await expect(field).toHaveValue("4 pi^2 L/(sqrt(T))");
+  await expect(page.getByTestId("preview").locator("mfrac")).toHaveCount(1);
+  await field.fill("4 pi^2 L/zz");
+  await expect(page.locator("u", { hasText: "zz" })).toBeVisible();
+  await field.fill("L/T");
+  await page.getByRole("button", { name: "Use in the write-up" }).click();
+  await expect(page.getByRole("button", { name: "Take out of the write-up" })).toBeVisible();
+});

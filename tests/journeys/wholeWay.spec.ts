@@ -84,7 +84,7 @@ test("choosing other axes changes the figure and the slope's unit", async ({ pag
   await stage(page, "Plot");
   await page.getByRole("button", { name: "Along the horizontal axis" }).click();
   await page.getByRole("option", { name: "overhang, L / m", exact: true }).click();
-  await expect(page.locator('[data-role="title"]')).toHaveText("Figure 1. T2 against L");
+  await expect(page.locator('[data-role="title"]')).toHaveText("T2 against L");
   await expect(page.locator('[data-role="axis-label"]').first()).toHaveText("overhang, L / m");
   await stage(page, "Slope");
   await expect(page.getByTestId("slope")).toContainText("s2 m−1");
@@ -94,7 +94,7 @@ test("the figure is taken out as SVG and PNG, alike to the page", async ({ page 
   await signIn(page);
   await start(page, "sample");
   await stage(page, "Plot");
-  const figure = page.getByRole("img", { name: /Figure 1. T² against L³: 7 points/ });
+  const figure = page.getByRole("img", { name: /^T² against L³: 7 points/ });
   await expect(figure).toBeVisible();
   const onPage = await figure
     .locator("path")
@@ -104,7 +104,7 @@ test("the figure is taken out as SVG and PNG, alike to the page", async ({ page 
     page.waitForEvent("download"),
     page.getByRole("button", { name: "SVG", exact: true }).click(),
   ]);
-  expect(svgFile.suggestedFilename()).toBe("Figure-1-T2-against-L3.svg");
+  expect(svgFile.suggestedFilename()).toBe("T2-against-L3.svg");
   const svg = readFileSync(await svgFile.path(), "utf8");
   expect([...svg.matchAll(/<path[^>]* d="([^"]*)"/g)].map(([, d]) => d)).toEqual(onPage);
   expect(svg.match(/@font-face/g)).toHaveLength(3);

@@ -1,6 +1,6 @@
 import type { FigureSpecification } from "../specification";
-import { distinctPlaces } from "./distinctPlaces";
 import type { Frame } from "./frame";
+import { visiblePlaces } from "./visiblePlaces";
 
 export interface Box {
   readonly x: number;
@@ -22,11 +22,7 @@ export function obstaclesOf(figure: FigureSpecification, frame: Frame): Obstacle
     const { x, y, yBars, aside } = points;
     const at = (i: number) =>
       [frame.across(x[i] as number), frame.up(y[i] as number)] as [number, number];
-    const spots = distinctPlaces(
-      x.length,
-      (i) => at(i)[0],
-      (i) => at(i)[1],
-    );
+    const spots = visiblePlaces(x, y, frame);
     const stride = Math.max(1, Math.floor(spots.length / mostPoints));
     for (let n = 0; n < spots.length; n += stride) {
       const i = spots[n] as number;

@@ -1,8 +1,8 @@
-import { distinctPlaces } from "../layout/distinctPlaces";
-import { type Frame, isInside } from "../layout/frame";
+import { visiblePlaces } from "../layout/visiblePlaces";
+import type { Frame } from "../layout/frame";
 import { coordinate, stroke } from "../layout/pathText";
 import { inksOf } from "../palette";
-import type { FigureSpecification, PointsSpecification } from "../specification";
+import { type FigureSpecification, pointCount, type PointsSpecification } from "../specification";
 import type { Mark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
@@ -15,6 +15,9 @@ interface BarEnds {
   readonly top: number;
   readonly foot: number;
 }
+
+/** Bars of more points than this would be one blot. */
+const mostBars = 3000;
 
 const cap = 2;
 
@@ -75,18 +78,14 @@ function drawn(ends: BarEnds, kind: FigureSpecification["look"]["bars"], hidden:
 
 function barsOf(points: PointsSpecification, figure: FigureSpecification, frame: Frame): string {
   const hidden = pointRadius(figure, frame);
-  const { x, y } = points;
-  const across = (i: number) => frame.across(x[i] as number);
-  const up = (i: number) => frame.up(y[i] as number);
-  return distinctPlaces(x.length, across, up)
-    .filter((i) => isInside(frame, across(i), up(i)))
+  return visiblePlaces(points.x, points.y, frame)
     .map((i) => drawn(endsOf(points, i, frame), figure.look.bars, hidden))
     .join("");
 }
 
 /** Bars from the quantities' ±, in x and in y, or boxes or ellipses of that size. */
 export const errorBars: Mark = (figure, frame) => {
-  if (figure.look.bars === "none") return [];
+  if (figure.look.bars === "none" || pointCount(figure).taking > mostBars) return [];
   const d = figure.series.map(({ points }) => barsOf(points, figure, frame)).join("");
   if (d === "") return [];
   const stroke = inksOf(figure.look).magenta;

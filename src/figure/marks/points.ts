@@ -1,11 +1,15 @@
-import { type Frame, isInside } from "../layout/frame";
-import { distinctPlaces } from "../layout/distinctPlaces";
+import type { Frame } from "../layout/frame";
+import { visiblePlaces } from "../layout/visiblePlaces";
+import { coordinate } from "../layout/pathText";
 import { markerPath } from "../layout/marker";
 import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { FigureSpecification, SeriesSpecification } from "../specification";
 import type { Mark } from "./mark";
 import { pointRadius } from "./pointRadius";
+
+/** More points than this are dots, whose shape nobody can see. */
+const mostMarkers = 5000;
 
 function outline(
   x: ArrayLike<number>,
@@ -16,9 +20,17 @@ function outline(
 ): string {
   const across = (i: number) => frame.across(x[i] as number);
   const up = (i: number) => frame.up(y[i] as number);
-  return distinctPlaces(x.length, across, up)
-    .filter((i) => isInside(frame, across(i), up(i)))
-    .map((i) => markerPath(place, across(i), up(i), radius))
+  const drawn = visiblePlaces(x, y, frame);
+  if (x.length <= mostMarkers) {
+    return drawn.map((i) => markerPath(place, across(i), up(i), radius)).join("");
+  }
+  const side = coordinate(radius * 1.8);
+  const half = radius * 0.9;
+  return drawn
+    .map(
+      (i) =>
+        `M${coordinate(across(i) - half)} ${coordinate(up(i) - half)}h${side}v${side}h-${side}z`,
+    )
     .join("");
 }
 
