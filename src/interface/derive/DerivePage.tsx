@@ -38,7 +38,7 @@ function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: 
         <RunTextView runs={writeSymbol(quantity.symbol)} />
       </td>
       <td className="py-0.5">
-        <FormulaField derived={derived} />
+        <FormulaField derived={derived} inHand={inHand} />
       </td>
       <td className="px-2.5">
         <RunTextView runs={writeUnitText(quantity.unit)} />

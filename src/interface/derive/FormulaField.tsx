@@ -1,6 +1,6 @@
 "use client";
 
-import { useContext, useId, useRef, useState } from "react";
+import { useContext, useId, useRef } from "react";
 import { placeOfFinding } from "@/core/expression/findingPlace";
 import { parseFormula } from "@/core/expression/parseFormula";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
@@ -90,11 +90,10 @@ function Preview({ symbol, typed }: { symbol: string; typed: string }) {
 }
 
 /** A formula as it is typed: completed from the symbols at hand, typeset below, and marked where it is wrong. */
-export function FormulaField({ derived }: { derived: Derived }) {
+export function FormulaField({ derived, inHand }: { derived: Derived; inHand: boolean }) {
   const { id, quantity, finding } = derived.evaluated;
   const { act } = useActs();
   const { choose } = useContext(InHandContext);
-  const [focused, setFocused] = useState(false);
   const field = useRef<HTMLInputElement>(null);
   const list = useId();
   const typed = quantity.formula ?? "";
@@ -117,14 +116,8 @@ export function FormulaField({ derived }: { derived: Derived }) {
         maxLength={limits.lettersOfFormula}
         spellCheck={false}
         autoComplete="off"
-        onFocus={() => {
-          setFocused(true);
-          choose({ id });
-        }}
-        onBlur={() => {
-          setFocused(false);
-          completion.close();
-        }}
+        onFocus={() => choose({ id })}
+        onBlur={completion.close}
         onKeyDown={completion.onKeyDown}
         onChange={(event) => {
           change(event.target.value);
@@ -135,7 +128,7 @@ export function FormulaField({ derived }: { derived: Derived }) {
       {offer && (
         <Choices id={list} choices={offer.choices} chosen={offer.chosen} onTake={completion.take} />
       )}
-      {focused && !offer && <Preview symbol={quantity.symbol} typed={typed} />}
+      {inHand && !offer && <Preview symbol={quantity.symbol} typed={typed} />}
       {finding && !offer && <Wrong typed={typed} finding={finding} />}
     </div>
   );
