@@ -111,6 +111,13 @@ const sentences: Sentences = {
     `The number ${finding.text} leaves ${finding.percent} % open, nearly as much as the readings. Write it with more figures, or as a constant with its ±.`,
   "ignores-repeat": (finding) =>
     `${finding.beside} reads like a repeat of ${finding.symbol}, but the formula leaves it out. Make it a repeat of ${finding.symbol}, or take the mean of both.`,
+  "bar-of-zero": () =>
+    "A reading without ± would count endlessly much. Give every reading a ±, or let no bars count.",
+  "not-converged": () =>
+    "The line with both bars did not settle. It is shown as far as it came; look at the readings that are far off.",
+  "parallel-lines": () => "The lines are parallel and cross nowhere.",
+  "range-without-end": () =>
+    "All error boxes overlap across, so a line can turn without end. Take readings further apart.",
   "title-order": () =>
     "The title names the horizontal axis first. A graph is called y against x: what stands upright comes first.",
   "axis-without-unit": (finding) =>

@@ -157,6 +157,9 @@ test("a second figure, black on white, has no barrier", async ({ page }) => {
   await expect(page.locator('[data-role="caption"]')).toContainText("Figure 2.");
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
-  await page.getByRole("group", { name: "Figures" }).getByRole("button", { name: "Figure 1" }).click();
+  await page
+    .getByRole("group", { name: "Figures" })
+    .getByRole("button", { name: "Figure 1" })
+    .click();
   await expect(page.locator('[data-role="best-line"]')).not.toHaveAttribute("stroke", "#000000");
 });

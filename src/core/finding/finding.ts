@@ -62,6 +62,10 @@ export type Finding =
   | { readonly name: "subtracts-nearly-equal"; readonly rows: number }
   | { readonly name: "coarse-number"; readonly text: string; readonly percent: number }
   | { readonly name: "ignores-repeat"; readonly symbol: string; readonly beside: string }
+  | { readonly name: "bar-of-zero" }
+  | { readonly name: "not-converged" }
+  | { readonly name: "parallel-lines" }
+  | { readonly name: "range-without-end" }
   | { readonly name: "title-order" }
   | { readonly name: "axis-without-unit"; readonly symbol: string }
   | { readonly name: "no-caption" }

@@ -13,8 +13,9 @@ export interface LineFit {
   readonly covariance?: number;
   readonly count: number;
   readonly degreesOfFreedom: number;
-  readonly weighting: "none";
-  readonly converged: true;
+  /** Which error bars counted: none, those of y, those of x and y. */
+  readonly weighting: "none" | "y" | "xy";
+  readonly converged: boolean;
   readonly residualSumOfSquares: number;
   /** √(RSS / degrees of freedom), in the unit of y. */
   readonly residualStandardDeviation?: number;
@@ -23,6 +24,11 @@ export interface LineFit {
   readonly meanOfX: number;
   /** Σ (x − x̄)². */
   readonly sumOfSquaresOfX: number;
+  /** Σ (off the line/σ)², the σ taken as absolute; weighted lines alone have it. */
+  readonly chiSquare?: number;
+  readonly reducedChiSquare?: number;
+  /** Of a larger χ² by chance. */
+  readonly probability?: number;
   readonly findings: readonly Finding[];
 }
 
