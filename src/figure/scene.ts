@@ -21,7 +21,9 @@ export type ShapeRole =
   | "points"
   | "points-aside"
   | "legend"
-  | "best-line";
+  | "best-line"
+  | "steepest-line"
+  | "shallowest-line";
 
 /** An outline in points; `d` is an SVG path. */
 export interface PathShape {

@@ -39,6 +39,8 @@ export interface PointsSpecification {
 export interface LineSpecification {
   readonly slope: number;
   readonly intercept: number;
+  /** The best line is drawn through; how far it can turn is drawn in the colour of what is uncertain. */
+  readonly role: "best" | "steepest" | "shallowest";
   /** Written beside the line. */
   readonly equation?: RunText;
 }

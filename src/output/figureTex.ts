@@ -44,6 +44,8 @@ function labelTex(axis: AxisSpecification, headings: "slash" | "brackets"): stri
   return headings === "slash" ? `${name} / ${unit}` : `${name} (${unit})`;
 }
 
+const lineStyles = { best: "solid", steepest: "dashed", shallowest: "dotted" } as const;
+
 const marks = ["*", "triangle*", "square*", "diamond*", "pentagon*"];
 
 /** A number as TeX reads it: full precision, no more digits than are meant. */
@@ -67,8 +69,8 @@ function seriesTex({ name, place, points, lines }: SeriesSpecification, from: nu
     "};",
     ...(name === "" ? [] : [`\\addlegendentry{${texOfText(name)}}`]),
     ...lines.map(
-      ({ slope, intercept }) =>
-        `\\addplot[black, domain=${number(from)}:${number(to)}, samples=2, forget plot] {${number(slope)}*x + (${number(intercept)})};`,
+      ({ slope, intercept, role }) =>
+        `\\addplot[black, ${lineStyles[role]}, domain=${number(from)}:${number(to)}, samples=2, forget plot] {${number(slope)}*x + (${number(intercept)})};`,
     ),
   ];
 }

@@ -6,16 +6,25 @@ import { writeUnitText } from "@/core/unit/unitText";
 import type {
   AxisSpecification,
   FigureSpecification,
+  LineSpecification,
   LookSpecification,
   RangeSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
-import { type Axis, type Figure, plainAxis, plainLook } from "@/investigation/model/figure";
+import {
+  type Axis,
+  type Figure,
+  plainAxis,
+  plainLine,
+  plainLook,
+} from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
+import type { LineRules } from "./bestLine";
 import { figureSize } from "./figureSize";
 import type { FigureFit, SeriesFit } from "./fit";
+import { lineRange } from "./lineRange";
 import { lineEquation } from "./lineEquation";
 
 /** The first look in the margin. */
@@ -23,7 +32,7 @@ const small = { width: 243, height: 180, textSize: 8 };
 /** Beside a title on the shelf. */
 const thumb = { width: 132, height: 96, textSize: 6 };
 
-type Style = Pick<HouseRules, "headings" | "decimalMark" | "figuresOfUncertainty">;
+type Style = Pick<HouseRules, "headings" | "figuresOfUncertainty"> & LineRules;
 
 /** A typed number of an axis, or undefined where it is none. */
 function typed(text: string, mark: DecimalMark): number | undefined {
@@ -76,43 +85,48 @@ export function seriesName({ points }: SeriesFit, fit: FigureFit): string {
   return [own, series].filter((part) => part !== "").join(", ");
 }
 
+function linesOf(one: SeriesFit, style: Style, { line: choice, equation }: Chosen) {
+  const { fitted, outcome } = one;
+  if (outcome.kind === "no-line") return [];
+  const { slope, intercept } = outcome.line;
+  const written = equation ? lineEquation(outcome.line, fitted, style) : undefined;
+  const range = lineRange(fitted, outcome, style);
+  const lines: LineSpecification[] = choice.best
+    ? [{ role: "best", slope, intercept, ...(written && { equation: written }) }]
+    : [];
+  if (range?.kind === "range") {
+    if (choice.steepest) lines.push({ role: "steepest", ...range.steepest });
+    if (choice.shallowest) lines.push({ role: "shallowest", ...range.shallowest });
+  }
+  return lines;
+}
+
 function seriesSpecification(
   one: SeriesFit,
   fit: FigureFit,
-  equation: boolean,
+  chosen: Chosen,
   style: Style,
 ): SeriesSpecification {
-  const { points, outcome } = one;
+  const { points } = one;
   const { xValues: x, yValues: y, xBars, yBars, aside } = points;
-  const written = equation && outcome.kind === "line" && lineEquation(outcome.line, points, style);
   return {
     name: seriesName(one, fit),
     place: points.place,
     points: { x, y, xBars, yBars, aside },
-    lines:
-      outcome.kind === "line" ? [{ ...outcome.line, ...(written && { equation: written }) }] : [],
+    lines: linesOf(one, style, chosen),
   };
 }
 
-/** Which part of a line a drawing needs. */
-function bareLine<Line extends { slope: number; intercept: number; equation?: RunText }>(
-  line: Line,
-) {
-  const { slope, intercept, equation } = line;
-  return { slope, intercept, ...(equation && { equation }) };
-}
+type Chosen = Pick<Figure, "axes" | "equation" | "line">;
 
-type Chosen = Pick<Figure, "axes" | "equation">;
-
-function content(fit: FigureFit, style: Style, { axes, equation }: Chosen) {
+function content(fit: FigureFit, style: Style, chosen: Chosen) {
+  const { axes } = chosen;
   const { headings, decimalMark } = style;
   const ys = [fit.y, ...fit.also].map(({ quantity }) => quantity);
   return {
     x: axis([fit.x.quantity], axes.x, decimalMark),
     y: axis(ys, axes.y, decimalMark),
-    series: fit.groups
-      .map((one) => seriesSpecification(one, fit, equation, style))
-      .map((one) => ({ ...one, lines: one.lines.map(bareLine) })),
+    series: fit.groups.map((one) => seriesSpecification(one, fit, chosen, style)),
     style: { headings, decimalMark },
   };
 }
@@ -163,7 +177,11 @@ export function figureSpecification(
   };
 }
 
-const plainChoice: Chosen = { axes: { x: plainAxis, y: plainAxis }, equation: false };
+const plainChoice: Chosen = {
+  axes: { x: plainAxis, y: plainAxis },
+  equation: false,
+  line: { ...plainLine, steepest: false, shallowest: false },
+};
 
 function bare(fit: FigureFit, style: Style) {
   const { x, y, series, style: written } = content(fit, style, plainChoice);

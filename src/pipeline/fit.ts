@@ -1,37 +1,18 @@
 import type { LineOutcome } from "@/core/fit/lineFit";
-import { fitOrdinaryLine } from "@/core/fit/ordinaryLine";
-import type { Figure } from "@/investigation/model/figure";
+import { type Figure, type LineChoice, plainLine } from "@/investigation/model/figure";
+import { readySets } from "@/investigation/model/houseRules";
+import { bestLine, lineNumber, type LineRules } from "./bestLine";
+import type { BarArrays, FigurePoints } from "./figurePoints";
 import { measuredColumn } from "./measured";
-import type { EvaluatedQuantity, EvaluatedRow, EvaluatedSeries, EvaluatedTable } from "./table";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "./table";
 
-/** Lengths of error bars, 0 where there is none. */
-export interface BarArrays {
-  readonly up: Float64Array;
-  readonly down: Float64Array;
-}
-
-/** The points of one series: one for each row with a reading of both quantities. */
-export interface FigurePoints {
-  readonly x: EvaluatedQuantity;
-  readonly y: EvaluatedQuantity;
-  /** Absent for rows that belong to no series. */
-  readonly series?: EvaluatedSeries;
-  /** Rows without a series in a table that has some. */
-  readonly loose?: true;
-  /** The place of the series in its table, which gives it its marker. */
-  readonly place: number;
-  readonly rows: readonly EvaluatedRow[];
-  readonly xValues: Float64Array;
-  readonly yValues: Float64Array;
-  readonly xBars: BarArrays;
-  readonly yBars: BarArrays;
-  /** Points of which a reading is set aside. */
-  readonly aside: { readonly x: readonly number[]; readonly y: readonly number[] };
-}
+export type { BarArrays, FigurePoints } from "./figurePoints";
 
 /** The points of one series and the best line through them. */
 export interface SeriesFit {
   readonly points: FigurePoints;
+  /** Those of the points that take part in the line. */
+  readonly fitted: FigurePoints;
   readonly outcome: LineOutcome;
 }
 
@@ -133,7 +114,27 @@ function countBeyond(
   return rows.filter((_, row) => columns.some((column) => column[row] === true)).length;
 }
 
-type Plotted = Pick<Figure, "x" | "y"> & Partial<Pick<Figure, "also" | "axes">>;
+type Plotted = Pick<Figure, "x" | "y"> & Partial<Pick<Figure, "also" | "axes" | "line">>;
+
+const plainRules: LineRules = readySets["limits-worst-case"];
+
+/** Only the readings of a stretch of x take part in the line. */
+function withinStretch(points: FigurePoints, choice: LineChoice, rules: LineRules): FigurePoints {
+  const [from, to] = [lineNumber(choice.from, rules), lineNumber(choice.to, rules)];
+  if (from === undefined && to === undefined) return points;
+  const taken = Array.from(points.xValues.keys()).filter((i) => {
+    const x = points.xValues[i] as number;
+    return x >= (from ?? -Infinity) && x <= (to ?? Infinity);
+  });
+  const part = (values: Float64Array) => Float64Array.from(taken, (i) => values[i] as number);
+  const bars = ({ up, down }: BarArrays) => ({ up: part(up), down: part(down) });
+  return {
+    ...points,
+    rows: taken.map((i) => points.rows[i] as EvaluatedRow),
+    ...{ xValues: part(points.xValues), yValues: part(points.yValues) },
+    ...{ xBars: bars(points.xBars), yBars: bars(points.yBars) },
+  };
+}
 
 /** The further quantities of a figure that can share its paper: those in the unit of y. */
 function alsoPlotted({ also }: Plotted, y: EvaluatedQuantity, table: EvaluatedTable) {
@@ -144,11 +145,13 @@ function alsoPlotted({ also }: Plotted, y: EvaluatedQuantity, table: EvaluatedTa
   });
 }
 
-/** Gathers a figure's points and fits the ordinary least-squares line of each series; undefined while an axis is empty. */
+/** Gathers a figure's points and fits the chosen line to each series; undefined while an axis is empty. */
 export function fitFigure(
   tables: readonly EvaluatedTable[],
   figure: Plotted,
+  rules: LineRules = plainRules,
 ): FigureFit | undefined {
+  const choice = figure.line ?? plainLine;
   const log = { x: figure.axes?.x.scale === "log", y: figure.axes?.y.scale === "log" };
   for (const table of tables) {
     const x = table.quantities.find(({ id }) => id === figure.x);
@@ -158,7 +161,8 @@ export function fitFigure(
     const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
     const groups = all.map((found, place) => {
       const points = also.length > 0 ? { ...found, place } : found;
-      return { points, outcome: fitOrdinaryLine(points.xValues, points.yValues) };
+      const fitted = withinStretch(points, choice, rules);
+      return { points, fitted, outcome: bestLine(fitted, choice, rules) };
     });
     return { x, y, table, also, groups, beyondLog: countBeyond(table, x, [y, ...also], log) };
   }

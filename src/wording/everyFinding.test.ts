@@ -35,6 +35,7 @@ const all: readonly (readonly [Finding, string])[] = [
   [{ name: "bar-of-zero" }, "Give every reading a ±"],
   [{ name: "not-converged" }, "did not settle"],
   [{ name: "parallel-lines" }, "cross nowhere"],
+  [{ name: "end-boxes-overlap" }, "through every box"],
   [{ name: "range-without-end" }, "further apart"],
   [{ name: "title-order" }, "y against x"],
   [{ name: "axis-without-unit", symbol: "t" }, "axis of t"],

@@ -14,7 +14,7 @@ export function figureDescription(figure: FigureSpecification): string {
   const series = several
     ? ` in ${figure.series.length} series (${figure.series.map(({ name }) => name).join(", ")})`
     : "";
-  const lines = figure.series.some(({ lines: own }) => own.length > 0);
+  const lines = figure.series.some(({ lines: own }) => own.some(({ role }) => role === "best"));
   const line = lines ? `, with the best-fit ${several ? "lines" : "line"}` : "";
   return `${title}${taking} ${taking === 1 ? "point" : "points"}${series}${hollow}, ${axis(figure.y)} up against ${axis(figure.x)} across${line}.`;
 }

@@ -116,6 +116,8 @@ const sentences: Sentences = {
   "not-converged": () =>
     "The line with both bars did not settle. It is shown as far as it came; look at the readings that are far off.",
   "parallel-lines": () => "The lines are parallel and cross nowhere.",
+  "end-boxes-overlap": () =>
+    "The first and the last error box can't be told apart across. Take the range through every box, or readings further apart.",
   "range-without-end": () =>
     "All error boxes overlap across, so a line can turn without end. Take readings further apart.",
   "title-order": () =>

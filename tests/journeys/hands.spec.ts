@@ -152,15 +152,15 @@ test("the drawer: a number is mended without leaving the figure", async ({ page 
   await signIn(page);
   await start(page, "sample");
   await stage(page, "Slope");
-  await expect(page.getByTestId("slope")).toContainText("12.32");
+  await expect(page.getByTestId("ledger")).toContainText("12.32");
   await page.keyboard.press("Alt+0");
   await expect(page.getByRole("textbox", { name: "overhang, row 1" })).toBeFocused();
   await page.keyboard.press("Control+End");
   await page.keyboard.press("Home");
   await page.keyboard.type("0.6");
-  await expect(page.getByTestId("slope")).not.toContainText("12.32");
+  await expect(page.getByTestId("slope with its standard error")).not.toContainText("12.32");
   await page.keyboard.press("Escape");
-  await expect(page.getByTestId("slope")).toContainText("12.32");
+  await expect(page.getByTestId("ledger")).toContainText("12.32");
   await page.keyboard.press("Escape");
   await expect(page.getByRole("button", { name: "Readings" })).toBeFocused();
   await expect(page.getByRole("grid")).toHaveCount(0);

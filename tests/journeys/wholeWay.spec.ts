@@ -59,11 +59,11 @@ test("readings in, a figure with its slope out, and everything there next time",
   await stage(page, "Slope");
   const slope = roundStatement(expected.slope, expected.se_slope, "one");
   const intercept = roundStatement(expected.intercept, expected.se_intercept, "one");
-  await expect(page.getByTestId("slope")).toHaveText(
-    `slope = ${slope.value} ± ${slope.uncertainty} V\u00a0A−1`,
+  await expect(page.getByTestId("slope with its standard error")).toHaveText(
+    `${slope.value} ± ${slope.uncertainty} V\u00a0A−1`,
   );
-  await expect(page.getByTestId("intercept")).toHaveText(
-    `intercept = ${intercept.value} ± ${intercept.uncertainty} V`,
+  await expect(page.getByTestId("intercept with its standard error")).toHaveText(
+    `${intercept.value} ± ${intercept.uncertainty} V`,
   );
   await kept(page);
   const address = page.url();
@@ -71,7 +71,7 @@ test("readings in, a figure with its slope out, and everything there next time",
 
   const later = await context.newPage();
   await later.goto(address);
-  await expect(later.getByTestId("slope")).toContainText(slope.value);
+  await expect(later.getByTestId("slope with its standard error")).toContainText(slope.value);
   await stage(later, "Measure");
   await expect.poll(() => rowTexts(later, 10)).toEqual([String(input.x[9]), String(input.y[9])]);
   await later.goto(`${sharedPlace()}/shelf`);

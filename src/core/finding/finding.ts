@@ -66,6 +66,7 @@ export type Finding =
   | { readonly name: "not-converged" }
   | { readonly name: "parallel-lines" }
   | { readonly name: "range-without-end" }
+  | { readonly name: "end-boxes-overlap" }
   | { readonly name: "title-order" }
   | { readonly name: "axis-without-unit"; readonly symbol: string }
   | { readonly name: "no-caption" }

@@ -21,7 +21,7 @@ const figure: FigureSpecification = {
   y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }], ...plain },
   series: [
     {
-      ...{ name: "", place: 0, lines: [{ slope: 2, intercept: 0 }] },
+      ...{ name: "", place: 0, lines: [{ role: "best", slope: 2, intercept: 0 }] },
       points: {
         x: [0, 1, 2],
         y: [0, 2, 4],
@@ -46,7 +46,8 @@ function withPoints(points: Partial<FigureSpecification["series"][number]["point
 }
 
 function withLine(line: { slope: number; intercept: number }) {
-  return { ...figure, series: [{ ...figure.series[0]!, lines: [line] }] };
+  const lines = [{ role: "best" as const, ...line }];
+  return { ...figure, series: [{ ...figure.series[0]!, lines }] };
 }
 
 function texts(scene: Scene, role: ShapeRole): string[] {

@@ -1,6 +1,7 @@
 import { type Frame } from "../layout/frame";
 import { coordinate, stroke } from "../layout/pathText";
-import { colourOf } from "../palette";
+import { colourOf, inksOf } from "../palette";
+import type { Shape } from "../scene";
 import type { FigureSpecification, LineSpecification } from "../specification";
 import type { Mark } from "./mark";
 
@@ -48,12 +49,25 @@ function onPaper(line: LineSpecification, frame: Frame): string {
   return stroke(frame.across(ends[0]), y(ends[0]), frame.across(ends[1]), y(ends[1]));
 }
 
-/** The best lines, solid, across the paper. */
-export const lines: Mark = (figure, frame) =>
-  figure.series.flatMap((series) =>
-    series.lines.flatMap((line) => {
+/** Dashes of the lines that turn furthest: long for the steepest, dots for the shallowest. */
+const dashes = { steepest: [7, 3], shallowest: [1.4, 2.2] } as const;
+
+/** The best lines, solid, across the paper; the steepest and the shallowest dashed in the colour of what is uncertain. */
+export const lines: Mark = (figure, frame) => {
+  const { look } = figure;
+  const strokeWidth = strokeOf(look);
+  return figure.series.flatMap((series) =>
+    series.lines.flatMap((line): Shape[] => {
       const d = onPaper(line, frame);
-      const drawn = { stroke: colourOf(series, figure.look), strokeWidth: strokeOf(figure.look) };
-      return d === "" ? [] : [{ kind: "path", role: "best-line", d, ...drawn } as const];
+      if (d === "") return [];
+      const { role } = line;
+      if (role === "best") {
+        return [
+          { kind: "path", role: "best-line", d, stroke: colourOf(series, look), strokeWidth },
+        ];
+      }
+      const drawn = { stroke: inksOf(look).magenta, strokeWidth: strokeWidth * 0.9 };
+      return [{ kind: "path", role: `${role}-line`, d, ...drawn, dash: dashes[role] }];
     }),
   );
+};

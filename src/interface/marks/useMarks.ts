@@ -170,7 +170,7 @@ function useFigureMarks(): readonly Mark[] {
   return useMemo(
     () =>
       figures.flatMap(({ id, figure, number }) => {
-        const fit = fitFigure(tables, figure);
+        const fit = fitFigure(tables, figure, rules);
         const findings = fit ? checkFigure(figure, number, fit, rules) : [];
         return findings.map((finding): Mark => {
           const key = `${finding.name}_${id}`;

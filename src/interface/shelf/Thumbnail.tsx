@@ -12,7 +12,7 @@ import { SceneView } from "../parts/SceneView";
 /** The first figure of a document as small as a stamp; undefined where it shows no point. */
 function smallFigure(document: Investigation): FigureSpecification | undefined {
   const figure = inOrder(document.figures)[0]?.[1];
-  const fit = figure && fitFigure(evaluateTables(document), figure);
+  const fit = figure && fitFigure(evaluateTables(document), figure, document.houseRules);
   const small = fit && thumbnailSpecification(fit, document.houseRules);
   return small && pointCount(small).taking > 0 ? small : undefined;
 }

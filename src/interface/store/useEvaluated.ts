@@ -59,7 +59,8 @@ export function useFigure(): NumberedFigure | undefined {
 export function useFigureFit(): FigureFit | undefined {
   const tables = useTables();
   const figure = useFigure()?.figure;
-  return useMemo(() => (figure ? fit(tables, figure) : undefined), [tables, figure]);
+  const rules = useHouseRules();
+  return useMemo(() => (figure ? fit(tables, figure, rules) : undefined), [tables, figure, rules]);
 }
 
 /** The figure in hand at its printed size. */
@@ -77,5 +78,6 @@ export function useFigureSpecification(): FigureSpecification | undefined {
 /** The points of any pair of quantities, or undefined while one of them is none. */
 export function usePairFit(x: string | null, y: string | null): FigureFit | undefined {
   const tables = useTables();
-  return useMemo(() => fit(tables, { x, y }), [tables, x, y]);
+  const rules = useHouseRules();
+  return useMemo(() => fit(tables, { x, y }, rules), [tables, x, y, rules]);
 }

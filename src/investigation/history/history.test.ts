@@ -3,6 +3,7 @@ import { addFigure } from "../acts/addFigure";
 import { removeFigure } from "../acts/removeFigure";
 import { plotAlso } from "../acts/plotAlso";
 import { setAxis } from "../acts/setAxis";
+import { setLine } from "../acts/setLine";
 import { setLook } from "../acts/setLook";
 import { keepLook } from "../acts/keepLook";
 import { putLabel } from "../acts/putLabel";
@@ -143,6 +144,7 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   done(plotAlso, { figure: "main", quantity: "time", on: true }),
   done(setAxis, { figure: "main", axis: "x", change: { range: "hand", from: "0", to: "0.2" } }),
   done(setLook, { figure: "main", change: { style: "print", bars: "boxes" } }),
+  done(setLine, { figure: "main", change: { weights: "xy", held: "zero", steepest: false } }),
   done(keepLook, { figure: "main" }),
   done(putLabel, { figure: "main", id: "note", label: { text: "bent here", x: 0.1, y: 1 } }),
   after(

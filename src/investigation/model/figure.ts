@@ -46,6 +46,25 @@ export interface PaperPlace {
   down: number;
 }
 
+/** How the best line of a figure is laid, and which lines are drawn. */
+export interface LineChoice {
+  /** Which error bars count. */
+  weights: "none" | "y" | "xy";
+  /** What it has to keep to. */
+  held: "free" | "zero" | "intercept" | "slope" | "point";
+  /** Typed numbers of what it is held by. */
+  intercept: string;
+  slope: string;
+  pointX: string;
+  pointY: string;
+  /** Only readings between these x take part; empty means no bound. */
+  from: string;
+  to: string;
+  best: boolean;
+  steepest: boolean;
+  shallowest: boolean;
+}
+
 /** One figure: which quantities go along which axis, and how it is drawn. An empty title means the proposed one. */
 export interface Figure {
   order: string;
@@ -62,6 +81,7 @@ export interface Figure {
   legend: PaperPlace | null;
   /** Whether the best line is written beside it as an equation. */
   equation: boolean;
+  line: LineChoice;
 }
 
 /** The words that each choice of a look may have. */
@@ -76,6 +96,17 @@ export const lookValues = {
   lettering: ["sans", "serif"],
   line: ["thin", "medium", "thick"],
 } as const;
+
+/** What a line may keep to, and whose bars may count. */
+export const lineValues = {
+  weights: ["none", "y", "xy"],
+  held: ["free", "zero", "intercept", "slope", "point"],
+} as const;
+
+export const plainLine: LineChoice = {
+  ...{ weights: "none", held: "free", intercept: "0", slope: "1", pointX: "0", pointY: "0" },
+  ...{ from: "", to: "", best: true, steepest: true, shallowest: true },
+};
 
 export const plainAxis: Axis = {
   ...{ range: "fill", from: "", to: "", step: "", scale: "linear", reversed: false, label: "" },
@@ -93,5 +124,6 @@ export function plainFigure(order: string, x: string | null, y: string | null): 
     ...{ order, title: "", caption: "", x, y, also: {}, labels: {}, legend: null, equation: false },
     axes: { x: { ...plainAxis }, y: { ...plainAxis } },
     look: { ...plainLook },
+    line: { ...plainLine },
   };
 }

@@ -1,5 +1,5 @@
 import * as yup from "yup";
-import { lookValues } from "./figure";
+import { lineValues, lookValues } from "./figure";
 import { limits } from "./limits";
 import { key, order, recordOf, words } from "./schemaParts";
 
@@ -54,6 +54,15 @@ export const figureSchema = yup
       .defined()
       .default(null),
     equation: flag,
+    line: yup
+      .object({
+        ...{ weights: oneOf(lineValues.weights), held: oneOf(lineValues.held) },
+        ...{ intercept: words, slope: words, pointX: words, pointY: words, from: words, to: words },
+        ...{ best: flag, steepest: flag, shallowest: flag },
+      })
+      .noUnknown()
+      .strict()
+      .required(),
   })
   .noUnknown()
   .strict();

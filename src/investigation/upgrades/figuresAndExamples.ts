@@ -7,6 +7,10 @@ const axis = {
 const added = {
   ...{ caption: "", also: {}, labels: {}, legend: null, equation: false },
   axes: { x: axis, y: axis },
+  line: {
+    ...{ weights: "none", held: "free", intercept: "0", slope: "1", pointX: "0", pointY: "0" },
+    ...{ from: "", to: "", best: true, steepest: true, shallowest: true },
+  },
   look: {
     ...{ style: "screen", size: "report", width: "17", height: "12", markers: "medium" },
     ...{ bars: "capped", join: "none", band: false, grid: "paper", ticks: "outside" },

@@ -1,0 +1,75 @@
+"use client";
+
+import { setLine } from "@/investigation/acts/setLine";
+import type { LineChoice } from "@/investigation/model/figure";
+import { heldWords, weightWords } from "@/wording/lines";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { useFigure } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+
+function options<Value extends string>(words: Readonly<Record<Value, string>>) {
+  return (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
+}
+
+type Field = "intercept" | "slope" | "pointX" | "pointY" | "from" | "to";
+
+/** The typed numbers that each way of holding a line asks for. */
+const heldFields: Readonly<Record<LineChoice["held"], readonly (readonly [Field, string])[]>> = {
+  free: [],
+  zero: [],
+  intercept: [["intercept", "Intercept"]],
+  slope: [["slope", "Slope"]],
+  point: [
+    ["pointX", "Point, across"],
+    ["pointY", "Point, up"],
+  ],
+};
+
+const stretchFields = [
+  ["from", "Readings from"],
+  ["to", "to"],
+] as const;
+
+/** How the best line is laid: whose bars count, what it keeps to, which readings take part. */
+export function LineChoices() {
+  const chosen = useFigure();
+  const { act } = useActs();
+  if (!chosen) return null;
+  const { line } = chosen.figure;
+  const change = (part: Partial<LineChoice>, key?: string) =>
+    act(setLine, { figure: chosen.id, change: part }, key && `line-${key}/${chosen.id}`);
+  const field = ([name, label]: readonly [Field, string], placeholder = "") => (
+    <TextField
+      key={name}
+      label={label}
+      value={line[name]}
+      placeholder={placeholder}
+      onChange={(text) => change({ [name]: text }, name)}
+    />
+  );
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="grid grid-cols-2 gap-3">
+        <Choice
+          label="Bars that count"
+          value={line.weights}
+          options={options(weightWords)}
+          onChange={(weights) => change({ weights })}
+        />
+        <Choice
+          label="It keeps to"
+          value={line.held}
+          options={options(heldWords)}
+          onChange={(held) => change({ held })}
+        />
+      </div>
+      {heldFields[line.held].length > 0 && (
+        <div className="grid grid-cols-2 gap-3">
+          {heldFields[line.held].map((one) => field(one))}
+        </div>
+      )}
+      <div className="grid grid-cols-2 gap-3">{stretchFields.map((one) => field(one, "all"))}</div>
+    </div>
+  );
+}

@@ -1,0 +1,151 @@
+"use client";
+
+import type { LineFit } from "@/core/fit/lineFit";
+import { writeNumber, type WrittenNumber, writeStatement } from "@/core/number/writtenNumber";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import { setLine } from "@/investigation/acts/setLine";
+import type { FigurePoints } from "@/pipeline/fit";
+import type { LineRange } from "@/pipeline/lineRange";
+import { interceptSentence, lineSentence, rangeSentences } from "@/wording/lines";
+import { NumberView, StatementView } from "../parts/StatementView";
+import { useFigure, useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+
+type Ranged = Extract<LineRange, { kind: "range" }>;
+
+const samples = {
+  best: { dash: undefined, colour: "stroke-ink" },
+  steepest: { dash: "7 3", colour: "stroke-magenta" },
+  shallowest: { dash: "1.4 2.2", colour: "stroke-magenta" },
+} as const;
+
+/** A line as it is drawn; a click shows or hides it. */
+function Sample({ kind }: { kind: keyof typeof samples }) {
+  const chosen = useFigure();
+  const { act } = useActs();
+  const shown = chosen?.figure.line[kind] ?? true;
+  const { dash, colour } = samples[kind];
+  return (
+    <button
+      type="button"
+      aria-pressed={shown}
+      aria-label={`Draw the ${kind} line`}
+      title={shown ? "Hide this line" : "Draw this line"}
+      onClick={() => chosen && act(setLine, { figure: chosen.id, change: { [kind]: !shown } })}
+      className={`hover:bg-page rounded border border-transparent px-1 py-1.5 ${shown ? "" : "opacity-30"}`}
+    >
+      <svg viewBox="0 0 34 4" width={34} height={4} aria-hidden>
+        <line
+          x1={0}
+          x2={34}
+          y1={2}
+          y2={2}
+          strokeWidth={1.8}
+          strokeDasharray={dash}
+          className={colour}
+        />
+      </svg>
+    </button>
+  );
+}
+
+interface Props {
+  line: LineFit;
+  points: FigurePoints;
+  range: Ranged;
+}
+
+interface LinesProps {
+  line: LineFit;
+  range: Ranged;
+  /** How a slope and an intercept are written. */
+  slope: (value: number) => WrittenNumber;
+  height: (value: number) => WrittenNumber;
+}
+
+/** A number to the decimals of a half-range of two figures, so that a column reads as one. */
+function besideHalf(value: number, half: number): WrittenNumber {
+  const { value: mantissa, exponent } = writeStatement(value, half, "two");
+  return { mantissa, ...(exponent !== undefined && { exponent }) };
+}
+
+/** The three lines with half of what lies between them. */
+function Lines({ line, range, slope, height }: LinesProps) {
+  const { slopeWord } = useHouseRules();
+  const rows = [
+    { kind: "best", of: line },
+    { kind: "steepest", of: range.steepest },
+    { kind: "shallowest", of: range.shallowest },
+  ] as const;
+  return (
+    <table className="w-full max-w-[360px]" data-testid="ledger">
+      <thead>
+        <tr className="text-soft border-hairline border-b text-left text-xs">
+          <th className="font-normal" colSpan={2}>
+            line
+          </th>
+          <th className="text-right font-normal">{slopeWord}</th>
+          <th className="text-right font-normal">intercept</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ kind, of }) => (
+          <tr key={kind} className={kind === "best" ? "" : "text-magenta"}>
+            <td className="w-11">
+              <Sample kind={kind} />
+            </td>
+            <td>{kind}</td>
+            <td className="text-right">
+              <NumberView number={slope(of.slope)} unit={[]} />
+            </td>
+            <td className="text-right">
+              <NumberView number={height(of.intercept)} unit={[]} />
+            </td>
+          </tr>
+        ))}
+        <tr className="border-hairline text-magenta border-t">
+          <td colSpan={2}>half the range</td>
+          <td className="text-right">
+            ± <NumberView number={writeNumber(range.halfOfSlope, 2)} unit={[]} />
+          </td>
+          <td className="text-right">
+            ± <NumberView number={writeNumber(range.halfOfIntercept, 2)} unit={[]} />
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  );
+}
+
+/** Best, steepest and shallowest line, what lies between them, and the statement that comes of it. */
+export function LineLedgerTable({ line, points, range }: Props) {
+  const rules = useHouseRules();
+  const { slopeWord, figuresOfUncertainty: figures } = rules;
+  const slopeUnit = writeSlopeUnit(points.y.quantity.unit, points.x.quantity.unit);
+  const yUnit = writeUnitText(points.y.quantity.unit);
+  const slope = (value: number) => besideHalf(value, range.halfOfSlope);
+  const height = (value: number) => besideHalf(value, range.halfOfIntercept);
+  return (
+    <>
+      <Lines {...{ line, range, slope, height }} />
+      <p data-testid="slope" className="mt-3 font-serif text-lg font-semibold">
+        {slopeWord} ={" "}
+        <StatementView
+          statement={writeStatement(line.slope, range.halfOfSlope, figures)}
+          unit={slopeUnit}
+        />
+      </p>
+      <p data-testid="intercept" className="mt-1 font-serif text-base">
+        intercept ={" "}
+        <StatementView
+          statement={writeStatement(line.intercept, range.halfOfIntercept, figures)}
+          unit={yUnit}
+        />
+      </p>
+      <p className="text-soft mt-2">
+        {lineSentence(line, rules)} {rangeSentences[rules.slopeRange]}
+      </p>
+      <p className="text-soft mt-1">{interceptSentence(line.intercept, range.halfOfIntercept)}</p>
+    </>
+  );
+}
