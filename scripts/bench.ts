@@ -2,6 +2,8 @@
 import { compile as compileByMathjs } from "mathjs/number";
 import { linearRegression } from "simple-statistics";
 import { fitOrdinaryLine } from "../src/core/fit/ordinaryLine";
+import { slopeRange } from "../src/core/fit/slopeRange";
+import { fitYorkLine } from "../src/core/fit/yorkLine";
 import { compile } from "../src/core/expression/compile";
 import { evaluateColumn } from "../src/core/expression/evaluate";
 import { laneAt } from "../src/core/expression/lane";
@@ -130,7 +132,24 @@ function benchScene(count: number): void {
   console.log(`scene of ${count} points: ${time.toFixed(2)} ms (aim ${aim} ms)`);
 }
 
+/** The exact slope range and the line with both bars, from a hundred readings to a hundred thousand. */
+function benchRange(): void {
+  for (const count of [100, 1000, 10_000, 100_000]) {
+    const x = Float64Array.from({ length: count }, (_, i) => i);
+    const y = x.map((value, i) => 2 * value + Math.sin(12.9898 * i));
+    const [wide, tall] = [x.map(() => 0.2), x.map(() => 1.2)];
+    const boxes = { x, y, xDown: wide, xUp: wide, yDown: tall, yUp: tall };
+    const turns = count > 10_000 ? 5 : 31;
+    const range = timed(() => slopeRange(boxes), turns);
+    const york = timed(() => fitYorkLine(x, y, wide, tall), turns);
+    console.log(
+      `${count} error boxes: exact slope range ${range.toFixed(2)} ms, line with both bars ${york.toFixed(2)} ms`,
+    );
+  }
+}
+
 benchLine();
+benchRange();
 for (const count of [12, 100_000]) benchScene(count);
 for (const rows of [12, 2000, 20_000]) benchKey(rows);
 
