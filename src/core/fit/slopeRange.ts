@@ -1,20 +1,8 @@
 import type { Finding } from "../finding/finding";
-import { lowerEnvelope, type Ray, type Stretch, upperEnvelope } from "./envelope";
+import { grownBars } from "./grownBars";
+import { centreOf, type ErrorBoxes, type RangeLine, rangeOf } from "./linesThroughBoxes";
 
-/** Error boxes [x − Δx down, x + Δx up] × [y − Δy down, y + Δy up], in the units of the axes. */
-export interface ErrorBoxes {
-  readonly x: ArrayLike<number>;
-  readonly y: ArrayLike<number>;
-  readonly xDown: ArrayLike<number>;
-  readonly xUp: ArrayLike<number>;
-  readonly yDown: ArrayLike<number>;
-  readonly yUp: ArrayLike<number>;
-}
-
-export interface RangeLine {
-  readonly slope: number;
-  readonly intercept: number;
-}
+export type { ErrorBoxes, RangeLine } from "./linesThroughBoxes";
 
 /** How far a line can turn and still meet every box. */
 export type SlopeRange =
@@ -32,189 +20,6 @@ export type SlopeRange =
       readonly preventing: readonly number[];
     }
   | { readonly kind: "no-range"; readonly finding: Finding };
-
-/** The bounds of the intercept as rays of t = |slope| for slopes of one sign. */
-interface Half {
-  readonly lower: readonly Stretch[];
-  readonly upper: readonly Stretch[];
-}
-
-interface Centre {
-  readonly x: number;
-  readonly y: number;
-}
-
-function centreOf({ x, y }: ErrorBoxes): Centre {
-  let [sumX, sumY] = [0, 0];
-  for (let i = 0; i < x.length; i++) {
-    sumX += (x[i] as number) - (x[0] as number);
-    sumY += (y[i] as number) - (y[0] as number);
-  }
-  return { x: (x[0] as number) + sumX / x.length, y: (y[0] as number) + sumY / x.length };
-}
-
-/**
- * A line of slope ±t meets box i when its intercept lies between two bounds that are straight in t:
- * for +t  y − Δy − t(x + Δx) ≤ c ≤ y + Δy − t(x − Δx), for −t  y − Δy + t(x − Δx) ≤ c ≤ y + Δy + t(x + Δx).
- */
-function halfOf(boxes: ErrorBoxes, centre: Centre, sign: 1 | -1, scale: number): Half {
-  const lower: Ray[] = [];
-  const upper: Ray[] = [];
-  for (let i = 0; i < boxes.x.length; i++) {
-    const x = (boxes.x[i] as number) - centre.x;
-    const y = (boxes.y[i] as number) - centre.y;
-    const right = x + scale * (boxes.xUp[i] as number);
-    const left = x - scale * (boxes.xDown[i] as number);
-    const [top, foot] = [
-      y + scale * (boxes.yUp[i] as number),
-      y - scale * (boxes.yDown[i] as number),
-    ];
-    lower.push({ offset: foot, rise: sign > 0 ? -right : left, index: i });
-    upper.push({ offset: top, rise: sign > 0 ? -left : right, index: i });
-  }
-  return { lower: upperEnvelope(lower), upper: lowerEnvelope(upper) };
-}
-
-/** A piece of t on which the same two rays bound the intercept. */
-interface Piece {
-  readonly from: number;
-  readonly to: number;
-  readonly lower: Ray;
-  readonly upper: Ray;
-}
-
-function* piecesOf({ lower, upper }: Half): Generator<Piece> {
-  let [i, j] = [0, 0];
-  let from = 0;
-  while (i < lower.length && j < upper.length) {
-    const endLower = lower[i + 1]?.from ?? Infinity;
-    const endUpper = upper[j + 1]?.from ?? Infinity;
-    const to = Math.min(endLower, endUpper);
-    const rays = { lower: (lower[i] as Stretch).ray, upper: (upper[j] as Stretch).ray };
-    if (to > from || to === Infinity) yield { from, to, ...rays };
-    if (endLower <= to) i += 1;
-    if (endUpper <= to) j += 1;
-    if (to === Infinity) return;
-    from = to;
-  }
-}
-
-const rounding = 1e-13;
-
-/** How much the lower bound stands above the upper one; what is only rounding counts as touching. */
-function excess({ lower, upper }: Pick<Piece, "lower" | "upper">, t: number): number {
-  const [a, b] = [lower.offset + lower.rise * t, upper.offset + upper.rise * t];
-  const size =
-    Math.abs(lower.offset) +
-    Math.abs(upper.offset) +
-    (Math.abs(lower.rise) + Math.abs(upper.rise)) * t;
-  const gap = a - b;
-  return Math.abs(gap) <= rounding * size ? 0 : gap;
-}
-
-interface Allowed {
-  readonly from: number;
-  readonly to: number;
-}
-
-/** The stretch of t for which a line exists; the excess is convex in t, so it is one stretch. */
-function allowed(half: Half): Allowed | undefined {
-  let from: number | undefined;
-  let to: number | undefined;
-  for (const piece of piecesOf(half)) {
-    const { lower, upper } = piece;
-    const start = excess(piece, piece.from);
-    const end = piece.to === Infinity ? undefined : excess(piece, piece.to);
-    const crossing = (lower.offset - upper.offset) / (upper.rise - lower.rise);
-    if (start <= 0) {
-      from ??= piece.from;
-      const rises = lower.rise > upper.rise;
-      if (end === undefined) to = rises ? Math.max(piece.from, crossing) : Infinity;
-      else to = end <= 0 ? piece.to : Math.max(piece.from, crossing);
-    } else if (from === undefined) {
-      const falls = lower.rise < upper.rise;
-      if (end === undefined ? falls : end <= 0) {
-        from = Math.max(piece.from, crossing);
-        to = piece.to;
-      }
-    }
-  }
-  return from === undefined || to === undefined ? undefined : { from, to };
-}
-
-/** The intercept at a slope: the middle between its bounds, which meet at the ends of the range. */
-function lineAt(half: Half, t: number, sign: 1 | -1, centre: Centre): RangeLine {
-  let [low, high] = [-Infinity, Infinity];
-  for (const { ray } of half.lower) low = Math.max(low, ray.offset + ray.rise * t);
-  for (const { ray } of half.upper) high = Math.min(high, ray.offset + ray.rise * t);
-  const slope = sign * t || 0;
-  return { slope, intercept: (low + high) / 2 + centre.y - slope * centre.x };
-}
-
-interface Found {
-  readonly greatest: RangeLine;
-  readonly least: RangeLine;
-  readonly endless: boolean;
-}
-
-function rangeOf(boxes: ErrorBoxes, centre: Centre, scale: number): Found | undefined {
-  const rising = halfOf(boxes, centre, 1, scale);
-  const falling = halfOf(boxes, centre, -1, scale);
-  const [up, down] = [allowed(rising), allowed(falling)];
-  if (!up && !down) return undefined;
-  const endless = up?.to === Infinity || down?.to === Infinity;
-  const greatest = up
-    ? { half: rising, t: up.to, sign: 1 as const }
-    : { half: falling, t: (down as Allowed).from, sign: -1 as const };
-  const least = down
-    ? { half: falling, t: down.to, sign: -1 as const }
-    : { half: rising, t: (up as Allowed).from, sign: 1 as const };
-  const line = ({ half, t, sign }: typeof greatest | typeof least) =>
-    lineAt(half, Number.isFinite(t) ? t : 0, sign, centre);
-  return { greatest: line(greatest), least: line(least), endless };
-}
-
-const mostHalvings = 200;
-
-/** The smallest factor for all bars at which a line exists, by halving; and that line. */
-function smallestFactor(
-  boxes: ErrorBoxes,
-  centre: Centre,
-): { factor: number; found: Found } | undefined {
-  let high = 2;
-  let found = rangeOf(boxes, centre, high);
-  for (let turn = 0; !found && turn < 60; turn++) {
-    high *= 2;
-    found = rangeOf(boxes, centre, high);
-  }
-  if (!found) return undefined;
-  let low = 1;
-  for (let turn = 0; turn < mostHalvings; turn++) {
-    const middle = (low + high) / 2;
-    if (middle <= low || middle >= high) break;
-    const there = rangeOf(boxes, centre, middle);
-    if (there) [high, found] = [middle, there];
-    else low = middle;
-  }
-  return { factor: high, found };
-}
-
-const tight = 1e-6;
-
-/** The readings whose boxes the line only just meets once all bars have grown: without them it could turn. */
-function touched(boxes: ErrorBoxes, line: RangeLine, factor: number): readonly number[] {
-  const indexes: number[] = [];
-  for (let i = 0; i < boxes.x.length; i++) {
-    const off = (boxes.y[i] as number) - line.slope * (boxes.x[i] as number) - line.intercept;
-    const above = off > 0;
-    const reachX = above === line.slope > 0 ? boxes.xUp[i] : boxes.xDown[i];
-    const reach =
-      (above ? (boxes.yDown[i] as number) : (boxes.yUp[i] as number)) +
-      Math.abs(line.slope) * (reachX as number);
-    if (Math.abs(off) >= factor * reach * (1 - tight)) indexes.push(i);
-  }
-  return indexes;
-}
 
 /**
  * The steepest and the shallowest line that meet every error box, exactly: for slopes of one sign the bounds of the
@@ -235,17 +40,7 @@ export function slopeRange(boxes: ErrorBoxes): SlopeRange {
   const found = rangeOf(boxes, centre, 1);
   if (found?.endless) return { kind: "no-range", finding: { name: "range-without-end" } };
   if (found) return { kind: "range", greatest: found.greatest, least: found.least };
-  const grown = smallestFactor(boxes, centre);
+  const grown = grownBars(boxes, centre);
   if (!grown) return { kind: "no-range", finding: { name: "bar-of-zero" } };
-  const { greatest, least } = grown.found;
-  const line = {
-    slope: (greatest.slope + least.slope) / 2,
-    intercept: (greatest.intercept + least.intercept) / 2,
-  };
-  return {
-    kind: "none",
-    factor: grown.factor,
-    line,
-    preventing: touched(boxes, line, grown.factor),
-  };
+  return { kind: "none", ...grown };
 }
