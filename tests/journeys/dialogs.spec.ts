@@ -26,6 +26,7 @@ test("house rules, the preview and the drawer have no barrier, and the drawer re
   await expect(page.getByLabel("length, row 1")).toHaveValue("0.20");
 
   await stage(page, "Plot");
+  await expect(page.getByRole("button", { name: "Readings", exact: true })).toBeVisible();
   await page.keyboard.press("Alt+0");
   const drawer = page.getByRole("region", { name: "Drawer of readings" });
   await expect(drawer.getByLabel("overhang, row 1")).toBeVisible();

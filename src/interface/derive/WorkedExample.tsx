@@ -12,6 +12,7 @@ import { RunTextView } from "../parts/RunTextView";
 import { mathMlOf, Typeset } from "../parts/Typeset";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
+import { pictureFonts } from "./pictureFonts";
 import { type Derived, InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
 
 function useWorked(): readonly WorkedLine[] | string | undefined {
@@ -38,7 +39,7 @@ function Line({ line }: { line: WorkedLine }) {
       </dt>
       <dd
         tabIndex={0}
-        className={`overflow-x-auto py-0.5 ${tone} ${line.step === "stated" ? "font-semibold" : ""}`}
+        className={`overflow-x-auto overflow-y-hidden py-0.5 ${tone} ${line.step === "stated" ? "font-semibold" : ""}`}
       >
         <Typeset tex={line.tex} />
       </dd>
@@ -65,7 +66,10 @@ function Copies({ lines, picture }: CopiesProps) {
   const asPicture = async () => {
     const { toBlob } = await import("html-to-image");
     const made = picture.current
-      ? toBlob(picture.current, { pixelRatio: 3, backgroundColor: "#ffffff" })
+      ? toBlob(picture.current, {
+          ...{ pixelRatio: 3, backgroundColor: "#ffffff" },
+          fontEmbedCSS: await pictureFonts(),
+        })
       : null;
     const blob = await made;
     if (!blob) throw new Error("nothing to copy");
