@@ -25,6 +25,8 @@ export const quickFormulas: readonly QuickFormula[] = [
   { id: "rate", two: true, label: (x, y) => `Δ${x}/Δ${y}: rate of change`, formula: (x, y) => `change(${x})/change(${y})`, symbol: () => "v" },
   { id: "middle", label: (x) => `middle of ${x} and the next`, formula: (x) => `middle(${x})`, symbol: (x) => `${bare(x)}_mid` },
   { id: "first", label: (x) => `${x} less its first reading`, formula: (x) => `${x} - first(${x})`, symbol: (x) => `d_${bare(x)}` },
+  { id: "background", two: true, label: (x, y) => `${x} less ${y}: background taken off`, formula: (x, y) => `${x} - ${y}`, symbol: (x) => `n_${bare(x)}` },
+  { id: "part", two: true, label: (x, y) => `${x} as a percentage of ${y}`, formula: (x, y) => `100 ${x}/${y}`, symbol: (x) => `c_${bare(x)}` },
   { id: "percent", label: (x) => `${x} in parts of its largest`, formula: (x) => `${x}/max(${x})`, symbol: (x) => `p_${bare(x)}` },
   { id: "same", label: (x) => `${x} in another unit`, formula: (x) => x, symbol: (x) => `u_${bare(x)}` },
 ]; // prettier-ignore

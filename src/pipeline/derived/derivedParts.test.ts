@@ -147,12 +147,33 @@ describe("the unit in which a result is shown", () => {
 });
 
 describe("usual formulas", () => {
-  test.each(quickFormulas)("$id gives a quantity that can be worked out", (quick) => {
-    const document = derive(rule, "z", quick.formula("t_10", "L"));
-    const { column } = found(document, "z");
-    expect([...derivedCells(column)].some((cell) => !isFinding(cell))).toBe(true);
-    expect(quick.label("t", "L").length).toBeGreaterThan(3);
-    expect(quick.symbol("t_10", "L")).toMatch(/^[\p{L}]/u);
+  /** Two quantities of one kind, so that each can be taken off the other. */
+  const alike = quickFormulas.filter(({ id }) => id === "background");
+
+  test.each(quickFormulas.filter((quick) => !alike.includes(quick)))(
+    "$id gives a quantity that can be worked out",
+    (quick) => {
+      const { column } = found(derive(rule, "z", quick.formula("t_10", "L")), "z");
+      expect([...derivedCells(column)].some((cell) => !isFinding(cell))).toBe(true);
+      expect(quick.label("t", "L").length).toBeGreaterThan(3);
+      expect(quick.symbol("t_10", "L")).toMatch(/^[\p{L}]/u);
+    },
+  );
+
+  test("a background is taken off in the same unit", () => {
+    const [quick] = alike;
+    const { column } = found(derive(rule, "z", quick!.formula("t_10", "T")), "z");
+    const [cell] = [...derivedCells(column)];
+    expect(isFinding(cell!) ? cell.name : cell!.value).toBeCloseTo(3.11 - 0.311, 12);
+    expect(column.formula.shown.text).toBe("s");
+  });
+
+  test("a percentage of another quantity is a hundred times the quotient", () => {
+    const quick = quickFormulas.find(({ id }) => id === "part")!;
+    const { column } = found(derive(rule, "z", quick.formula("T", "t_10")), "z");
+    for (const cell of derivedCells(column)) {
+      expect(isFinding(cell) ? cell.name : cell.value).toBeCloseTo(10, 12);
+    }
   });
 });
 
