@@ -23,6 +23,7 @@ async function startWith(page: Page, text: string): Promise<PasteTook> {
   await page.goto(`${place}/shelf`);
   await page.getByRole("button", { name: "Start an investigation" }).click();
   await page.getByRole("grid").waitFor();
+  await page.waitForTimeout(1500);
   const took = await page.evaluate(async (data) => {
     const transfer = new DataTransfer();
     transfer.setData("text/plain", data);

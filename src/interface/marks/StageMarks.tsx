@@ -11,7 +11,8 @@ import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
-import { type Mark, useMarks } from "./useMarks";
+import type { Mark } from "./mark";
+import { useMarks } from "./useMarks";
 
 const mostShown = 12;
 const ownReason = "own";

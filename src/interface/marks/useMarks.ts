@@ -12,30 +12,10 @@ import { gridColumns } from "@/pipeline/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
 import type { StageId } from "@/wording/stages";
 import { findingSentence } from "@/wording/findings";
-import { checkFigure } from "@/pipeline/checks/figure/checkFigure";
-import { fitFigure } from "@/pipeline/fit";
-import { useFigures, useHouseRules, useTables } from "../store/useEvaluated";
+import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
-
-/** A pencil mark with the place it concerns. */
-export interface Mark {
-  readonly key: string;
-  /** The stage on which it waits. */
-  readonly stage: StageId;
-  /** The quantity's id. */
-  readonly id: string;
-  /** "Row 3, " before the quantity, or nothing. */
-  readonly place: string;
-  readonly quantity: RunText;
-  readonly sentence: string;
-  readonly table: string;
-  readonly row?: number;
-  readonly column: number;
-  /** What can't be calculated with stays marked until it is mended. */
-  readonly dismissable: boolean;
-  /** Why it was rubbed out; undefined while it stands. */
-  readonly answer: string | undefined;
-}
+import { lookAfter, type Mark } from "./mark";
+import { useFigureMarks } from "./useFigureMarks";
 
 function calling({ quantity }: EvaluatedQuantity): RunText {
   const symbol = writeSymbol(quantity.symbol);
@@ -112,9 +92,6 @@ async function checkAll(
   return all;
 }
 
-/** Beyond so many rows looking at a quantity takes more than a moment. */
-const manyRows = 1000;
-
 const fewMarks = 300;
 
 /** Whether nothing would be shown otherwise: the same marks on the same quantities. */
@@ -141,15 +118,11 @@ function useFound(): FoundIn {
   const [found, setFound] = useState<FoundIn>([]);
   useEffect(() => {
     let current = true;
-    const many = tables.some(({ rows }) => rows.length > manyRows);
-    const timer = setTimeout(
-      () => {
-        void checkAll(tables, rules, () => current).then((all) => {
-          if (all && current) setFound((before) => (sameMarks(before, all) ? before : all));
-        });
-      },
-      many ? 150 : 0,
-    );
+    const timer = setTimeout(() => {
+      void checkAll(tables, rules, () => current).then((all) => {
+        if (all && current) setFound((before) => (sameMarks(before, all) ? before : all));
+      });
+    }, lookAfter(tables));
     return () => {
       current = false;
       clearTimeout(timer);
@@ -160,30 +133,6 @@ function useFound(): FoundIn {
 
 /** The pencil marks of the open investigation, looked for once for all who show them (`MarksProvider`). */
 export const MarksContext = createContext<readonly Mark[]>([]);
-
-/** The marks on every figure; what they concern is the figure itself. */
-function useFigureMarks(): readonly Mark[] {
-  const tables = useDeferredValue(useTables());
-  const figures = useFigures();
-  const rules = useHouseRules();
-  const dismissed = useInvestigation((state) => state.document.dismissed);
-  return useMemo(
-    () =>
-      figures.flatMap(({ id, figure, number }) => {
-        const fit = fitFigure(tables, figure, rules);
-        const findings = fit ? checkFigure(figure, number, fit, rules) : [];
-        return findings.map((finding): Mark => {
-          const key = `${finding.name}_${id}`;
-          return {
-            ...{ key, id, stage: "plot", place: "", quantity: [{ text: `Figure ${number}` }] },
-            ...{ sentence: findingSentence(finding), table: fit?.table.id ?? "", column: 0 },
-            ...{ dismissable: true, answer: dismissed[key] },
-          };
-        });
-      }),
-    [tables, figures, rules, dismissed],
-  );
-}
 
 /** Every pencil mark, those that were answered among them; a moment behind the keys. */
 export function useMarksFound(): readonly Mark[] {

@@ -1,7 +1,7 @@
 "use client";
 
 import { FirstLook } from "./FirstLook";
-import { type Mark } from "../marks/useMarks";
+import type { Mark } from "../marks/mark";
 import { StageMarks } from "../marks/StageMarks";
 import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";

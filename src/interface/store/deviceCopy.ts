@@ -6,7 +6,6 @@ import {
   getMany,
   keys,
   set,
-  setMany,
   type UseStore,
 } from "idb-keyval";
 import type { Investigation } from "@/investigation/model/investigation";
@@ -69,7 +68,7 @@ export async function keepEdits(
     prefix + edit.id,
     { personId, edit },
   ]);
-  if (entries.length > 0) await setMany(entries, device());
+  for (const [key, edit] of entries) await set(key, edit, device());
   const done = gone.map((edit) => prefix + edit);
   if (done.length > 0) await delMany(done, device());
 }

@@ -12,7 +12,8 @@ export interface ServerEdit {
   readonly revision: number;
   readonly id: string;
   readonly act: string;
-  readonly patches: readonly Patch[];
+  /** Left out where the edit is this window's own, which has them. */
+  readonly patches?: readonly Patch[];
 }
 
 /** What is shown is always the acknowledged document with the pending edits laid over it. */
@@ -71,9 +72,10 @@ function isOwnProgress(state: DocumentState, news: readonly ServerEdit[]): boole
   return news.every((edit, index) => state.pending[index]?.id === edit.id);
 }
 
-function withEdits(base: Investigation, edits: readonly ServerEdit[]): Investigation {
-  return edits.reduce((document, { patches }) => {
-    const application = applyChange(document, patches);
+function withEdits({ base, pending }: DocumentState, edits: readonly ServerEdit[]): Investigation {
+  const own = new Map(pending.map(({ id, patches }) => [id, patches]));
+  return edits.reduce((document, { id, patches }) => {
+    const application = applyChange(document, own.get(id) ?? patches ?? []);
     return application.applied ? application.document : document;
   }, base);
 }
@@ -88,7 +90,7 @@ export function received(state: DocumentState, edits: readonly ServerEdit[]): Re
   const ids = new Set(news.map((edit) => edit.id));
   const pending = state.pending.filter((edit) => !ids.has(edit.id));
   const own = isOwnProgress(state, news);
-  const base = own && pending.length === 0 ? state.document : withEdits(state.base, news);
+  const base = own && pending.length === 0 ? state.document : withEdits(state, news);
   if (own) return { state: { ...state, base, revision, pending }, dropped: [], gap: false };
   const { document, kept, dropped } = replayed(base, pending);
   return { state: { base, revision, pending: kept, document }, dropped, gap: false };

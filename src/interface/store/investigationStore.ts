@@ -64,27 +64,36 @@ function record(
   }));
 }
 
-/**
- * Performs an act at once; changes in a row with the same key are one step of undo. They travel as one edit, or where
- * they are large each by itself (`apart`).
- */
+/** Performs an act at once; changes in a row with the same key are one edit and one step of undo. */
 export function doAct<Args>(
   store: InvestigationStore,
   act: Act<Args>,
   args: Args,
   mergeKey?: string,
-  apart = false,
 ): void {
   const state = store.getState();
   const { document, change } = perform(state.document, act, args);
   if (change.patches.length === 0) return;
-  record(
-    store,
-    document,
-    change,
-    remember(state.undoStack, change, mergeKey),
-    apart ? undefined : mergeKey,
-  );
+  record(store, document, change, remember(state.undoStack, change, mergeKey), mergeKey);
+}
+
+/** Shows a document that changes led to: one step of undo, but each change travels as an edit of its own. */
+export function recordAll(
+  store: InvestigationStore,
+  document: Investigation,
+  changes: readonly Change[],
+  mergeKey: string,
+): void {
+  store.setState((state) => {
+    let next: DocumentState = state;
+    let undoStack = state.undoStack;
+    for (const change of changes) {
+      const edit = { ...change, id: nanoid(16), at: new Date().toISOString() };
+      next = withChange(next, document, edit, state.underWay);
+      undoStack = remember(undoStack, change, mergeKey);
+    }
+    return { ...next, undoStack, notice: undefined };
+  });
 }
 
 function goBack(store: InvestigationStore, name: string, keepForRedo: boolean): void {

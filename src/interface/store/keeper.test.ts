@@ -2,7 +2,8 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import { clampedRule } from "@/investigation/samples/clampedRule";
 import { sayings } from "@/wording/sayings";
 import type { PendingEdit, ServerEdit } from "./documentState";
-import { createInvestigationStore, doAct, type InvestigationStore } from "./investigationStore";
+import { doInParts } from "./doInParts";
+import { createInvestigationStore, doAct, type InvestigationStore, undo } from "./investigationStore";
 import { Keeper } from "./keeper";
 
 /** What stands on the device, in place of IndexedDB. */
@@ -23,18 +24,18 @@ jest.mock("idb-keyval", () => ({
   },
 }));
 
-type Answer = { status: number; refuse?: boolean };
+type Answer = { status: number; refuse?: boolean; lost?: boolean };
 
 /** A server that keeps a log, and answers otherwise when it is told to. */
 class FakeServer {
   readonly log: ServerEdit[] = [];
   next: Answer[] = [];
-  asked = 0;
+  readonly asked: number[] = [];
 
   fetch = async (_: string, { body }: { body: string }) => {
-    this.asked += 1;
     const { since, edits } = JSON.parse(body) as { since: number; edits: PendingEdit[] };
-    const { status, refuse } = this.next.shift() ?? { status: 200 };
+    this.asked.push(edits.length);
+    const { status, refuse, lost } = this.next.shift() ?? { status: 200 };
     if (status === 0) throw new TypeError("the network is down");
     if (status !== 200) return new Response(JSON.stringify({ reason: "no" }), { status });
     const fresh = edits.filter(({ id }) => !this.log.some((known) => known.id === id));
@@ -44,7 +45,12 @@ class FakeServer {
         this.log.push({ revision: this.log.length + 1, id, act, patches });
       }
     }
-    return Response.json({ edits: this.log.filter(({ revision }) => revision > since), refused });
+    if (lost) throw new TypeError("the answer is lost on the way");
+    const own = new Set(edits.map(({ id }) => id));
+    const told = this.log
+      .filter(({ revision }) => revision > since)
+      .map(({ patches, ...edit }) => (own.has(edit.id) ? edit : { ...edit, patches }));
+    return Response.json({ edits: told, refused });
   };
 }
 
@@ -197,4 +203,54 @@ test("an edit that the server had before is not sent for ever", async () => {
   await pass(500);
   expect(store.getState().pending).toEqual([]);
   expect(server.log).toHaveLength(1);
+});
+
+test("typing on in a cell whose save got no answer loses no key", async () => {
+  await keeper.start(true);
+  await pass(50);
+  server.next = [{ status: 200, lost: true }];
+  type("9", "cell");
+  await pass(200);
+  type("9.8", "cell");
+  await pass(10_000);
+  expect(reading()).toBe("9.8");
+  expect(store.getState()).toMatchObject({ pending: [], saving: { kind: "kept" } });
+  expect(server.log.at(-1)?.patches).toMatchObject([{ value: "9.8" }]);
+});
+
+describe("a long paste", () => {
+  const parts = (count: number, rowsEach: number) =>
+    Array.from({ length: count }, (_, part) => ({
+      readings: Array.from({ length: rowsEach }, (_, index) => ({
+        ...{ row: `pasted${part}-${index}`, cell: "time", text: `${part}.${index}` },
+      })),
+    }));
+  const rowsPasted = () =>
+    Object.keys(store.getState().document.rows).filter((id) => id.startsWith("pasted")).length;
+
+  test("is shown whole, is one step of undo, and goes to the server in moderate loads", async () => {
+    await keeper.start(true);
+    await pass(50);
+    const seen: number[] = [];
+    store.subscribe(() => seen.push(rowsPasted()));
+    const done = doInParts(store, typeReadings, parts(4, 1400), () => {});
+    await pass(20);
+    await done;
+    await pass(5000);
+    expect(seen.every((count) => count === 0 || count === 5600)).toBe(true);
+    expect(rowsPasted()).toBe(5600);
+    expect(server.log).toHaveLength(4);
+    expect(server.asked).toEqual([0, 3, 1]);
+    undo(store);
+    expect(rowsPasted()).toBe(0);
+  });
+
+  test("leaves what was typed meanwhile as it is", async () => {
+    const done = doInParts(store, typeReadings, parts(3, 10), () => {});
+    type("9.6");
+    await pass(20);
+    await done;
+    expect(reading()).toBe("9.6");
+    expect(rowsPasted()).toBe(30);
+  });
 });

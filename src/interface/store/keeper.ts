@@ -8,6 +8,7 @@ import { listen, save, type SaveReply } from "./server";
 const saveAfter = 150;
 const firstRetry = 400;
 const longestRetry = 4000;
+const patchesAtOnce = 4000;
 
 /** Where an investigation is kept, and for whom. */
 export interface Keeping {
@@ -20,6 +21,18 @@ function noticeFor(reply: Extract<SaveReply, { kind: "saved" }>): string | undef
   const first = reply.refused[0];
   if (!first) return undefined;
   return first.reason === "gone" ? sayings.refused.gone : sayings.refused.invalid(first.detail);
+}
+
+/** The oldest edits, so many that sending them doesn't hold the page up. */
+function nextToSend(pending: readonly PendingEdit[]): readonly PendingEdit[] {
+  let patches = 0;
+  const last = pending.findIndex((edit) => (patches += edit.patches.length) >= patchesAtOnce);
+  return last < 0 ? pending : pending.slice(0, last + 1);
+}
+
+/** What was sent once may be with the server even if no answer comes: nothing more is joined to it. */
+function closed(edit: PendingEdit, sent: ReadonlySet<string>): PendingEdit {
+  return edit.mergeKey !== undefined && sent.has(edit.id) ? { ...edit, mergeKey: undefined } : edit;
 }
 
 /** Keeps a store's edits on the device at once and with the server soon, and brings others' edits in. */
@@ -102,12 +115,14 @@ export class Keeper {
     this.timer = undefined;
     this.busy = true;
     const { pending, revision } = this.store.getState();
-    this.store.setState({ underWay: new Set(pending.map((edit) => edit.id)) });
-    const reply = await save(this.keeping.investigationId, revision, pending);
+    const sent = nextToSend(pending);
+    const ids = new Set(sent.map((edit) => edit.id));
+    this.store.setState({ underWay: ids, pending: pending.map((edit) => closed(edit, ids)) });
+    const reply = await save(this.keeping.investigationId, revision, sent);
     this.busy = false;
     this.store.setState({ underWay: new Set() });
     if (this.stopped) return;
-    this.settle(reply, pending);
+    this.settle(reply, sent);
   }
 
   private settle(reply: SaveReply, sent: readonly PendingEdit[]): void {

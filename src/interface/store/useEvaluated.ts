@@ -32,7 +32,7 @@ export function useHouseRules(): HouseRules {
   return useInvestigation((state) => state.document.houseRules);
 }
 
-interface NumberedFigure {
+export interface NumberedFigure {
   readonly id: string;
   readonly figure: Figure;
   /** Its place among the figures, from 1. */

@@ -1,4 +1,4 @@
-import { isDraft, original } from "immer";
+import { freeze, isDraft, original } from "immer";
 import type { Investigation } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
 import { cellPlace, type Row } from "../model/row";
@@ -46,7 +46,7 @@ export function writeReadings(
     if (text === "") delete target.readings[cell];
     else target.readings[cell] = text;
   }
-  Object.assign(draft.rows, fresh);
+  for (const [id, row] of Object.entries(fresh)) draft.rows[id] = freeze(row, true);
 }
 
 /** Types, clears or fills cells; new rows belong to the given series. */

@@ -18,7 +18,8 @@ export interface Refusal {
 /** The newest revision, all edits behind the one that the browser knows, and what was not taken. */
 export interface SaveAnswer {
   readonly revision: number;
-  readonly edits: readonly LoggedEdit[];
+  /** Of the edits that the browser sent itself it is told the revision, not the patches. */
+  readonly edits: readonly (Omit<LoggedEdit, "patches"> & Partial<LoggedEdit>)[];
   readonly refused: readonly Refusal[];
 }
 
@@ -58,7 +59,25 @@ interface Taken {
   readonly refused: readonly Refusal[];
 }
 
+/** All of them at once: one look at the whole document; undefined where any of them does not fit. */
+function takeTogether(document: Investigation, edits: readonly Edit[]): Taken | undefined {
+  let current = document;
+  for (const edit of edits) {
+    const application = applyChange(current, edit.patches);
+    if (!application.applied) return undefined;
+    current = application.document;
+  }
+  const checked = validateInvestigation(current);
+  return checked.valid ? { document: checked.document, taken: edits, refused: [] } : undefined;
+}
+
 function takeEdits(document: Investigation, edits: readonly Edit[], known: Set<string>): Taken {
+  const fresh = edits.filter(({ id }) => !known.has(id));
+  const apart = new Set(fresh.map(({ id }) => id)).size === fresh.length;
+  return (apart && takeTogether(document, fresh)) || takeEach(document, fresh, known);
+}
+
+function takeEach(document: Investigation, edits: readonly Edit[], known: Set<string>): Taken {
   const taken: Edit[] = [];
   const refused: Refusal[] = [];
   let current = document;
@@ -73,6 +92,14 @@ function takeEdits(document: Investigation, edits: readonly Edit[], known: Set<s
     }
   }
   return { document: current, taken, refused };
+}
+
+function withoutOwn(logged: readonly LoggedEdit[], own: readonly Edit[]): SaveAnswer["edits"] {
+  const ids = new Set(own.map(({ id }) => id));
+  return logged.map((edit) => {
+    const { revision, id, act } = edit;
+    return ids.has(id) ? { revision, id, act } : edit;
+  });
 }
 
 /**
@@ -112,10 +139,7 @@ export async function saveEdits(
         transaction,
       });
     }
-    return {
-      revision,
-      edits: await editsSince(investigationId, request.since, transaction),
-      refused,
-    };
+    const edits = await editsSince(investigationId, request.since, transaction);
+    return { revision, edits: withoutOwn(edits, request.edits), refused };
   });
 }

@@ -29,7 +29,8 @@ export function checkFigure(
 ): readonly Finding[] {
   const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
   if (count === 0) return [];
-  const specification = figureSpecification(figure, number, fit, rules);
+  const line = { ...figure.line, steepest: false, shallowest: false };
+  const specification = figureSpecification({ ...figure, line }, number, fit, rules);
   const looked = { figure, fit, specification, frame: layFrame(specification) };
   return checks.flatMap((check) => check(looked));
 }

@@ -1,0 +1,31 @@
+import type { RunText } from "@/core/unit/runText";
+import type { EvaluatedTable } from "@/pipeline/table";
+import type { StageId } from "@/wording/stages";
+
+/** A pencil mark with the place it concerns. */
+export interface Mark {
+  readonly key: string;
+  /** The stage on which it waits. */
+  readonly stage: StageId;
+  /** The quantity's id. */
+  readonly id: string;
+  /** "Row 3, " before the quantity, or nothing. */
+  readonly place: string;
+  readonly quantity: RunText;
+  readonly sentence: string;
+  readonly table: string;
+  readonly row?: number;
+  readonly column: number;
+  /** What can't be calculated with stays marked until it is mended. */
+  readonly dismissable: boolean;
+  /** Why it was rubbed out; undefined while it stands. */
+  readonly answer: string | undefined;
+}
+
+/** Beyond so many rows looking at a quantity takes more than a moment. */
+const manyRows = 1000;
+
+/** How long after a change the looking begins, in ms: over many rows not at each key. */
+export function lookAfter(tables: readonly EvaluatedTable[]): number {
+  return tables.some(({ rows }) => rows.length > manyRows) ? 150 : 0;
+}
