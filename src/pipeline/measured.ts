@@ -92,6 +92,18 @@ interface Column {
 
 const newest = new WeakMap<EvaluatedQuantity, Column>();
 
+/** Where rows stand otherwise than before, each is looked for by itself. */
+function valueBefore({ rows, values }: Column) {
+  let places: Map<EvaluatedRow, number> | undefined;
+  return (row: EvaluatedRow, index: number): Measured | undefined => {
+    if (rows[index] === row) return values[index];
+    if (index >= rows.length) return undefined;
+    places ??= new Map(rows.map((one, at) => [one, at]));
+    const at = places.get(row);
+    return at === undefined ? undefined : values[at];
+  };
+}
+
 /** What every row says of a quantity, row by row; only rows that changed are worked out anew. */
 export function measuredColumn(
   rows: readonly EvaluatedRow[],
@@ -99,23 +111,13 @@ export function measuredColumn(
 ): readonly (Measured | undefined)[] {
   const before = newest.get(quantity);
   if (before?.rows === rows) return before.values;
-  const values = rows.map((row, index) =>
-    before && before.rows[index] === row ? before.values[index] : measured(row, quantity),
-  );
+  const known = before && valueBefore(before);
+  const values = rows.map((row, index) => known?.(row, index) ?? measured(row, quantity));
   newest.set(quantity, { rows, values });
   return values;
 }
 
-const known = new WeakMap<EvaluatedQuantity, WeakMap<EvaluatedRow, Measured>>();
-
-/** What a row says of a quantity, or undefined where it has no number; worked out once as long as neither changes. */
+/** What a row says of a quantity, or undefined where it has no number. */
 export function measured(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
-  if (quantity.derived) return quantity.derived.values.get(row);
-  let rows = known.get(quantity);
-  if (!rows) known.set(quantity, (rows = new WeakMap()));
-  const before = rows.get(row);
-  if (before) return before;
-  const found = measure(row, quantity);
-  if (found) rows.set(row, found);
-  return found;
+  return quantity.derived ? quantity.derived.values.get(row) : measure(row, quantity);
 }
