@@ -85,6 +85,55 @@ async function memory(page: Page): Promise<number> {
   return usedSize / 1_048_576;
 }
 
+const frameAim = 16.7;
+
+/** Plots the second column against the first, and all further ones with it; gives the number of points. */
+async function plotAll(page: Page): Promise<number> {
+  await page.getByRole("link", { name: "Plot" }).first().click();
+  for (const [axis, place] of [
+    ["Along the horizontal axis", 0],
+    ["Up the vertical axis", 1],
+  ] as const) {
+    await page.getByRole("button", { name: axis }).click();
+    await page.getByRole("option").nth(place).click();
+  }
+  await page.getByTestId("pointed").waitFor();
+  const further = page.getByRole("group", { name: "On the same paper" }).getByRole("checkbox");
+  for (const tick of await further.all()) await tick.click();
+  await page.waitForTimeout(3000);
+  const words = await page.getByRole("img").first().getAttribute("aria-label");
+  return Number(/(\d+) points/.exec(words ?? "")?.[1]);
+}
+
+/** Drags the horizontal axis to and fro; the time from one frame to the next. */
+async function panning(page: Page): Promise<{ median: number; slow: number }> {
+  const box = await page.getByRole("slider", { name: "Horizontal axis" }).boundingBox();
+  if (!box) throw new Error("the axis is not in sight");
+  await page.evaluate(`
+    window.frameTimes = [];
+    let last = performance.now();
+    requestAnimationFrame(function step(now) {
+      window.frameTimes.push(now - last);
+      last = now;
+      requestAnimationFrame(step);
+    });
+  `);
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.evaluate(() => ((window as never as { frameTimes: number[] }).frameTimes.length = 0));
+  for (let turn = 0; turn < 120; turn++) {
+    await page.mouse.move(x + 60 * Math.sin(turn / 10), y);
+  }
+  const frames = await page.evaluate(
+    () => (window as never as { frameTimes: number[] }).frameTimes,
+  );
+  await page.mouse.up();
+  const sorted = frames.sort((a, b) => a - b);
+  const at = (part: number) => sorted[Math.floor(sorted.length * part)] as number;
+  return { median: at(0.5), slow: at(0.95) };
+}
+
 const browser = await launchBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await enter(page, place);
@@ -102,6 +151,19 @@ for (const [rows, columns, aim] of [
     `${rows} rows × ${columns}: key → drawn median ${middle.toFixed(1)} ms, 95 % below ${slow.toFixed(1)} ms ` +
       `(${(middle / aim).toFixed(2)} of the aim of ${aim} ms); paste ${paste.whole.toFixed(0)} ms, ` +
       `longest freeze ${paste.frozen.toFixed(0)} ms; ${(await memory(page)).toFixed(0)} MB`,
+  );
+}
+for (const [rows, columns] of [
+  [1000, 2],
+  [20_000, 2],
+  [20_000, 6],
+] as const) {
+  await startWith(page, block(rows, columns));
+  const count = await plotAll(page);
+  const { median, slow } = await panning(page);
+  console.log(
+    `panning ${count} points: frame median ${median.toFixed(1)} ms, 95 % below ${slow.toFixed(1)} ms ` +
+      `(${(median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
   );
 }
 await browser.close();

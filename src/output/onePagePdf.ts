@@ -1,6 +1,7 @@
 import { PDFDocument } from "pdf-lib";
+import type { RunText } from "@/core/unit/runText";
 import { stroke } from "@/figure/layout/pathText";
-import { textShape } from "@/figure/layout/setText";
+import { faced, textShape } from "@/figure/layout/setText";
 import type { Scene, Shape } from "@/figure/scene";
 import { drawScene, embeddedFonts } from "./figurePdf";
 import type { FontFetcher } from "./pdfFonts";
@@ -14,7 +15,7 @@ const size = 9.5;
 const line = size * 1.6;
 const ink = "#000000";
 
-type Cells = readonly (readonly string[])[];
+type Cells = readonly (readonly RunText[])[];
 
 /** Rows side by side in blocks, so that a long table needs no second page. */
 function blocksOf(rows: Cells, most: number): Cells[] {
@@ -23,15 +24,18 @@ function blocksOf(rows: Cells, most: number): Cells[] {
   return Array.from({ length: count }, (_, i) => rows.slice(i * each, (i + 1) * each));
 }
 
-function cell(text: string, right: number, y: number, bold: boolean): Shape {
-  return textShape("label", [{ text, face: bold ? "sansBold" : "sans" }], {
+function cell(runs: RunText, right: number, y: number, bold: boolean): Shape {
+  const set = bold
+    ? faced(runs, "sansBold", "serifBoldItalic")
+    : faced(runs, "sans", "serifItalic");
+  return textShape("label", set, {
     ...{ x: right, y, size, fill: ink, align: "end" },
   });
 }
 
 /** One block of the table: a heading between two rules, then rows, and a rule below. */
 function block(
-  head: readonly string[],
+  head: readonly RunText[],
   rows: Cells,
   place: { left: number; top: number; width: number },
 ): Shape[] {

@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { plainRunText } from "@/core/unit/runText";
+import { plainRunText, type RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -10,12 +10,17 @@ import { measured } from "@/pipeline/measured";
 import { writeMeasured } from "@/pipeline/writtenReading";
 import { guarded } from "./tableCsv";
 
-function heading({ quantity }: EvaluatedQuantity, { headings }: HouseRules): string {
-  const symbol = plainRunText(writeSymbol(quantity.symbol)) || quantity.name;
-  const unit = plainRunText(writeUnitText(quantity.unit));
-  if (unit === "") return symbol;
-  return headings === "slash" ? `${symbol} / ${unit}` : `${symbol} (${unit})`;
+function headingRuns({ quantity }: EvaluatedQuantity, { headings }: HouseRules): RunText {
+  const written = writeSymbol(quantity.symbol);
+  const symbol = written.length > 0 ? written : [{ text: quantity.name }];
+  const unit = writeUnitText(quantity.unit);
+  if (unit.length === 0) return symbol;
+  return headings === "slash"
+    ? [...symbol, { text: " / " }, ...unit]
+    : [...symbol, { text: " (" }, ...unit, { text: ")" }];
 }
+
+const heading = (of: EvaluatedQuantity, rules: HouseRules) => plainRunText(headingRuns(of, rules));
 
 const number = (value: number) => String(Number(value.toPrecision(12)));
 
@@ -39,26 +44,29 @@ export function plottedCsv(fit: FigureFit, rules: HouseRules): string {
   return `\uFEFF${Papa.unparse([head, ...rows], { delimiter, newline: "\r\n" })}\r\n`;
 }
 
-function written(row: EvaluatedRow, quantity: EvaluatedQuantity, rules: HouseRules): string {
+function written(row: EvaluatedRow, quantity: EvaluatedQuantity, rules: HouseRules): RunText {
   const found = measured(row, quantity);
-  if (!found) return "";
+  if (!found) return [];
   const { value, up, down, exponent } = writeMeasured(found, quantity, rules.figuresOfUncertainty);
   const size = up === undefined ? "" : down === up ? ` ± ${up}` : ` +${up} −${down}`;
   const pair = `${value}${size}`;
-  const whole = exponent === undefined ? pair : `(${pair}) × 10^${exponent}`;
-  return rules.decimalMark === "comma" ? whole.replaceAll(".", ",") : whole;
+  const shown = rules.decimalMark === "comma" ? pair.replaceAll(".", ",") : pair;
+  if (exponent === undefined) return [{ text: shown }];
+  const power = String(exponent).replace("-", "−");
+  return [{ text: `(${shown}) × 10` }, { text: power, script: "super" }];
 }
 
 /** What a figure shows as a table to be read: headings, then value ± a row. */
-export function plottedTable(fit: FigureFit, rules: HouseRules): readonly (readonly string[])[] {
+export function plottedTable(fit: FigureFit, rules: HouseRules): readonly (readonly RunText[])[] {
   const several = fit.groups.length > 1 && fit.also.length === 0;
   const quantities = [fit.x, fit.y, ...fit.also];
-  const head = [...(several ? ["series"] : []), ...quantities.map((one) => heading(one, rules))];
+  const named = (text: string): RunText[] => (several ? [[{ text }]] : []);
+  const head = [...named("series"), ...quantities.map((one) => headingRuns(one, rules))];
   const groups =
     fit.also.length > 0 ? fit.groups.filter(({ points }) => points.y.id === fit.y.id) : fit.groups;
   const rows = groups.flatMap((group) =>
     group.points.rows.map((row) => [
-      ...(several ? [seriesName(group, fit)] : []),
+      ...named(seriesName(group, fit)),
       ...quantities.map((quantity) => written(row, quantity, rules)),
     ]),
   );

@@ -8,6 +8,7 @@ import type {
   FigureSpecification,
   LineSpecification,
   LookSpecification,
+  PointsSpecification,
   RangeSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
@@ -24,6 +25,7 @@ import type { Quantity } from "@/investigation/model/quantity";
 import type { LineRules } from "./bestLine";
 import { figureSize } from "./figureSize";
 import type { FigureFit, SeriesFit } from "./fit";
+import type { FigurePoints } from "./figurePoints";
 import { lineRange } from "./lineRange";
 import { lineEquation } from "./lineEquation";
 
@@ -101,6 +103,19 @@ function linesOf(one: SeriesFit, style: Style, { line: choice, equation }: Chose
   return lines;
 }
 
+const pointsSpecified = new WeakMap<FigurePoints, PointsSpecification>();
+
+/** The same object as long as the points are the same, so that what was found of them stays found. */
+function pointsSpecification(points: FigurePoints): PointsSpecification {
+  let specified = pointsSpecified.get(points);
+  if (!specified) {
+    const { xValues: x, yValues: y, xBars, yBars, aside } = points;
+    specified = { x, y, xBars, yBars, aside };
+    pointsSpecified.set(points, specified);
+  }
+  return specified;
+}
+
 function seriesSpecification(
   one: SeriesFit,
   fit: FigureFit,
@@ -108,11 +123,10 @@ function seriesSpecification(
   style: Style,
 ): SeriesSpecification {
   const { points } = one;
-  const { xValues: x, yValues: y, xBars, yBars, aside } = points;
   return {
     name: seriesName(one, fit),
     place: points.place,
-    points: { x, y, xBars, yBars, aside },
+    points: pointsSpecification(points),
     lines: linesOf(one, style, chosen),
   };
 }
@@ -140,14 +154,44 @@ function lookOf(look: Figure["look"]): LookSpecification {
   };
 }
 
+const barred = new WeakMap<FigureFit, boolean>();
+
+function hasBars(fit: FigureFit): boolean {
+  const known = barred.get(fit);
+  if (known !== undefined) return known;
+  const found = fit.groups.some(({ points: { xBars, yBars } }) =>
+    [xBars.up, xBars.down, yBars.up, yBars.down].some((bars) => bars.some((bar) => bar > 0)),
+  );
+  barred.set(fit, found);
+  return found;
+}
+
+const lineNames = [
+  ["best", "best-fit"],
+  ["steepest", "steepest"],
+  ["shallowest", "shallowest"],
+] as const;
+
+/** " with the best-fit, the steepest and the shallowest line", or nothing where none is drawn. */
+function linesInWords(series: readonly SeriesSpecification[]): string {
+  const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
+  const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [`the ${name}`] : []));
+  if (names.length === 0) return "";
+  return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} line`;
+}
+
 /** The caption with its number: the typed words, or what the figure shows. */
-function captionOf(figure: Figure, number: number, fit: FigureFit): RunText {
+function captionOf(
+  figure: Figure,
+  number: number,
+  fit: FigureFit,
+  series: readonly SeriesSpecification[],
+): RunText {
   const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
   const typedWords = figure.caption.trim();
-  const lines = fit.groups.some(({ outcome }) => outcome.kind === "line");
   const proposed =
-    `${count} ${count === 1 ? "reading" : "readings"}${lines ? " with the best-fit line" : ""}` +
-    `${figure.look.bars === "none" ? "" : "; bars show the ±"}.`;
+    `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series)}` +
+    `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}.`;
   const proposal: RunText = [
     ...figureTitle(figure.title, fit.x.quantity, fit.y.quantity),
     { text: `: ${proposed}` },
@@ -166,11 +210,12 @@ export function figureSpecification(
     ...{ id, text, x, y },
     ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
   }));
+  const drawn = content(fit, style, figure);
   return {
     ...figureSize(figure.look),
-    ...content(fit, style, figure),
+    ...drawn,
     title: figureTitle(figure.title, fit.x.quantity, fit.y.quantity),
-    caption: captionOf(figure, number, fit),
+    caption: captionOf(figure, number, fit, drawn.series),
     look: lookOf(figure.look),
     labels,
     ...(figure.legend && { legend: figure.legend }),

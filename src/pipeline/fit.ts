@@ -4,6 +4,7 @@ import { readySets } from "@/investigation/model/houseRules";
 import { bestLine, lineNumber, type LineRules } from "./bestLine";
 import type { BarArrays, FigurePoints } from "./figurePoints";
 import { measuredColumn } from "./measured";
+import { memoised } from "./memoised";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "./table";
 
 export type { BarArrays, FigurePoints } from "./figurePoints";
@@ -137,13 +138,41 @@ function withinStretch(points: FigurePoints, choice: LineChoice, rules: LineRule
 }
 
 /** The further quantities of a figure that can share its paper: those in the unit of y. */
-function alsoPlotted({ also }: Plotted, y: EvaluatedQuantity, table: EvaluatedTable) {
+function alsoPlotted(
+  also: Figure["also"] | undefined,
+  y: EvaluatedQuantity,
+  table: EvaluatedTable,
+) {
   const wanted = Object.entries(also ?? {}).sort(([, a], [, b]) => (a < b ? -1 : 1));
   return wanted.flatMap(([id]) => {
     const found = table.quantities.find((quantity) => quantity.id === id);
     return found && found.id !== y.id && found.quantity.unit === y.quantity.unit ? [found] : [];
   });
 }
+
+/** Where only the look of a figure or the ends of its axes change, points and lines stay the same objects. */
+const fitting = memoised(
+  (
+    table: EvaluatedTable,
+    x: EvaluatedQuantity,
+    y: EvaluatedQuantity,
+    wanted: Figure["also"] | undefined,
+    choice: LineChoice,
+    rules: LineRules,
+    logX: boolean,
+    logY: boolean,
+  ): FigureFit => {
+    const also = alsoPlotted(wanted, y, table);
+    const log = { x: logX, y: logY };
+    const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
+    const groups = all.map((found, place) => {
+      const points = also.length > 0 ? { ...found, place } : found;
+      const fitted = withinStretch(points, choice, rules);
+      return { points, fitted, outcome: bestLine(fitted, choice, rules) };
+    });
+    return { x, y, table, also, groups, beyondLog: countBeyond(table, x, [y, ...also], log) };
+  },
+);
 
 /** Gathers a figure's points and fits the chosen line to each series; undefined while an axis is empty. */
 export function fitFigure(
@@ -152,19 +181,12 @@ export function fitFigure(
   rules: LineRules = plainRules,
 ): FigureFit | undefined {
   const choice = figure.line ?? plainLine;
-  const log = { x: figure.axes?.x.scale === "log", y: figure.axes?.y.scale === "log" };
+  const isLog = (axis: "x" | "y") => figure.axes?.[axis].scale === "log";
   for (const table of tables) {
     const x = table.quantities.find(({ id }) => id === figure.x);
     const y = table.quantities.find(({ id }) => id === figure.y);
     if (!x || !y) continue;
-    const also = alsoPlotted(figure, y, table);
-    const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
-    const groups = all.map((found, place) => {
-      const points = also.length > 0 ? { ...found, place } : found;
-      const fitted = withinStretch(points, choice, rules);
-      return { points, fitted, outcome: bestLine(fitted, choice, rules) };
-    });
-    return { x, y, table, also, groups, beyondLog: countBeyond(table, x, [y, ...also], log) };
+    return fitting(table, x, y, figure.also, choice, rules, isLog("x"), isLog("y"));
   }
   return undefined;
 }

@@ -1,5 +1,5 @@
 import type { FigureSpecification } from "../specification";
-import type { Frame } from "./frame";
+import { type Frame, isInside } from "./frame";
 import { visiblePlaces } from "./visiblePlaces";
 
 export interface Box {
@@ -15,17 +15,34 @@ export type Obstacles = readonly (readonly [x: number, y: number])[];
 const alongLine = 60;
 const mostPoints = 2000;
 
+/** Some of the points in sight: of very many each so many-eth is looked at. */
+function fewPlaces(
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+  frame: Frame,
+  most: number,
+): readonly number[] {
+  if (x.length > 4 * most) {
+    const stride = Math.floor(x.length / most);
+    return Array.from({ length: most }, (_, n) => n * stride).filter((i) =>
+      isInside(frame, frame.across(x[i] as number), frame.up(y[i] as number)),
+    );
+  }
+  const spots = visiblePlaces(x, y, frame);
+  const stride = Math.max(1, Math.floor(spots.length / most));
+  return spots.filter((_, n) => n % stride === 0);
+}
+
 /** Points, ends of bars and lines, as a cloud of places. */
 export function obstaclesOf(figure: FigureSpecification, frame: Frame): Obstacles {
   const places: [number, number][] = [];
+  const most = Math.ceil(mostPoints / figure.series.length);
   for (const { points, lines } of figure.series) {
     const { x, y, yBars, aside } = points;
     const at = (i: number) =>
       [frame.across(x[i] as number), frame.up(y[i] as number)] as [number, number];
-    const spots = visiblePlaces(x, y, frame);
-    const stride = Math.max(1, Math.floor(spots.length / mostPoints));
-    for (let n = 0; n < spots.length; n += stride) {
-      const i = spots[n] as number;
+    const spots = fewPlaces(x, y, frame, most);
+    for (const i of spots) {
       const [across, up] = at(i);
       places.push([across, up]);
       places.push([across, frame.up((y[i] as number) + (yBars.up[i] as number))]);

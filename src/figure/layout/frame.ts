@@ -1,5 +1,10 @@
 import { scaleLinear, scaleLog } from "d3-scale";
-import type { AxisSpecification, FigureSpecification, SeriesSpecification } from "../specification";
+import type {
+  AxisSpecification,
+  FigureSpecification,
+  PointsSpecification,
+  SeriesSpecification,
+} from "../specification";
 import type { AxisScale } from "./axisScale";
 import { captionLines } from "./captionLines";
 import { chosenScale } from "./chosenScale";
@@ -23,29 +28,45 @@ export interface Frame {
   readonly textSize: number;
 }
 
+type Extent = readonly [low: number, high: number];
+
+function foundExtent(points: PointsSpecification, axis: "x" | "y", positive: boolean): Extent {
+  let low = Infinity;
+  let high = -Infinity;
+  const take = (value: number) => {
+    if (positive && value <= 0) return;
+    if (value < low) low = value;
+    if (value > high) high = value;
+  };
+  const values = points[axis];
+  const { up, down } = axis === "x" ? points.xBars : points.yBars;
+  for (let i = 0; i < values.length; i++) {
+    const value = values[i] as number;
+    take(value);
+    take(value - (down[i] as number));
+    take(value + (up[i] as number));
+  }
+  for (const value of points.aside[axis]) take(value);
+  return [low, high];
+}
+
+const extents = new WeakMap<PointsSpecification, Record<string, Extent>>();
+
+/** From the lowest end of a bar to the highest, looked for once as long as the points stay. */
+function extentOf(points: PointsSpecification, axis: "x" | "y", positive: boolean): Extent {
+  let known = extents.get(points);
+  if (!known) extents.set(points, (known = {}));
+  return (known[`${axis}${positive ? "+" : ""}`] ??= foundExtent(points, axis, positive));
+}
+
 function extent(
   series: readonly SeriesSpecification[],
   axis: "x" | "y",
   positive: boolean,
 ): [number, number] {
-  let low = Infinity;
-  let high = -Infinity;
-  const take = (value: number) => {
-    if (positive && value <= 0) return;
-    low = Math.min(low, value);
-    high = Math.max(high, value);
-  };
-  for (const { points } of series) {
-    const values = points[axis];
-    const { up, down } = axis === "x" ? points.xBars : points.yBars;
-    for (let i = 0; i < values.length; i++) {
-      const value = values[i] as number;
-      take(value);
-      take(value - (down[i] as number));
-      take(value + (up[i] as number));
-    }
-    for (const value of points.aside[axis]) take(value);
-  }
+  const all = series.map(({ points }) => extentOf(points, axis, positive));
+  const low = Math.min(...all.map(([lowest]) => lowest));
+  const high = Math.max(...all.map(([, highest]) => highest));
   return low <= high ? [low, high] : positive ? [1, 10] : [0, 1];
 }
 

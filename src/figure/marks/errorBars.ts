@@ -19,15 +19,16 @@ interface BarEnds {
 /** Bars of more points than this would be one blot. */
 const mostBars = 3000;
 
-const cap = 2;
+/** Half the width of a cap beside the size of the text. */
+const capReach = 0.25;
 
-function level({ left, right, y }: BarEnds, capped: boolean): string {
-  const ends = capped ? [left, right].map((x) => stroke(x, y - cap, x, y + cap)).join("") : "";
+function level({ left, right, y }: BarEnds, cap: number): string {
+  const ends = cap > 0 ? [left, right].map((x) => stroke(x, y - cap, x, y + cap)).join("") : "";
   return stroke(left, y, right, y) + ends;
 }
 
-function upright({ x, top, foot }: BarEnds, capped: boolean): string {
-  const ends = capped ? [top, foot].map((y) => stroke(x - cap, y, x + cap, y)).join("") : "";
+function upright({ x, top, foot }: BarEnds, cap: number): string {
+  const ends = cap > 0 ? [top, foot].map((y) => stroke(x - cap, y, x + cap, y)).join("") : "";
   return stroke(x, foot, x, top) + ends;
 }
 
@@ -66,20 +67,21 @@ function endsOf(points: PointsSpecification, i: number, frame: Frame): BarEnds {
 }
 
 /** A bar shorter than its point lies under it and is not drawn. */
-function drawn(ends: BarEnds, kind: FigureSpecification["look"]["bars"], hidden: number): string {
+function drawn(ends: BarEnds, { look, textSize }: FigureSpecification, hidden: number): string {
+  const kind = look.bars;
   const wide = Math.max(ends.right - ends.x, ends.x - ends.left) > hidden;
   const tall = Math.max(ends.foot - ends.y, ends.y - ends.top) > hidden;
   if (!wide && !tall) return "";
   if (kind === "boxes") return box(ends);
   if (kind === "ellipses") return wide && tall ? ellipse(ends) : box(ends);
-  const capped = kind === "capped";
-  return (wide ? level(ends, capped) : "") + (tall ? upright(ends, capped) : "");
+  const cap = kind === "capped" ? capReach * textSize : 0;
+  return (wide ? level(ends, cap) : "") + (tall ? upright(ends, cap) : "");
 }
 
 function barsOf(points: PointsSpecification, figure: FigureSpecification, frame: Frame): string {
   const hidden = pointRadius(figure, frame);
   return visiblePlaces(points.x, points.y, frame)
-    .map((i) => drawn(endsOf(points, i, frame), figure.look.bars, hidden))
+    .map((i) => drawn(endsOf(points, i, frame), figure, hidden))
     .join("");
 }
 

@@ -2,7 +2,7 @@ import type { PathShape } from "../scene";
 
 /** Draws outlines on a canvas, `scale` device dots to a point. */
 export function drawOnCanvas(
-  context: CanvasRenderingContext2D,
+  context: CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D,
   shapes: readonly PathShape[],
   scale: number,
 ): void {

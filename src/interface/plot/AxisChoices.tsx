@@ -1,7 +1,10 @@
 "use client";
 
+import { memo } from "react";
 import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { plotAlso } from "@/investigation/acts/plotAlso";
+import type { Figure } from "@/investigation/model/figure";
+import type { FigureFit } from "@/pipeline/fit";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { Tick } from "../parts/Tick";
@@ -10,12 +13,15 @@ import { useActs } from "../store/useInvestigation";
 
 const nothing = "";
 
+interface FurtherProps {
+  id: string;
+  also: Figure["also"];
+  fit: FigureFit;
+}
+
 /** Further quantities in the same unit, which may share the paper. */
-function Further() {
-  const chosen = useFigure();
-  const fit = useFigureFit();
+function Further({ id: figure, also, fit }: FurtherProps) {
   const { act } = useActs();
-  if (!chosen || !fit) return null;
   const { unit } = fit.y.quantity;
   const others = fit.table.quantities.filter(
     ({ id, quantity }) => id !== fit.y.id && id !== fit.x.id && quantity.unit === unit,
@@ -28,21 +34,23 @@ function Further() {
         <Tick
           key={id}
           label={<QuantityLabel quantity={quantity} />}
-          checked={id in chosen.figure.also}
-          onChange={(on) => act(plotAlso, { figure: chosen.id, quantity: id, on })}
+          checked={id in also}
+          onChange={(on) => act(plotAlso, { figure, quantity: id, on })}
         />
       ))}
     </fieldset>
   );
 }
 
-/** Which quantity goes along which axis. */
-export function AxisChoices() {
+interface ChoicesProps extends Pick<Figure, "x" | "y" | "also"> {
+  id: string;
+  fit: FigureFit | undefined;
+}
+
+const Choices = memo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
   const quantities = useQuantities();
   const tables = useTables();
-  const chosen = useFigure();
   const { act } = useActs();
-  if (!chosen) return null;
   const units = new Map(
     tables.flatMap((table) => table.quantities.map((one) => [one.id, one.quantity] as const)),
   );
@@ -54,22 +62,31 @@ export function AxisChoices() {
     { value: nothing, label: <span className="text-soft">nothing</span> },
   ];
   const choose = (axis: "x" | "y") => (quantity: string) =>
-    act(chooseAxis, { figure: chosen.id, axis, quantity: quantity === nothing ? null : quantity });
+    act(chooseAxis, { figure: id, axis, quantity: quantity === nothing ? null : quantity });
   return (
     <div className="flex flex-col gap-2">
       <Choice
         label="Up the vertical axis"
-        value={chosen.figure.y ?? nothing}
+        value={y ?? nothing}
         options={options}
         onChange={choose("y")}
       />
       <Choice
         label="Along the horizontal axis"
-        value={chosen.figure.x ?? nothing}
+        value={x ?? nothing}
         options={options}
         onChange={choose("x")}
       />
-      <Further />
+      {fit && <Further id={id} also={also} fit={fit} />}
     </div>
   );
+});
+
+/** Which quantity goes along which axis. */
+export function AxisChoices() {
+  const chosen = useFigure();
+  const fit = useFigureFit();
+  if (!chosen) return null;
+  const { x, y, also } = chosen.figure;
+  return <Choices id={chosen.id} {...{ x, y, also, fit }} />;
 }

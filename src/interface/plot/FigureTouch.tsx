@@ -2,17 +2,18 @@
 
 import { useContext, useMemo, useState } from "react";
 import { type Frame, layFrame } from "@/figure/layout/frame";
-import { layoutFigure } from "@/figure/layout/layoutFigure";
 import type { Spot } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
 import type { FigureFit } from "@/pipeline/fit";
 import { DrawerCallContext } from "../parts/DrawerCall";
+import { sceneOf } from "../parts/sceneOf";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { NumberView } from "../parts/StatementView";
 import { useFigure, useFigureFit } from "../store/useEvaluated";
+import { AskForFieldContext } from "./fieldInHand";
 import { AxisTouch } from "./AxisTouch";
 import { readOffText } from "./axisRange";
-import { type PlacedPoint, placedPoints, type Region, rowsWithin } from "./figurePoints";
+import { type PlacedPoint, placedLater, type Region, rowsWithin } from "./figurePoints";
 import { PointTip, RegionTip } from "./PointTip";
 import { PointsTouch } from "./PointsTouch";
 import { type Place, ReadOffTouch } from "./ReadOffTouch";
@@ -27,13 +28,14 @@ const fields: Partial<Record<Spot["kind"], string>> = {
 
 /** A click on words of the figure leads to their field in the margin. */
 function FieldTouch({ spot }: { spot: Spot }) {
+  const ask = useContext(AskForFieldContext);
   const field = fields[spot.kind];
   if (!field) return null;
   return (
     <rect
       aria-hidden
       {...{ x: spot.x, y: spot.y, width: spot.width, height: spot.height }}
-      onClick={() => document.getElementById(field)?.focus()}
+      onClick={() => ask(field)}
       className="hover:fill-petrol/10 cursor-text fill-transparent"
     />
   );
@@ -46,7 +48,7 @@ interface SpotsProps {
 }
 
 function Spots({ figure, frame, id }: SpotsProps) {
-  const { spots } = useMemo(() => layoutFigure(figure), [figure]);
+  const { spots } = sceneOf(figure);
   return spots.map((spot) => {
     switch (spot.kind) {
       case "x-axis":
@@ -90,7 +92,7 @@ interface PointedProps {
   mode: TouchMode;
   frame: Frame;
   fit: FigureFit;
-  points: readonly PlacedPoint[];
+  points: () => readonly PlacedPoint[];
   point: PlacedPoint | undefined;
   region: Region | undefined;
   place: Place | undefined;
@@ -108,7 +110,7 @@ function PointedLine({ mode, frame, fit, points, point, region, place, onDone }:
     >
       {!pointing && place && <ReadOffLine place={place} frame={frame} fit={fit} />}
       {pointing && region && (
-        <RegionTip rows={rowsWithin(points, region)} table={fit.table.id} onDone={onDone} />
+        <RegionTip rows={rowsWithin(points(), region)} table={fit.table.id} onDone={onDone} />
       )}
       {pointing && !region && point && <PointTip point={point} fit={fit} onDone={onDone} />}
       {pointing && !region && !point && (
@@ -132,12 +134,12 @@ export function FigureTouch({ figure, mode }: Props) {
   const id = useFigure()?.id;
   const call = useContext(DrawerCallContext);
   const frame = useMemo(() => layFrame(figure), [figure]);
-  const points = useMemo(() => (fit ? placedPoints(fit, frame) : []), [fit, frame]);
+  const points = useMemo(() => placedLater(fit, frame), [fit, frame]);
   const [pointed, setPointed] = useState<{ index: number; kept: boolean }>();
   const [region, setRegion] = useState<Region>();
   const [place, setPlace] = useState<Place>();
   if (!fit || !id) return null;
-  const point = pointed && points[pointed.index];
+  const point = pointed && points()[pointed.index];
   const leave = () => {
     setPointed(undefined);
     setRegion(undefined);

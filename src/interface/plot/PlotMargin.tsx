@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactNode, useContext } from "react";
+import { memo, useContext, useDeferredValue } from "react";
 import { plainRunText } from "@/core/unit/runText";
 import { axisLabel } from "@/figure/layout/axisLabel";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
@@ -11,19 +11,10 @@ import { FigureInHandContext } from "../store/figureInHand";
 import { useFigureSpecification } from "../store/useEvaluated";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
+import { Foldable } from "./Foldable";
 import { LookPanel } from "./LookPanel";
 import { TakeOut } from "./TakeOut";
 import { WordsPanel } from "./WordsPanel";
-
-/** A block of the margin that is opened when it is wanted. */
-function Foldable({ title, children }: { title: string; children: ReactNode }) {
-  return (
-    <details className="group py-4">
-      <summary className="cursor-pointer font-serif text-[15px] font-semibold">{title}</summary>
-      <div className="mt-2">{children}</div>
-    </details>
-  );
-}
 
 /** The words that are proposed along an axis. */
 function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
@@ -31,9 +22,34 @@ function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
   return plainRunText(axisLabel(own, 0, 8, 1e6, figure.style.headings).runs);
 }
 
+/** Axes, words, look and files of a figure; drawn anew a moment behind the hand that drags. */
+const Blocks = memo(function Blocks({ figure }: { figure: FigureSpecification }) {
+  return (
+    <>
+      <Foldable title="Axes" fields={["x-axis-label", "y-axis-label"]}>
+        <AxisPanel axis="y" proposed={proposedLabel(figure, "y")} />
+        <div className="border-hairline my-3 border-t" />
+        <AxisPanel axis="x" proposed={proposedLabel(figure, "x")} />
+      </Foldable>
+      <Foldable title="Words on the figure" fields={["figure-title", "figure-caption"]}>
+        <WordsPanel figure={figure} />
+      </Foldable>
+      <Foldable title="Look and printed size">
+        <LookPanel />
+      </Foldable>
+      <MarginNote title="Take the figure out">
+        <TakeOut figure={figure} />
+      </MarginNote>
+      <MarginNote title="The figure in words">
+        <FigureInWords figure={figure} />
+      </MarginNote>
+    </>
+  );
+});
+
 /** The margin of Plot: what is plotted, its axes, words and look, pencil marks, files, and the figure in words. */
 export function PlotMargin() {
-  const figure = useFigureSpecification();
+  const figure = useDeferredValue(useFigureSpecification());
   const count = figure && pointCount(figure);
   const { choose } = useContext(FigureInHandContext);
   const drawn = count && count.taking + count.aside > 0;
@@ -43,27 +59,7 @@ export function PlotMargin() {
         <AxisChoices />
       </MarginNote>
       <StageMarks stage="plot" go={({ id }) => choose(id)} />
-      {drawn && (
-        <>
-          <Foldable title="Axes">
-            <AxisPanel axis="y" proposed={proposedLabel(figure, "y")} />
-            <div className="border-hairline my-3 border-t" />
-            <AxisPanel axis="x" proposed={proposedLabel(figure, "x")} />
-          </Foldable>
-          <Foldable title="Words on the figure">
-            <WordsPanel figure={figure} />
-          </Foldable>
-          <Foldable title="Look and printed size">
-            <LookPanel />
-          </Foldable>
-          <MarginNote title="Take the figure out">
-            <TakeOut figure={figure} />
-          </MarginNote>
-          <MarginNote title="The figure in words">
-            <FigureInWords figure={figure} />
-          </MarginNote>
-        </>
-      )}
+      {drawn && <Blocks figure={figure} />}
     </>
   );
 }

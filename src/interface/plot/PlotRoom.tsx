@@ -1,8 +1,9 @@
 "use client";
 
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
+import { AskForFieldContext, FieldInHandContext } from "./fieldInHand";
 import { FigureLine } from "./FigureLine";
 import { PlotMargin } from "./PlotMargin";
 import { FigureTouch, type TouchMode } from "./FigureTouch";
@@ -11,6 +12,8 @@ import { ReadOffSwitch } from "./ReadOffSwitch";
 /** Plot: the figure on the page, to be touched; its axes, words and look in the margin. */
 export function PlotRoom() {
   const [mode, setMode] = useState<TouchMode>("points");
+  const [asked, setAsked] = useState<{ field: string }>();
+  const ask = useCallback((field: string) => setAsked({ field }), []);
   return (
     <StageLayout
       page={
@@ -19,10 +22,16 @@ export function PlotRoom() {
             <FigureLine />
             <ReadOffSwitch mode={mode} onChange={setMode} />
           </div>
-          <FigurePage over={(figure) => <FigureTouch figure={figure} mode={mode} />} />
+          <AskForFieldContext value={ask}>
+            <FigurePage over={(figure) => <FigureTouch figure={figure} mode={mode} />} />
+          </AskForFieldContext>
         </div>
       }
-      margin={<PlotMargin />}
+      margin={
+        <FieldInHandContext value={asked}>
+          <PlotMargin />
+        </FieldInHandContext>
+      }
     />
   );
 }

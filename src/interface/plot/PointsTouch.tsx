@@ -7,7 +7,7 @@ import { placeOf, useDrag } from "./useDrag";
 
 interface Props {
   frame: Frame;
-  points: readonly PlacedPoint[];
+  points: () => readonly PlacedPoint[];
   /** The reading pointed at, by its place among the points. */
   pointed: number | undefined;
   region: Region | undefined;
@@ -43,15 +43,15 @@ export function PointsTouch(props: Props) {
       setDrawing(false);
       if (Math.hypot(by.dx, by.dy) > leastRegion) return;
       onRegion(undefined);
-      onPoint(nearest(points, by, reach), true);
+      onPoint(nearest(points(), by, reach), true);
     },
   });
   const onMove = (event: MouseEvent<SVGElement>) => {
     if (drawing || region) return;
-    onPoint(nearest(points, placeOf(event, event.currentTarget), reach), false);
+    onPoint(nearest(points(), placeOf(event, event.currentTarget), reach), false);
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    const next = steppedTo(event.key, pointed, points.length - 1);
+    const next = steppedTo(event.key, pointed, points().length - 1);
     if (next !== undefined || event.key === "Escape") {
       onRegion(undefined);
       onPoint(next, true);
@@ -59,7 +59,7 @@ export function PointsTouch(props: Props) {
     else return;
     event.preventDefault();
   };
-  const shown = pointed === undefined ? undefined : points[pointed];
+  const shown = pointed === undefined ? undefined : points()[pointed];
   const { left, right, top, bottom } = frame;
   return (
     <>

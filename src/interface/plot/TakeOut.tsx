@@ -29,6 +29,12 @@ function titleOf(figure: FigureSpecification): string {
   return figure.title ? plainRunText(figure.title) : "figure";
 }
 
+const svgType = "image/svg+xml";
+
+async function svg({ figure }: Taken): Promise<Blob> {
+  return new Blob([await figureSvg(figure, figureDescription(figure))], { type: svgType });
+}
+
 async function png({ figure, resolution, transparent }: Taken): Promise<Blob> {
   const ground = transparent ? "transparent" : "white";
   return figurePng(await figureSvg(figure, figureDescription(figure), ground), figure, resolution);
@@ -42,6 +48,12 @@ async function sheet({ figure, fit, rules }: Taken, paper: Paper): Promise<Blob>
   return new Blob([bytes], { type: "application/pdf" });
 }
 
+/** What is copied: a PNG, and the SVG beside it where the browser allows. */
+function pictures(taken: Taken): Record<string, Promise<Blob>> {
+  const drawn = { "image/png": png(taken) };
+  return ClipboardItem.supports?.(svgType) ? { ...drawn, [svgType]: svg(taken) } : drawn;
+}
+
 /** Every kind of file, as a name on its button and what makes it. */
 const kinds: readonly {
   readonly label: string;
@@ -50,8 +62,7 @@ const kinds: readonly {
 }[] = [
   {
     ...{ label: "SVG", ending: "svg" },
-    make: async ({ figure }) =>
-      new Blob([await figureSvg(figure, figureDescription(figure))], { type: "image/svg+xml" }),
+    make: svg,
   },
   { label: "PNG", ending: "png", make: png },
   {
@@ -100,7 +111,7 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
   };
   const save = (ending: string, made: Promise<Blob>) =>
     made.then((blob) => saveFile(fileName(titleOf(figure), ending), blob));
-  const copy = () => navigator.clipboard.write([new ClipboardItem({ "image/png": png(taken) })]);
+  const copy = () => navigator.clipboard.write([new ClipboardItem(pictures(taken))]);
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-2">

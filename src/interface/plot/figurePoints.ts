@@ -15,6 +15,15 @@ export interface PlacedPoint {
   readonly up: number;
 }
 
+/** The readings, found when they are first asked for: while an axis is dragged nobody asks. */
+export function placedLater(
+  fit: FigureFit | undefined,
+  frame: Frame,
+): () => readonly PlacedPoint[] {
+  let found: readonly PlacedPoint[] | undefined;
+  return () => (found ??= fit ? placedPoints(fit, frame) : []);
+}
+
 /** Every reading on the figure from left to right. */
 export function placedPoints({ groups, table }: FigureFit, frame: Frame): readonly PlacedPoint[] {
   const numbers = new Map(table.rows.map(({ id }, index) => [id, index + 1]));

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { crowd } from "./crowd";
+
+expose(crowd);
