@@ -168,7 +168,7 @@ describe("from typed readings to a figure", () => {
     const { title, caption } = figureSpecification(own, 2, fit, document.houseRules);
     expect(plainRunText(title!)).toBe("The loaded rule");
     expect(plainRunText(caption!)).toBe(
-      "Figure 2. The loaded rule: 7 readings with the best-fit line; bars show the ±.",
+      "Figure 2. The loaded rule: 7 readings with the best-fit, the steepest and the shallowest line; bars show the ±.",
     );
   });
 });
