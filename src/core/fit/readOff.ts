@@ -1,5 +1,6 @@
 import type { Finding } from "../finding/finding";
 import type { LineFit } from "./lineFit";
+import { heightVariance } from "./lineIntervals";
 
 /** A value with its standard uncertainty, in its own unit; undefined where none exists. */
 export interface ReadOff {
@@ -7,19 +8,10 @@ export interface ReadOff {
   readonly uncertainty: number | undefined;
 }
 
-/** var(c) + x² var(m) + 2x cov(m, c): how sure the line itself is at x. */
+/** How sure the line itself is at x. */
 function varianceOfLine(line: LineFit, x: number): number | undefined {
-  const { standardErrorOfSlope: m, standardErrorOfIntercept: c, covariance } = line;
-  if (m === undefined || c === undefined) return undefined;
-  if (
-    line.weighting === "none" &&
-    line.residualStandardDeviation !== undefined &&
-    line.degreesOfFreedom === line.count - 2
-  ) {
-    const s = line.residualStandardDeviation;
-    return s * s * (1 / line.count + (x - line.meanOfX) ** 2 / line.sumOfSquaresOfX);
-  }
-  return Math.max(0, c * c + x * x * m * m + 2 * x * (covariance ?? 0));
+  const found = heightVariance(line);
+  return found && found.atCentre + found.ofSlope * (x - found.centre) ** 2;
 }
 
 function root(variance: number | undefined): number | undefined {

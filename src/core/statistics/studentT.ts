@@ -1,3 +1,4 @@
+import cdf from "@stdlib/stats-base-dists-t-cdf";
 import quantile from "@stdlib/stats-base-dists-t-quantile";
 
 /**
@@ -12,4 +13,15 @@ export function studentTFactor(level: number, degreesOfFreedom: number): number 
     throw new RangeError(`degrees of freedom must be at least 1: ${degreesOfFreedom}`);
   }
   return quantile(0.5 + level / 2, degreesOfFreedom);
+}
+
+/**
+ * The probability that |t| comes out larger than this by chance, both tails together.
+ * @param degreesOfFreedom at least 1; @throws RangeError below.
+ */
+export function probabilityOfLargerT(t: number, degreesOfFreedom: number): number {
+  if (!(degreesOfFreedom >= 1)) {
+    throw new RangeError(`degrees of freedom must be at least 1: ${degreesOfFreedom}`);
+  }
+  return 2 * cdf(-Math.abs(t), degreesOfFreedom);
 }

@@ -4,6 +4,9 @@ import { removeFigure } from "../acts/removeFigure";
 import { plotAlso } from "../acts/plotAlso";
 import { setAxis } from "../acts/setAxis";
 import { setLine } from "../acts/setLine";
+import { layStraightedge } from "../acts/layStraightedge";
+import { liftStraightedge } from "../acts/liftStraightedge";
+import { drawTriangle } from "../acts/drawTriangle";
 import { setLook } from "../acts/setLook";
 import { keepLook } from "../acts/keepLook";
 import { putLabel } from "../acts/putLabel";
@@ -145,6 +148,13 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   done(setAxis, { figure: "main", axis: "x", change: { range: "hand", from: "0", to: "0.2" } }),
   done(setLook, { figure: "main", change: { style: "print", bars: "boxes" } }),
   done(setLine, { figure: "main", change: { weights: "xy", held: "zero", steepest: false } }),
+  done(layStraightedge, { figure: "main", id: "edge", change: { x2: 0.1, role: "steepest" } }),
+  after(
+    (document) =>
+      perform(document, layStraightedge, { figure: "main", id: "edge", change: { y2: 1.2 } }),
+    done(liftStraightedge, { figure: "main", id: "edge" }),
+  ),
+  done(drawTriangle, { figure: "main", triangle: { from: 0.02, to: 0.12 } }),
   done(keepLook, { figure: "main" }),
   done(putLabel, { figure: "main", id: "note", label: { text: "bent here", x: 0.1, y: 1 } }),
   after(

@@ -46,6 +46,28 @@ export interface PaperPlace {
   down: number;
 }
 
+/** A line that is drawn, or laid by hand in its place. */
+export type LineRole = "best" | "steepest" | "shallowest";
+
+/** A line laid by hand between two handles, in the axes' units. */
+export interface Straightedge {
+  order: string;
+  x1: number;
+  y1: number;
+  x2: number;
+  y2: number;
+  /** What it stands for in the slope range by hand, if anything. */
+  role: "none" | LineRole;
+  /** The series that it is laid along, by its place in the figure, from 0. */
+  series: number;
+}
+
+/** The slope triangle: from one x on the best line to another. */
+export interface SlopeTriangle {
+  from: number;
+  to: number;
+}
+
 /** How the best line of a figure is laid, and which lines are drawn. */
 export interface LineChoice {
   /** Which error bars count. */
@@ -63,6 +85,21 @@ export interface LineChoice {
   best: boolean;
   steepest: boolean;
   shallowest: boolean;
+  /** Whether the ± count only beside one another, their common size being found from the scatter. */
+  relative: boolean;
+  /** One line over all series. */
+  together: boolean;
+  /** Whether the unweighted line is drawn beside a weighted one. */
+  compare: boolean;
+  /** How far each line is drawn: across the paper, or from the first reading to the last. */
+  reach: Record<LineRole, "paper" | "data">;
+  /** Which further lines are labelled with their equation; the best one's is the figure's `equation`. */
+  labelled: { steepest: boolean; shallowest: boolean };
+  bands: "none" | "confidence" | "prediction" | "both";
+  /** Level of confidence in percent. */
+  level: "68.3" | "90" | "95" | "99";
+  /** Whether the theory says that the line goes through zero. */
+  expectsZero: boolean;
 }
 
 /** One figure: which quantities go along which axis, and how it is drawn. An empty title means the proposed one. */
@@ -82,6 +119,9 @@ export interface Figure {
   /** Whether the best line is written beside it as an equation. */
   equation: boolean;
   line: LineChoice;
+  straightedges: Record<string, Straightedge>;
+  /** Null while none is drawn. */
+  triangle: SlopeTriangle | null;
 }
 
 /** The words that each choice of a look may have. */
@@ -101,11 +141,19 @@ export const lookValues = {
 export const lineValues = {
   weights: ["none", "y", "xy"],
   held: ["free", "zero", "intercept", "slope", "point"],
+  reach: ["paper", "data"],
+  bands: ["none", "confidence", "prediction", "both"],
+  level: ["68.3", "90", "95", "99"],
+  role: ["none", "best", "steepest", "shallowest"],
 } as const;
 
 export const plainLine: LineChoice = {
   ...{ weights: "none", held: "free", intercept: "0", slope: "1", pointX: "0", pointY: "0" },
   ...{ from: "", to: "", best: true, steepest: true, shallowest: true },
+  ...{ relative: false, together: false, compare: false, expectsZero: false },
+  reach: { best: "paper", steepest: "paper", shallowest: "paper" },
+  labelled: { steepest: false, shallowest: false },
+  ...{ bands: "none", level: "95" },
 };
 
 export const plainAxis: Axis = {
@@ -124,6 +172,7 @@ export function plainFigure(order: string, x: string | null, y: string | null): 
     ...{ order, title: "", caption: "", x, y, also: {}, labels: {}, legend: null, equation: false },
     axes: { x: { ...plainAxis }, y: { ...plainAxis } },
     look: { ...plainLook },
-    line: { ...plainLine },
+    line: structuredClone(plainLine),
+    ...{ straightedges: {}, triangle: null },
   };
 }

@@ -36,6 +36,32 @@ const label = yup
   .noUnknown()
   .strict();
 
+const reach = oneOf(lineValues.reach);
+
+const line = yup
+  .object({
+    ...{ weights: oneOf(lineValues.weights), held: oneOf(lineValues.held) },
+    ...{ intercept: words, slope: words, pointX: words, pointY: words, from: words, to: words },
+    ...{ best: flag, steepest: flag, shallowest: flag },
+    ...{ relative: flag, together: flag, compare: flag, expectsZero: flag },
+    reach: yup
+      .object({ best: reach, steepest: reach, shallowest: reach })
+      .noUnknown()
+      .strict()
+      .required(),
+    labelled: yup.object({ steepest: flag, shallowest: flag }).noUnknown().strict().required(),
+    ...{ bands: oneOf(lineValues.bands), level: oneOf(lineValues.level) },
+  })
+  .noUnknown()
+  .strict()
+  .required();
+
+const straightedge = yup
+  .object({ order, x1: place, y1: place, x2: place, y2: place, role: oneOf(lineValues.role) })
+  .shape({ series: yup.number().strict().integer().min(0).max(1000).required() })
+  .noUnknown()
+  .strict();
+
 const quantity = yup.string().strict().matches(key).nullable().defined();
 
 /** How a figure must look in a document. */
@@ -54,15 +80,15 @@ export const figureSchema = yup
       .defined()
       .default(null),
     equation: flag,
-    line: yup
-      .object({
-        ...{ weights: oneOf(lineValues.weights), held: oneOf(lineValues.held) },
-        ...{ intercept: words, slope: words, pointX: words, pointY: words, from: words, to: words },
-        ...{ best: flag, steepest: flag, shallowest: flag },
-      })
+    line,
+    straightedges: recordOf(straightedge, limits.straightedges),
+    triangle: yup
+      .object({ from: place, to: place })
       .noUnknown()
       .strict()
-      .required(),
+      .nullable()
+      .defined()
+      .default(null),
   })
   .noUnknown()
   .strict();

@@ -6,7 +6,7 @@ import type { Quantity } from "./quantity";
 import type { Row } from "./row";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 3;
+export const documentVersion = 4;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.

@@ -4,6 +4,7 @@ export const limits = {
   quantities: 60,
   figures: 40,
   labels: 60,
+  straightedges: 12,
   tables: 20,
   series: 40,
   constants: 60,

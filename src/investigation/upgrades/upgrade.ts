@@ -1,11 +1,14 @@
 import { documentVersion, type Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
 import { figuresAndExamples } from "./figuresAndExamples";
+import { linesByHand } from "./linesByHand";
 import { repeatsAndTables } from "./repeatsAndTables";
 import type { UpgradeStep } from "./upgradeStep";
 
 /** Every step that there is, in order. Each has its stored before and after beside it. */
-export const upgradeSteps: readonly UpgradeStep[] = [repeatsAndTables, figuresAndExamples];
+export const upgradeSteps: readonly UpgradeStep[] = [
+  ...[repeatsAndTables, figuresAndExamples, linesByHand],
+];
 
 export type Upgraded =
   | { readonly kind: "document"; readonly document: Investigation }
