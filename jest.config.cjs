@@ -26,6 +26,7 @@ const shared = {
   transformIgnorePatterns: [`/node_modules/(?!(${esmPackages})/)`],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
   testEnvironment: "node",
+  testTimeout: 20_000,
 };
 
 module.exports = {

@@ -106,7 +106,7 @@ function benchScene(count: number): void {
         ...{ x: { ...axis, range: { kind: "fill" } }, y: { ...axis, range: { kind: "fill" } } },
         series: [
           {
-            ...{ name: "", place: 0, lines: [{ role: "best", slope: 3, intercept: 0 }] },
+            ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 3, intercept: 0 }] },
             points: { x, y, xBars: bars, yBars: bars, aside: { x: [], y: [] } },
           },
         ],

@@ -1,11 +1,12 @@
 import type { LookSpecification } from "./specification";
 
-/** Colours of the screen style; what is uncertain is magenta and nothing else is. */
+/** Colours of the screen style; what is uncertain is magenta and nothing else is; construction lines are petrol. */
 export const palette = {
   paper: "#FFFFFF",
   ink: "#14323C",
   magenta: "#B3206A",
   magentaWash: "#FBEAF2",
+  petrol: "#0E6E7E",
   majorGrid: "#D9E4E4",
   minorGrid: "#EDF2F2",
 } as const;
@@ -13,6 +14,7 @@ export const palette = {
 /** Black on white, where shapes and strokes alone tell things apart. */
 const printed = {
   ...{ paper: "#FFFFFF", ink: "#000000", magenta: "#000000", magentaWash: "#E6E6E6" },
+  petrol: "#000000",
   ...{ majorGrid: "#C4C4C4", minorGrid: "#E6E6E6" },
 } as const;
 

@@ -23,7 +23,13 @@ export type ShapeRole =
   | "legend"
   | "best-line"
   | "steepest-line"
-  | "shallowest-line";
+  | "shallowest-line"
+  | "unweighted-line"
+  | "straightedge-line"
+  | "range-fan"
+  | "confidence-band"
+  | "prediction-band"
+  | "triangle";
 
 /** An outline in points; `d` is an SVG path. */
 export interface PathShape {

@@ -40,9 +40,32 @@ export interface LineSpecification {
   readonly slope: number;
   readonly intercept: number;
   /** The best line is drawn through; how far it can turn is drawn in the colour of what is uncertain. */
-  readonly role: "best" | "steepest" | "shallowest";
+  readonly role: "best" | "steepest" | "shallowest" | "unweighted" | "straightedge";
+  /** Only between these x; across the whole paper where it is absent. */
+  readonly reach?: { readonly from: number; readonly to: number };
   /** Written beside the line. */
   readonly equation?: RunText;
+}
+
+/** A band about a line: its half-width at x is t √(atCentre + ofSlope (x − centre)²). */
+export interface BandSpecification {
+  readonly kind: "confidence" | "prediction";
+  readonly slope: number;
+  readonly intercept: number;
+  readonly centre: number;
+  readonly atCentre: number;
+  readonly ofSlope: number;
+  readonly t: number;
+}
+
+/** A right-angled triangle under a line, from one x to another, with words along its two short sides. */
+export interface TriangleSpecification {
+  readonly from: number;
+  readonly to: number;
+  readonly slope: number;
+  readonly intercept: number;
+  readonly across: RunText;
+  readonly up: RunText;
 }
 
 /** Points that share a marker, and their lines. */
@@ -53,6 +76,7 @@ export interface SeriesSpecification {
   readonly place: number;
   readonly points: PointsSpecification;
   readonly lines: readonly LineSpecification[];
+  readonly bands: readonly BandSpecification[];
 }
 
 /** How units and numbers are written: "L / m" or "L (m)", 0.5 or 0,5. */
@@ -105,6 +129,7 @@ export interface FigureSpecification {
   readonly look: LookSpecification;
   readonly labels: readonly LabelSpecification[];
   /** Where the legend was put, as parts of the drawing area; absent while it finds its own place. */
+  readonly triangle?: TriangleSpecification;
   readonly legend?: { readonly across: number; readonly down: number };
 }
 

@@ -1,6 +1,7 @@
 import type { RunText } from "@/core/unit/runText";
 import { layFrame } from "@/figure/layout/frame";
 import type {
+  BandSpecification,
   AxisSpecification,
   FigureSpecification,
   SeriesSpecification,
@@ -44,14 +45,32 @@ function labelTex(axis: AxisSpecification, headings: "slash" | "brackets"): stri
   return headings === "slash" ? `${name} / ${unit}` : `${name} (${unit})`;
 }
 
-const lineStyles = { best: "solid", steepest: "dashed", shallowest: "dotted" } as const;
+const lineStyles = {
+  ...{ best: "solid", steepest: "dashed", shallowest: "dotted" },
+  ...{ unweighted: "dash dot", straightedge: "thin" },
+} as const;
 
 const marks = ["*", "triangle*", "square*", "diamond*", "pentagon*"];
 
 /** A number as TeX reads it: full precision, no more digits than are meant. */
 const number = (value: number) => String(Number(value.toPrecision(12)));
 
-function seriesTex({ name, place, points, lines }: SeriesSpecification, from: number, to: number) {
+/** Both edges of a band as curves. */
+function bandTex(band: BandSpecification, from: number, to: number): string[] {
+  const { slope, intercept, centre, atCentre, ofSlope, t } = band;
+  const half = `${number(t)}*sqrt(${number(atCentre)} + ${number(ofSlope)}*(x - (${number(centre)}))^2)`;
+  const style = band.kind === "confidence" ? "gray" : "gray, densely dashed";
+  return ["+", "-"].map(
+    (sign) =>
+      `\\addplot[${style}, domain=${number(from)}:${number(to)}, samples=60, forget plot] {${number(slope)}*x + (${number(intercept)}) ${sign} ${half}};`,
+  );
+}
+
+function seriesTex(
+  { name, place, points, lines, bands }: SeriesSpecification,
+  from: number,
+  to: number,
+) {
   const { x, y, xBars, yBars } = points;
   const rows = Array.from({ length: x.length }, (_, i) =>
     [...[x[i], xBars.down[i], xBars.up[i], y[i], yBars.down[i], yBars.up[i]]]
@@ -68,10 +87,11 @@ function seriesTex({ name, place, points, lines }: SeriesSpecification, from: nu
     ...rows,
     "};",
     ...(name === "" ? [] : [`\\addlegendentry{${texOfText(name)}}`]),
-    ...lines.map(
-      ({ slope, intercept, role }) =>
-        `\\addplot[black, ${lineStyles[role]}, domain=${number(from)}:${number(to)}, samples=2, forget plot] {${number(slope)}*x + (${number(intercept)})};`,
-    ),
+    ...bands.flatMap((band) => bandTex(band, from, to)),
+    ...lines.map(({ slope, intercept, role, reach = { from, to } }) => {
+      const domain = `domain=${number(reach.from)}:${number(reach.to)}`;
+      return `\\addplot[black, ${lineStyles[role]}, ${domain}, samples=2, forget plot] {${number(slope)}*x + (${number(intercept)})};`;
+    }),
   ];
 }
 

@@ -1,5 +1,5 @@
 import { fitFixedIntercept, fitFixedSlope, fitThroughPoint } from "@/core/fit/constrainedLine";
-import type { LineOutcome } from "@/core/fit/lineFit";
+import type { LineFit, LineOutcome } from "@/core/fit/lineFit";
 import { fitOrdinaryLine } from "@/core/fit/ordinaryLine";
 import { fitWeightedLine } from "@/core/fit/weightedLine";
 import { fitYorkLine } from "@/core/fit/yorkLine";
@@ -64,8 +64,29 @@ function withEffectiveBars(held: Held, sx: Float64Array, sy: Float64Array): Line
     : outcome;
 }
 
-/** The best line of a series as it was chosen: which bars count, and what it has to keep to. */
+/** The ± only beside one another: their common size is what the scatter makes it, √(reduced χ²) of what was said. */
+function relatively(line: LineFit): LineFit {
+  const { reducedChiSquare, standardErrorOfSlope, standardErrorOfIntercept, covariance } = line;
+  if (reducedChiSquare === undefined) return line;
+  const scaled = (error: number | undefined) =>
+    error === undefined ? undefined : error * Math.sqrt(reducedChiSquare);
+  return {
+    ...line,
+    relativeWeights: true,
+    standardErrorOfSlope: scaled(standardErrorOfSlope),
+    standardErrorOfIntercept: scaled(standardErrorOfIntercept),
+    covariance: covariance === undefined ? undefined : covariance * reducedChiSquare,
+  };
+}
+
+/** The best line of a series as it was chosen: which bars count and how, and what it has to keep to. */
 export function bestLine(points: FigurePoints, choice: LineChoice, rules: LineRules): LineOutcome {
+  const outcome = laid(points, choice, rules);
+  if (outcome.kind === "no-line" || !choice.relative || choice.weights === "none") return outcome;
+  return { kind: "line", line: relatively(outcome.line) };
+}
+
+function laid(points: FigurePoints, choice: LineChoice, rules: LineRules): LineOutcome {
   const { xValues: x, yValues: y } = points;
   const held = heldLine(points, choice, rules);
   if (choice.weights === "none") return held ? held(undefined) : fitOrdinaryLine(x, y);

@@ -6,7 +6,6 @@ import { writeUnitText } from "@/core/unit/unitText";
 import type {
   AxisSpecification,
   FigureSpecification,
-  LineSpecification,
   LookSpecification,
   PointsSpecification,
   RangeSpecification,
@@ -22,19 +21,17 @@ import {
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
-import type { LineRules } from "./bestLine";
+import { bandsOf, type Lined, linesOf, type LineStyle, triangleOf } from "./figureLines";
 import { figureSize } from "./figureSize";
-import type { FigureFit, SeriesFit } from "./fit";
+import type { FigureFit, PlottedSeries } from "./fit";
 import type { FigurePoints } from "./figurePoints";
-import { lineRange } from "./lineRange";
-import { lineEquation } from "./lineEquation";
 
 /** The first look in the margin. */
 const small = { width: 243, height: 180, textSize: 8 };
 /** Beside a title on the shelf. */
 const thumb = { width: 132, height: 96, textSize: 6 };
 
-type Style = Pick<HouseRules, "headings" | "figuresOfUncertainty"> & LineRules;
+export type Style = Pick<HouseRules, "headings"> & LineStyle;
 
 /** A typed number of an axis, or undefined where it is none. */
 function typed(text: string, mark: DecimalMark): number | undefined {
@@ -48,7 +45,11 @@ function rangeOf({ range, from, to, step }: Axis, mark: DecimalMark): RangeSpeci
   return { kind: "hand", ...ends };
 }
 
-function axis(quantities: readonly Quantity[], chosen: Axis, mark: DecimalMark): AxisSpecification {
+export function axis(
+  quantities: readonly Quantity[],
+  chosen: Axis,
+  mark: DecimalMark,
+): AxisSpecification {
   const [first] = quantities as [Quantity];
   const several = quantities.length > 1;
   const symbols = quantities.flatMap(({ symbol }, index): RunText => [
@@ -76,7 +77,8 @@ export function figureTitle(title: string, x: Quantity, y: Quantity): RunText {
 }
 
 /** What a series is called in a legend; "" where there are none. */
-export function seriesName({ points }: SeriesFit, fit: FigureFit): string {
+export function seriesName({ points }: PlottedSeries, fit: FigureFit): string {
+  if (!fit.groups.some((group) => group.points === points)) return "all series";
   const several = fit.also.length > 0;
   const own = several ? plainRunText(calling(points.y.quantity)) : "";
   const series = points.series
@@ -85,22 +87,6 @@ export function seriesName({ points }: SeriesFit, fit: FigureFit): string {
       ? "no series"
       : "";
   return [own, series].filter((part) => part !== "").join(", ");
-}
-
-function linesOf(one: SeriesFit, style: Style, { line: choice, equation }: Chosen) {
-  const { fitted, outcome } = one;
-  if (outcome.kind === "no-line") return [];
-  const { slope, intercept } = outcome.line;
-  const written = equation ? lineEquation(outcome.line, fitted, style) : undefined;
-  const range = lineRange(fitted, outcome, style);
-  const lines: LineSpecification[] = choice.best
-    ? [{ role: "best", slope, intercept, ...(written && { equation: written }) }]
-    : [];
-  if (range?.kind === "range") {
-    if (choice.steepest) lines.push({ role: "steepest", ...range.steepest });
-    if (choice.shallowest) lines.push({ role: "shallowest", ...range.shallowest });
-  }
-  return lines;
 }
 
 const pointsSpecified = new WeakMap<FigurePoints, PointsSpecification>();
@@ -117,21 +103,24 @@ function pointsSpecification(points: FigurePoints): PointsSpecification {
 }
 
 function seriesSpecification(
-  one: SeriesFit,
+  one: PlottedSeries,
+  place: number,
   fit: FigureFit,
   chosen: Chosen,
   style: Style,
 ): SeriesSpecification {
   const { points } = one;
+  const line = fit.lines[place];
   return {
     name: seriesName(one, fit),
     place: points.place,
     points: pointsSpecification(points),
-    lines: linesOf(one, style, chosen),
+    lines: line ? linesOf(line, place, style, chosen) : [],
+    bands: line ? bandsOf(line, style, chosen.line) : [],
   };
 }
 
-type Chosen = Pick<Figure, "axes" | "equation" | "line">;
+type Chosen = Pick<Figure, "axes"> & Lined;
 
 function content(fit: FigureFit, style: Style, chosen: Chosen) {
   const { axes } = chosen;
@@ -140,12 +129,12 @@ function content(fit: FigureFit, style: Style, chosen: Chosen) {
   return {
     x: axis([fit.x.quantity], axes.x, decimalMark),
     y: axis(ys, axes.y, decimalMark),
-    series: fit.groups.map((one) => seriesSpecification(one, fit, chosen, style)),
+    series: fit.groups.map((one, place) => seriesSpecification(one, place, fit, chosen, style)),
     style: { headings, decimalMark },
   };
 }
 
-function lookOf(look: Figure["look"]): LookSpecification {
+export function lookOf(look: Figure["look"]): LookSpecification {
   const { style, markers, bars, join, band, grid, ticks } = look;
   const { frame, arrows, gap, lettering, line } = look;
   return {
@@ -211,6 +200,7 @@ export function figureSpecification(
     ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
   }));
   const drawn = content(fit, style, figure);
+  const triangle = triangleOf(fit, figure, style);
   return {
     ...figureSize(figure.look),
     ...drawn,
@@ -219,13 +209,14 @@ export function figureSpecification(
     look: lookOf(figure.look),
     labels,
     ...(figure.legend && { legend: figure.legend }),
+    ...(triangle && { triangle }),
   };
 }
 
 const plainChoice: Chosen = {
   axes: { x: plainAxis, y: plainAxis },
-  equation: false,
   line: { ...plainLine, steepest: false, shallowest: false },
+  ...{ equation: false, straightedges: {}, triangle: null },
 };
 
 function bare(fit: FigureFit, style: Style) {
@@ -240,7 +231,7 @@ function bare(fit: FigureFit, style: Style) {
 /** Points and bars without title or line, for the margin beside the readings. */
 export function firstLookSpecification(fit: FigureFit, style: Style): FigureSpecification {
   const { series, ...rest } = bare(fit, style);
-  return { ...small, ...rest, series: series.map((one) => ({ ...one, lines: [] })) };
+  return { ...small, ...rest, series: series.map((one) => ({ ...one, lines: [], bands: [] })) };
 }
 
 /** The figure no larger than a stamp, with its lines, for the shelf. */

@@ -25,3 +25,30 @@ export interface FigurePoints {
   /** Points of which a reading is set aside. */
   readonly aside: { readonly x: readonly number[]; readonly y: readonly number[] };
 }
+
+function joined(arrays: readonly Float64Array[]): Float64Array {
+  const whole = new Float64Array(arrays.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const array of arrays) {
+    whole.set(array, at);
+    at += array.length;
+  }
+  return whole;
+}
+
+/** The points of several series as one, for a line over all of them. */
+export function together(series: readonly FigurePoints[]): FigurePoints {
+  const all = (of: (one: FigurePoints) => Float64Array) => joined(series.map(of));
+  const [first] = series as [FigurePoints];
+  return {
+    ...{ x: first.x, y: first.y, place: first.place },
+    rows: series.flatMap(({ rows }) => rows),
+    ...{ xValues: all(({ xValues }) => xValues), yValues: all(({ yValues }) => yValues) },
+    xBars: { up: all(({ xBars }) => xBars.up), down: all(({ xBars }) => xBars.down) },
+    yBars: { up: all(({ yBars }) => yBars.up), down: all(({ yBars }) => yBars.down) },
+    aside: {
+      x: series.flatMap(({ aside }) => aside.x),
+      y: series.flatMap(({ aside }) => aside.y),
+    },
+  };
+}

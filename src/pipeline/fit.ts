@@ -2,19 +2,26 @@ import type { LineOutcome } from "@/core/fit/lineFit";
 import { type Figure, type LineChoice, plainLine } from "@/investigation/model/figure";
 import { readySets } from "@/investigation/model/houseRules";
 import { bestLine, lineNumber, type LineRules } from "./bestLine";
-import type { BarArrays, FigurePoints } from "./figurePoints";
+import { type BarArrays, type FigurePoints, together } from "./figurePoints";
 import { measuredColumn } from "./measured";
 import { memoised } from "./memoised";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "./table";
 
 export type { BarArrays, FigurePoints } from "./figurePoints";
 
-/** The points of one series and the best line through them. */
+/** The points of one series as they are plotted. */
+export interface PlottedSeries {
+  readonly points: FigurePoints;
+}
+
+/** Points and the best line through them. */
 export interface SeriesFit {
   readonly points: FigurePoints;
   /** Those of the points that take part in the line. */
   readonly fitted: FigurePoints;
   readonly outcome: LineOutcome;
+  /** The line with every point alike, where it is to be compared with a weighted one. */
+  readonly unweighted?: LineOutcome;
 }
 
 /** A figure's points and best lines, series by series; there is always at least one, if an empty one. */
@@ -26,7 +33,9 @@ export interface FigureFit {
   readonly also: readonly EvaluatedQuantity[];
   /** Rows that a logarithmic axis can't show. */
   readonly beyondLog: number;
-  readonly groups: readonly SeriesFit[];
+  readonly groups: readonly PlottedSeries[];
+  /** The lines: one for each series, or a single one over all. */
+  readonly lines: readonly SeriesFit[];
 }
 
 type Axes = Pick<FigurePoints, "x" | "y" | "series" | "loose" | "place">;
@@ -150,6 +159,17 @@ function alsoPlotted(
   });
 }
 
+function lineThrough(points: FigurePoints, choice: LineChoice, rules: LineRules): SeriesFit {
+  const fitted = withinStretch(points, choice, rules);
+  const outcome = bestLine(fitted, choice, rules);
+  const alike = { ...choice, weights: "none" } as const;
+  const compared = choice.compare && choice.weights !== "none";
+  return {
+    ...{ points, fitted, outcome },
+    ...(compared && { unweighted: bestLine(fitted, alike, rules) }),
+  };
+}
+
 /** Where only the look of a figure or the ends of its axes change, points and lines stay the same objects. */
 const fitting = memoised(
   (
@@ -165,12 +185,21 @@ const fitting = memoised(
     const also = alsoPlotted(wanted, y, table);
     const log = { x: logX, y: logY };
     const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
-    const groups = all.map((found, place) => {
-      const points = also.length > 0 ? { ...found, place } : found;
-      const fitted = withinStretch(points, choice, rules);
-      return { points, fitted, outcome: bestLine(fitted, choice, rules) };
-    });
-    return { x, y, table, also, groups, beyondLog: countBeyond(table, x, [y, ...also], log) };
+    const groups = all.map((found, place) => ({
+      points: also.length > 0 ? { ...found, place } : found,
+    }));
+    const apart = groups.map(({ points }) => points);
+    const lined = choice.together && apart.length > 1 ? [together(apart)] : apart;
+    const lines = lined.map((points) => lineThrough(points, choice, rules));
+    return {
+      x,
+      y,
+      table,
+      also,
+      groups,
+      lines,
+      beyondLog: countBeyond(table, x, [y, ...also], log),
+    };
   },
 );
 

@@ -1,6 +1,12 @@
 import type { LineFit } from "@/core/fit/lineFit";
-import type { WrittenNumber, WrittenStatement } from "@/core/number/writtenNumber";
+import type { RangeLine } from "@/core/fit/slopeRange";
+import {
+  type WrittenNumber,
+  type WrittenStatement,
+  writeStatement,
+} from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { FigurePoints } from "./fit";
@@ -19,27 +25,60 @@ function plain({ mantissa, exponent }: WrittenNumber): RunText {
   return [{ text: mantissa }, ...power(exponent)];
 }
 
+/** A number to the decimals of a half-range of two figures, so that a column reads as one. */
+export function besideHalf(value: number, half: number): WrittenNumber {
+  const { value: mantissa, exponent } = writeStatement(value, half, "two");
+  return { mantissa, ...(exponent !== undefined && { exponent }) };
+}
+
 function term({ statement, bare, unit }: LedgerRow): RunText {
   const number = statement ? stated(statement) : bare ? plain(bare) : [];
   return unit.length > 0 ? [...number, { text: "\u00a0" }, ...unit] : number;
 }
 
-/** "T² = (12.32 ± 0.06) s² m⁻³ · L³ + (0.001 ± 0.004) s²": a line in its axes' own symbols, with units. */
-export function lineEquation(
-  line: LineFit,
-  points: FigurePoints,
-  { figuresOfUncertainty, decimalMark }: Pick<HouseRules, "figuresOfUncertainty" | "decimalMark">,
-): RunText {
-  const { slope, intercept } = lineLedger(line, points, figuresOfUncertainty);
-  const whole: RunText = [
+function whole(points: FigurePoints, slope: RunText, intercept: RunText): RunText {
+  return [
     ...writeSymbol(points.y.quantity.symbol || "y"),
     { text: " = " },
-    ...term(slope),
+    ...slope,
     { text: " · " },
     ...writeSymbol(points.x.quantity.symbol || "x"),
     { text: " + " },
-    ...term(intercept),
+    ...intercept,
   ];
-  if (decimalMark === "point") return whole;
-  return whole.map((run) => ({ ...run, text: run.text.replace(/(\d)\.(\d)/g, "$1,$2") }));
+}
+
+type Writing = Pick<HouseRules, "figuresOfUncertainty" | "decimalMark">;
+
+function marked(runs: RunText, { decimalMark }: Writing): RunText {
+  if (decimalMark === "point") return runs;
+  return runs.map((run) => ({ ...run, text: run.text.replace(/(\d)\.(\d)/g, "$1,$2") }));
+}
+
+/** "T² = (12.32 ± 0.06) s² m⁻³ · L³ + (0.001 ± 0.004) s²": a line in its axes' own symbols, with units. */
+export function lineEquation(line: LineFit, points: FigurePoints, writing: Writing): RunText {
+  const { slope, intercept } = lineLedger(line, points, writing.figuresOfUncertainty);
+  return marked(whole(points, term(slope), term(intercept)), writing);
+}
+
+/** The same of a line that only bounds the range: without ±, to the decimals of half the range. */
+export function boundEquation(
+  line: RangeLine,
+  halves: { readonly slope: number; readonly intercept: number },
+  points: FigurePoints,
+  writing: Writing,
+): RunText {
+  const { x, y } = points;
+  const slope = besideHalf(line.slope, halves.slope);
+  const intercept = besideHalf(line.intercept, halves.intercept);
+  const units = {
+    slope: writeSlopeUnit(y.quantity.unit, x.quantity.unit),
+    intercept: writeUnitText(y.quantity.unit),
+  };
+  const written = whole(
+    points,
+    term({ bare: slope, unit: units.slope }),
+    term({ bare: intercept, unit: units.intercept }),
+  );
+  return marked(written, writing);
 }

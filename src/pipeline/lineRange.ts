@@ -4,6 +4,7 @@ import { confidenceIntervals } from "@/core/fit/lineIntervals";
 import { type RangeLine, slopeRange } from "@/core/fit/slopeRange";
 import type { Finding } from "@/core/finding/finding";
 import type { LineRules } from "./bestLine";
+import type { LaidByHand } from "./byHand";
 import type { FigurePoints } from "./figurePoints";
 
 /** The level of confidence of the range by statistics. */
@@ -51,7 +52,11 @@ function steepFirst(greatest: RangeLine, least: RangeLine, line: LineFit): [Rang
   return line.slope < 0 ? [least, greatest] : [greatest, least];
 }
 
-function reckoned(points: FigurePoints, line: LineFit, rule: LineRules["slopeRange"]): LineRange {
+function reckoned(
+  points: FigurePoints,
+  line: LineFit,
+  rule: Exclude<LineRules["slopeRange"], "by-hand">,
+): LineRange {
   const { xValues: x, yValues: y, xBars, yBars } = points;
   const boxes = { x, y, xDown: xBars.down, xUp: xBars.up, yDown: yBars.down, yUp: yBars.up };
   if (rule === "statistics") return byStatistics(line);
@@ -68,13 +73,23 @@ function reckoned(points: FigurePoints, line: LineFit, rule: LineRules["slopeRan
 
 const known = new WeakMap<FigurePoints, { rule: string; line: LineFit; range: LineRange }>();
 
-/** How far the line of a series can turn; worked out once as long as points, line and rule stay the same. */
+function fromHand({ steepest, shallowest }: LaidByHand): LineRange {
+  if (steepest && shallowest) return ranged(steepest, shallowest);
+  return { kind: "no-range", finding: { name: "straightedges-missing" } };
+}
+
+/**
+ * How far the line of a series can turn; worked out once as long as points, line and rule stay the same.
+ * @param laid straightedges that stand for the steepest and the shallowest line, for the rule "by hand".
+ */
 export function lineRange(
   points: FigurePoints,
   outcome: LineOutcome,
   { slopeRange: rule }: LineRules,
+  laid: LaidByHand,
 ): LineRange | undefined {
   if (outcome.kind === "no-line") return undefined;
+  if (rule === "by-hand") return fromHand(laid);
   const { line } = outcome;
   const before = known.get(points);
   if (before?.rule === rule && before.line === line) return before.range;

@@ -11,6 +11,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { clampedRule } from "@/investigation/samples/clampedRule";
 import { interceptSentence, lineSentence, noRangeSentence } from "@/wording/lines";
 import { figureSpecification } from "./figure";
+import { laidByHand } from "./byHand";
 import { figureSize } from "./figureSize";
 import { fitFigure } from "./fit";
 import { lineEquation } from "./lineEquation";
@@ -22,10 +23,15 @@ function laid(change: Partial<LineChoice>, rules: Partial<HouseRules> = {}, from
   const { document } = perform(ruled, setLine, { figure: "main", change });
   const figure = document.figures.main!;
   const fit = fitFigure(evaluateTables(document), figure, document.houseRules)!;
-  const [group] = fit.groups;
+  const [group] = fit.lines;
   if (group!.outcome.kind === "no-line") throw new Error(group!.outcome.finding.name);
   const { line } = group!.outcome;
-  const range = lineRange(group!.fitted, group!.outcome, document.houseRules)!;
+  const range = lineRange(
+    group!.fitted,
+    group!.outcome,
+    document.houseRules,
+    laidByHand(figure, 0),
+  )!;
   return { document, fit, group: group!, line, range, figure };
 }
 
@@ -121,8 +127,15 @@ describe("lines in words", () => {
     expect(lineSentence(laid({}).line, document.houseRules)).toMatch(
       /every point counting the same/,
     );
-    expect(interceptSentence(0.001, 0.01)).toMatch(/includes zero/);
-    expect(interceptSentence(-0.2, 0.01)).toMatch(/leaves zero out/);
+    const about = (intercept: number, expected = false, held = false) =>
+      interceptSentence({ intercept, half: 0.01, held, expected });
+    expect(about(0.001)).toMatch(/includes zero.*allow/);
+    expect(about(0.001, true)).toMatch(/agree with the theory/);
+    expect(about(-0.2)).toMatch(/leaves zero out/);
+    expect(about(-0.2, true)).toMatch(/systematic offset/);
+    expect(about(0, false, true)).toMatch(/was held/);
+    const unsure = { intercept: 1, half: undefined, held: false, expected: false };
+    expect(interceptSentence(unsure)).toMatch(/third reading/);
   });
 });
 

@@ -22,7 +22,7 @@ function type(document: ReturnType<typeof frozen>, row: string, text: string) {
 }
 
 function only(document: ReturnType<typeof frozen>) {
-  return fitFigure(evaluateTables(document), document.figures.main!)!.groups[0]!;
+  return fitFigure(evaluateTables(document), document.figures.main!)!.lines[0]!;
 }
 
 function rowsOf(document: ReturnType<typeof frozen>): string[] {

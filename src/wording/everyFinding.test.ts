@@ -87,6 +87,18 @@ const all: readonly (readonly [Finding, string])[] = [
   [{ name: "all-x-equal", x: 2 }, "Vary that quantity"],
   [{ name: "lengths-differ", x: 2, y: 3 }, "different numbers"],
   [{ name: "not-finite" }, "too large"],
+  [{ name: "straightedges-missing" }, "Lay two straightedges"],
+  [{ name: "line-misses-boxes", rows: [5] }, "error box of row 5"],
+  [{ name: "line-misses-boxes", rows: [2, 5, 7] }, "error boxes of rows 2, 5 and 7"],
+  [{ name: "line-misses-boxes", rows: [1, 2, 3, 4, 5, 6, 7, 8] }, "6 and 2 more"],
+  [{ name: "many-boxes-missed", missed: 4, of: 7 }, "4 of 7"],
+  [{ name: "bars-seem-too-long", reduced: 0.0213 }, "reduced χ² 0.02"],
+  [{ name: "intercept-off-zero", halves: 3.14 }, "3.1 times its ±"],
+  [{ name: "curve-in-residuals", pattern: ["above", "below", "above"] }, "above, below, above the"],
+  [{ name: "dominant-reading", row: 7, percent: 12.3456 }, "change by 12 %"],
+  [{ name: "r-squared-for-uncertainty" }, "Quote the slope with its ±"],
+  [{ name: "line-far-beyond", times: 2.468 }, "2.5 times as far"],
+  [{ name: "common-part-of-slope", symbol: "E", percent: 1.234 }, "1.2 %"],
   [{ name: "two-points-no-standard-error" }, "third reading"],
 ];
 

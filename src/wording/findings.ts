@@ -16,6 +16,15 @@ type Sentences = {
   readonly [Name in Finding["name"]]: (finding: Extract<Finding, { name: Name }>) => string;
 };
 
+/** "row 3", "rows 3 and 5", "rows 1, 3 and 5"; of very many the first. */
+function rowsInWords(rows: readonly number[]): string {
+  const named = rows.slice(0, 6).map(String);
+  const rest = rows.length - named.length;
+  if (rest > 0) return `rows ${named.join(", ")} and ${rest} more`;
+  const last = named.at(-1) ?? "";
+  return named.length === 1 ? `row ${last}` : `rows ${named.slice(0, -1).join(", ")} and ${last}`;
+}
+
 const sentences: Sentences = {
   "not-a-number": (finding) =>
     `“${finding.text}” is not a number. The row stays out of the figure until it is one.`,
@@ -152,6 +161,26 @@ const sentences: Sentences = {
     "All points stand at the same place along the horizontal axis, so no slope exists. Vary that quantity.",
   "lengths-differ": () => "The two quantities have different numbers of readings.",
   "not-finite": () => "One of the readings is too large to calculate with.",
+  "straightedges-missing": () =>
+    "The house rules take the slope range by hand. Lay two straightedges and make one the steepest, the other the shallowest.",
+  "line-misses-boxes": (finding) =>
+    `The best line misses the error ${finding.rows.length === 1 ? "box" : "boxes"} of ${rowsInWords(finding.rows)}. Look at the reading and its ±, or set it aside with a reason.`,
+  "many-boxes-missed": (finding) =>
+    `The best line misses ${finding.missed} of ${finding.of} error boxes. The ± may be too small, or the points lie on a curve.`,
+  "bars-seem-too-long": (finding) =>
+    `The points lie much closer to the line than their bars (reduced χ² ${Number(finding.reduced.toPrecision(1))}). The ± may be too large, or shared by all readings.`,
+  "intercept-off-zero": (finding) =>
+    `The theory says zero, but the intercept is ${Number(finding.halves.toPrecision(2))} times its ± away from it. Look for a zero error or an effect that was left out.`,
+  "curve-in-residuals": (finding) =>
+    `The points lie ${finding.pattern.join(", ")} the line: a curve. Try another pair of quantities on Straighten.`,
+  "dominant-reading": (finding) =>
+    `Without row ${finding.row} the slope would change by ${Number(finding.percent.toPrecision(2))} %, more than its own ±. Check that reading, or take more near it.`,
+  "r-squared-for-uncertainty": () =>
+    "R² says how well a line describes the points, not how sure the slope is. Quote the slope with its ±.",
+  "line-far-beyond": (finding) =>
+    `The line is drawn ${Number(finding.times.toPrecision(2))} times as far beyond the readings as they reach. Keep it to the readings, or say that it is extended.`,
+  "common-part-of-slope": (finding) =>
+    `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. Add it to the ± of the result.`,
   "two-points-no-standard-error": () =>
     "Two points always lie on a line, so nothing tells how sure it is. Take a third reading.",
 };

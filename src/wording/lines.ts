@@ -1,5 +1,5 @@
 import type { LineFit } from "@/core/fit/lineFit";
-import type { LineChoice } from "@/investigation/model/figure";
+import type { LineChoice, Straightedge } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 
 export const weightWords: Readonly<Record<LineChoice["weights"], string>> = {
@@ -17,19 +17,25 @@ export const heldWords: Readonly<Record<LineChoice["held"], string>> = {
 };
 
 /** How the best line was found, in a sentence. */
-export function lineSentence({ weighting }: LineFit, { uncertaintyMeans }: HouseRules): string {
+export function lineSentence(
+  { weighting, relativeWeights }: LineFit,
+  { uncertaintyMeans }: HouseRules,
+): string {
   if (weighting === "none") return "Least squares, every point counting the same.";
   const which = weighting === "y" ? "the vertical bars" : "the bars both ways";
   const meaning =
     uncertaintyMeans === "limit" ? ", each limit taken as a rectangle (σ = Δ/√3)" : "";
-  return `Least squares weighted by ${which}${meaning}; the ± count as they are, not as relative weights only.`;
+  const counting = relativeWeights
+    ? "the ± count as relative weights only, so the standard errors come from the scatter"
+    : "the ± count as they are, not as relative weights only";
+  return `Least squares weighted by ${which}${meaning}; ${counting}.`;
 }
 
 /** Where the slope range comes from, in a sentence. */
 export const rangeSentences: Readonly<Record<HouseRules["slopeRange"], string>> = {
   "every-box": "The steepest and the shallowest line still meet every error box.",
   "end-boxes": "The steepest and the shallowest line go through opposite corners of the end boxes.",
-  "by-hand": "No straightedge is laid: these lines still meet every error box.",
+  "by-hand": "The steepest and the shallowest line are laid by hand, as straightedges.",
   statistics: "The range holds the true slope with 95 % confidence (Student’s t).",
 };
 
@@ -39,9 +45,72 @@ export function noRangeSentence(factor: number): string {
   return `No straight line meets every error box. All bars would have to be ${times} times as long. Look at these readings and their ±, or set one aside with a reason:`;
 }
 
-/** Whether the intercept may be zero, in a sentence. */
-export function interceptSentence(intercept: number, half: number): string {
-  return Math.abs(intercept) <= half
-    ? "The intercept’s range includes zero: the data allow a line through the origin."
-    : "The intercept’s range leaves zero out: look for a systematic offset, such as a zero error.";
+/** Whether the intercept may be zero, and what that means, in a sentence. */
+export function interceptSentence(found: {
+  readonly intercept: number;
+  readonly half: number | undefined;
+  readonly held: boolean;
+  readonly expected: boolean;
+}): string {
+  const { intercept, half, held, expected } = found;
+  if (held) return "The line was held there, so the readings have no say in it.";
+  if (half === undefined) return "Nothing tells how sure it is; take a third reading.";
+  if (Math.abs(intercept) <= half) {
+    return expected
+      ? "Its range includes zero: the readings agree with the theory."
+      : "Its range includes zero: the readings allow a line through the origin.";
+  }
+  return expected
+    ? "Its range leaves zero out, against the theory: look for a systematic offset, such as a zero error that shifts every reading alike."
+    : "Its range leaves zero out. Where zero was expected, look for a systematic offset, such as a zero error.";
+}
+
+/** What a straightedge may stand for. */
+export const edgeRoleWords: Readonly<Record<Straightedge["role"], string>> = {
+  none: "nothing: only to look",
+  best: "the best line, by eye",
+  steepest: "the steepest line",
+  shallowest: "the shallowest line",
+};
+
+/** Which error boxes a straightedge passes by. */
+export function missedSentence(rows: readonly number[]): string {
+  if (rows.length === 0) return "It meets every error box.";
+  const shown = rows.slice(0, 8).join(", ");
+  const more = rows.length > 8 ? ` and ${rows.length - 8} more` : "";
+  return `It misses the box of ${rows.length === 1 ? "row" : "rows"} ${shown}${more}.`;
+}
+
+/** What a strict teacher would say of a slope triangle. */
+export function triangleRemarks(found: { small: boolean; onReading: boolean }): readonly string[] {
+  return [
+    ...(found.small ? ["The triangle is small: draw it over more than half of the readings."] : []),
+    ...(found.onReading
+      ? ["A corner stands on a reading. Take points of the line, not of the data."]
+      : ["Both corners stand on the line, not on readings."]),
+  ];
+}
+
+export const bandWords: Readonly<Record<LineChoice["bands"], string>> = {
+  none: "none",
+  confidence: "of the line (confidence)",
+  prediction: "of a new reading (prediction)",
+  both: "both",
+};
+
+export const reachWords: Readonly<Record<"paper" | "data", string>> = {
+  paper: "across the paper",
+  data: "along the readings",
+};
+
+/** How the readings lie about the line, in words. */
+export function patternSentence(
+  pattern: readonly ("above" | "below")[] | undefined,
+  unlikely: boolean,
+): string {
+  if (!pattern) return "No reading changes the side of the line.";
+  if (pattern.length > 6)
+    return `The readings change sides ${pattern.length - 1} times, as scatter does.`;
+  const words = `From left to right they lie ${pattern.join(", ")} the line`;
+  return unlikely ? `${words}: that looks like a curve.` : `${words}; scatter does that too.`;
 }

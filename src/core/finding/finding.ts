@@ -83,4 +83,14 @@ export type Finding =
   | { readonly name: "all-x-equal"; readonly x: number }
   | { readonly name: "lengths-differ"; readonly x: number; readonly y: number }
   | { readonly name: "not-finite" }
+  | { readonly name: "straightedges-missing" }
+  | { readonly name: "line-misses-boxes"; readonly rows: readonly number[] }
+  | { readonly name: "many-boxes-missed"; readonly missed: number; readonly of: number }
+  | { readonly name: "bars-seem-too-long"; readonly reduced: number }
+  | { readonly name: "intercept-off-zero"; readonly halves: number }
+  | { readonly name: "curve-in-residuals"; readonly pattern: readonly ("above" | "below")[] }
+  | { readonly name: "dominant-reading"; readonly row: number; readonly percent: number }
+  | { readonly name: "r-squared-for-uncertainty" }
+  | { readonly name: "line-far-beyond"; readonly times: number }
+  | { readonly name: "common-part-of-slope"; readonly symbol: string; readonly percent: number }
   | { readonly name: "two-points-no-standard-error" };

@@ -7,10 +7,12 @@ import type { Finding } from "../finding/finding";
 export interface LineFit {
   readonly slope: number;
   readonly intercept: number;
-  readonly standardErrorOfSlope?: number;
-  readonly standardErrorOfIntercept?: number;
+  readonly standardErrorOfSlope?: number | undefined;
+  readonly standardErrorOfIntercept?: number | undefined;
   /** cov(slope, intercept). */
-  readonly covariance?: number;
+  readonly covariance?: number | undefined;
+  /** Whether the ± counted only beside one another, the standard errors coming from the scatter. */
+  readonly relativeWeights?: true;
   readonly count: number;
   readonly degreesOfFreedom: number;
   /** Which error bars counted: none, those of y, those of x and y. */

@@ -21,7 +21,7 @@ const figure: FigureSpecification = {
   y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }], ...plain },
   series: [
     {
-      ...{ name: "", place: 0, lines: [{ role: "best", slope: 2, intercept: 0 }] },
+      ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 2, intercept: 0 }] },
       points: {
         x: [0, 1, 2],
         y: [0, 2, 4],

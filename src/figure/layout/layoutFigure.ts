@@ -1,4 +1,5 @@
 import { axes } from "../marks/axes";
+import { bands } from "../marks/bands";
 import { errorBars } from "../marks/errorBars";
 import { grid } from "../marks/grid";
 import { band, joins } from "../marks/joins";
@@ -6,6 +7,7 @@ import { lines } from "../marks/lines";
 import type { Mark } from "../marks/mark";
 import { points } from "../marks/points";
 import { caption, title } from "../marks/title";
+import { triangle } from "../marks/triangle";
 import { equations, labels, legend } from "../marks/words";
 import { inksOf } from "../palette";
 import type { PathShape, Scene, Shape } from "../scene";
@@ -15,7 +17,7 @@ import { spotsOf } from "./spots";
 import { placeWords } from "./words";
 
 /** Back to front. */
-const behind: readonly Mark[] = [band, grid, axes, joins, lines];
+const behind: readonly Mark[] = [band, bands, grid, axes, joins, lines, triangle];
 const crowded: readonly Mark[] = [errorBars, points];
 const before: readonly Mark[] = [legend, equations, labels, title, caption];
 

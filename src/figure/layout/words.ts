@@ -1,6 +1,7 @@
 import type { FigureSpecification, LabelSpecification } from "../specification";
 import { type Box, emptiestPlace, obstaclesOf } from "./emptiestPlace";
 import type { Frame } from "./frame";
+import { type PlacedTriangle, placeTriangle } from "./trianglePlace";
 import { type FacedRun, faced, setRuns } from "./setText";
 
 /** A line of text with its box on the paper. */
@@ -22,8 +23,9 @@ export interface Words {
     readonly size: number;
     readonly box: Box;
   };
-  readonly equations: readonly PlacedWords[];
+  readonly equations: readonly (PlacedWords & { readonly uncertain: boolean })[];
   readonly labels: readonly (PlacedWords & { readonly label: LabelSpecification })[];
+  readonly triangle?: PlacedTriangle | undefined;
 }
 
 /** Height of a line beside its size. */
@@ -70,7 +72,8 @@ function labelWords(label: LabelSpecification, figure: FigureSpecification, fram
 /** Gives legend, equations and labels their places: those put by hand first, the others where they cover least. */
 export function placeWords(figure: FigureSpecification, frame: Frame): Words {
   const labels = figure.labels.map((label) => labelWords(label, figure, frame));
-  const taken: Box[] = labels.map(({ box }) => box);
+  const triangle = placeTriangle(figure, frame);
+  const taken: Box[] = [...labels, ...(triangle?.words ?? [])].map(({ box }) => box);
   const wanted = figure.series.flatMap(({ lines }) =>
     lines.flatMap(({ equation }) => equation ?? []),
   );
@@ -94,7 +97,7 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
     taken.push(box);
   }
   const equations = figure.series.flatMap(({ lines }) =>
-    lines.flatMap(({ equation }): PlacedWords[] => {
+    lines.flatMap(({ equation, role }): Words["equations"][number][] => {
       if (!equation) return [];
       const runs = faced(equation, "serif", "serifItalic");
       const full = frame.textSize * 1.15;
@@ -103,8 +106,8 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
       const room = { width: (width * size) / full, height: size * 1.3 };
       const box = emptiestPlace(room, frame, obstacles, taken);
       taken.push(box);
-      return [{ runs, size, box }];
+      return [{ runs, size, box, uncertain: role !== "best" }];
     }),
   );
-  return { legend, equations, labels };
+  return { legend, equations, labels, triangle };
 }

@@ -2,7 +2,12 @@ import { type Frame } from "../layout/frame";
 import { coordinate, stroke } from "../layout/pathText";
 import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
-import type { FigureSpecification, LineSpecification } from "../specification";
+import type {
+  FigureSpecification,
+  LineSpecification,
+  LookSpecification,
+  SeriesSpecification,
+} from "../specification";
 import type { Mark } from "./mark";
 
 const widths = { thin: 0.75, medium: 1.1, thick: 1.7 } as const;
@@ -17,9 +22,11 @@ function meets({ slope, intercept }: LineSpecification, y: number, from: number,
   return Math.min(to, Math.max(from, (y - intercept) / slope));
 }
 
-/** The ends in x between which a line lies on the paper, or nothing. */
+/** The ends in x between which a line lies on the paper and within its reach, or nothing. */
 function endsOnPaper(line: LineSpecification, frame: Frame): [number, number] | undefined {
-  const { from, to } = frame.xScale;
+  const from = Math.max(frame.xScale.from, line.reach?.from ?? -Infinity);
+  const to = Math.min(frame.xScale.to, line.reach?.to ?? Infinity);
+  if (from >= to) return undefined;
   const { from: low, to: high } = frame.yScale;
   if (line.slope === 0) {
     return line.intercept < low || line.intercept > high ? undefined : [from, to];
@@ -49,25 +56,35 @@ function onPaper(line: LineSpecification, frame: Frame): string {
   return stroke(frame.across(ends[0]), y(ends[0]), frame.across(ends[1]), y(ends[1]));
 }
 
-/** Dashes of the lines that turn furthest: long for the steepest, dots for the shallowest. */
-const dashes = { steepest: [7, 3], shallowest: [1.4, 2.2] } as const;
+/** Long dashes for the steepest, dots for the shallowest, both in turn for a line to compare with. */
+const dashes = {
+  ...{ best: undefined, straightedge: undefined },
+  ...{ steepest: [7, 3], shallowest: [1.4, 2.2], unweighted: [7, 2, 1.4, 2] },
+} as const;
 
-/** The best lines, solid, across the paper; the steepest and the shallowest dashed in the colour of what is uncertain. */
+/** How thick a line is beside the best one. */
+const weights = { best: 1, steepest: 0.9, shallowest: 0.9, unweighted: 0.8, straightedge: 0.8 };
+
+function inkOf({ role }: LineSpecification, series: SeriesSpecification, look: LookSpecification) {
+  if (role === "best" || role === "unweighted") return colourOf(series, look);
+  return role === "straightedge" ? inksOf(look).petrol : inksOf(look).magenta;
+}
+
+/**
+ * The best lines, solid; the steepest and the shallowest dashed in the colour of what is uncertain; straightedges as
+ * construction lines.
+ */
 export const lines: Mark = (figure, frame) => {
   const { look } = figure;
-  const strokeWidth = strokeOf(look);
   return figure.series.flatMap((series) =>
     series.lines.flatMap((line): Shape[] => {
       const d = onPaper(line, frame);
       if (d === "") return [];
       const { role } = line;
-      if (role === "best") {
-        return [
-          { kind: "path", role: "best-line", d, stroke: colourOf(series, look), strokeWidth },
-        ];
-      }
-      const drawn = { stroke: inksOf(look).magenta, strokeWidth: strokeWidth * 0.9 };
-      return [{ kind: "path", role: `${role}-line`, d, ...drawn, dash: dashes[role] }];
+      const strokeWidth = strokeOf(look) * weights[role];
+      const dash = dashes[role];
+      const drawn = { d, stroke: inkOf(line, series, look), strokeWidth };
+      return [{ kind: "path", role: `${role}-line`, ...drawn, ...(dash && { dash }) }];
     }),
   );
 };

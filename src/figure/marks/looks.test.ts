@@ -22,7 +22,7 @@ const figure: FigureSpecification = {
   y: { name: "time", symbol: [{ text: "t", italic: true }], unit: [{ text: "s" }], ...plain },
   series: [
     {
-      ...{ name: "", place: 0, lines: [{ role: "best", slope: 2, intercept: 0 }] },
+      ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 2, intercept: 0 }] },
       points: { x, y, xBars: even(0.1), yBars: even(0.4), aside: { x: [], y: [] } },
     },
   ],

@@ -35,7 +35,9 @@ export const legend: Mark = ({ look }, _, { legend: placed }) => {
 
 /** The equations of the lines. */
 export const equations: Mark = ({ look }, _, { equations: all }) =>
-  all.map((words) => written("equation", words, inksOf(look).ink));
+  all.map((words) =>
+    written("equation", words, words.uncertain ? inksOf(look).magenta : inksOf(look).ink),
+  );
 
 /** From the nearest edge of a box to a place, with a head. */
 function arrow(

@@ -4,6 +4,8 @@ import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Finding } from "@/core/finding/finding";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { checkFigure } from "@/pipeline/checks/figure/checkFigure";
+import { checkSlope } from "@/pipeline/checks/slope/checkSlope";
+import { seriesName } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import type { EvaluatedTable } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
@@ -12,6 +14,9 @@ import { useInvestigation } from "../store/useInvestigation";
 import { lookAfter, type Mark } from "./mark";
 
 interface Looked {
+  readonly stage: "plot" | "slope";
+  /** Which line of the figure, where it has several, with its place. */
+  readonly line: { readonly name: string; readonly place: number } | undefined;
   readonly id: string;
   readonly number: number;
   readonly table: string;
@@ -22,10 +27,21 @@ function lookAt(
   { id, figure, number }: NumberedFigure,
   tables: readonly EvaluatedTable[],
   rules: HouseRules,
-): Looked {
+): Looked[] {
   const fit = fitFigure(tables, figure, rules);
-  const findings = fit ? checkFigure(figure, number, fit, rules) : [];
-  return { id, number, table: fit?.table.id ?? "", findings };
+  if (!fit) return [];
+  const where = { id, number, table: fit.table.id };
+  const several = fit.lines.length > 1;
+  return [
+    {
+      ...{ stage: "plot", line: undefined, ...where },
+      findings: checkFigure(figure, number, fit, rules),
+    },
+    ...fit.lines.map((one, place): Looked => ({
+      ...{ stage: "slope", line: several ? { name: seriesName(one, fit), place } : undefined },
+      ...{ ...where, findings: checkSlope(figure, fit, one, rules) },
+    })),
+  ];
 }
 
 /** The marks on every figure; what they concern is the figure itself. */
@@ -37,25 +53,19 @@ export function useFigureMarks(): readonly Mark[] {
   const [looked, setLooked] = useState<readonly Looked[]>([]);
   useEffect(() => {
     const timer = setTimeout(
-      () => setLooked(figures.map((figure) => lookAt(figure, tables, rules))),
+      () => setLooked(figures.flatMap((figure) => lookAt(figure, tables, rules))),
       lookAfter(tables),
     );
     return () => clearTimeout(timer);
   }, [tables, figures, rules]);
   return useMemo(
     () =>
-      looked.flatMap(({ id, number, table, findings }) =>
+      looked.flatMap(({ stage, line, id, number, table, findings }) =>
         findings.map((finding): Mark => {
-          const key = `${finding.name}_${id}`;
+          const key = `${finding.name}_${id}${line ? `_${line.place}` : ""}`;
+          const name = `Figure ${number}${line ? `, ${line.name}` : ""}`;
           return {
-            ...{
-              key,
-              id,
-              table,
-              stage: "plot",
-              place: "",
-              quantity: [{ text: `Figure ${number}` }],
-            },
+            ...{ key, id, table, stage, place: "", quantity: [{ text: name }] },
             ...{ sentence: findingSentence(finding), column: 0 },
             ...{ dismissable: true, answer: dismissed[key] },
           };

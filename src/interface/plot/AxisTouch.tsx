@@ -6,7 +6,7 @@ import type { Spot } from "@/figure/scene";
 import { setAxis } from "@/investigation/acts/setAxis";
 import { useActs } from "../store/useInvestigation";
 import { type Ends, panned, stretched, typedEnd } from "./axisRange";
-import { placeOf, useDrag } from "./useDrag";
+import { placeOf, useDrag } from "../parts/useDrag";
 
 interface Props {
   axis: "x" | "y";

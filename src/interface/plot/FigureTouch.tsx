@@ -10,7 +10,7 @@ import { sceneOf } from "../parts/sceneOf";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { NumberView } from "../parts/StatementView";
 import { useFigure, useFigureFit } from "../store/useEvaluated";
-import { AskForFieldContext } from "./fieldInHand";
+import { AskForFieldContext } from "../parts/fieldInHand";
 import { AxisTouch } from "./AxisTouch";
 import { readOffText } from "./axisRange";
 import { type PlacedPoint, placedLater, type Region, rowsWithin } from "./figurePoints";

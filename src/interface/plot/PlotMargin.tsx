@@ -11,7 +11,7 @@ import { FigureInHandContext } from "../store/figureInHand";
 import { useFigureSpecification } from "../store/useEvaluated";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
-import { Foldable } from "./Foldable";
+import { Foldable } from "../parts/Foldable";
 import { LookPanel } from "./LookPanel";
 import { TakeOut } from "./TakeOut";
 import { WordsPanel } from "./WordsPanel";

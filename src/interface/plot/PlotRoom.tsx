@@ -3,8 +3,8 @@
 import { useCallback, useState } from "react";
 import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
-import { AskForFieldContext, FieldInHandContext } from "./fieldInHand";
-import { FigureLine } from "./FigureLine";
+import { AskForFieldContext, FieldInHandContext } from "../parts/fieldInHand";
+import { FigureLine } from "../parts/FigureLine";
 import { PlotMargin } from "./PlotMargin";
 import { FigureTouch, type TouchMode } from "./FigureTouch";
 import { ReadOffSwitch } from "./ReadOffSwitch";

@@ -3,7 +3,7 @@
 import { type KeyboardEvent, type MouseEvent, useState } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { nearest, type PlacedPoint, type Region, regionOf } from "./figurePoints";
-import { placeOf, useDrag } from "./useDrag";
+import { placeOf, useDrag } from "../parts/useDrag";
 
 interface Props {
   frame: Frame;

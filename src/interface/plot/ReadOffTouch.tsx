@@ -2,7 +2,7 @@
 
 import { type KeyboardEvent, type MouseEvent } from "react";
 import type { Frame } from "@/figure/layout/frame";
-import { placeOf } from "./useDrag";
+import { placeOf } from "../parts/useDrag";
 
 export interface Place {
   readonly x: number;

@@ -8,7 +8,7 @@ import { placeLegend } from "@/investigation/acts/placeLegend";
 import { putLabel } from "@/investigation/acts/putLabel";
 import { removeLabel } from "@/investigation/acts/removeLabel";
 import { useActs } from "../store/useInvestigation";
-import { useDrag } from "./useDrag";
+import { useDrag } from "../parts/useDrag";
 
 const keyStep = 4;
 const arrows: Readonly<Record<string, readonly [number, number]>> = {

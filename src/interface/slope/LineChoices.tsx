@@ -4,8 +4,9 @@ import { setLine } from "@/investigation/acts/setLine";
 import type { LineChoice } from "@/investigation/model/figure";
 import { heldWords, weightWords } from "@/wording/lines";
 import { Choice } from "../parts/Choice";
+import { Tick } from "../parts/Tick";
 import { TextField } from "../parts/TextField";
-import { useFigure } from "../store/useEvaluated";
+import { useFigure, useFigureFit } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
 
 function options<Value extends string>(words: Readonly<Record<Value, string>>) {
@@ -34,6 +35,7 @@ const stretchFields = [
 /** How the best line is laid: whose bars count, what it keeps to, which readings take part. */
 export function LineChoices() {
   const chosen = useFigure();
+  const several = (useFigureFit()?.groups.length ?? 0) > 1;
   const { act } = useActs();
   if (!chosen) return null;
   const { line } = chosen.figure;
@@ -68,6 +70,20 @@ export function LineChoices() {
         <div className="grid grid-cols-2 gap-3">
           {heldFields[line.held].map((one) => field(one))}
         </div>
+      )}
+      {line.weights !== "none" && (
+        <Tick
+          label="the ± count as relative weights only"
+          checked={line.relative}
+          onChange={(relative) => change({ relative })}
+        />
+      )}
+      {several && (
+        <Tick
+          label="one line over all series"
+          checked={line.together}
+          onChange={(together) => change({ together })}
+        />
       )}
       <div className="grid grid-cols-2 gap-3">{stretchFields.map((one) => field(one, "all"))}</div>
     </div>

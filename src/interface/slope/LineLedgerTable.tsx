@@ -1,12 +1,14 @@
 "use client";
 
 import type { LineFit } from "@/core/fit/lineFit";
+import type { RangeLine } from "@/core/fit/slopeRange";
 import { writeNumber, type WrittenNumber, writeStatement } from "@/core/number/writtenNumber";
-import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import { writeSlopeUnit } from "@/core/unit/unitText";
 import { setLine } from "@/investigation/acts/setLine";
 import type { FigurePoints } from "@/pipeline/fit";
+import { besideHalf } from "@/pipeline/lineEquation";
 import type { LineRange } from "@/pipeline/lineRange";
-import { interceptSentence, lineSentence, rangeSentences } from "@/wording/lines";
+import { lineSentence, rangeSentences } from "@/wording/lines";
 import { NumberView, StatementView } from "../parts/StatementView";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
@@ -53,24 +55,21 @@ interface Props {
   line: LineFit;
   points: FigurePoints;
   range: Ranged;
+  /** A straightedge that stands for the best line. */
+  byEye: RangeLine | undefined;
 }
 
 interface LinesProps {
   line: LineFit;
   range: Ranged;
+  byEye: RangeLine | undefined;
   /** How a slope and an intercept are written. */
   slope: (value: number) => WrittenNumber;
   height: (value: number) => WrittenNumber;
 }
 
-/** A number to the decimals of a half-range of two figures, so that a column reads as one. */
-function besideHalf(value: number, half: number): WrittenNumber {
-  const { value: mantissa, exponent } = writeStatement(value, half, "two");
-  return { mantissa, ...(exponent !== undefined && { exponent }) };
-}
-
 /** The three lines with half of what lies between them. */
-function Lines({ line, range, slope, height }: LinesProps) {
+function Lines({ line, range, byEye, slope, height }: LinesProps) {
   const { slopeWord } = useHouseRules();
   const rows = [
     { kind: "best", of: line },
@@ -103,6 +102,18 @@ function Lines({ line, range, slope, height }: LinesProps) {
             </td>
           </tr>
         ))}
+        {byEye && (
+          <tr>
+            <td />
+            <td>best, by eye</td>
+            <td className="text-right">
+              <NumberView number={slope(byEye.slope)} unit={[]} />
+            </td>
+            <td className="text-right">
+              <NumberView number={height(byEye.intercept)} unit={[]} />
+            </td>
+          </tr>
+        )}
         <tr className="border-hairline text-magenta border-t">
           <td colSpan={2}>half the range</td>
           <td className="text-right">
@@ -118,34 +129,26 @@ function Lines({ line, range, slope, height }: LinesProps) {
 }
 
 /** Best, steepest and shallowest line, what lies between them, and the statement that comes of it. */
-export function LineLedgerTable({ line, points, range }: Props) {
+export function LineLedgerTable({ line, points, range, byEye }: Props) {
   const rules = useHouseRules();
   const { slopeWord, figuresOfUncertainty: figures } = rules;
   const slopeUnit = writeSlopeUnit(points.y.quantity.unit, points.x.quantity.unit);
-  const yUnit = writeUnitText(points.y.quantity.unit);
+  const quoted = rules.slopeRange === "by-hand" && byEye ? byEye : line;
   const slope = (value: number) => besideHalf(value, range.halfOfSlope);
   const height = (value: number) => besideHalf(value, range.halfOfIntercept);
   return (
     <>
-      <Lines {...{ line, range, slope, height }} />
+      <Lines {...{ line, range, byEye, slope, height }} />
       <p data-testid="slope" className="mt-3 font-serif text-lg font-semibold">
         {slopeWord} ={" "}
         <StatementView
-          statement={writeStatement(line.slope, range.halfOfSlope, figures)}
+          statement={writeStatement(quoted.slope, range.halfOfSlope, figures)}
           unit={slopeUnit}
-        />
-      </p>
-      <p data-testid="intercept" className="mt-1 font-serif text-base">
-        intercept ={" "}
-        <StatementView
-          statement={writeStatement(line.intercept, range.halfOfIntercept, figures)}
-          unit={yUnit}
         />
       </p>
       <p className="text-soft mt-2">
         {lineSentence(line, rules)} {rangeSentences[rules.slopeRange]}
       </p>
-      <p className="text-soft mt-1">{interceptSentence(line.intercept, range.halfOfIntercept)}</p>
     </>
   );
 }

@@ -1,26 +1,36 @@
 "use client";
 
+import { Fragment, memo, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
-import { writeNumber } from "@/core/number/writtenNumber";
+import type { FigureSpecification } from "@/figure/specification";
+import type { Figure } from "@/investigation/model/figure";
+import { laidByHand } from "@/pipeline/byHand";
 import { seriesName } from "@/pipeline/figure";
-import type { FigureFit, FigurePoints, SeriesFit } from "@/pipeline/fit";
-import { type LedgerRow, type LineLedger, lineLedger } from "@/pipeline/lineLedger";
-import { type LineRange, lineRange } from "@/pipeline/lineRange";
+import type { FigureFit, SeriesFit } from "@/pipeline/fit";
+import { type LineLedger, lineLedger } from "@/pipeline/lineLedger";
+import { lineRange } from "@/pipeline/lineRange";
 import { findingSentence } from "@/wording/findings";
 import { lineSentence } from "@/wording/lines";
-import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
+import { StageMarks } from "../marks/StageMarks";
+import { Foldable } from "../parts/Foldable";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
-import { useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { FigureInHandContext } from "../store/figureInHand";
+import { useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { BandsNote } from "./BandsNote";
+import { CrossingNote } from "./CrossingNote";
+import { DrawnLines } from "./DrawnLines";
 import { LineChoices } from "./LineChoices";
 import { LineLedgerTable } from "./LineLedgerTable";
+import { OffLineNote } from "./OffLineNote";
+import { Entry, Particulars } from "./Particulars";
 import { Preventing } from "./Preventing";
+import { ReadOffNote } from "./ReadOffNote";
+import { StraightedgesNote } from "./StraightedgesNote";
+import { SumsNote } from "./SumsNote";
+import { TriangleNote } from "./TriangleNote";
+import { ZeroNote } from "./ZeroNote";
 
-function Entry({ row }: { row: LedgerRow }) {
-  if (row.statement) return <StatementView statement={row.statement} unit={row.unit} />;
-  return row.bare ? <NumberView number={row.bare} unit={row.unit} /> : null;
-}
-
-/** Slope and intercept with their standard errors, where there is no range. */
+/** The slope with its standard error, where there is no range. */
 function WithoutRange({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
   const rules = useHouseRules();
   return (
@@ -28,109 +38,103 @@ function WithoutRange({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
       <p data-testid="slope" className="font-serif text-lg font-semibold">
         {rules.slopeWord} = <Entry row={ledger.slope} />
       </p>
-      <p data-testid="intercept" className="mt-1 font-serif text-base">
-        intercept = <Entry row={ledger.intercept} />
-      </p>
       <p className="text-soft mt-2">{lineSentence(line, rules)} ± is the standard error.</p>
     </>
   );
 }
 
-function Particulars({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
-  const marked = useDecimalMark();
-  const bare = (value: number | undefined) =>
-    value === undefined ? undefined : <NumberView number={writeNumber(value, 3)} unit={[]} />;
-  const rows = [
-    { term: "points", value: line.count },
-    { term: "degrees of freedom", value: line.degreesOfFreedom },
-    { term: "slope with its standard error", value: <Entry row={ledger.slope} /> },
-    { term: "intercept with its standard error", value: <Entry row={ledger.intercept} /> },
-    {
-      term: "standard deviation off the line",
-      value: ledger.residualStandardDeviation && (
-        <NumberView number={ledger.residualStandardDeviation} unit={ledger.yUnit} />
-      ),
-    },
-    { term: "R²", value: ledger.rSquared && marked(ledger.rSquared) },
-    { term: "χ²", value: bare(line.chiSquare) },
-    { term: "reduced χ²", value: bare(line.reducedChiSquare) },
-    { term: "probability of a larger χ²", value: bare(line.probability) },
-  ];
+interface SeriesProps {
+  one: SeriesFit;
+  whole: FigureFit;
+  figure: Figure;
+}
+
+/** The line of one series with its range, or why there is none. */
+function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
+  const rules = useHouseRules();
+  const { fitted, outcome } = one;
+  const laid = laidByHand(figure, whole.lines.indexOf(one));
+  const range = lineRange(fitted, outcome, rules, laid);
+  const ledger = lineLedger(line, fitted, rules.figuresOfUncertainty);
+  const findings = [...line.findings, ...(range?.kind === "no-range" ? [range.finding] : [])];
+  const title =
+    whole.lines.length > 1 ? `Best-fit line: ${seriesName(one, whole)}` : "Best-fit line";
   return (
-    <MarginNote title="How the points lie">
-      <dl className="grid max-w-[360px] grid-cols-[1fr_auto] gap-x-4 gap-y-1">
-        {rows
-          .filter(({ value }) => value !== undefined)
-          .map(({ term, value }) => (
-            <div key={term} className="contents">
-              <dt className="text-soft">{term}</dt>
-              <dd data-testid={term} className="text-right">
-                {value}
-              </dd>
-            </div>
+    <MarginNote title={title}>
+      {range?.kind === "range" ? (
+        <LineLedgerTable line={line} points={fitted} range={range} byEye={laid.best} />
+      ) : (
+        <WithoutRange line={line} ledger={ledger} />
+      )}
+      {range?.kind === "none" && (
+        <div className="mt-3">
+          <Preventing points={fitted} factor={range.factor} preventing={range.preventing} />
+        </div>
+      )}
+      {findings.length > 0 && (
+        <ul className="mt-2">
+          {findings.map((finding) => (
+            <PencilMark key={finding.name}>{findingSentence(finding)}</PencilMark>
           ))}
-      </dl>
+        </ul>
+      )}
     </MarginNote>
   );
 }
 
-interface LineNotesProps {
-  line: LineFit;
-  points: FigurePoints;
-  range: LineRange | undefined;
-  title: string;
+function Zero({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
+  const rules = useHouseRules();
+  const laid = laidByHand(figure, whole.lines.indexOf(one));
+  const range = lineRange(one.fitted, one.outcome, rules, laid);
+  const half = range?.kind === "range" ? range.halfOfIntercept : line.standardErrorOfIntercept;
+  return <ZeroNote points={one.fitted} intercept={line.intercept} half={half} />;
 }
 
-function LineNotes({ line, points, range, title }: LineNotesProps) {
-  const { figuresOfUncertainty } = useHouseRules();
-  const ledger = lineLedger(line, points, figuresOfUncertainty);
-  const findings = [...line.findings, ...(range?.kind === "no-range" ? [range.finding] : [])];
+/** How the readings lie about the line, and every figure of it on request. */
+const Details = memo(function Details({ one, whole, figure }: SeriesProps) {
+  const rules = useHouseRules();
+  const { fitted, outcome } = one;
+  if (outcome.kind === "no-line") return null;
+  const { line } = outcome;
+  const of = whole.lines.length > 1 ? `, ${seriesName(one, whole)}` : "";
   return (
     <>
-      <MarginNote title={title}>
-        {range?.kind === "range" ? (
-          <LineLedgerTable line={line} points={points} range={range} />
-        ) : (
-          <WithoutRange line={line} ledger={ledger} />
-        )}
-        {range?.kind === "none" && (
-          <div className="mt-3">
-            <Preventing points={points} factor={range.factor} preventing={range.preventing} />
-          </div>
-        )}
-        {findings.length > 0 && (
-          <ul className="mt-2">
-            {findings.map((finding) => (
-              <PencilMark key={finding.name}>{findingSentence(finding)}</PencilMark>
-            ))}
-          </ul>
-        )}
-      </MarginNote>
-      <Particulars line={line} ledger={ledger} />
+      <OffLineNote one={one} line={line} whole={whole} choice={figure.line} />
+      <Foldable title={`Read off the line${of}`}>
+        <ReadOffNote line={line} points={fitted} />
+      </Foldable>
+      <Foldable title={`Bands and intervals${of}`}>
+        <BandsNote line={line} points={fitted} />
+      </Foldable>
+      <Foldable title={`How the points lie${of}`}>
+        <Particulars line={line} ledger={lineLedger(line, fitted, rules.figuresOfUncertainty)} />
+      </Foldable>
+      <Foldable title={`The working by hand${of}`}>
+        <SumsNote points={fitted} />
+      </Foldable>
     </>
+  );
+});
+
+/** The line of one series, or why there is none. */
+function Line(props: SeriesProps) {
+  const { one, whole } = props;
+  const { outcome } = one;
+  if (outcome.kind === "line") return <Ledger {...props} line={outcome.line} />;
+  const of = whole.lines.length > 1 ? `: ${seriesName(one, whole)}` : "";
+  return (
+    <MarginNote title={`Best-fit line${of}`}>
+      <p>{findingSentence(outcome.finding)}</p>
+    </MarginNote>
   );
 }
 
-function SeriesNotes({ fit, whole }: { fit: SeriesFit; whole: FigureFit }) {
-  const rules = useHouseRules();
-  const { outcome, fitted } = fit;
-  const several = whole.groups.length > 1;
-  const title = several ? `Best-fit line: ${seriesName(fit, whole)}` : "Best-fit line";
-  if (outcome.kind === "no-line") {
-    return (
-      <MarginNote title={title}>
-        <p>{findingSentence(outcome.finding)}</p>
-      </MarginNote>
-    );
-  }
-  const range = lineRange(fitted, outcome, rules);
-  return <LineNotes line={outcome.line} points={fitted} range={range} title={title} />;
-}
-
-/** The margin of Slope: how the line is laid, and each line with its slope range, or why there is none. */
-export function SlopeMargin() {
+/** The margin of Slope: each line with its slope range, what lies off it, what was laid by hand, and how it is laid. */
+export function SlopeMargin({ specification }: { specification: FigureSpecification | undefined }) {
   const fit = useFigureFit();
-  if (!fit) {
+  const chosen = useFigure();
+  const { choose } = useContext(FigureInHandContext);
+  if (!fit || !chosen) {
     return (
       <MarginNote title="Best-fit line">
         <p className="text-soft">Choose what goes on the axes in Plot first.</p>
@@ -139,9 +143,25 @@ export function SlopeMargin() {
   }
   return (
     <>
-      {fit.groups.map((group) => (
-        <SeriesNotes key={group.points.place} fit={group} whole={fit} />
+      {fit.lines.map((one, place) => (
+        <Line key={place} one={one} whole={fit} figure={chosen.figure} />
       ))}
+      <StraightedgesNote />
+      {specification && <TriangleNote figure={specification} />}
+      <StageMarks stage="slope" go={({ id }) => choose(id)} />
+      {fit.lines.map(
+        (one, place) =>
+          one.outcome.kind === "line" && (
+            <Fragment key={place}>
+              <Zero one={one} whole={fit} figure={chosen.figure} line={one.outcome.line} />
+              <Details one={one} whole={fit} figure={chosen.figure} />
+            </Fragment>
+          ),
+      )}
+      {fit.lines.length > 1 && <CrossingNote fit={fit} />}
+      <Foldable title="Which lines are drawn">
+        <DrawnLines />
+      </Foldable>
       <MarginNote title="How the line is laid">
         <LineChoices />
       </MarginNote>

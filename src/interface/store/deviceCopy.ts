@@ -1,13 +1,4 @@
-import {
-  createStore,
-  del,
-  delMany,
-  get,
-  getMany,
-  keys,
-  set,
-  type UseStore,
-} from "idb-keyval";
+import { createStore, del, delMany, get, getMany, keys, set, type UseStore } from "idb-keyval";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { PendingEdit } from "./documentState";
 

@@ -3,7 +3,12 @@ import { clampedRule } from "@/investigation/samples/clampedRule";
 import { sayings } from "@/wording/sayings";
 import type { PendingEdit, ServerEdit } from "./documentState";
 import { doInParts } from "./doInParts";
-import { createInvestigationStore, doAct, type InvestigationStore, undo } from "./investigationStore";
+import {
+  createInvestigationStore,
+  doAct,
+  type InvestigationStore,
+  undo,
+} from "./investigationStore";
 import { Keeper } from "./keeper";
 
 /** What stands on the device, in place of IndexedDB. */

@@ -5,13 +5,13 @@ import { useContext } from "react";
 import { addFigure } from "@/investigation/acts/addFigure";
 import { removeFigure } from "@/investigation/acts/removeFigure";
 import { limits } from "@/investigation/model/limits";
-import { Button } from "../parts/Button";
+import { Button } from "./Button";
 import { FigureInHandContext } from "../store/figureInHand";
 import { useFigure, useFigures } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
 
-/** The figures of the investigation by number; one can be added like the one in hand, or removed. */
-export function FigureLine() {
+/** The figures of the investigation by number; one can be added like the one in hand, or removed, unless they are fixed. */
+export function FigureLine({ fixed = false }: { fixed?: boolean }) {
   const figures = useFigures();
   const inHand = useFigure();
   const { choose } = useContext(FigureInHandContext);
@@ -36,10 +36,12 @@ export function FigureLine() {
             Figure {number}
           </button>
         ))}
-      <Button look="quiet" disabled={figures.length >= limits.figures} onClick={add}>
-        Add a figure
-      </Button>
-      {figures.length > 1 && inHand && (
+      {!fixed && (
+        <Button look="quiet" disabled={figures.length >= limits.figures} onClick={add}>
+          Add a figure
+        </Button>
+      )}
+      {!fixed && figures.length > 1 && inHand && (
         <Button look="quiet" onClick={() => act(removeFigure, { figure: inHand.id })}>
           Remove this figure
         </Button>

@@ -1,0 +1,82 @@
+import type { Frame } from "../layout/frame";
+import { coordinate } from "../layout/pathText";
+import { inksOf } from "../palette";
+import type { Shape } from "../scene";
+import type { BandSpecification, SeriesSpecification } from "../specification";
+import type { Mark } from "./mark";
+
+const steps = 100;
+
+type Curve = (x: number) => number;
+
+interface Reach {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** Both edges of a band across the paper, kept on it. */
+function edges(low: Curve, high: Curve, frame: Frame, { from, to }: Reach) {
+  const [start, end] = [frame.across(from), frame.across(to)];
+  const within = (place: number) => Math.min(frame.bottom, Math.max(frame.top, place));
+  const along = (curve: Curve) =>
+    Array.from({ length: steps + 1 }, (_, i) => {
+      const across = start + ((end - start) * i) / steps;
+      return `${coordinate(across)} ${coordinate(within(frame.up(curve(frame.xAt(across)))))}`;
+    });
+  return { low: along(low), high: along(high) };
+}
+
+function shaded(low: Curve, high: Curve, frame: Frame, reach: Reach): string {
+  const found = edges(low, high, frame, reach);
+  return `M${[...found.high, ...found.low.reverse()].join("L")}Z`;
+}
+
+/** The wedges between the steepest and the shallowest line of a series. */
+function fan({ lines }: SeriesSpecification, frame: Frame): string {
+  const steepest = lines.find(({ role }) => role === "steepest");
+  const shallowest = lines.find(({ role }) => role === "shallowest");
+  if (!steepest || !shallowest) return "";
+  const from = Math.max(
+    ...[frame.xScale.from, steepest.reach?.from ?? -Infinity, shallowest.reach?.from ?? -Infinity],
+  );
+  const to = Math.min(
+    ...[frame.xScale.to, steepest.reach?.to ?? Infinity, shallowest.reach?.to ?? Infinity],
+  );
+  if (from >= to) return "";
+  const at = (line: typeof steepest) => (x: number) => line.slope * x + line.intercept;
+  const [a, b] = [at(steepest), at(shallowest)];
+  const low = (x: number) => Math.min(a(x), b(x));
+  return shaded(low, (x) => Math.max(a(x), b(x)), frame, { from, to });
+}
+
+function bandShape(band: BandSpecification, frame: Frame, inks: ReturnType<typeof inksOf>): Shape {
+  const { slope, intercept, centre, atCentre, ofSlope, t } = band;
+  const half = (x: number) => t * Math.sqrt(atCentre + ofSlope * (x - centre) ** 2);
+  const low = (x: number) => slope * x + intercept - half(x);
+  const high = (x: number) => slope * x + intercept + half(x);
+  const reach = frame.xScale;
+  if (band.kind === "confidence") {
+    const d = shaded(low, high, frame, reach);
+    return { kind: "path", role: "confidence-band", d, fill: inks.magentaWash };
+  }
+  const found = edges(low, high, frame, reach);
+  return {
+    ...{
+      kind: "path",
+      role: "prediction-band",
+      d: `M${found.high.join("L")}M${found.low.join("L")}`,
+    },
+    ...{ stroke: inks.magenta, strokeWidth: 0.6, dash: [3, 2] },
+  };
+}
+
+/** What lies between the steepest and the shallowest line, and the bands that statistics give. */
+export const bands: Mark = ({ series, look }, frame) => {
+  const inks = inksOf(look);
+  return series.flatMap((one): Shape[] => {
+    const d = fan(one, frame);
+    const wedges: Shape[] =
+      d === "" ? [] : [{ kind: "path", role: "range-fan", d, fill: inks.magentaWash }];
+    return [...wedges, ...one.bands.map((band) => bandShape(band, frame, inks))];
+  });
+};

@@ -1,0 +1,22 @@
+import { coordinate } from "../layout/pathText";
+import { textShape } from "../layout/setText";
+import { inksOf } from "../palette";
+import type { Shape } from "../scene";
+import type { Mark } from "./mark";
+
+/** The slope triangle with its steps, drawn as a construction. */
+export const triangle: Mark = ({ look }, _, { triangle: placed }) => {
+  if (!placed) return [];
+  const { petrol } = inksOf(look);
+  const places = placed.corners.map(([x, y]) => `${coordinate(x)} ${coordinate(y)}`);
+  const sides: Shape = {
+    ...{ kind: "path", role: "triangle", d: `M${places.join("L")}`, stroke: petrol },
+    strokeWidth: 0.9,
+  };
+  const words = placed.words.map(({ runs, size, box }) =>
+    textShape("triangle", runs, {
+      ...{ x: box.x, y: box.y + size, size, fill: petrol, align: "start" },
+    }),
+  );
+  return [sides, ...words];
+};

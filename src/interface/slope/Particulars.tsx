@@ -1,0 +1,105 @@
+"use client";
+
+import { useState } from "react";
+import type { LineFit } from "@/core/fit/lineFit";
+import { writeNumber } from "@/core/number/writtenNumber";
+import type { LedgerRow, LineLedger } from "@/pipeline/lineLedger";
+import { RunTextView } from "../parts/RunTextView";
+import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
+import { Tick } from "../parts/Tick";
+
+/** A slope or an intercept as it is written. */
+export function Entry({ row }: { row: LedgerRow }) {
+  if (row.statement) return <StatementView statement={row.statement} unit={row.unit} />;
+  return row.bare ? <NumberView number={row.bare} unit={row.unit} /> : null;
+}
+
+const digits = 15;
+
+/** Every figure of a line: as the house rounds, or with all digits. */
+export function Particulars({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
+  const [full, setFull] = useState(false);
+  return (
+    <div className="flex flex-col gap-2">
+      {full ? <AllDigits line={line} ledger={ledger} /> : <Rounded line={line} ledger={ledger} />}
+      <Tick label="all digits" checked={full} onChange={setFull} />
+    </div>
+  );
+}
+
+function List({ rows }: { rows: readonly { term: string; value: React.ReactNode }[] }) {
+  return (
+    <dl className="grid max-w-[360px] grid-cols-[1fr_auto] gap-x-4 gap-y-1">
+      {rows
+        .filter(({ value }) => value !== undefined)
+        .map(({ term, value }) => (
+          <div key={term} className="contents">
+            <dt className="text-soft">{term}</dt>
+            <dd data-testid={term} className="text-right">
+              {value}
+            </dd>
+          </div>
+        ))}
+    </dl>
+  );
+}
+
+function Rounded({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
+  const marked = useDecimalMark();
+  const bare = (value: number | undefined) =>
+    value === undefined ? undefined : <NumberView number={writeNumber(value, 3)} unit={[]} />;
+  const { residualStandardDeviation } = ledger;
+  return (
+    <List
+      rows={[
+        { term: "points", value: line.count },
+        { term: "degrees of freedom", value: line.degreesOfFreedom },
+        { term: "slope with its standard error", value: <Entry row={ledger.slope} /> },
+        { term: "intercept with its standard error", value: <Entry row={ledger.intercept} /> },
+        {
+          term: "standard deviation off the line",
+          value: residualStandardDeviation && (
+            <NumberView number={residualStandardDeviation} unit={ledger.yUnit} />
+          ),
+        },
+        { term: "R²", value: ledger.rSquared && marked(ledger.rSquared) },
+        { term: "χ²", value: bare(line.chiSquare) },
+        { term: "reduced χ²", value: bare(line.reducedChiSquare) },
+        { term: "probability of a larger χ²", value: bare(line.probability) },
+      ]}
+    />
+  );
+}
+
+function AllDigits({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
+  const marked = useDecimalMark();
+  const whole = (value: number | undefined, unit: LedgerRow["unit"] = []) =>
+    value === undefined ? undefined : (
+      <span className="tabular-nums">
+        {marked(String(Number(value.toPrecision(digits))).replace("-", "−"))}{" "}
+        <RunTextView runs={unit} />
+      </span>
+    );
+  const { slope, intercept, yUnit } = ledger;
+  return (
+    <List
+      rows={[
+        { term: "slope", value: whole(line.slope, slope.unit) },
+        { term: "its standard error", value: whole(line.standardErrorOfSlope, slope.unit) },
+        { term: "intercept, all digits", value: whole(line.intercept, intercept.unit) },
+        {
+          term: "its standard error ",
+          value: whole(line.standardErrorOfIntercept, intercept.unit),
+        },
+        { term: "covariance of both", value: whole(line.covariance) },
+        {
+          term: "standard deviation off the line",
+          value: whole(line.residualStandardDeviation, yUnit),
+        },
+        { term: "R²", value: whole(line.rSquared) },
+        { term: "adjusted R²", value: whole(line.adjustedRSquared) },
+        { term: "χ²", value: whole(line.chiSquare) },
+      ]}
+    />
+  );
+}

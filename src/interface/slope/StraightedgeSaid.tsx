@@ -1,0 +1,71 @@
+"use client";
+
+import { missedBoxes } from "@/core/fit/missedBoxes";
+import { writeNumber } from "@/core/number/writtenNumber";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import type { Straightedge } from "@/investigation/model/figure";
+import { alongStraightedge } from "@/pipeline/byHand";
+import type { FigureFit, FigurePoints } from "@/pipeline/fit";
+import { missedSentence } from "@/wording/lines";
+import { NumberView } from "../parts/StatementView";
+import { useFigureFit, useHouseRules } from "../store/useEvaluated";
+
+function boxesOf({ xValues: x, yValues: y, xBars, yBars }: FigurePoints) {
+  return { x, y, xDown: xBars.down, xUp: xBars.up, yDown: yBars.down, yUp: yBars.up };
+}
+
+/** Rows, by their numbers in the table, whose error boxes a straightedge misses. */
+export function missedRows(edge: Straightedge, fit: FigureFit): readonly number[] {
+  const line = alongStraightedge(edge);
+  const points = fit.lines[edge.series]?.fitted;
+  if (!line || !points) return [];
+  const numbers = new Map(fit.table.rows.map(({ id }, index) => [id, index + 1]));
+  return missedBoxes(boxesOf(points), line)
+    .map((index) => numbers.get(points.rows[index]?.id ?? "") ?? 0)
+    .sort((a, b) => a - b);
+}
+
+const figures = 4;
+/** Parts of the readings' own range of y below which an intercept can't be read. */
+const fineness = 1000;
+
+/** An intercept to as many decimals as the paper can tell apart. */
+function interceptText(value: number, { lines }: FigureFit, series: number) {
+  const y = lines[series]?.fitted.yValues ?? new Float64Array();
+  const size = y.reduce((a, b) => Math.max(a, Math.abs(b)), 0) / fineness;
+  if (!(size > 0)) return writeNumber(value, figures);
+  const grain = 10 ** Math.floor(Math.log10(size));
+  const rounded = Math.round(value / grain) * grain;
+  const leading = rounded === 0 ? grain : Math.abs(rounded);
+  const count = Math.floor(Math.log10(leading) + 1e-9) - Math.round(Math.log10(grain)) + 1;
+  return writeNumber(rounded, Math.max(1, count));
+}
+
+/** Slope and intercept of a straightedge, and the boxes that it misses, as it is moved. */
+export function StraightedgeSaid({ edge, number }: { edge: Straightedge; number?: number }) {
+  const fit = useFigureFit();
+  const { slopeWord } = useHouseRules();
+  const line = alongStraightedge(edge);
+  if (!fit || !line) return null;
+  const [x, y] = [fit.x.quantity, fit.y.quantity];
+  return (
+    <p className="flex flex-wrap gap-x-3">
+      {number !== undefined && <span className="font-semibold">Straightedge {number}</span>}
+      <span>
+        {slopeWord}{" "}
+        <NumberView
+          number={writeNumber(line.slope, figures)}
+          unit={writeSlopeUnit(y.unit, x.unit)}
+        />
+      </span>
+      <span>
+        intercept{" "}
+        <NumberView
+          number={interceptText(line.intercept, fit, edge.series)}
+          unit={writeUnitText(y.unit)}
+        />
+      </span>
+      <span className="text-soft">{missedSentence(missedRows(edge, fit))}</span>
+    </p>
+  );
+}

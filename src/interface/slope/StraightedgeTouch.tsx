@@ -1,0 +1,110 @@
+"use client";
+
+import { type KeyboardEvent, useRef } from "react";
+import type { Frame } from "@/figure/layout/frame";
+import { layStraightedge } from "@/investigation/acts/layStraightedge";
+import type { Straightedge } from "@/investigation/model/figure";
+import type { FigurePoints } from "@/pipeline/fit";
+import { useDrag } from "../parts/useDrag";
+import { useActs } from "../store/useInvestigation";
+import { type EdgePart, handlesOf, movedEdge } from "./straightedgeHands";
+
+interface Props {
+  figure: string;
+  id: string;
+  /** Its place among the straightedges, from 1. */
+  number: number;
+  edge: Straightedge;
+  points: FigurePoints | undefined;
+  frame: Frame;
+  onTouch: () => void;
+}
+
+const step = 1;
+const longStep = 10;
+const size = 5.5;
+
+const directions: Readonly<Record<string, readonly [number, number]>> = {
+  ...{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] },
+};
+
+const names: Readonly<Record<EdgePart, string>> = {
+  ...{ left: "first handle", right: "second handle", whole: "shift" },
+};
+
+/** What a hand and keys do to one part of a straightedge. */
+function usePart(part: EdgePart, { figure, id, edge, points, frame, onTouch }: Props) {
+  const { act } = useActs();
+  const held = useRef({ edge, turn: 0 });
+  const move = (from: Straightedge, by: { x: number; y: number }, key: string, snap: boolean) =>
+    act(
+      layStraightedge,
+      { figure, id, change: movedEdge(from, part, by, frame, snap ? points : undefined) },
+      `edge/${id}/${part}/${key}`,
+    );
+  const drag = useDrag({
+    onStart: () => {
+      held.current = { edge, turn: held.current.turn + 1 };
+      onTouch();
+    },
+    onDrag: ({ dx, dy }) =>
+      move(held.current.edge, { x: dx, y: dy }, `drag${held.current.turn}`, part !== "whole"),
+  });
+  const onKeyDown = (event: KeyboardEvent) => {
+    const direction = directions[event.key];
+    if (!direction) return;
+    event.preventDefault();
+    const by = event.shiftKey ? longStep : step;
+    move(edge, { x: direction[0] * by, y: direction[1] * by }, "keys", false);
+  };
+  return { ...drag, onKeyDown, onFocus: onTouch };
+}
+
+function partLabel(part: EdgePart, number: number): string {
+  return `Straightedge ${number}, ${names[part]}`;
+}
+
+function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
+  const { x, y } = handlesOf(props.edge, props.frame)[part];
+  const hands = usePart(part, props);
+  const uncertain = props.edge.role === "steepest" || props.edge.role === "shallowest";
+  return (
+    <path
+      role="button"
+      tabIndex={0}
+      aria-roledescription="handle"
+      aria-label={partLabel(part, props.number)}
+      d={`M${x - size} ${y}L${x} ${y - size}L${x + size} ${y}L${x} ${y + size}Z`}
+      {...hands}
+      className={`cursor-move touch-none fill-white stroke-[1.3] outline-none focus-visible:stroke-[2.6] ${uncertain ? "stroke-magenta" : "stroke-petrol"}`}
+    >
+      <title>
+        Drag to turn the line; it snaps to corners of boxes. Keys: arrows, with Shift ten times as
+        far.
+      </title>
+    </path>
+  );
+}
+
+/** A straightedge under the hand: either handle turns it, the line between them shifts it. */
+export function StraightedgeTouch(props: Props) {
+  const { left, right } = handlesOf(props.edge, props.frame);
+  const hands = usePart("whole", props);
+  return (
+    <>
+      <line
+        role="button"
+        tabIndex={0}
+        aria-roledescription="line"
+        aria-label={partLabel("whole", props.number)}
+        {...{ x1: left.x, y1: left.y, x2: right.x, y2: right.y }}
+        {...hands}
+        className="focus-visible:stroke-petrol/30 hover:stroke-petrol/15 cursor-grab touch-none stroke-transparent stroke-[9] outline-none"
+      >
+        <title>Drag to shift the line without turning it.</title>
+      </line>
+      <Handle part="left" {...props} />
+      <Handle part="right" {...props} />
+    </>
+  );
+}

@@ -1,0 +1,63 @@
+"use client";
+
+import { lineSums } from "@/core/fit/lineSums";
+import { writeNumber } from "@/core/number/writtenNumber";
+import type { FigurePoints } from "@/pipeline/fit";
+import { NumberView } from "../parts/StatementView";
+import { Typeset } from "../parts/Typeset";
+
+const figures = 8;
+
+const formulas = {
+  slope: "m = \\frac{n\\sum xy - \\sum x\\sum y}{n\\sum x^2 - \\left(\\sum x\\right)^2}",
+  intercept: "c = \\frac{\\sum y - m\\sum x}{n}",
+};
+
+/** The sums of least squares and the formulas that they go into, for those who have to show them. */
+export function SumsNote({ points }: { points: FigurePoints }) {
+  const sums = lineSums(points.xValues, points.yValues);
+  const rows = [
+    { tex: "n", value: sums.n },
+    { tex: "\\sum x", value: sums.x },
+    { tex: "\\sum y", value: sums.y },
+    { tex: "\\sum x^2", value: sums.xx },
+    { tex: "\\sum y^2", value: sums.yy },
+    { tex: "\\sum xy", value: sums.xy },
+  ];
+  const slope = (sums.n * sums.xy - sums.x * sums.y) / (sums.n * sums.xx - sums.x ** 2);
+  const results = [
+    { tex: formulas.slope, value: slope },
+    { tex: formulas.intercept, value: (sums.y - slope * sums.x) / sums.n },
+  ];
+  return (
+    <div data-testid="sums">
+      <table className="w-full max-w-[320px]">
+        <tbody>
+          {rows.map(({ tex, value }) => (
+            <tr key={tex} className="border-hairline border-b">
+              <th className="py-1 text-left font-normal">
+                <Typeset tex={tex} />
+              </th>
+              <td className="text-right">
+                <NumberView
+                  number={tex === "n" ? { mantissa: String(value) } : writeNumber(value, figures)}
+                  unit={[]}
+                />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {results.map(({ tex, value }) => (
+        <p key={tex} className="mt-3 overflow-x-auto">
+          <Typeset tex={`\\displaystyle ${tex}`} /> ={" "}
+          {Number.isFinite(value) && <NumberView number={writeNumber(value, figures)} unit={[]} />}
+        </p>
+      ))}
+      <p className="text-soft mt-2">
+        For the line with every point alike. x and y stand in the units of the axes; the line itself
+        is worked out about the middle of the points, which loses no digits.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,103 @@
+"use client";
+
+import { symbolTex, unitTex } from "@/core/expression/tex";
+import { type WrittenNumber, writeNumber } from "@/core/number/writtenNumber";
+import { layFrame } from "@/figure/layout/frame";
+import type { FigureSpecification } from "@/figure/specification";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import { drawTriangle } from "@/investigation/acts/drawTriangle";
+import type { SlopeTriangle } from "@/investigation/model/figure";
+import type { FigureFit } from "@/pipeline/fit";
+import { triangleRemarks } from "@/wording/lines";
+import { MarginNote } from "../parts/StageLayout";
+import { Typeset } from "../parts/Typeset";
+import { useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import { grainOf, toGrain } from "./straightedgeHands";
+
+function ends({ lines }: FigureFit): [number, number] | undefined {
+  const x = lines[0]?.fitted.xValues;
+  if (!x || x.length < 2) return undefined;
+  return [x.reduce((a, b) => Math.min(a, b)), x.reduce((a, b) => Math.max(a, b))];
+}
+
+/** Whether an x is that of a reading, as far as one can see on the paper. */
+function onReading(x: number, { lines }: FigureFit, grain: number): boolean {
+  return lines[0]?.fitted.xValues.some((value) => Math.abs(value - x) < grain * 0.3) ?? false;
+}
+
+/** Draws a large slope triangle between the outer readings, off the readings, or takes it away. */
+export function useTriangle(figure: FigureSpecification | undefined) {
+  const chosen = useFigure();
+  const fit = useFigureFit();
+  const { act } = useActs();
+  const range = fit && ends(fit);
+  if (!chosen || !fit || !figure || !range || fit.lines[0]?.outcome.kind !== "line")
+    return undefined;
+  const { id, figure: own } = chosen;
+  const drawn = own.triangle !== null;
+  const toggle = () => {
+    if (drawn) return act(drawTriangle, { figure: id, triangle: null });
+    const grain = grainOf(layFrame(figure));
+    const free = (x: number, step: number) => {
+      let place = toGrain(x, grain);
+      for (let turn = 0; turn < 5 && onReading(place, fit, grain); turn++) place += step * grain;
+      return toGrain(place, grain);
+    };
+    const [low, high] = range;
+    const span = high - low;
+    const triangle = { from: free(low + 0.1 * span, 1), to: free(high - 0.1 * span, -1) };
+    if (triangle.from !== triangle.to) act(drawTriangle, { figure: id, triangle });
+  };
+  return { drawn, toggle };
+}
+
+function numberTex({ mantissa, exponent }: WrittenNumber, comma: boolean): string {
+  const number = (comma ? mantissa.replace(".", "{,}") : mantissa).replace("−", "-");
+  return exponent === undefined ? number : `${number} \\times 10^{${exponent}}`;
+}
+
+const figuresOfStep = 4;
+
+function workingTex(fit: FigureFit, { from, to }: SlopeTriangle, slope: number, comma: boolean) {
+  const [x, y] = [fit.x.quantity, fit.y.quantity];
+  const dx = Math.abs(to - from);
+  const number = (value: number, figures: number) => numberTex(writeNumber(value, figures), comma);
+  const united = (value: number, unit: string) =>
+    `${number(value, figuresOfStep)}\\,${unitTex(writeUnitText(unit))}`;
+  const above = `\\Delta(${symbolTex(y.symbol || "y")})`;
+  const below = `\\Delta(${symbolTex(x.symbol || "x")})`;
+  const unit = unitTex(writeSlopeUnit(y.unit, x.unit));
+  return (
+    `\\frac{${above}}{${below}} = \\frac{${united(slope * dx, y.unit)}}{${united(dx, x.unit)}} ` +
+    `= ${number(slope, 3)}\\,${unit}`
+  );
+}
+
+/** The working of the slope triangle, and what a strict teacher would say of it. */
+export function TriangleNote({ figure }: { figure: FigureSpecification }) {
+  const triangle = useFigure()?.figure.triangle;
+  const fit = useFigureFit();
+  const { decimalMark, slopeWord } = useHouseRules();
+  const range = fit && ends(fit);
+  const outcome = fit?.lines[0]?.outcome;
+  if (!triangle || !fit || !range || outcome?.kind !== "line") return null;
+  const grain = grainOf(layFrame(figure));
+  const remarks = triangleRemarks({
+    small: Math.abs(triangle.to - triangle.from) < (range[1] - range[0]) / 2,
+    onReading: onReading(triangle.from, fit, grain) || onReading(triangle.to, fit, grain),
+  });
+  return (
+    <MarginNote title="Slope triangle">
+      <div data-testid="triangle-working" className="overflow-x-auto py-1">
+        {slopeWord} ={" "}
+        <Typeset tex={workingTex(fit, triangle, outcome.line.slope, decimalMark === "comma")} />
+      </div>
+      {remarks.map((remark) => (
+        <p key={remark} className="text-soft mt-1">
+          {remark}
+        </p>
+      ))}
+    </MarginNote>
+  );
+}

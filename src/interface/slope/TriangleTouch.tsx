@@ -1,0 +1,67 @@
+"use client";
+
+import { type KeyboardEvent, useRef } from "react";
+import type { Frame } from "@/figure/layout/frame";
+import { drawTriangle } from "@/investigation/acts/drawTriangle";
+import type { SlopeTriangle } from "@/investigation/model/figure";
+import { useDrag } from "../parts/useDrag";
+import { useActs } from "../store/useInvestigation";
+import { grainOf, toGrain } from "./straightedgeHands";
+
+interface Props {
+  figure: string;
+  triangle: SlopeTriangle;
+  line: { readonly slope: number; readonly intercept: number };
+  frame: Frame;
+}
+
+function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof SlopeTriangle }) {
+  const { act } = useActs();
+  const held = useRef({ x: 0, turn: 0 });
+  const value = triangle[end];
+  const grain = grainOf(frame);
+  const put = (x: number, key: string) => {
+    const kept = Math.min(frame.xScale.to, Math.max(frame.xScale.from, toGrain(x, grain)));
+    const other = end === "from" ? triangle.to : triangle.from;
+    if (kept === other) return;
+    act(drawTriangle, { figure, triangle: { ...triangle, [end]: kept } }, `triangle/${end}/${key}`);
+  };
+  const drag = useDrag({
+    onStart: () => (held.current = { x: frame.across(value), turn: held.current.turn + 1 }),
+    onDrag: ({ dx }) => put(frame.xAt(held.current.x + dx), `drag${held.current.turn}`),
+  });
+  const onKeyDown = (event: KeyboardEvent) => {
+    const by = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    put(value + by * grain * (event.shiftKey ? 10 : 1), "keys");
+  };
+  return (
+    <circle
+      role="slider"
+      tabIndex={0}
+      aria-label={end === "from" ? "Slope triangle, first corner" : "Slope triangle, second corner"}
+      aria-valuenow={value}
+      aria-valuemin={frame.xScale.from}
+      aria-valuemax={frame.xScale.to}
+      cx={frame.across(value)}
+      cy={frame.up(line.slope * value + line.intercept)}
+      r={4.5}
+      {...drag}
+      onKeyDown={onKeyDown}
+      className="stroke-petrol cursor-ew-resize touch-none fill-white stroke-[1.3] outline-none focus-visible:stroke-[2.6]"
+    >
+      <title>Drag along the line. Keys: arrows, with Shift ten times as far.</title>
+    </circle>
+  );
+}
+
+/** The two corners of the slope triangle on the best line, to be drawn along it. */
+export function TriangleTouch(props: Props) {
+  return (
+    <>
+      <Corner {...props} end="from" />
+      <Corner {...props} end="to" />
+    </>
+  );
+}

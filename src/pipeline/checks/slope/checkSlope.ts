@@ -1,0 +1,38 @@
+import type { Finding } from "@/core/finding/finding";
+import type { Figure } from "@/investigation/model/figure";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { laidByHand } from "../../byHand";
+import { type FigureFit, type SeriesFit } from "../../fit";
+import { lineRange } from "../../lineRange";
+import { offLine, slopesWithout } from "../../offLine";
+import { commonPart } from "./commonPart";
+import { curvedPattern } from "./curvedPattern";
+import { dominantReading } from "./dominantReading";
+import { farBeyond } from "./farBeyond";
+import { longBars } from "./longBars";
+import { missedBoxes } from "./missedBoxes";
+import { offZero } from "./offZero";
+import type { SlopeCheck } from "./slopeCheck";
+import { squaredForUncertainty } from "./squaredForUncertainty";
+
+const checks: readonly SlopeCheck[] = [
+  ...[missedBoxes, longBars, offZero, curvedPattern, dominantReading],
+  ...[squaredForUncertainty, farBeyond, commonPart],
+];
+
+/** What a strict reader would say of one line of a figure; nothing of a line through fewer than three points. */
+export function checkSlope(
+  figure: Figure,
+  fit: FigureFit,
+  one: SeriesFit,
+  rules: HouseRules,
+): readonly Finding[] {
+  const { fitted: points, outcome } = one;
+  if (outcome.kind === "no-line" || points.rows.length < 3) return [];
+  const { line } = outcome;
+  const range = lineRange(points, outcome, rules, laidByHand(figure, fit.lines.indexOf(one)));
+  const off = offLine(points, line, rules);
+  const without = slopesWithout(points, figure.line, rules);
+  const looked = { figure, fit, points, line, range, off, rules, without };
+  return checks.flatMap((check) => check(looked));
+}

@@ -1,0 +1,34 @@
+import type { Finding } from "@/core/finding/finding";
+import type { LineFit } from "@/core/fit/lineFit";
+import type { Figure } from "@/investigation/model/figure";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { FigureFit, FigurePoints } from "../../fit";
+import type { LineRange } from "../../lineRange";
+import type { OffLine } from "../../offLine";
+
+/** What the checks of one line look at. */
+export interface SlopeLooked {
+  readonly figure: Figure;
+  readonly fit: FigureFit;
+  readonly points: FigurePoints;
+  readonly line: LineFit;
+  readonly range: LineRange | undefined;
+  readonly off: OffLine;
+  readonly rules: HouseRules;
+  /** The slope without each reading, by their places; empty where there are very many. */
+  readonly without: readonly (number | undefined)[];
+}
+
+/** Looks at one line; every check is a file of its own. */
+export type SlopeCheck = (looked: SlopeLooked) => readonly Finding[];
+
+/** Half of the slope range, or the standard error where there is no range. */
+export function sizeOfSlope({ line, range }: SlopeLooked): number | undefined {
+  return range?.kind === "range" ? range.halfOfSlope : line.standardErrorOfSlope;
+}
+
+/** The place of a point's row in its table, from 1. */
+export function rowNumber({ fit, points }: SlopeLooked, index: number): number {
+  const id = points.rows[index]?.id;
+  return fit.table.rows.findIndex((row) => row.id === id) + 1;
+}
