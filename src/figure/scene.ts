@@ -68,8 +68,16 @@ export type Shape = PathShape | TextShape;
 /** Where something stands that can be touched, as a box in points. */
 export interface Spot {
   readonly kind:
-    "title" | "caption" | "x-axis" | "y-axis" | "x-label" | "y-label" | "legend" | "label";
-  /** The label's id. */
+    | "title"
+    | "caption"
+    | "x-axis"
+    | "y-axis"
+    | "x-label"
+    | "y-label"
+    | "legend"
+    | "equation"
+    | "label";
+  /** The id of a label or an equation. */
   readonly id?: string;
   readonly x: number;
   readonly y: number;

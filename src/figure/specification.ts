@@ -43,8 +43,12 @@ export interface LineSpecification {
   readonly role: "best" | "steepest" | "shallowest" | "unweighted" | "straightedge";
   /** Only between these x; across the whole paper where it is absent. */
   readonly reach?: { readonly from: number; readonly to: number };
-  /** Written beside the line. */
-  readonly equation?: RunText;
+  /** Written beside the line; where it was put, as parts of the drawing area, or where it covers least. */
+  readonly equation?: {
+    readonly id: string;
+    readonly text: RunText;
+    readonly at?: { readonly across: number; readonly down: number };
+  };
 }
 
 /** A band about a line: its half-width at x is t √(atCentre + ofSlope (x − centre)²). */

@@ -216,7 +216,7 @@ export function figureSpecification(
 const plainChoice: Chosen = {
   axes: { x: plainAxis, y: plainAxis },
   line: { ...plainLine, steepest: false, shallowest: false },
-  ...{ equation: false, straightedges: {}, triangle: null },
+  ...{ equation: false, equations: {}, straightedges: {}, triangle: null },
 };
 
 function bare(fit: FigureFit, style: Style) {

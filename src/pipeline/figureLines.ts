@@ -17,7 +17,7 @@ import { boundEquation, lineEquation } from "./lineEquation";
 import { lineRange } from "./lineRange";
 
 /** What of a figure says which lines are drawn. */
-export type Lined = Pick<Figure, "line" | "equation" | "straightedges" | "triangle">;
+export type Lined = Pick<Figure, "line" | "equation" | "equations" | "straightedges" | "triangle">;
 export type LineStyle = Pick<HouseRules, "figuresOfUncertainty"> & LineRules;
 
 /** From the first to the last of the points that take part, where a line is kept to them. */
@@ -32,6 +32,13 @@ function reachOf({ fitted }: SeriesFit, reach: LineChoice["reach"][LineRole]) {
   };
 }
 
+/** The equation of a line with where it was put, if it was. */
+function equationOf(role: LineRole, series: number, text: RunText, { equations }: Lined) {
+  const id = `${role}-${series}`;
+  const at = equations[id];
+  return { equation: { id, text, ...(at && { at }) } };
+}
+
 function bounds(one: SeriesFit, style: LineStyle, figure: Lined, place: number) {
   const { line: choice } = figure;
   if (!choice.steepest && !choice.shallowest) return [];
@@ -41,9 +48,9 @@ function bounds(one: SeriesFit, style: LineStyle, figure: Lined, place: number) 
   return (["steepest", "shallowest"] as const).flatMap((role): LineSpecification[] => {
     if (!choice[role]) return [];
     const { slope, intercept } = range[role];
-    const equation = choice.labelled[role]
-      ? { equation: boundEquation(range[role], halves, one.fitted, style) }
-      : {};
+    const written = boundEquation(range[role], halves, one.fitted, style);
+    const named = [{ text: `${role}: ` }, ...written];
+    const equation = choice.labelled[role] ? equationOf(role, place, named, figure) : {};
     return [{ role, slope, intercept, ...reachOf(one, choice.reach[role]), ...equation }];
   });
 }
@@ -71,7 +78,9 @@ export function linesOf(
   const lines: LineSpecification[] = [];
   if (choice.best) {
     const { slope, intercept } = outcome.line;
-    const equation = figure.equation ? { equation: lineEquation(outcome.line, fitted, style) } : {};
+    const equation = figure.equation
+      ? equationOf("best", place, lineEquation(outcome.line, fitted, style), figure)
+      : {};
     lines.push({ role: "best", slope, intercept, ...reachOf(one, choice.reach.best), ...equation });
   }
   if (unweighted?.kind === "line") {

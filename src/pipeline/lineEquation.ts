@@ -43,9 +43,15 @@ function whole(points: FigurePoints, slope: RunText, intercept: RunText): RunTex
     ...slope,
     { text: " · " },
     ...writeSymbol(points.x.quantity.symbol || "x"),
-    { text: " + " },
-    ...intercept,
+    ...added(intercept),
   ];
+}
+
+/** " + 0.002 s²", and " − 0.013 s²" of a number below zero. */
+function added(runs: RunText): RunText {
+  const [first, ...rest] = runs;
+  if (!first?.text.startsWith("−")) return [{ text: " + " }, ...runs];
+  return [{ text: " − " }, { ...first, text: first.text.slice(1) }, ...rest];
 }
 
 type Writing = Pick<HouseRules, "figuresOfUncertainty" | "decimalMark">;

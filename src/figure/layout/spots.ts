@@ -32,7 +32,7 @@ function around(boxes: readonly Box[]): Box | undefined {
 export function spotsOf(
   { height }: FigureSpecification,
   { left, right, top, bottom, gap, textSize }: Frame,
-  { legend, labels }: Words,
+  { legend, equations, labels }: Words,
   shapes: Scene["shapes"],
 ): readonly Spot[] {
   const texts = (role: Shape["role"]) =>
@@ -53,6 +53,7 @@ export function spotsOf(
     xLabel && { kind: "x-label", ...xLabel },
     yLabel && { kind: "y-label", ...yLabel },
     legend && { kind: "legend", ...legend.box },
+    ...equations.map(({ id, box }): Spot => ({ kind: "equation", id, ...box })),
     ...labels.map(({ label, box }): Spot => ({ kind: "label", id: label.id, ...box })),
   ];
   const title = around(texts("title"));

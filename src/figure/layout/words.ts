@@ -23,7 +23,10 @@ export interface Words {
     readonly size: number;
     readonly box: Box;
   };
-  readonly equations: readonly (PlacedWords & { readonly uncertain: boolean })[];
+  readonly equations: readonly (PlacedWords & {
+    readonly id: string;
+    readonly uncertain: boolean;
+  })[];
   readonly labels: readonly (PlacedWords & { readonly label: LabelSpecification })[];
   readonly triangle?: PlacedTriangle | undefined;
 }
@@ -42,6 +45,15 @@ function kept(box: Box, { left, right, top, bottom }: Frame): Box {
   const x = Math.min(Math.max(box.x, left), Math.max(left, right - box.width));
   const y = Math.min(Math.max(box.y, top), Math.max(top, bottom - box.height));
   return { ...box, x, y };
+}
+
+/** A box at a place that is given as parts of the drawing area. */
+function putAt(
+  { across, down }: { across: number; down: number },
+  { width, height }: Pick<Box, "width" | "height">,
+  { left, right, top, bottom }: Frame,
+): Box {
+  return { x: left + across * (right - left), y: top + down * (bottom - top), width, height };
 }
 
 function legendSize(figure: FigureSpecification, frame: Frame) {
@@ -84,14 +96,7 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
     const { entries, size, ...room } = legendSize(figure, frame);
     const by = figure.legend;
     const box = by
-      ? kept(
-          {
-            ...room,
-            x: frame.left + by.across * (frame.right - frame.left),
-            y: frame.top + by.down * (frame.bottom - frame.top),
-          },
-          frame,
-        )
+      ? kept(putAt(by, room, frame), frame)
       : emptiestPlace(room, frame, obstacles, taken);
     legend = { entries, size, box };
     taken.push(box);
@@ -99,14 +104,17 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
   const equations = figure.series.flatMap(({ lines }) =>
     lines.flatMap(({ equation, role }): Words["equations"][number][] => {
       if (!equation) return [];
-      const runs = faced(equation, "serif", "serifItalic");
+      const { id, text, at } = equation;
+      const runs = faced(text, "serif", "serifItalic");
       const full = frame.textSize * 1.15;
       const { width } = setRuns(runs, full);
       const size = Math.min(full, (full * (frame.right - frame.left) * 0.8) / width);
       const room = { width: (width * size) / full, height: size * 1.3 };
-      const box = emptiestPlace(room, frame, obstacles, taken);
+      const box = at
+        ? kept(putAt(at, room, frame), frame)
+        : emptiestPlace(room, frame, obstacles, taken);
       taken.push(box);
-      return [{ runs, size, box, uncertain: role !== "best" }];
+      return [{ id, runs, size, box, uncertain: role !== "best" }];
     }),
   );
   return { legend, equations, labels, triangle };

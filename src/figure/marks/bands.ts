@@ -31,6 +31,20 @@ function shaded(low: Curve, high: Curve, frame: Frame, reach: Reach): string {
   return `M${[...found.high, ...found.low.reverse()].join("L")}Z`;
 }
 
+/** A curve across the paper, broken where it leaves it. */
+function outline(curve: Curve, frame: Frame): string {
+  let drawing = false;
+  let d = "";
+  for (let i = 0; i <= steps; i++) {
+    const across = frame.left + ((frame.right - frame.left) * i) / steps;
+    const up = frame.up(curve(frame.xAt(across)));
+    const inside = up >= frame.top && up <= frame.bottom;
+    if (inside) d += `${drawing ? "L" : "M"}${coordinate(across)} ${coordinate(up)}`;
+    drawing = inside;
+  }
+  return d;
+}
+
 /** The wedges between the steepest and the shallowest line of a series. */
 function fan({ lines }: SeriesSpecification, frame: Frame): string {
   const steepest = lines.find(({ role }) => role === "steepest");
@@ -59,15 +73,9 @@ function bandShape(band: BandSpecification, frame: Frame, inks: ReturnType<typeo
     const d = shaded(low, high, frame, reach);
     return { kind: "path", role: "confidence-band", d, fill: inks.magentaWash };
   }
-  const found = edges(low, high, frame, reach);
-  return {
-    ...{
-      kind: "path",
-      role: "prediction-band",
-      d: `M${found.high.join("L")}M${found.low.join("L")}`,
-    },
-    ...{ stroke: inks.magenta, strokeWidth: 0.6, dash: [3, 2] },
-  };
+  const d = outline(low, frame) + outline(high, frame);
+  const drawn = { stroke: inks.magenta, strokeWidth: 0.6, dash: [3, 2] };
+  return { kind: "path", role: "prediction-band", d, ...drawn };
 }
 
 /** What lies between the steepest and the shallowest line, and the bands that statistics give. */

@@ -17,7 +17,7 @@ import { type PlacedPoint, placedLater, type Region, rowsWithin } from "./figure
 import { PointTip, RegionTip } from "./PointTip";
 import { PointsTouch } from "./PointsTouch";
 import { type Place, ReadOffTouch } from "./ReadOffTouch";
-import { LabelTouch, LegendTouch } from "./WordTouch";
+import { EquationTouch, LabelTouch, LegendTouch } from "./WordTouch";
 
 export type TouchMode = "points" | "read-off";
 
@@ -60,6 +60,8 @@ function Spots({ figure, frame, id }: SpotsProps) {
       }
       case "legend":
         return <LegendTouch key="legend" {...{ spot, frame }} figure={id} />;
+      case "equation":
+        return <EquationTouch key={spot.id} {...{ spot, frame }} figure={id} />;
       case "label": {
         const label = figure.labels.find((one) => one.id === spot.id);
         return label && <LabelTouch key={label.id} {...{ spot, frame, label }} figure={id} />;

@@ -4,6 +4,7 @@ import { type KeyboardEvent, useRef } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import type { Spot } from "@/figure/scene";
 import type { LabelSpecification } from "@/figure/specification";
+import { placeEquation } from "@/investigation/acts/placeEquation";
 import { placeLegend } from "@/investigation/acts/placeLegend";
 import { putLabel } from "@/investigation/acts/putLabel";
 import { removeLabel } from "@/investigation/acts/removeLabel";
@@ -62,15 +63,16 @@ interface Props {
   figure: string;
 }
 
+/** A place as parts of the drawing area. */
+function partsOf(x: number, y: number, { left, right, top, bottom }: Frame) {
+  return { across: (x - left) / (right - left), down: (y - top) / (bottom - top) };
+}
+
 /** The legend under the hand; Delete lets it find its own place again. */
 export function LegendTouch({ spot, frame, figure }: Props) {
   const { act } = useActs();
   const move = (x: number, y: number, session: string) => {
-    const place = {
-      across: (x - frame.left) / (frame.right - frame.left),
-      down: (y - frame.top) / (frame.bottom - frame.top),
-    };
-    act(placeLegend, { figure, place }, `legend/${figure}/${session}`);
+    act(placeLegend, { figure, place: partsOf(x, y, frame) }, `legend/${figure}/${session}`);
   };
   return (
     <Movable
@@ -78,6 +80,25 @@ export function LegendTouch({ spot, frame, figure }: Props) {
       name="Legend"
       onMove={move}
       onRemove={() => act(placeLegend, { figure, place: null })}
+    />
+  );
+}
+
+/** The equation of a line under the hand; Delete lets it find its own place again. */
+export function EquationTouch({ spot, frame, figure }: Props) {
+  const { act } = useActs();
+  const equation = spot.id ?? "";
+  const move = (x: number, y: number, session: string) => {
+    const place = partsOf(x, y, frame);
+    act(placeEquation, { figure, equation, place }, `equation/${figure}/${equation}/${session}`);
+  };
+  const line = equation.replace(/-\d+$/, "");
+  return (
+    <Movable
+      spot={spot}
+      name={`Equation of the ${line} line`}
+      onMove={move}
+      onRemove={() => act(placeEquation, { figure, equation, place: null })}
     />
   );
 }

@@ -7,6 +7,7 @@ import { setLine } from "../acts/setLine";
 import { layStraightedge } from "../acts/layStraightedge";
 import { liftStraightedge } from "../acts/liftStraightedge";
 import { drawTriangle } from "../acts/drawTriangle";
+import { placeEquation } from "../acts/placeEquation";
 import { setLook } from "../acts/setLook";
 import { keepLook } from "../acts/keepLook";
 import { putLabel } from "../acts/putLabel";
@@ -154,6 +155,7 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
       perform(document, layStraightedge, { figure: "main", id: "edge", change: { y2: 1.2 } }),
     done(liftStraightedge, { figure: "main", id: "edge" }),
   ),
+  done(placeEquation, { figure: "main", equation: "best-0", place: { across: 0.5, down: 0.1 } }),
   done(drawTriangle, { figure: "main", triangle: { from: 0.02, to: 0.12 } }),
   done(keepLook, { figure: "main" }),
   done(putLabel, { figure: "main", id: "note", label: { text: "bent here", x: 0.1, y: 1 } }),

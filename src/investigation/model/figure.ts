@@ -118,6 +118,8 @@ export interface Figure {
   legend: PaperPlace | null;
   /** Whether the best line is written beside it as an equation. */
   equation: boolean;
+  /** Where equations were dragged to, by the line and its series: "best-0". */
+  equations: Record<string, PaperPlace>;
   line: LineChoice;
   straightedges: Record<string, Straightedge>;
   /** Null while none is drawn. */
@@ -173,6 +175,6 @@ export function plainFigure(order: string, x: string | null, y: string | null): 
     axes: { x: { ...plainAxis }, y: { ...plainAxis } },
     look: { ...plainLook },
     line: structuredClone(plainLine),
-    ...{ straightedges: {}, triangle: null },
+    ...{ equations: {}, straightedges: {}, triangle: null },
   };
 }

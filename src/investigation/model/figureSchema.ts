@@ -30,6 +30,8 @@ export const lookSchema = yup
   .noUnknown()
   .strict();
 
+const paperPlace = yup.object({ across: place, down: place }).noUnknown().strict();
+
 const label = yup
   .object({ order, text: words, x: place, y: place })
   .shape({ toX: yup.number().strict(), toY: yup.number().strict() })
@@ -72,13 +74,8 @@ export const figureSchema = yup
     axes: yup.object({ x: axis, y: axis }).noUnknown().strict().required(),
     look: lookSchema.required(),
     labels: recordOf(label, limits.labels),
-    legend: yup
-      .object({ across: place, down: place })
-      .noUnknown()
-      .strict()
-      .nullable()
-      .defined()
-      .default(null),
+    legend: paperPlace.nullable().defined().default(null),
+    equations: recordOf(paperPlace, limits.labels),
     equation: flag,
     line,
     straightedges: recordOf(straightedge, limits.straightedges),

@@ -20,7 +20,7 @@ export const linesByHand: UpgradeStep = {
         {
           ...figure,
           line: { ...figure.line, ...structuredClone(line) },
-          ...{ straightedges: {}, triangle: null },
+          ...{ equations: {}, straightedges: {}, triangle: null },
         },
       ]),
     ),
