@@ -76,3 +76,64 @@ test("a reading far off prevents the range; it is named, set aside and taken bac
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(preventing).toBeVisible();
 });
+
+test("straightedges are laid, turned by mouse and by keys, and give the range by hand", async ({
+  page,
+}) => {
+  await atSlope(page);
+  await page.getByRole("button", { name: "Lay a straightedge" }).click();
+  const said = page.getByTestId("straightedge-said");
+  await expect(said).toContainText("It meets every error box.");
+  const handle = page.getByRole("button", { name: "Straightedge 1, second handle" });
+  const box = (await handle.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 60, box.y, { steps: 4 });
+  await page.mouse.up();
+  await expect(said).toContainText("It misses the box of rows");
+  const slope = page.getByLabel("Its slope");
+  const turned = await slope.inputValue();
+  await handle.focus();
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect(slope).not.toHaveValue(turned);
+  await slope.fill("12.8");
+  await expect(said).toContainText("slope 12.8");
+  await choose(page, "It stands for", "the steepest line");
+  await page.getByRole("button", { name: "House rules" }).click();
+  await choose(page, "How far a line can turn", /straightedges laid by hand/);
+  await page.getByRole("button", { name: "Put away" }).click();
+  await expect(page.getByText(/Lay two straightedges/)).toBeVisible();
+  await page.getByRole("button", { name: "Lay a straightedge" }).click();
+  await page.getByLabel("Its slope").last().fill("11.8");
+  await choose(page, "It stands for", "the shallowest line");
+  await expect(page.getByTestId("ledger").getByRole("row", { name: /steepest/ })).toContainText(
+    "12.80",
+  );
+  await expect(page.getByTestId("slope")).toContainText("12.3 ± 0.5");
+});
+
+test("the slope triangle shows its working and is moved by keys", async ({ page }) => {
+  await atSlope(page);
+  await page.getByRole("button", { name: "Slope triangle" }).click();
+  await expect(page.getByTestId("triangle-working")).toContainText("12.3");
+  const corner = page.getByRole("slider", { name: "Slope triangle, second corner" });
+  const before = await corner.getAttribute("aria-valuenow");
+  await corner.focus();
+  await page.keyboard.press("ArrowLeft");
+  await expect(corner).not.toHaveAttribute("aria-valuenow", before!);
+  await page.getByRole("button", { name: "Slope triangle", exact: true }).click();
+  await expect(page.locator('[data-role="triangle"]')).toHaveCount(0);
+});
+
+test("values are read off the line, and what each reading does is told", async ({ page }) => {
+  await atSlope(page);
+  await page.getByText("Read off the line", { exact: true }).click();
+  await page.getByLabel("At this value across").fill("0.1 ± 0.001");
+  await expect(page.getByTestId("y-read-off")).toContainText("1.23 ± 0.01");
+  await page.getByLabel("At this value up").fill("2.0");
+  await expect(page.getByText(/extrapolated/)).toBeVisible();
+  await page.getByText("What each reading does").click();
+  await expect(page.getByTestId("influence").getByRole("row")).toHaveCount(8);
+  await page.getByText("The working by hand", { exact: true }).click();
+  await expect(page.getByTestId("sums")).toContainText("12.317607");
+});
