@@ -47,6 +47,7 @@ test("the bars count, and the line is held, as chosen", async ({ page }) => {
   await atSlope(page);
   await choose(page, "Bars that count", "both");
   await expect(page.getByText(/weighted by the bars both ways/)).toBeVisible();
+  await page.getByText("How the points lie", { exact: true }).click();
   await expect(page.getByTestId("reduced χ²")).toBeVisible();
   await choose(page, "It keeps to", "zero");
   await expect(page.getByTestId("intercept with its standard error")).toContainText("0 ± 0");
@@ -72,6 +73,7 @@ test("a reading far off prevents the range; it is named, set aside and taken bac
   const item = preventing.getByRole("listitem").filter({ hasText: "Row 4" });
   await item.getByRole("button", { name: "Set aside" }).click();
   await expect(page.getByTestId("ledger")).toBeVisible();
+  await page.getByText("How the points lie", { exact: true }).click();
   await expect(page.getByTestId("points")).toHaveText("6");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(preventing).toBeVisible();

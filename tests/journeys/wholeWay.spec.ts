@@ -59,6 +59,7 @@ test("readings in, a figure with its slope out, and everything there next time",
   await stage(page, "Slope");
   const slope = roundStatement(expected.slope, expected.se_slope, "one");
   const intercept = roundStatement(expected.intercept, expected.se_intercept, "one");
+  await page.getByText("How the points lie", { exact: true }).click();
   await expect(page.getByTestId("slope with its standard error")).toHaveText(
     `${slope.value} ± ${slope.uncertainty} V\u00a0A−1`,
   );
@@ -71,6 +72,7 @@ test("readings in, a figure with its slope out, and everything there next time",
 
   const later = await context.newPage();
   await later.goto(address);
+  await later.getByText("How the points lie", { exact: true }).click();
   await expect(later.getByTestId("slope with its standard error")).toContainText(slope.value);
   await stage(later, "Measure");
   await expect.poll(() => rowTexts(later, 10)).toEqual([String(input.x[9]), String(input.y[9])]);
