@@ -6,8 +6,10 @@ import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { svgText } from "@/figure/render/svgText";
 import { describeFigure } from "@/investigation/acts/describeFigure";
 import { setAxis } from "@/investigation/acts/setAxis";
+import { setLine } from "@/investigation/acts/setLine";
 import { showEquation } from "@/investigation/acts/showEquation";
 import { perform } from "@/investigation/history/edit";
+import type { LineChoice } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
 import { clampedRule } from "@/investigation/samples/clampedRule";
 import { figureSpecification } from "@/pipeline/figure";
@@ -118,5 +120,28 @@ describe("a figure as text", () => {
     expect(lines[1]!.split(",")[0]).toBe("0.008");
     const commas = plottedCsv(fit, { ...document.houseRules, decimalMark: "comma" });
     expect(commas).toContain("0,008;");
+  });
+});
+
+describe("lines of a figure in TeX", () => {
+  const lined = (change: Partial<LineChoice>) =>
+    figureTex(
+      shown(perform(clampedRule(), setLine, { figure: "main", change }).document).specification,
+    );
+  const plots = (tex: string) => tex.split("\n").filter((text) => text.includes("domain="));
+
+  test("each has its own dashes, and ends with the readings where it is kept to them", () => {
+    const reach = { best: "data", steepest: "paper", shallowest: "paper" } as const;
+    const [best, steepest, shallowest] = plots(lined({ reach }));
+    expect(best).toMatch(/solid, domain=0\.008:0\.125/);
+    expect(steepest).toMatch(/dashed, domain=0:0\.14/);
+    expect(shallowest).toMatch(/dotted/);
+  });
+
+  test("a band is two curves about the line", () => {
+    const both = plots(lined({ bands: "both", steepest: false, shallowest: false }));
+    expect(both).toHaveLength(5);
+    expect(both.filter((text) => text.includes("sqrt("))).toHaveLength(4);
+    expect(both.join()).not.toMatch(/NaN|undefined|Infinity/);
   });
 });

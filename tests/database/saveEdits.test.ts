@@ -61,6 +61,31 @@ describe("keeping edits", () => {
     expect(await storedTime(id, "row2")).toBe("4.6");
   });
 
+  test("one's own edits come back with their revisions, others' with their patches", async () => {
+    const { owner, id } = await somebodysRule();
+    await saveEdits(id, owner, { since: 0, edits: [typing(sample, "row1", "3.3")] });
+    const own = typing(sample, "row2", "4.4");
+    const { edits } = await saveEdits(id, owner, { since: 0, edits: [own] });
+    expect(edits.map(({ revision, patches }) => [revision, patches !== undefined])).toEqual([
+      [1, true],
+      [2, false],
+    ]);
+  });
+
+  test("one bad edit among many is refused alone", async () => {
+    const { owner, id } = await somebodysRule();
+    const bad = {
+      ...typing(sample, "row1", "3.3"),
+      patches: [{ op: "replace" as const, path: ["rows", "row1", "readings", "time"], value: 3 }],
+    };
+    const good = ["row2", "row3", "row4"].map((row) => typing(sample, row, "4.4"));
+    const edits = [good[0]!, bad, ...good.slice(1)];
+    const answer = await saveEdits(id, owner, { since: 0, edits });
+    expect(answer).toMatchObject({ revision: 3, refused: [{ id: bad.id, reason: "invalid" }] });
+    expect(await storedTime(id, "row4")).toBe("4.4");
+    expect(await storedTime(id, "row1")).toBe("3.12");
+  });
+
   test("an edit that would make the document invalid is refused with the reason", async () => {
     const { owner, id } = await somebodysRule();
     const bad = {

@@ -84,3 +84,31 @@ describe("what is shown while edits travel", () => {
     expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["3.12", "8"]);
   });
 });
+
+describe("one's own edits, as the server tells of them", () => {
+  test("come back without their patches, which are here already", () => {
+    let state = type(start(), "row1", "9");
+    const [first] = state.pending;
+    state = type(state, "row2", "8");
+    const told = [{ revision: 5, id: first!.id, act: first!.act }];
+    const next = received(state, told).state;
+    expect(next.revision).toBe(5);
+    expect(next.base.rows.row1?.readings.time).toBe("9");
+    expect(next.base.rows.row2?.readings.time).not.toBe("8");
+    expect(reading(next, "row2")).toBe("8");
+    expect(next.pending).toHaveLength(1);
+  });
+
+  test("among those of others they keep their place", () => {
+    const state = type(start(), "row1", "9");
+    const [own] = state.pending;
+    const theirs = typed(clampedRule(), "row1", "7").change;
+    const told = [
+      { revision: 5, id: own!.id, act: own!.act },
+      { revision: 6, id: "theirs", act: theirs.act, patches: theirs.patches },
+    ];
+    const next = received(state, told).state;
+    expect(reading(next, "row1")).toBe("7");
+    expect(next.pending).toEqual([]);
+  });
+});
