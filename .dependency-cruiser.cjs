@@ -48,7 +48,14 @@ module.exports = {
     only("wording", "wording", ["core", "investigation", "intake", "pipeline", "figure"]),
     only("intake", "intake", ["core", "pipeline", "investigation", "figure", "wording"]),
     only("output", "output", ["core", "pipeline", "investigation", "figure", "wording"]),
-    only("workers", "workers", ["core", "pipeline", "figure", "intake", "output", "investigation/model"]),
+    only("workers", "workers", [
+      "core",
+      "pipeline",
+      "figure",
+      "intake",
+      "output",
+      "investigation/model",
+    ]),
     only("server", "server", ["investigation"]),
     {
       name: "interface-speaks-http",

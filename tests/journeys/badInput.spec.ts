@@ -14,7 +14,8 @@ test("a word in a cell is kept, marked, counted on the rule, and its row left ou
   await expect(page.getByText("“about 3” is not a number.")).toBeVisible();
   await expect.poll(async () => (await rowTexts(page, 3))[0]).toBe("about 3");
   await stage(page, "Slope");
-  await expect(page.getByRole("definition").first()).toHaveText("6");
+  await page.getByText("How the points lie", { exact: true }).click();
+  await expect(page.getByTestId("points")).toHaveText("6");
   await expect(page.getByRole("img", { name: /6 points/ })).toBeVisible();
 });
 

@@ -108,13 +108,15 @@ test("a reading is set aside with a reason, drawn hollow, and taken back", async
   await stage(page, "Slope");
   await expect(page.getByRole("img", { name: /6 points, 1 more set aside/ })).toBeVisible();
   await expect(page.locator('[data-role="points-aside"]')).toBeVisible();
-  await expect(page.getByRole("definition").first()).toHaveText("6");
+  await page.getByText("How the points lie", { exact: true }).click();
+  await expect(page.getByTestId("points")).toHaveText("6");
   await stage(page, "Measure");
   const cell = "overhang, row 6, 0.450 metres, set aside: bumped the bench";
   await page.getByRole("gridcell", { name: cell }).click();
   await page.getByRole("button", { name: "Take back" }).click();
   await stage(page, "Slope");
-  await expect(page.getByRole("definition").first()).toHaveText("7");
+  await page.getByText("How the points lie", { exact: true }).click();
+  await expect(page.getByTestId("points")).toHaveText("7");
 });
 
 test("a typed unit is understood as it is typed", async ({ page }) => {
