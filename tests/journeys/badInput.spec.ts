@@ -16,7 +16,7 @@ test("a word in a cell is kept, marked, counted on the rule, and its row left ou
   await stage(page, "Slope");
   await page.getByText("How the points lie", { exact: true }).click();
   await expect(page.getByTestId("points")).toHaveText("6");
-  await expect(page.getByRole("img", { name: /6 points/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /: 6 points/ })).toBeVisible();
 });
 
 test("a ± that is no size is explained beside it", async ({ page }) => {
