@@ -1,5 +1,5 @@
 import { lineBands } from "@/core/fit/lineIntervals";
-import { writeNumber } from "@/core/number/writtenNumber";
+import { writeChosenNumber, writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -13,8 +13,9 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { type LineRules, standardBars } from "./bestLine";
 import { alongStraightedge, laidByHand } from "./byHand";
 import type { FigureFit, SeriesFit } from "./fit";
-import { boundEquation, lineEquation } from "./lineEquation";
+import { boundEquation, lineEquation, marked, numberRuns } from "./lineEquation";
 import { lineRange } from "./lineRange";
+import { figuresOfStep } from "./triangleWorking";
 
 /** What of a figure says which lines are drawn. */
 export type Lined = Pick<Figure, "line" | "equation" | "equations" | "straightedges" | "triangle">;
@@ -126,24 +127,17 @@ export function bandsOf(one: SeriesFit, style: LineStyle, choice: LineChoice): B
   return choice.bands === "prediction" ? [wide] : [wide, found];
 }
 
-const figuresOfStep = 4;
-
-function step(symbol: string, unit: string, size: number, { decimalMark }: LineStyle): RunText {
-  const { mantissa, exponent } = writeNumber(Math.abs(size), figuresOfStep);
-  const power: RunText =
-    exponent === undefined
-      ? []
-      : [{ text: " × 10" }, { text: String(exponent).replace("-", "−"), script: "super" }];
-  const number = decimalMark === "comma" ? mantissa.replace(".", ",") : mantissa;
+/** "Δ(L³) = 0.094 m³". */
+function step(symbol: string, unit: string, size: WrittenNumber, style: LineStyle): RunText {
   const written = writeUnitText(unit);
-  const sign = size < 0 ? "−" : "";
-  return [
+  const runs: RunText = [
     { text: "Δ(" },
     ...writeSymbol(symbol),
-    { text: `) = ${sign}${number}` },
-    ...power,
+    { text: ") = " },
+    ...numberRuns(size),
     ...(written.length > 0 ? [{ text: "\u00a0" }, ...written] : []),
   ];
+  return marked(runs, style);
 }
 
 /** The slope triangle on the best line of the first series, with its steps written along it. */
@@ -160,7 +154,7 @@ export function triangleOf(
   const [x, y] = [fit.x.quantity, fit.y.quantity];
   return {
     ...{ from, to, slope, intercept },
-    across: step(x.symbol || "x", x.unit, to - from, style),
-    up: step(y.symbol || "y", y.unit, slope * (to - from), style),
+    across: step(x.symbol || "x", x.unit, writeChosenNumber(to - from), style),
+    up: step(y.symbol || "y", y.unit, writeNumber(slope * (to - from), figuresOfStep), style),
   };
 }

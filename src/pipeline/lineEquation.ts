@@ -3,6 +3,7 @@ import type { RangeLine } from "@/core/fit/slopeRange";
 import {
   type WrittenNumber,
   type WrittenStatement,
+  writeNumber,
   writeStatement,
 } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
@@ -21,18 +22,24 @@ function stated({ value, uncertainty, exponent }: WrittenStatement): RunText {
   return [{ text: `(${value} ± ${uncertainty})` }, ...power(exponent)];
 }
 
-function plain({ mantissa, exponent }: WrittenNumber): RunText {
+/** A number in runs, its power of ten raised. */
+export function numberRuns({ mantissa, exponent }: WrittenNumber): RunText {
   return [{ text: mantissa }, ...power(exponent)];
 }
 
-/** A number to the decimals of a half-range of two figures, so that a column reads as one. */
+/** Part of a number below which a half-range is rounding of the arithmetic. */
+const noise = 1e-12;
+const figuresOfBare = 4;
+
+/** A number to the decimals of a half-range of two figures, so that a column reads as one; in four figures without one. */
 export function besideHalf(value: number, half: number): WrittenNumber {
+  if (!(half > noise * Math.abs(value))) return writeNumber(value, figuresOfBare);
   const { value: mantissa, exponent } = writeStatement(value, half, "two");
   return { mantissa, ...(exponent !== undefined && { exponent }) };
 }
 
 function term({ statement, bare, unit }: LedgerRow): RunText {
-  const number = statement ? stated(statement) : bare ? plain(bare) : [];
+  const number = statement ? stated(statement) : bare ? numberRuns(bare) : [];
   return unit.length > 0 ? [...number, { text: "\u00a0" }, ...unit] : number;
 }
 
@@ -56,7 +63,8 @@ function added(runs: RunText): RunText {
 
 type Writing = Pick<HouseRules, "figuresOfUncertainty" | "decimalMark">;
 
-function marked(runs: RunText, { decimalMark }: Writing): RunText {
+/** Runs with the decimal mark of the house. */
+export function marked(runs: RunText, { decimalMark }: Pick<Writing, "decimalMark">): RunText {
   if (decimalMark === "point") return runs;
   return runs.map((run) => ({ ...run, text: run.text.replace(/(\d)\.(\d)/g, "$1,$2") }));
 }

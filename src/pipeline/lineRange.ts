@@ -29,11 +29,20 @@ export type LineRange =
     }
   | { readonly kind: "no-range"; readonly finding: Finding };
 
+/** Part of two numbers below which their difference is rounding of the arithmetic. */
+const noise = 1e-12;
+
+/** Half of what lies between two numbers; 0 where only rounding tells them apart. */
+function halfBetween(a: number, b: number): number {
+  const half = Math.abs(a - b) / 2;
+  return half <= noise * Math.max(Math.abs(a), Math.abs(b)) ? 0 : half;
+}
+
 function ranged(steepest: RangeLine, shallowest: RangeLine): LineRange {
   return {
     ...{ kind: "range", steepest, shallowest },
-    halfOfSlope: Math.abs(steepest.slope - shallowest.slope) / 2,
-    halfOfIntercept: Math.abs(steepest.intercept - shallowest.intercept) / 2,
+    halfOfSlope: halfBetween(steepest.slope, shallowest.slope),
+    halfOfIntercept: halfBetween(steepest.intercept, shallowest.intercept),
   };
 }
 

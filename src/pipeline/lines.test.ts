@@ -135,7 +135,8 @@ describe("lines in words", () => {
     expect(about(-0.2, true)).toMatch(/systematic offset/);
     expect(about(0, false, true)).toMatch(/was held/);
     const unsure = { intercept: 1, half: undefined, held: false, expected: false };
-    expect(interceptSentence(unsure)).toMatch(/third reading/);
+    expect(interceptSentence(unsure)).toMatch(/Nothing here tells/);
+    expect(interceptSentence({ ...unsure, half: 0 })).toMatch(/Nothing here tells/);
   });
 });
 

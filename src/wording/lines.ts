@@ -54,7 +54,7 @@ export function interceptSentence(found: {
 }): string {
   const { intercept, half, held, expected } = found;
   if (held) return "The line was held there, so the readings have no say in it.";
-  if (half === undefined) return "Nothing tells how sure it is; take a third reading.";
+  if (!half) return "Nothing here tells how sure it is, so nothing follows about zero.";
   if (Math.abs(intercept) <= half) {
     return expected
       ? "Its range includes zero: the readings agree with the theory."

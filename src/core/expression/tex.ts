@@ -1,3 +1,4 @@
+import type { WrittenNumber } from "../number/writtenNumber";
 import { plainRunText } from "../unit/runText";
 import { writeSymbol } from "../unit/symbolText";
 import type { Expression } from "./tree";
@@ -77,6 +78,16 @@ function joint(left: string, right: string): string {
   return /[\d}]\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d|-)/.test(right)
     ? `${left} \\times ${right}`
     : `${left}\\,${right}`;
+}
+
+/** A written number in TeX: 1.2 \\times 10^{-4}; a decimal comma without the space of a list. */
+export function numberTex(
+  { mantissa, exponent }: WrittenNumber,
+  mark: "point" | "comma" = "point",
+): string {
+  const minus = mantissa.replace("−", "-");
+  const number = mark === "comma" ? minus.replace(".", "{,}") : minus;
+  return exponent === undefined ? number : `${number} \\times 10^{${exponent}}`;
 }
 
 /** An expression in TeX as it stands in a report: fractions, roots, raised powers. */

@@ -70,6 +70,13 @@ const fewFigures = 2;
 const mostFigures = 12;
 const figuresWithoutUncertainty = 4;
 
+/** A number that was chosen, such as a step along an axis: with just the figures that it has, 0.094 as 0.094. */
+export function writeChosenNumber(value: number): WrittenNumber {
+  const written = writeNumber(Number(value.toPrecision(12)), 12);
+  const { value: mantissa, exponent } = withoutTrailingZeros(written);
+  return { mantissa, ...(exponent !== undefined && { exponent }) };
+}
+
 /** How many significant figures a middle value keeps: one place further than a ± of one figure, so that rounding later does no harm. */
 export function guardedFigures(value: number, uncertainty: number): number {
   if (value === 0 || !(uncertainty > Math.abs(value) * binaryNoise))

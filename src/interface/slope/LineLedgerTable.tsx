@@ -76,6 +76,12 @@ function Lines({ line, range, byEye, slope, height }: LinesProps) {
     { kind: "steepest", of: range.steepest },
     { kind: "shallowest", of: range.shallowest },
   ] as const;
+  const numbers = (of: RangeLine) =>
+    [slope(of.slope), height(of.intercept)].map((number, column) => (
+      <td key={column} className="text-right">
+        <NumberView number={number} unit={[]} />
+      </td>
+    ));
   return (
     <table className="w-full max-w-[360px]" data-testid="ledger">
       <thead>
@@ -94,24 +100,14 @@ function Lines({ line, range, byEye, slope, height }: LinesProps) {
               <Sample kind={kind} />
             </td>
             <td>{kind}</td>
-            <td className="text-right">
-              <NumberView number={slope(of.slope)} unit={[]} />
-            </td>
-            <td className="text-right">
-              <NumberView number={height(of.intercept)} unit={[]} />
-            </td>
+            {numbers(of)}
           </tr>
         ))}
         {byEye && (
           <tr>
             <td />
             <td>best, by eye</td>
-            <td className="text-right">
-              <NumberView number={slope(byEye.slope)} unit={[]} />
-            </td>
-            <td className="text-right">
-              <NumberView number={height(byEye.intercept)} unit={[]} />
-            </td>
+            {numbers(byEye)}
           </tr>
         )}
         <tr className="border-hairline text-magenta border-t">

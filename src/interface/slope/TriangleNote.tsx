@@ -1,13 +1,10 @@
 "use client";
 
-import { symbolTex, unitTex } from "@/core/expression/tex";
-import { type WrittenNumber, writeNumber } from "@/core/number/writtenNumber";
 import { layFrame } from "@/figure/layout/frame";
 import type { FigureSpecification } from "@/figure/specification";
-import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
-import type { SlopeTriangle } from "@/investigation/model/figure";
 import type { FigureFit } from "@/pipeline/fit";
+import { triangleWorking } from "@/pipeline/triangleWorking";
 import { triangleRemarks } from "@/wording/lines";
 import { MarginNote } from "../parts/StageLayout";
 import { Typeset } from "../parts/Typeset";
@@ -52,28 +49,6 @@ export function useTriangle(figure: FigureSpecification | undefined) {
   return { drawn, toggle };
 }
 
-function numberTex({ mantissa, exponent }: WrittenNumber, comma: boolean): string {
-  const number = (comma ? mantissa.replace(".", "{,}") : mantissa).replace("−", "-");
-  return exponent === undefined ? number : `${number} \\times 10^{${exponent}}`;
-}
-
-const figuresOfStep = 4;
-
-function workingTex(fit: FigureFit, { from, to }: SlopeTriangle, slope: number, comma: boolean) {
-  const [x, y] = [fit.x.quantity, fit.y.quantity];
-  const dx = Math.abs(to - from);
-  const number = (value: number, figures: number) => numberTex(writeNumber(value, figures), comma);
-  const united = (value: number, unit: string) =>
-    `${number(value, figuresOfStep)}\\,${unitTex(writeUnitText(unit))}`;
-  const above = `\\Delta(${symbolTex(y.symbol || "y")})`;
-  const below = `\\Delta(${symbolTex(x.symbol || "x")})`;
-  const unit = unitTex(writeSlopeUnit(y.unit, x.unit));
-  return (
-    `\\frac{${above}}{${below}} = \\frac{${united(slope * dx, y.unit)}}{${united(dx, x.unit)}} ` +
-    `= ${number(slope, 3)}\\,${unit}`
-  );
-}
-
 /** The working of the slope triangle, and what a strict teacher would say of it. */
 export function TriangleNote({ figure }: { figure: FigureSpecification }) {
   const triangle = useFigure()?.figure.triangle;
@@ -91,7 +66,7 @@ export function TriangleNote({ figure }: { figure: FigureSpecification }) {
     <MarginNote title="Slope triangle">
       <div data-testid="triangle-working" className="overflow-x-auto py-1">
         {slopeWord} ={" "}
-        <Typeset tex={workingTex(fit, triangle, outcome.line.slope, decimalMark === "comma")} />
+        <Typeset tex={triangleWorking(fit, triangle, outcome.line.slope, decimalMark)} />
       </div>
       {remarks.map((remark) => (
         <p key={remark} className="text-soft mt-1">

@@ -32,7 +32,7 @@ export function ZeroNote({ points, intercept, half }: Props) {
       <p data-testid="intercept" className="font-serif text-base">
         intercept ={" "}
         {half === undefined || half === 0 ? (
-          <NumberView number={writeNumber(intercept, 6)} unit={unit} />
+          <NumberView number={writeNumber(intercept, 4)} unit={unit} />
         ) : (
           <StatementView
             statement={writeStatement(intercept, half, figuresOfUncertainty)}

@@ -1,4 +1,4 @@
-import { symbolTex, unitTex } from "@/core/expression/tex";
+import { numberTex, symbolTex, unitTex } from "@/core/expression/tex";
 import { guardedFigures, writeNumber } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
@@ -131,9 +131,7 @@ export function directInputs(
     const plain = binding && plainInput(binding, row, quantities, rule, column);
     if (!binding || !plain) return [];
     const { value, size, unit, factor } = plain;
-    const { mantissa, exponent } = writeNumber(Number(value.toPrecision(15)), plain.figures);
-    const number = mantissa.replace("−", "-");
-    const written = exponent === undefined ? number : `${number} \\times 10^{${exponent}}`;
+    const written = numberTex(writeNumber(Number(value.toPrecision(15)), plain.figures));
     return [
       {
         ...{ name, value, size, unit, tex: symbolTex(name) },

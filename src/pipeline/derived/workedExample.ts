@@ -1,12 +1,7 @@
 import { linearSum, powerProduct } from "@/core/expression/shape";
-import { symbolTex, type TexLeaf, toTex, unitTex } from "@/core/expression/tex";
+import { numberTex, symbolTex, type TexLeaf, toTex, unitTex } from "@/core/expression/tex";
 import { type Expression, symbolsOf } from "@/core/expression/tree";
-import {
-  guardedFigures,
-  writeNumber,
-  type WrittenNumber,
-  writeStatement,
-} from "@/core/number/writtenNumber";
+import { guardedFigures, writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -25,11 +20,6 @@ export interface WorkedLine {
 }
 
 const partFigures = 2;
-
-function numberTex({ mantissa, exponent }: WrittenNumber): string {
-  const plain = mantissa.replace("−", "-");
-  return exponent === undefined ? plain : `${plain} \\times 10^{${exponent}}`;
-}
 
 function inUnit(value: number, figures: number, unit: string): string {
   return `${numberTex(writeNumber(Number(value.toPrecision(15)), figures))}${unitTex(writeUnitText(unit))}`;
