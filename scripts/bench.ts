@@ -1,7 +1,9 @@
 /** `npm run bench`: the core's speed as medians and ratios; not a test. */
 import { compile as compileByMathjs } from "mathjs/number";
+import { Matrix, solve } from "ml-matrix";
 import { linearRegression } from "simple-statistics";
 import { fitOrdinaryLine } from "../src/core/fit/ordinaryLine";
+import { missedBoxes } from "../src/core/fit/missedBoxes";
 import { slopeRange } from "../src/core/fit/slopeRange";
 import { fitYorkLine } from "../src/core/fit/yorkLine";
 import { compile } from "../src/core/expression/compile";
@@ -12,6 +14,8 @@ import { SeededChance } from "../src/core/statistics/seededChance";
 import { monteCarlo } from "../src/core/uncertainty/monteCarlo";
 import { addDerived } from "../src/investigation/acts/addDerived";
 import { describeQuantity } from "../src/investigation/acts/describeQuantity";
+import { layStraightedge } from "../src/investigation/acts/layStraightedge";
+import { setHouseRules } from "../src/investigation/acts/setHouseRules";
 import { typeReadings } from "../src/investigation/acts/typeReadings";
 import { perform } from "../src/investigation/history/edit";
 import { emptyInvestigation } from "../src/investigation/model/emptyInvestigation";
@@ -20,6 +24,7 @@ import { plainLook } from "../src/investigation/model/figure";
 import { plainQuantity } from "../src/investigation/model/quantity";
 import { ordersAtEnd } from "../src/investigation/model/order";
 import { layoutFigure } from "../src/figure/layout/layoutFigure";
+import { laidByHand } from "../src/pipeline/byHand";
 import { figureSpecification } from "../src/pipeline/figure";
 import { fitFigure } from "../src/pipeline/fit";
 import { evaluateTables } from "../src/pipeline/table";
@@ -39,16 +44,20 @@ function timed(work: (turn: number) => unknown, turns: number): number {
   );
 }
 
-function benchLine(): void {
-  const count = 100_000;
+/** A line beside two libraries: the plain sums, and least squares by decomposition. */
+function benchLine(count: number): void {
   const x = Float64Array.from({ length: count }, (_, i) => i / 1000);
   const y = x.map((value, i) => 3 * value + Math.sin(i));
   const pairs = Array.from(x, (value, i) => [value, y[i] as number]);
   const ours = timed(() => fitOrdinaryLine(x, y), 41);
   const theirs = timed(() => linearRegression(pairs), 41);
+  const ones = new Matrix(Array.from(x, (value) => [1, value]));
+  const column = Matrix.columnVector(y);
+  const matrix = timed(() => solve(ones, column), 5);
   console.log(
-    `line through 10⁵ points: ours ${ours.toFixed(2)} ms with standard errors, ` +
-      `simple-statistics ${theirs.toFixed(2)} ms; ratio ${(ours / theirs).toFixed(2)}`,
+    `line through ${count} points: ours ${ours.toFixed(3)} ms with standard errors; ` +
+      `simple-statistics ${theirs.toFixed(3)} ms, ratio ${(ours / theirs).toFixed(2)}; ` +
+      `ml-matrix ${matrix.toFixed(2)} ms, ratio ${(ours / matrix).toFixed(2)}`,
   );
 }
 
@@ -77,6 +86,27 @@ function benchKey(rows: number): void {
     return layoutFigure(figureSpecification(figure, 1, fit, document.houseRules));
   }, 41);
   console.log(`key → table, line and scene, ${rows} rows × 6: ${time.toFixed(2)} ms (no drawing)`);
+}
+
+/** What a dragged handle of a straightedge sets going: the range by hand, the boxes that it misses, the scene. */
+function benchHandle(rows: number): void {
+  let document = tableOf(rows, 2);
+  document = perform(document, setHouseRules, { slopeRange: "by-hand" }).document;
+  const lay = (id: string, role: "steepest" | "shallowest", y2: number) =>
+    perform(document, layStraightedge, {
+      ...{ figure: "main", id, change: { x1: 0, y1: 0, x2: rows, y2, role } },
+    }).document;
+  document = lay("b", "shallowest", 0.9 * rows);
+  const time = timed((turn) => {
+    document = lay("a", "steepest", (1.1 + turn / 1000) * rows);
+    const figure = document.figures.main!;
+    const fit = fitFigure(evaluateTables(document), figure, document.houseRules)!;
+    const { xValues: x, yValues: y, xBars, yBars } = fit.lines[0]!.fitted;
+    const bars = { xDown: xBars.down, xUp: xBars.up, yDown: yBars.down, yUp: yBars.up };
+    missedBoxes({ x, y, ...bars }, laidByHand(figure, 0).steepest!);
+    return layoutFigure(figureSpecification(figure, 1, fit, document.houseRules));
+  }, 101);
+  console.log(`a handle dragged over ${rows} points: ${time.toFixed(2)} ms (aim 16.7, no drawing)`);
 }
 
 /** From a specification to a scene, with bars and a line. */
@@ -148,10 +178,11 @@ function benchRange(): void {
   }
 }
 
-benchLine();
+for (const count of [100, 1000, 10_000, 100_000]) benchLine(count);
 benchRange();
 for (const count of [12, 100_000]) benchScene(count);
 for (const rows of [12, 2000, 20_000]) benchKey(rows);
+for (const rows of [50, 1000]) benchHandle(rows);
 
 /** Ten derived quantities over so many rows, one after the other as they use each other. */
 function benchDerived(rows: number): void {

@@ -26,6 +26,13 @@ const take = async (name: string) => {
   console.log(`· docs/screenshots/${name}.png`);
 };
 
+/** A straightedge turned a little, and the slope triangle. */
+async function layOnFigure(): Promise<void> {
+  await page.getByRole("button", { name: "Lay a straightedge" }).click();
+  await page.getByLabel("Its slope").fill("12.6");
+  await page.getByRole("button", { name: "Slope triangle" }).click();
+}
+
 await page.goto(`${place}/sign-in`);
 await page.evaluate(() => document.fonts.ready);
 await take("sign-in");
@@ -54,6 +61,7 @@ await take("derive");
 for (const name of ["Plot", "Slope"]) {
   await page.getByRole("link", { name: new RegExp(`^${name}`) }).click();
   await page.getByRole("img").first().waitFor();
+  if (name === "Slope") await layOnFigure();
   await take(name.toLowerCase());
 }
 await browser.close();

@@ -26,6 +26,7 @@ export type ShapeRole =
   | "shallowest-line"
   | "unweighted-line"
   | "straightedge-line"
+  | "zero-line"
   | "range-fan"
   | "confidence-band"
   | "prediction-band"

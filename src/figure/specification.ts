@@ -40,7 +40,7 @@ export interface LineSpecification {
   readonly slope: number;
   readonly intercept: number;
   /** The best line is drawn through; how far it can turn is drawn in the colour of what is uncertain. */
-  readonly role: "best" | "steepest" | "shallowest" | "unweighted" | "straightedge";
+  readonly role: "best" | "steepest" | "shallowest" | "unweighted" | "straightedge" | "zero";
   /** Only between these x; across the whole paper where it is absent. */
   readonly reach?: { readonly from: number; readonly to: number };
   /** Written beside the line; where it was put, as parts of the drawing area, or where it covers least. */

@@ -47,7 +47,7 @@ function labelTex(axis: AxisSpecification, headings: "slash" | "brackets"): stri
 
 const lineStyles = {
   ...{ best: "solid", steepest: "dashed", shallowest: "dotted" },
-  ...{ unweighted: "dash dot", straightedge: "thin" },
+  ...{ unweighted: "dash dot", straightedge: "thin", zero: "thin" },
 } as const;
 
 const marks = ["*", "triangle*", "square*", "diamond*", "pentagon*"];

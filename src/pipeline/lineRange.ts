@@ -76,7 +76,10 @@ function reckoned(
   }
   const found = slopeRange(boxes);
   if (found.kind === "range") return ranged(...steepFirst(found.greatest, found.least, line));
-  if (found.kind === "no-range") return found;
+  if (found.kind === "no-range") {
+    const bare = found.finding.name === "bar-of-zero";
+    return bare ? { kind: "no-range", finding: { name: "no-error-boxes" } } : found;
+  }
   return { kind: "none", factor: found.factor, preventing: found.preventing };
 }
 

@@ -42,7 +42,7 @@ export function offLineSpecification(
           ...{ xBars: noBars(points.length), yBars: { up: bars, down: bars } },
           aside: { x: [], y: [] },
         },
-        lines: [{ role: "best", slope: 0, intercept: 0 }],
+        lines: [{ role: "zero", slope: 0, intercept: 0 }],
       },
     ],
     style: { headings: style.headings, decimalMark: style.decimalMark },

@@ -88,6 +88,7 @@ const all: readonly (readonly [Finding, string])[] = [
   [{ name: "lengths-differ", x: 2, y: 3 }, "different numbers"],
   [{ name: "not-finite" }, "too large"],
   [{ name: "straightedges-missing" }, "Lay two straightedges"],
+  [{ name: "no-error-boxes" }, "how sure each reading is"],
   [{ name: "line-misses-boxes", rows: [5] }, "error box of row 5"],
   [{ name: "line-misses-boxes", rows: [2, 5, 7] }, "error boxes of rows 2, 5 and 7"],
   [{ name: "line-misses-boxes", rows: [1, 2, 3, 4, 5, 6, 7, 8] }, "6 and 2 more"],

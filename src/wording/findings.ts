@@ -163,6 +163,8 @@ const sentences: Sentences = {
   "not-finite": () => "One of the readings is too large to calculate with.",
   "straightedges-missing": () =>
     "The house rules take the slope range by hand. Lay two straightedges and make one the steepest, the other the shallowest.",
+  "no-error-boxes": () =>
+    "Readings without ± have no error boxes, so nothing bounds how far the line can turn. Say on Measure how sure each reading is.",
   "line-misses-boxes": (finding) =>
     `The best line misses the error ${finding.rows.length === 1 ? "box" : "boxes"} of ${rowsInWords(finding.rows)}. Look at the reading and its ±, or set it aside with a reason.`,
   "many-boxes-missed": (finding) =>

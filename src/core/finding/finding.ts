@@ -84,6 +84,7 @@ export type Finding =
   | { readonly name: "lengths-differ"; readonly x: number; readonly y: number }
   | { readonly name: "not-finite" }
   | { readonly name: "straightedges-missing" }
+  | { readonly name: "no-error-boxes" }
   | { readonly name: "line-misses-boxes"; readonly rows: readonly number[] }
   | { readonly name: "many-boxes-missed"; readonly missed: number; readonly of: number }
   | { readonly name: "bars-seem-too-long"; readonly reduced: number }

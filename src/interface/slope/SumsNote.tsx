@@ -17,12 +17,12 @@ const formulas = {
 export function SumsNote({ points }: { points: FigurePoints }) {
   const sums = lineSums(points.xValues, points.yValues);
   const rows = [
-    { tex: "n", value: sums.n },
-    { tex: "\\sum x", value: sums.x },
-    { tex: "\\sum y", value: sums.y },
-    { tex: "\\sum x^2", value: sums.xx },
-    { tex: "\\sum y^2", value: sums.yy },
-    { tex: "\\sum xy", value: sums.xy },
+    { tex: "n", spoken: "how many", value: sums.n },
+    { tex: "\\sum x", spoken: "sum of x", value: sums.x },
+    { tex: "\\sum y", spoken: "sum of y", value: sums.y },
+    { tex: "\\sum x^2", spoken: "sum of x squared", value: sums.xx },
+    { tex: "\\sum y^2", spoken: "sum of y squared", value: sums.yy },
+    { tex: "\\sum xy", spoken: "sum of x times y", value: sums.xy },
   ];
   const slope = (sums.n * sums.xy - sums.x * sums.y) / (sums.n * sums.xx - sums.x ** 2);
   const results = [
@@ -33,10 +33,13 @@ export function SumsNote({ points }: { points: FigurePoints }) {
     <div data-testid="sums">
       <table className="w-full max-w-[320px]">
         <tbody>
-          {rows.map(({ tex, value }) => (
+          {rows.map(({ tex, spoken, value }) => (
             <tr key={tex} className="border-hairline border-b">
               <th className="py-1 text-left font-normal">
-                <Typeset tex={tex} />
+                <span className="sr-only">{spoken}</span>
+                <span aria-hidden>
+                  <Typeset tex={tex} />
+                </span>
               </th>
               <td className="text-right">
                 <NumberView
@@ -49,7 +52,7 @@ export function SumsNote({ points }: { points: FigurePoints }) {
         </tbody>
       </table>
       {results.map(({ tex, value }) => (
-        <p key={tex} className="mt-3 overflow-x-auto">
+        <p key={tex} tabIndex={0} className="mt-3 overflow-x-auto">
           <Typeset tex={`\\displaystyle ${tex}`} /> ={" "}
           {Number.isFinite(value) && <NumberView number={writeNumber(value, figures)} unit={[]} />}
         </p>

@@ -64,7 +64,7 @@ export function TriangleNote({ figure }: { figure: FigureSpecification }) {
   });
   return (
     <MarginNote title="Slope triangle">
-      <div data-testid="triangle-working" className="overflow-x-auto py-1">
+      <div data-testid="triangle-working" tabIndex={0} className="overflow-x-auto py-1">
         {slopeWord} ={" "}
         <Typeset tex={triangleWorking(fit, triangle, outcome.line.slope, decimalMark)} />
       </div>

@@ -15,7 +15,18 @@ const broken = (change: (document: Loose) => void) => {
   return validateInvestigation(document);
 };
 
+const edge = { order: "a0", x1: 0, y1: 0, x2: 1, y2: 1, role: "none", series: 0 };
+
 describe("what may be an investigation", () => {
+  test("a figure with lines laid by hand is", () => {
+    const laid = broken((d) => {
+      d.figures.main.straightedges.a = edge;
+      d.figures.main.triangle = { from: 0.02, to: 0.1 };
+      d.figures.main.equations["best-0"] = { across: 0.1, down: 0.2 };
+    });
+    expect(laid.valid).toBe(true);
+  });
+
   test("the empty one and the sample are", () => {
     expect(validateInvestigation(emptyInvestigation()).valid).toBe(true);
     expect(validateInvestigation(clampedRule()).valid).toBe(true);
@@ -36,6 +47,23 @@ describe("what may be an investigation", () => {
     ["a quantity read no times", (d) => (d.quantities.time.repeats = 0)],
     ["a house rule of one's own making", (d) => (d.houseRules.spread = "guess")],
     ["an axis that is a number", (d) => (d.figures.main.x = 4)],
+    ["a line held by a nail", (d) => (d.figures.main.line.held = "nail")],
+    ["a level of one's own", (d) => (d.figures.main.line.level = "97")],
+    ["a reach without the best line", (d) => delete d.figures.main.line.reach.best],
+    ["a straightedge with one end", (d) => (d.figures.main.straightedges.a = { order: "a0" })],
+    [
+      "a straightedge without end",
+      (d) => (d.figures.main.straightedges.a = { ...edge, x2: Infinity }),
+    ],
+    [
+      "a straightedge for a king",
+      (d) => (d.figures.main.straightedges.a = { ...edge, role: "king" }),
+    ],
+    ["a triangle of one corner", (d) => (d.figures.main.triangle = { from: 1 })],
+    [
+      "an equation off the paper's count",
+      (d) => (d.figures.main.equations["best-0"] = { across: 1 }),
+    ],
     ["another version", (d) => (d.version = 1)],
   ])("%s is refused with a reason", (_, change) => {
     const outcome = broken(change);
