@@ -74,6 +74,8 @@ export interface TriangleSpecification {
 
 /** Points that share a marker, and their lines. */
 export interface SeriesSpecification {
+  /** The symbol of its quantity where several share the paper: it stands for the name in the legend. */
+  readonly symbol?: RunText;
   /** "" where the points belong to no series and there is none. */
   readonly name: string;
   /** Which marker and colour it has, counted from 0. */

@@ -71,9 +71,18 @@ function calling(quantity: Quantity): RunText {
 }
 
 /** "T² against L³", or the title that was typed. */
-export function figureTitle(title: string, x: Quantity, y: Quantity): RunText {
+export function figureTitle(title: string, x: Quantity, ys: readonly Quantity[]): RunText {
   if (title.trim() !== "") return [{ text: title.trim() }];
-  return [...calling(y), { text: " against " }, ...calling(x)];
+  const named = ys.flatMap((y, index): RunText => {
+    const joint = index === 0 ? "" : index === ys.length - 1 ? " and " : ", ";
+    return joint === "" ? calling(y) : [{ text: joint }, ...calling(y)];
+  });
+  return [...named, { text: " against " }, ...calling(x)];
+}
+
+/** Everything that stands up the vertical axis. */
+export function plottedUp({ y, also }: FigureFit): readonly Quantity[] {
+  return [y, ...also].map(({ quantity }) => quantity);
 }
 
 /** What a series is called in a legend; "" where there are none. */
@@ -113,6 +122,7 @@ function seriesSpecification(
   const line = fit.lines[place];
   return {
     name: seriesName(one, fit),
+    ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
     place: points.place,
     points: pointsSpecification(points),
     lines: line ? linesOf(line, place, style, chosen) : [],
@@ -125,7 +135,7 @@ type Chosen = Pick<Figure, "axes"> & Lined;
 function content(fit: FigureFit, style: Style, chosen: Chosen) {
   const { axes } = chosen;
   const { headings, decimalMark } = style;
-  const ys = [fit.y, ...fit.also].map(({ quantity }) => quantity);
+  const ys = plottedUp(fit);
   return {
     x: axis([fit.x.quantity], axes.x, decimalMark),
     y: axis(ys, axes.y, decimalMark),
@@ -166,7 +176,8 @@ function linesInWords(series: readonly SeriesSpecification[]): string {
   const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
   const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [`the ${name}`] : []));
   if (names.length === 0) return "";
-  return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} line`;
+  const several = series.filter(({ lines }) => lines.length > 0).length > 1;
+  return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} ${several ? "lines" : "line"}`;
 }
 
 /** The caption with its number: the typed words, or what the figure shows. */
@@ -182,7 +193,7 @@ function captionOf(
     `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series)}` +
     `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}.`;
   const proposal: RunText = [
-    ...figureTitle(figure.title, fit.x.quantity, fit.y.quantity),
+    ...figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
     { text: `: ${proposed}` },
   ];
   return [{ text: `Figure ${number}. ` }, ...(typedWords ? [{ text: typedWords }] : proposal)];
@@ -204,7 +215,7 @@ export function figureSpecification(
   return {
     ...figureSize(figure.look),
     ...drawn,
-    title: figureTitle(figure.title, fit.x.quantity, fit.y.quantity),
+    title: figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
     caption: captionOf(figure, number, fit, drawn.series),
     look: lookOf(figure.look),
     labels,

@@ -162,7 +162,9 @@ describe("from typed readings to a figure", () => {
   test("the title is proposed in the right order: y against x", () => {
     const document = frozen();
     const { cubed, squared } = document.quantities;
-    expect(plainRunText(figureTitle("", cubed!, squared!))).toBe("T² against L³");
+    expect(plainRunText(figureTitle("", cubed!, [squared!]))).toBe("T² against L³");
+    const three = figureTitle("", cubed!, [squared!, cubed!, squared!]);
+    expect(plainRunText(three)).toBe("T², L³ and T² against L³");
     const fit = fitFigure(evaluateTables(document), document.figures.main!)!;
     const own = { ...document.figures.main!, title: "The loaded rule" };
     const { title, caption } = figureSpecification(own, 2, fit, document.houseRules);

@@ -13,6 +13,7 @@ export interface PlacedWords {
 
 export interface LegendEntry {
   readonly name: string;
+  readonly runs: readonly FacedRun[];
   readonly place: number;
 }
 
@@ -58,10 +59,12 @@ function putAt(
 
 function legendSize(figure: FigureSpecification, frame: Frame) {
   const { lettering } = figure.look;
-  const entries = figure.series.map(({ name, place }) => ({ name: shortened(name), place }));
+  const entries = figure.series.map(({ name, symbol, place }): LegendEntry => {
+    const text = symbol ?? [{ text: shortened(name) }];
+    return { name, place, runs: faced(text, lettering, "serifItalic") };
+  });
   const widest = (size: number) =>
-    Math.max(...entries.map(({ name }) => setRuns([{ text: name, face: lettering }], size).width)) +
-    (markerRoom + 0.4) * size;
+    Math.max(...entries.map(({ runs }) => setRuns(runs, size).width)) + (markerRoom + 0.4) * size;
   const full = frame.textSize;
   const room = (frame.right - frame.left) * 0.6;
   const size = Math.min(full, (full * room) / widest(full));

@@ -16,7 +16,7 @@ function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string
 export const legend: Mark = ({ look }, _, { legend: placed }) => {
   if (!placed) return [];
   const { entries, size, box } = placed;
-  return entries.flatMap(({ name, place }, index): Shape[] => {
+  return entries.flatMap(({ name, runs, place }, index): Shape[] => {
     const y = box.y + size * (lineHeight * index + 1.05);
     const at = box.x + size * 0.7;
     return [
@@ -26,7 +26,7 @@ export const legend: Mark = ({ look }, _, { legend: placed }) => {
         d: markerPath(place, at, y - size * 0.3, size * 0.3),
         fill: colourOf({ name, place }, look),
       },
-      textShape("legend", [{ text: name, face: look.lettering }], {
+      textShape("legend", runs, {
         ...{ x: box.x + size * markerRoom, y, size, fill: inksOf(look).ink, align: "start" },
       }),
     ];

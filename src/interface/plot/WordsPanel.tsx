@@ -12,7 +12,7 @@ import { removeLabel } from "@/investigation/acts/removeLabel";
 import { showEquation } from "@/investigation/acts/showEquation";
 import { inOrder } from "@/investigation/model/order";
 import { limits } from "@/investigation/model/limits";
-import { figureTitle } from "@/pipeline/figure";
+import { figureTitle, plottedUp } from "@/pipeline/figure";
 import { Button } from "../parts/Button";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
@@ -104,7 +104,7 @@ export function WordsPanel({ figure }: { figure: FigureSpecification }) {
   const { act } = useActs();
   if (!chosen || !fit) return null;
   const { id } = chosen;
-  const proposed = figureTitle("", fit.x.quantity, fit.y.quantity);
+  const proposed = figureTitle("", fit.x.quantity, plottedUp(fit));
   const describe = (part: "title" | "caption") => (text: string) =>
     act(describeFigure, { figure: id, [part]: text }, `figure-${part}/${id}`);
   return (

@@ -16,6 +16,8 @@ import { NumberView, useDecimalMark } from "../parts/StatementView";
 import { useHouseRules } from "../store/useEvaluated";
 
 interface Props {
+  /** " (thin wire)" where there are several lines; "" where there is one. */
+  of: string;
   one: SeriesFit;
   line: LineFit;
   whole: FigureFit;
@@ -118,7 +120,7 @@ function figuresBeside(slope: number, error: number | undefined): number {
 
 /** The strip of how far each reading is off the line, its pattern, and what each reading does to the slope. */
 export function OffLineNote(props: Props) {
-  const { one, line } = props;
+  const { one, line, of } = props;
   const rules = useHouseRules();
   const [unit, setUnit] = useState<"unit" | "bars">("unit");
   const [open, setOpen] = useState(false);
@@ -130,7 +132,7 @@ export function OffLineNote(props: Props) {
   );
   const drawn = useDeferredValue(strip);
   return (
-    <MarginNote title="How far each reading is off the line">
+    <MarginNote title={`How far each reading is off the line${of}`}>
       <div className="max-w-[340px]" data-testid="off-the-line">
         <SceneView figure={drawn} />
       </div>

@@ -30,6 +30,11 @@ import { SumsNote } from "./SumsNote";
 import { TriangleNote } from "./TriangleNote";
 import { ZeroNote } from "./ZeroNote";
 
+/** " (thin wire)" where there are several lines; "" where there is one. */
+function lineName(one: SeriesFit, whole: FigureFit): string {
+  return whole.lines.length > 1 ? ` (${seriesName(one, whole)})` : "";
+}
+
 /** The slope with its standard error, where there is no range. */
 function WithoutRange({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
   const rules = useHouseRules();
@@ -87,7 +92,14 @@ function Zero({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const laid = laidByHand(figure, whole.lines.indexOf(one));
   const range = lineRange(one.fitted, one.outcome, rules, laid);
   const half = range?.kind === "range" ? range.halfOfIntercept : line.standardErrorOfIntercept;
-  return <ZeroNote points={one.fitted} intercept={line.intercept} half={half} />;
+  return (
+    <ZeroNote
+      points={one.fitted}
+      of={lineName(one, whole)}
+      intercept={line.intercept}
+      half={half}
+    />
+  );
 }
 
 /** How the readings lie about the line, and every figure of it on request. */
@@ -96,10 +108,10 @@ const Details = memo(function Details({ one, whole, figure }: SeriesProps) {
   const { fitted, outcome } = one;
   if (outcome.kind === "no-line") return null;
   const { line } = outcome;
-  const of = whole.lines.length > 1 ? `, ${seriesName(one, whole)}` : "";
+  const of = lineName(one, whole);
   return (
     <>
-      <OffLineNote one={one} line={line} whole={whole} choice={figure.line} />
+      <OffLineNote of={of} one={one} line={line} whole={whole} choice={figure.line} />
       <Foldable title={`Read off the line${of}`}>
         <ReadOffNote line={line} points={fitted} />
       </Foldable>

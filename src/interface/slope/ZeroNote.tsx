@@ -13,13 +13,15 @@ import { useActs } from "../store/useInvestigation";
 
 interface Props {
   points: FigurePoints;
+  /** " (thin wire)" where there are several lines; "" where there is one. */
+  of: string;
   intercept: number;
   /** Half of the intercept's range, or its standard error. */
   half: number | undefined;
 }
 
 /** The intercept, and whether the line may go through zero. */
-export function ZeroNote({ points, intercept, half }: Props) {
+export function ZeroNote({ points, of, intercept, half }: Props) {
   const { figuresOfUncertainty } = useHouseRules();
   const chosen = useFigure();
   const { act } = useActs();
@@ -28,7 +30,7 @@ export function ZeroNote({ points, intercept, half }: Props) {
   const unit = writeUnitText(points.y.quantity.unit);
   const held = line.held === "zero" || line.held === "intercept";
   return (
-    <MarginNote title="Does the line go through zero?">
+    <MarginNote title={`Does the line go through zero?${of}`}>
       <p data-testid="intercept" className="font-serif text-base">
         intercept ={" "}
         {half === undefined || half === 0 ? (

@@ -1,11 +1,11 @@
-import { perform } from "../history/edit";
+import { perform } from "./edit";
 import type { Investigation } from "../model/investigation";
 import { limits } from "../model/limits";
 import { clampedRule } from "../samples/clampedRule";
-import { drawTriangle } from "./drawTriangle";
-import { layStraightedge } from "./layStraightedge";
-import { liftStraightedge } from "./liftStraightedge";
-import { placeEquation } from "./placeEquation";
+import { drawTriangle } from "../acts/drawTriangle";
+import { layStraightedge } from "../acts/layStraightedge";
+import { liftStraightedge } from "../acts/liftStraightedge";
+import { placeEquation } from "../acts/placeEquation";
 
 const figure = "main";
 
