@@ -180,7 +180,7 @@ function benchRange(): void {
 
 for (const count of [100, 1000, 10_000, 100_000]) benchLine(count);
 benchRange();
-for (const count of [12, 100_000]) benchScene(count);
+for (const count of [12, 100_000, 1_000_000]) benchScene(count);
 for (const rows of [12, 2000, 20_000]) benchKey(rows);
 for (const rows of [50, 1000]) benchHandle(rows);
 

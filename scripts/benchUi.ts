@@ -1,5 +1,5 @@
 /** `npm run bench:ui`: from a key pressed in a reading to what it changes on the screen, in the real browser; not a test. */
-import type { Page } from "@playwright/test";
+import type { Locator, Page } from "@playwright/test";
 import { enter, launchBrowser } from "./browser";
 
 const place = process.env.PLACE_URL ?? "";
@@ -105,10 +105,10 @@ async function plotAll(page: Page): Promise<number> {
   return Number(/(\d+) points/.exec(words ?? "")?.[1]);
 }
 
-/** Drags the horizontal axis to and fro; the time from one frame to the next. */
-async function panning(page: Page): Promise<{ median: number; slow: number }> {
-  const box = await page.getByRole("slider", { name: "Horizontal axis" }).boundingBox();
-  if (!box) throw new Error("the axis is not in sight");
+/** Drags something on the figure to and fro; the time from one frame to the next. */
+async function dragging(page: Page, held: Locator): Promise<{ median: number; slow: number }> {
+  const box = await held.boundingBox();
+  if (!box) throw new Error("nothing is in sight to be dragged");
   await page.evaluate(`
     window.frameTimes = [];
     let last = performance.now();
@@ -160,10 +160,25 @@ for (const [rows, columns] of [
 ] as const) {
   await startWith(page, block(rows, columns));
   const count = await plotAll(page);
-  const { median, slow } = await panning(page);
+  const { median, slow } = await dragging(
+    page,
+    page.getByRole("slider", { name: "Horizontal axis" }),
+  );
   console.log(
     `panning ${count} points: frame median ${median.toFixed(1)} ms, 95 % below ${slow.toFixed(1)} ms ` +
       `(${(median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
   );
 }
+await startWith(page, block(50, 2));
+await plotAll(page);
+await page.getByRole("link", { name: "Slope" }).first().click();
+await page.getByRole("button", { name: "Lay a straightedge" }).click();
+const edge = await dragging(
+  page,
+  page.getByRole("button", { name: /Straightedge 1, first handle/ }),
+);
+console.log(
+  `dragging a straightedge over 50 boxes: frame median ${edge.median.toFixed(1)} ms, 95 % below ${edge.slow.toFixed(1)} ms ` +
+    `(${(edge.median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
+);
 await browser.close();

@@ -30,6 +30,9 @@ export type ShapeRole =
   | "range-fan"
   | "confidence-band"
   | "prediction-band"
+  | "strip"
+  | "strip-points"
+  | "strip-bars"
   | "triangle";
 
 /** An outline in points; `d` is an SVG path. */

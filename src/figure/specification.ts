@@ -117,6 +117,12 @@ export interface LabelSpecification {
   readonly to?: { readonly x: number; readonly y: number };
 }
 
+/** The strip under the drawing area, over the same x: how far each reading is off its line. */
+export interface StripSpecification {
+  readonly y: AxisSpecification;
+  readonly series: readonly SeriesSpecification[];
+}
+
 /** All that a figure shows, before anything has a place. Lengths in points (1/72 inch). */
 export interface FigureSpecification {
   readonly width: number;
@@ -134,8 +140,9 @@ export interface FigureSpecification {
   readonly style: StyleSpecification;
   readonly look: LookSpecification;
   readonly labels: readonly LabelSpecification[];
-  /** Where the legend was put, as parts of the drawing area; absent while it finds its own place. */
+  readonly strip?: StripSpecification;
   readonly triangle?: TriangleSpecification;
+  /** Where the legend was put, as parts of the drawing area; absent while it finds its own place. */
   readonly legend?: { readonly across: number; readonly down: number };
 }
 

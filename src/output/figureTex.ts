@@ -1,5 +1,5 @@
 import type { RunText } from "@/core/unit/runText";
-import { layFrame } from "@/figure/layout/frame";
+import { type Frame, layFrame, stripPart } from "@/figure/layout/frame";
 import type {
   BandSpecification,
   AxisSpecification,
@@ -95,11 +95,34 @@ function seriesTex(
   ];
 }
 
+/** The strip under the figure as an axis of its own, set under the first. */
+function stripTex({ strip, style, width, height }: FigureSpecification, frame: Frame): string[] {
+  if (!strip || !frame.strip) return [];
+  const { xScale } = frame;
+  const { yScale } = frame.strip;
+  const centimetres = (points: number) => number((points / 72) * 2.54);
+  const options = [
+    "at={(figure.below south west)}, anchor=north west",
+    `width=${centimetres(width)}cm, height=${centimetres(stripPart * height)}cm`,
+    `ylabel={${labelTex(strip.y, style.headings)}}, xticklabels={}`,
+    `xmin=${number(xScale.from)}, xmax=${number(xScale.to)}`,
+    `ymin=${number(yScale.from)}, ymax=${number(yScale.to)}`,
+    ...(xScale.kind === "log" ? ["xmode=log"] : []),
+  ];
+  return [
+    `\\begin{axis}[${options.join(",\n  ")}]`,
+    ...strip.series.flatMap((one) => seriesTex(one, xScale.from, xScale.to)),
+    "\\end{axis}",
+  ];
+}
+
 /** A figure as a pgfplots picture in a document of its own, for those who write in TeX. */
 export function figureTex(figure: FigureSpecification): string {
   const { x, y, style, width, height, series, title } = figure;
-  const { xScale, yScale } = layFrame(figure);
+  const frame = layFrame(figure);
+  const { xScale, yScale } = frame;
   const options = [
+    ...(figure.strip ? ["name=figure"] : []),
     `width=${number((width / 72) * 2.54)}cm, height=${number((height / 72) * 2.54)}cm`,
     `xlabel={${labelTex(x, style.headings)}}, ylabel={${labelTex(y, style.headings)}}`,
     ...(title ? [`title={${texOfRuns(title)}}`] : []),
@@ -121,6 +144,7 @@ export function figureTex(figure: FigureSpecification): string {
     `\\begin{axis}[${options.join(",\n  ")}]`,
     ...series.flatMap((one) => seriesTex(one, xScale.from, xScale.to)),
     "\\end{axis}",
+    ...stripTex(figure, frame),
     "\\end{tikzpicture}",
     "\\end{document}",
     "",

@@ -1,69 +1,26 @@
-import type { RunText } from "@/core/unit/runText";
-import { plainRunText } from "@/core/unit/runText";
-import { type DecimalMark, readNumber } from "@/core/number/readNumber";
+import { plainRunText, type RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
-import { writeUnitText } from "@/core/unit/unitText";
 import type {
-  AxisSpecification,
   FigureSpecification,
-  LookSpecification,
   PointsSpecification,
-  RangeSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
-import {
-  type Axis,
-  type Figure,
-  plainAxis,
-  plainLine,
-  plainLook,
-} from "@/investigation/model/figure";
-import type { HouseRules } from "@/investigation/model/houseRules";
+import { type Figure, plainAxis, plainLine, plainLook } from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
-import { bandsOf, type Lined, linesOf, type LineStyle, triangleOf } from "./figureLines";
+import { axis, lookOf, type Style } from "./axisOf";
+import { bandsOf, type Lined, linesOf, triangleOf } from "./figureLines";
 import { figureSize } from "./figureSize";
 import type { FigureFit, PlottedSeries } from "./fit";
 import type { FigurePoints } from "./figurePoints";
+import { stripOf } from "./offLineFigure";
+
+export type { Style } from "./axisOf";
 
 /** The first look in the margin. */
 const small = { width: 243, height: 180, textSize: 8 };
 /** Beside a title on the shelf. */
 const thumb = { width: 132, height: 96, textSize: 6 };
-
-export type Style = Pick<HouseRules, "headings"> & LineStyle;
-
-/** A typed number of an axis, or undefined where it is none. */
-function typed(text: string, mark: DecimalMark): number | undefined {
-  const read = readNumber(text, mark);
-  return read.kind === "number" ? read.number.value : undefined;
-}
-
-function rangeOf({ range, from, to, step }: Axis, mark: DecimalMark): RangeSpecification {
-  if (range !== "hand") return { kind: range };
-  const ends = { from: typed(from, mark), to: typed(to, mark), step: typed(step, mark) };
-  return { kind: "hand", ...ends };
-}
-
-export function axis(
-  quantities: readonly Quantity[],
-  chosen: Axis,
-  mark: DecimalMark,
-): AxisSpecification {
-  const [first] = quantities as [Quantity];
-  const several = quantities.length > 1;
-  const symbols = quantities.flatMap(({ symbol }, index): RunText => [
-    ...(index > 0 ? [{ text: ", " }] : []),
-    ...writeSymbol(symbol),
-  ]);
-  const label = chosen.label.trim();
-  return {
-    ...{ name: several ? "" : first.name.trim(), symbol: symbols },
-    ...{ unit: writeUnitText(first.unit), range: rangeOf(chosen, mark) },
-    ...{ scale: chosen.scale, reversed: chosen.reversed },
-    ...(label !== "" && { label }),
-  };
-}
 
 function calling(quantity: Quantity): RunText {
   const symbol = writeSymbol(quantity.symbol);
@@ -85,17 +42,22 @@ export function plottedUp({ y, also }: FigureFit): readonly Quantity[] {
   return [y, ...also].map(({ quantity }) => quantity);
 }
 
-/** What a series is called in a legend; "" where there are none. */
-export function seriesName({ points }: PlottedSeries, fit: FigureFit): string {
-  if (!fit.groups.some((group) => group.points === points)) return "all series";
-  const several = fit.also.length > 0;
-  const own = several ? plainRunText(calling(points.y.quantity)) : "";
+/** What a series is called, its quantity's symbol typeset; nothing where there are no series. */
+export function seriesRuns({ points }: PlottedSeries, fit: FigureFit): RunText {
+  if (!fit.groups.some((group) => group.points === points)) return [{ text: "all series" }];
+  const own = fit.also.length > 0 ? calling(points.y.quantity) : [];
   const series = points.series
     ? points.series.series.name.trim() || "unnamed series"
     : points.loose
       ? "no series"
       : "";
-  return [own, series].filter((part) => part !== "").join(", ");
+  const joint = own.length > 0 && series !== "" ? ", " : "";
+  return series === "" ? own : [...own, { text: `${joint}${series}` }];
+}
+
+/** What a series is called in plain words; "" where there are none. */
+export function seriesName(one: PlottedSeries, fit: FigureFit): string {
+  return plainRunText(seriesRuns(one, fit));
 }
 
 const pointsSpecified = new WeakMap<FigurePoints, PointsSpecification>();
@@ -144,15 +106,6 @@ function content(fit: FigureFit, style: Style, chosen: Chosen) {
   };
 }
 
-export function lookOf(look: Figure["look"]): LookSpecification {
-  const { style, markers, bars, join, band, grid, ticks } = look;
-  const { frame, arrows, gap, lettering, line } = look;
-  return {
-    ...{ style, markers, bars, join, band, grid, ticks },
-    ...{ frame, arrows, gap, lettering, line },
-  };
-}
-
 const barred = new WeakMap<FigureFit, boolean>();
 
 function hasBars(fit: FigureFit): boolean {
@@ -191,7 +144,8 @@ function captionOf(
   const typedWords = figure.caption.trim();
   const proposed =
     `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series)}` +
-    `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}.`;
+    `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}` +
+    `${figure.line.strip === "none" ? "" : "; below, how far each is off the line"}.`;
   const proposal: RunText = [
     ...figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
     { text: `: ${proposed}` },
@@ -212,6 +166,7 @@ export function figureSpecification(
   }));
   const drawn = content(fit, style, figure);
   const triangle = triangleOf(fit, figure, style);
+  const strip = stripOf(fit, figure.line, style);
   return {
     ...figureSize(figure.look),
     ...drawn,
@@ -221,6 +176,7 @@ export function figureSpecification(
     labels,
     ...(figure.legend && { legend: figure.legend }),
     ...(triangle && { triangle }),
+    ...(strip && { strip }),
   };
 }
 

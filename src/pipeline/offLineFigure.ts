@@ -1,8 +1,13 @@
-import type { FigureSpecification } from "@/figure/specification";
-import { plainAxis, plainLook } from "@/investigation/model/figure";
-import { axis, lookOf, type Style } from "./figure";
-import type { SeriesFit } from "./fit";
-import type { OffLine } from "./offLine";
+import type {
+  AxisSpecification,
+  FigureSpecification,
+  SeriesSpecification,
+  StripSpecification,
+} from "@/figure/specification";
+import { type LineChoice, plainAxis, plainLook } from "@/investigation/model/figure";
+import { axis, lookOf, type Style } from "./axisOf";
+import type { FigureFit, SeriesFit } from "./fit";
+import { type OffLine, offLine } from "./offLine";
 
 /** The strip beside the readings' figure. */
 const strip = { width: 243, height: 132, textSize: 8 };
@@ -12,41 +17,69 @@ const noBars = (length: number) => ({
   down: new Float64Array(length),
 });
 
-/**
- * How far each reading is off the line, from left to right about a level line: in the unit of y with its bar, or
- * counted in bars, where a bar is 1 long.
- */
+/** How far each reading of a series is off its line, about a level line; counted in bars, a bar is 1 long. */
+function offSeries({ fitted }: SeriesFit, off: OffLine, inBars: boolean): SeriesSpecification {
+  const points = inBars ? off.points.filter(({ bar }) => bar > 0) : off.points;
+  const bars = Float64Array.from(points, ({ bar }) => (inBars ? 1 : bar));
+  return {
+    ...{ name: "", place: fitted.place, bands: [] },
+    points: {
+      x: points.map((one) => one.x),
+      y: points.map(({ off: distance, bar }) => (inBars ? distance / bar : distance)),
+      ...{ xBars: noBars(points.length), yBars: { up: bars, down: bars } },
+      aside: { x: [], y: [] },
+    },
+    lines: [{ role: "zero", slope: 0, intercept: 0 }],
+  };
+}
+
+function offAxis({ fitted }: SeriesFit, style: Style, inBars: boolean): AxisSpecification {
+  const y = axis([fitted.y.quantity], plainAxis, style.decimalMark);
+  return {
+    ...y,
+    ...(inBars ? { label: "off the line / ±" } : { name: "off the line", symbol: [] }),
+  };
+}
+
+/** The strip by itself, for the margin: from left to right about a level line, in the unit of y or counted in bars. */
 export function offLineSpecification(
-  { fitted }: SeriesFit,
+  one: SeriesFit,
   off: OffLine,
   style: Style,
   inBars: boolean,
 ): FigureSpecification {
-  const points = inBars ? off.points.filter(({ bar }) => bar > 0) : off.points;
-  const bars = Float64Array.from(points, ({ bar }) => (inBars ? 1 : bar));
-  const x = axis([fitted.x.quantity], plainAxis, style.decimalMark);
-  const y = axis([fitted.y.quantity], plainAxis, style.decimalMark);
+  const x = axis([one.fitted.x.quantity], plainAxis, style.decimalMark);
   return {
     ...strip,
     x: { ...x, name: "" },
-    y: {
-      ...y,
-      ...(inBars ? { label: "off the line / ±" } : { name: "off the line", symbol: [] }),
-    },
-    series: [
-      {
-        ...{ name: "", place: fitted.place, bands: [] },
-        points: {
-          x: points.map((one) => one.x),
-          y: points.map(({ off: distance, bar }) => (inBars ? distance / bar : distance)),
-          ...{ xBars: noBars(points.length), yBars: { up: bars, down: bars } },
-          aside: { x: [], y: [] },
-        },
-        lines: [{ role: "zero", slope: 0, intercept: 0 }],
-      },
-    ],
+    y: offAxis(one, style, inBars),
+    series: [offSeries(one, off, inBars)],
     style: { headings: style.headings, decimalMark: style.decimalMark },
     look: lookOf({ ...plainLook, grid: "major" }),
     labels: [],
+  };
+}
+
+/** More points than anyone tells apart in a strip. */
+const mostPoints = 5000;
+
+/** The strip under a figure: every series about its own line; undefined where none is wanted or there is no line. */
+export function stripOf(
+  { lines }: FigureFit,
+  { strip: wanted }: Pick<LineChoice, "strip">,
+  style: Style,
+): StripSpecification | undefined {
+  if (wanted === "none") return undefined;
+  const offs = lines.flatMap((one) =>
+    one.outcome.kind === "line" && one.fitted.rows.length <= mostPoints
+      ? [{ one, off: offLine(one.fitted, one.outcome.line, style) }]
+      : [],
+  );
+  const [first] = offs;
+  if (!first) return undefined;
+  const inBars = wanted === "bars" && offs.some(({ off }) => off.points.some(({ bar }) => bar > 0));
+  return {
+    y: offAxis(first.one, style, inBars),
+    series: offs.map(({ one, off }) => offSeries(one, off, inBars)),
   };
 }

@@ -1,6 +1,6 @@
 import { plainRunText } from "@/core/unit/runText";
-import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { layFrame } from "@/figure/layout/frame";
+import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
 import { placeEquation } from "@/investigation/acts/placeEquation";
@@ -14,6 +14,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { clampedRule } from "@/investigation/samples/clampedRule";
 import { figureSpecification } from "./figure";
 import { fitFigure } from "./fit";
+import { figureTex } from "@/output/figureTex";
 import { laidByHand } from "./byHand";
 import { lineRange } from "./lineRange";
 import { offLine, slopesWithout } from "./offLine";
@@ -167,5 +168,27 @@ describe("off the line", () => {
     const strip = offLineSpecification(one, offLine(one.fitted, line, rules), rules, true);
     expect(Array.from(strip.series[0]!.points.yBars.up)).toEqual(Array(7).fill(1));
     expect(Math.max(...Array.from(strip.series[0]!.points.y))).toBeLessThan(1);
+  });
+
+  test("under the figure it stands over the same x, and leaves room for all words", () => {
+    const document = lined({ strip: "unit" });
+    const { specification } = shown(document);
+    const frame = layFrame(specification);
+    expect(frame.strip!.top).toBeGreaterThan(frame.bottom + 2 * frame.textSize);
+    expect(frame.strip!.bottom).toBeLessThan(specification.height);
+    const points = (role: string) => String((shapes(document, role)[0] as { d: string }).d);
+    expect(points("strip-points").split("M").length).toBe(points("points").split("M").length);
+    const words = shapes(document, "strip").flatMap((shape) =>
+      shape.kind === "text" ? [shape.runs.map(({ text }) => text).join("")] : [],
+    );
+    expect(words).toContain("off the line / s²".replace("s²", "s2"));
+    expect(shapes(lined({ strip: "none" }), "strip-points")).toEqual([]);
+  });
+
+  test("the strip goes to TeX as an axis under the first", () => {
+    const tex = figureTex(shown(lined({ strip: "bars" })).specification);
+    expect(tex.match(/\\begin\{axis\}/g)).toHaveLength(2);
+    expect(tex).toContain("at={(figure.below south west)}");
+    expect(tex).toContain("ylabel={off the line / $\\pm$}");
   });
 });

@@ -16,5 +16,6 @@ export function figureDescription(figure: FigureSpecification): string {
     : "";
   const lines = figure.series.some(({ lines: own }) => own.some(({ role }) => role === "best"));
   const line = lines ? `, with the best-fit ${several ? "lines" : "line"}` : "";
-  return `${title}${taking} ${taking === 1 ? "point" : "points"}${series}${hollow}, ${axis(figure.y)} up against ${axis(figure.x)} across${line}.`;
+  const strip = figure.strip ? "; under it how far each point is off the line" : "";
+  return `${title}${taking} ${taking === 1 ? "point" : "points"}${series}${hollow}, ${axis(figure.y)} up against ${axis(figure.x)} across${line}${strip}.`;
 }

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
 import { paste, signIn, stage, start } from "./bench";
@@ -106,6 +107,25 @@ test("two lines cross with their ±, and one line can lie over both", async ({ p
   await expect(drawn(page, "best-line")).toHaveCount(1);
   await open(page, "How the points lie");
   await expect(page.getByTestId("points")).toHaveText("16");
+});
+
+test("how far each reading is off the line goes under the figure, and into the export", async ({
+  page,
+}) => {
+  await atSlope(page);
+  await expect(page.getByTestId("off-the-line")).toBeVisible();
+  await page.getByLabel("under the figure").check();
+  await expect(page.getByTestId("off-the-line")).toBeHidden();
+  await expect(drawn(page, "strip-points")).toBeVisible();
+  await expect(page.getByRole("img", { name: /under it how far each point/ })).toBeVisible();
+  await choose(page, "Measured", "counted in bars");
+  await expect(drawn(page, "strip").filter({ hasText: "off the line / ±" })).toBeVisible();
+  await stage(page, "Plot");
+  const [file] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "SVG", exact: true }).click(),
+  ]);
+  expect(readFileSync(await file.path(), "utf8")).toContain('data-role="strip-points"');
 });
 
 test("thousands of points are drawn away from the page, and follow a dragged axis", async ({

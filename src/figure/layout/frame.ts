@@ -26,7 +26,12 @@ export interface Frame {
   readonly xAt: (across: number) => number;
   readonly yAt: (up: number) => number;
   readonly textSize: number;
+  /** The drawing area of the strip under this one, where there is one. */
+  readonly strip?: StripFrame;
 }
+
+/** What the strip has of its own; left, right and x are those of the figure. */
+export type StripFrame = Pick<Frame, "top" | "bottom" | "yScale" | "up" | "yAt">;
 
 type Extent = readonly [low: number, high: number];
 
@@ -84,10 +89,34 @@ function mapping(scale: AxisScale, { reversed }: AxisSpecification, range: [numb
   };
 }
 
-/** Room under the numbers for the axis label, and for the lines of a caption. */
-function roomBelow(figure: FigureSpecification): number {
+/** Room for the lines of a caption. */
+export function captionRoom(figure: FigureSpecification): number {
   const lines = captionLines(figure).length;
-  return figure.textSize * (3.9 + (lines > 0 ? 0.7 + 1.35 * lines : 0));
+  return figure.textSize * (lines > 0 ? 0.7 + 1.35 * lines : 0);
+}
+
+/** Height of the strip beside that of the figure. */
+export const stripPart = 0.24;
+
+/** Room for the strip with the space over it; 0 where there is none. */
+export function stripRoom({ strip, height, textSize }: FigureSpecification): number {
+  return strip ? Math.max(8 * textSize, stripPart * height) : 0;
+}
+
+/** Room under the drawing area: numbers, axis label, strip, caption. */
+function roomBelow(figure: FigureSpecification): number {
+  return figure.textSize * 3.9 + stripRoom(figure) + captionRoom(figure);
+}
+
+function layStrip(figure: FigureSpecification, textSize: number): StripFrame | undefined {
+  const { strip, style } = figure;
+  if (!strip) return undefined;
+  const bottom = figure.height - captionRoom(figure) - textSize * 0.8;
+  const top = figure.height - captionRoom(figure) - stripRoom(figure) + textSize * 0.8;
+  const room = Math.max(2, (bottom - top) / (textSize * 2.6));
+  const yScale = chosenScale(strip.y, extent(strip.series, "y", false), room, style);
+  const { to, back } = mapping(yScale, strip.y, [bottom, top]);
+  return { top, bottom, yScale, up: to, yAt: back };
 }
 
 /** Whether a place lies on the drawing area, its edges included. */
@@ -118,7 +147,9 @@ export function layFrame(figure: FigureSpecification): Frame {
   const { lettering } = figure.look;
   const widthOf = ({ label }: AxisScale["ticks"][number]) =>
     setRuns(faced(label, lettering, "serifItalic"), size).width;
-  const widest = Math.max(0, ...yScale.ticks.map(widthOf));
+  const strip = layStrip(figure, size);
+  const ticks = [...yScale.ticks, ...(strip?.yScale.ticks ?? [])];
+  const widest = Math.max(0, ...ticks.map(widthOf));
   const left = size * 2.6 + widest + gap;
   const lastTick = xScale.ticks[figure.x.reversed ? 0 : xScale.ticks.length - 1];
   const right = width - Math.max(size * 1.2, lastTick ? widthOf(lastTick) / 2 + 1 : 0);
@@ -127,5 +158,6 @@ export function layFrame(figure: FigureSpecification): Frame {
   return {
     ...{ left, right, top, bottom, gap, xScale, yScale, textSize: size },
     ...{ across: across.to, xAt: across.back, up: up.to, yAt: up.back },
+    ...(strip && { strip }),
   };
 }

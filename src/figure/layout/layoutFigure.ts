@@ -6,6 +6,7 @@ import { band, joins } from "../marks/joins";
 import { lines } from "../marks/lines";
 import type { Mark } from "../marks/mark";
 import { points } from "../marks/points";
+import { strip } from "../marks/strip";
 import { caption, title } from "../marks/title";
 import { triangle } from "../marks/triangle";
 import { equations, labels, legend } from "../marks/words";
@@ -19,7 +20,7 @@ import { placeWords } from "./words";
 /** Back to front. */
 const behind: readonly Mark[] = [band, bands, grid, axes, joins, lines, triangle];
 const crowded: readonly Mark[] = [errorBars, points];
-const before: readonly Mark[] = [legend, equations, labels, title, caption];
+const before: readonly Mark[] = [strip, legend, equations, labels, title, caption];
 
 /** The marks give strokes as they are at this size of text. */
 const plainTextSize = 8;

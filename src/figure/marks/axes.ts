@@ -1,6 +1,5 @@
 import { axisLabel } from "../layout/axisLabel";
-import { captionLines } from "../layout/captionLines";
-import type { Frame } from "../layout/frame";
+import { captionRoom, type Frame, stripRoom } from "../layout/frame";
 import { coordinate, stroke } from "../layout/pathText";
 import { faced, setRuns, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
@@ -50,9 +49,7 @@ function tickLabels({ look }: FigureSpecification, frame: Frame): Shape[] {
 
 /** Where the words along the horizontal axis stand. */
 export function axisLabelLevel(figure: FigureSpecification, frame: Frame): number {
-  const lines = captionLines(figure).length;
-  const below = lines > 0 ? 0.7 + 1.35 * lines : 0;
-  return figure.height - frame.textSize * (0.75 + below);
+  return figure.height - frame.textSize * 0.75 - stripRoom(figure) - captionRoom(figure);
 }
 
 function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {

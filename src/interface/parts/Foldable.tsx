@@ -4,7 +4,7 @@ import { type ReactNode, useContext, useEffect, useState } from "react";
 import { FieldInHandContext } from "./fieldInHand";
 
 interface Props {
-  title: string;
+  title: ReactNode;
   /** Ids of the fields inside, which open the block when they are asked for. */
   fields?: readonly string[];
   children: ReactNode;

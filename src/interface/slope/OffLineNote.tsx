@@ -1,8 +1,9 @@
 "use client";
 
-import { useDeferredValue, useMemo, useState } from "react";
+import { type ReactNode, useDeferredValue, useMemo, useState } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import { writeNumber } from "@/core/number/writtenNumber";
+import { setLine } from "@/investigation/acts/setLine";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { FigureFit, SeriesFit } from "@/pipeline/fit";
 import { besideHalf } from "@/pipeline/lineEquation";
@@ -13,15 +14,19 @@ import { Choice } from "../parts/Choice";
 import { SceneView } from "../parts/SceneView";
 import { MarginNote } from "../parts/StageLayout";
 import { NumberView, useDecimalMark } from "../parts/StatementView";
+import { Tick } from "../parts/Tick";
 import { useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
 
 interface Props {
-  /** " (thin wire)" where there are several lines; "" where there is one. */
-  of: string;
+  /** " (thin wire)" where there are several lines; nothing where there is one. */
+  of: ReactNode;
   one: SeriesFit;
   line: LineFit;
   whole: FigureFit;
   choice: LineChoice;
+  /** The id of the figure. */
+  figure: string;
 }
 
 const units = [
@@ -63,7 +68,7 @@ function Pattern({ off: { runs, curvature } }: { off: OffLine }) {
 const mostRows = 100;
 
 /** How strongly each reading holds the line, and what the slope would be without it. */
-function Influence({ one, line, whole, choice, off }: Props & { off: OffLine }) {
+function Influence({ one, line, whole, choice, off }: Omit<Props, "of"> & { off: OffLine }) {
   const rules = useHouseRules();
   const without = useMemo(() => slopesWithout(one.fitted, choice, rules), [one, choice, rules]);
   const numbers = new Map(whole.table.rows.map(({ id }, index) => [id, index + 1]));
@@ -120,9 +125,13 @@ function figuresBeside(slope: number, error: number | undefined): number {
 
 /** The strip of how far each reading is off the line, its pattern, and what each reading does to the slope. */
 export function OffLineNote(props: Props) {
-  const { one, line, of } = props;
+  const { one, line, of, choice, figure } = props;
   const rules = useHouseRules();
-  const [unit, setUnit] = useState<"unit" | "bars">("unit");
+  const { act } = useActs();
+  const shown = choice.strip !== "none";
+  const [chosenUnit, setUnit] = useState<"unit" | "bars">("unit");
+  const unit = choice.strip === "none" ? chosenUnit : choice.strip;
+  const under = (strip: LineChoice["strip"]) => act(setLine, { figure, change: { strip } });
   const [open, setOpen] = useState(false);
   const off = useMemo(() => offLine(one.fitted, line, rules), [one, line, rules]);
   const barred = off.points.some(({ bar }) => bar > 0);
@@ -132,15 +141,32 @@ export function OffLineNote(props: Props) {
   );
   const drawn = useDeferredValue(strip);
   return (
-    <MarginNote title={`How far each reading is off the line${of}`}>
-      <div className="max-w-[340px]" data-testid="off-the-line">
-        <SceneView figure={drawn} />
-      </div>
-      {barred && (
-        <div className="mt-2 max-w-[200px]">
-          <Choice label="Measured" value={unit} options={units} onChange={setUnit} />
+    <MarginNote title={<>How far each reading is off the line{of}</>}>
+      {!shown && (
+        <div className="max-w-[340px]" data-testid="off-the-line">
+          <SceneView figure={drawn} />
         </div>
       )}
+      <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+        {barred && (
+          <div className="w-[180px]">
+            <Choice
+              label="Measured"
+              value={unit}
+              options={units}
+              onChange={(next) => {
+                setUnit(next);
+                if (shown) under(next);
+              }}
+            />
+          </div>
+        )}
+        <Tick
+          label="under the figure"
+          checked={shown}
+          onChange={(on) => under(on ? unit : "none")}
+        />
+      </div>
       <Pattern off={off} />
       <details className="mt-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="text-petrol cursor-pointer font-semibold">

@@ -1,11 +1,11 @@
 "use client";
 
-import { Fragment, memo, useContext } from "react";
+import { Fragment, memo, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
 import { laidByHand } from "@/pipeline/byHand";
-import { seriesName } from "@/pipeline/figure";
+import { seriesRuns } from "@/pipeline/figure";
 import type { FigureFit, SeriesFit } from "@/pipeline/fit";
 import { type LineLedger, lineLedger } from "@/pipeline/lineLedger";
 import { lineRange } from "@/pipeline/lineRange";
@@ -13,6 +13,7 @@ import { findingSentence } from "@/wording/findings";
 import { lineSentence } from "@/wording/lines";
 import { StageMarks } from "../marks/StageMarks";
 import { Foldable } from "../parts/Foldable";
+import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { FigureInHandContext } from "../store/figureInHand";
 import { useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
@@ -30,9 +31,25 @@ import { SumsNote } from "./SumsNote";
 import { TriangleNote } from "./TriangleNote";
 import { ZeroNote } from "./ZeroNote";
 
-/** " (thin wire)" where there are several lines; "" where there is one. */
-function lineName(one: SeriesFit, whole: FigureFit): string {
-  return whole.lines.length > 1 ? ` (${seriesName(one, whole)})` : "";
+/** " (thin wire)" where there are several lines; nothing where there is one. */
+function lineName(one: SeriesFit, whole: FigureFit): ReactNode {
+  if (whole.lines.length < 2) return "";
+  return (
+    <>
+      {" ("}
+      <RunTextView runs={seriesRuns(one, whole)} />)
+    </>
+  );
+}
+
+/** "Best-fit line: thin wire", or without a name where there is one line. */
+function LineTitle({ one, whole }: Pick<SeriesProps, "one" | "whole">) {
+  if (whole.lines.length < 2) return "Best-fit line";
+  return (
+    <>
+      Best-fit line: <RunTextView runs={seriesRuns(one, whole)} />
+    </>
+  );
 }
 
 /** The slope with its standard error, where there is no range. */
@@ -62,10 +79,8 @@ function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const range = lineRange(fitted, outcome, rules, laid);
   const ledger = lineLedger(line, fitted, rules.figuresOfUncertainty);
   const findings = [...line.findings, ...(range?.kind === "no-range" ? [range.finding] : [])];
-  const title =
-    whole.lines.length > 1 ? `Best-fit line: ${seriesName(one, whole)}` : "Best-fit line";
   return (
-    <MarginNote title={title}>
+    <MarginNote title={<LineTitle one={one} whole={whole} />}>
       {range?.kind === "range" ? (
         <LineLedgerTable line={line} points={fitted} range={range} byEye={laid.best} />
       ) : (
@@ -103,7 +118,7 @@ function Zero({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
 }
 
 /** How the readings lie about the line, and every figure of it on request. */
-const Details = memo(function Details({ one, whole, figure }: SeriesProps) {
+const Details = memo(function Details({ one, whole, figure, id }: SeriesProps & { id: string }) {
   const rules = useHouseRules();
   const { fitted, outcome } = one;
   if (outcome.kind === "no-line") return null;
@@ -111,17 +126,17 @@ const Details = memo(function Details({ one, whole, figure }: SeriesProps) {
   const of = lineName(one, whole);
   return (
     <>
-      <OffLineNote of={of} one={one} line={line} whole={whole} choice={figure.line} />
-      <Foldable title={`Read off the line${of}`}>
+      <OffLineNote {...{ of, one, line, whole, choice: figure.line, figure: id }} />
+      <Foldable title={<>Read off the line{of}</>}>
         <ReadOffNote line={line} points={fitted} />
       </Foldable>
-      <Foldable title={`Bands and intervals${of}`}>
+      <Foldable title={<>Bands and intervals{of}</>}>
         <BandsNote line={line} points={fitted} />
       </Foldable>
-      <Foldable title={`How the points lie${of}`}>
+      <Foldable title={<>How the points lie{of}</>}>
         <Particulars line={line} ledger={lineLedger(line, fitted, rules.figuresOfUncertainty)} />
       </Foldable>
-      <Foldable title={`The working by hand${of}`}>
+      <Foldable title={<>The working by hand{of}</>}>
         <SumsNote points={fitted} />
       </Foldable>
     </>
@@ -133,9 +148,8 @@ function Line(props: SeriesProps) {
   const { one, whole } = props;
   const { outcome } = one;
   if (outcome.kind === "line") return <Ledger {...props} line={outcome.line} />;
-  const of = whole.lines.length > 1 ? `: ${seriesName(one, whole)}` : "";
   return (
-    <MarginNote title={`Best-fit line${of}`}>
+    <MarginNote title={<LineTitle one={one} whole={whole} />}>
       <p>{findingSentence(outcome.finding)}</p>
     </MarginNote>
   );
@@ -166,7 +180,7 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
           one.outcome.kind === "line" && (
             <Fragment key={place}>
               <Zero one={one} whole={fit} figure={chosen.figure} line={one.outcome.line} />
-              <Details one={one} whole={fit} figure={chosen.figure} />
+              <Details one={one} whole={fit} figure={chosen.figure} id={chosen.id} />
             </Fragment>
           ),
       )}

@@ -7,7 +7,7 @@ import type { Straightedge } from "@/investigation/model/figure";
 import type { FigurePoints } from "@/pipeline/fit";
 import { useDrag } from "../parts/useDrag";
 import { useActs } from "../store/useInvestigation";
-import { type EdgePart, handlesOf, movedEdge } from "./straightedgeHands";
+import { alongHandles, type EdgePart, handlesOf, movedEdge } from "./straightedgeHands";
 
 interface Props {
   figure: string;
@@ -88,21 +88,21 @@ function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
 
 /** A straightedge under the hand: either handle turns it, the line between them shifts it. */
 export function StraightedgeTouch(props: Props) {
-  const { left, right } = handlesOf(props.edge, props.frame);
+  const along = alongHandles(props.edge, props.frame);
   const hands = usePart("whole", props);
   return (
     <>
-      <line
+      <polyline
         role="button"
         tabIndex={0}
         aria-roledescription="line"
         aria-label={partLabel("whole", props.number)}
-        {...{ x1: left.x, y1: left.y, x2: right.x, y2: right.y }}
+        points={along.map(({ x, y }) => `${x},${y}`).join(" ")}
         {...hands}
-        className="focus-visible:stroke-petrol/30 hover:stroke-petrol/15 cursor-grab touch-none stroke-transparent stroke-[9] outline-none"
+        className="focus-visible:stroke-petrol/30 hover:stroke-petrol/15 cursor-grab touch-none fill-none stroke-transparent stroke-[9] outline-none"
       >
         <title>Drag to shift the line without turning it.</title>
-      </line>
+      </polyline>
       <Handle part="left" {...props} />
       <Handle part="right" {...props} />
     </>

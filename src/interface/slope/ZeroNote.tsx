@@ -1,5 +1,6 @@
 "use client";
 
+import type { ReactNode } from "react";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import { writeUnitText } from "@/core/unit/unitText";
 import { setLine } from "@/investigation/acts/setLine";
@@ -13,8 +14,8 @@ import { useActs } from "../store/useInvestigation";
 
 interface Props {
   points: FigurePoints;
-  /** " (thin wire)" where there are several lines; "" where there is one. */
-  of: string;
+  /** " (thin wire)" where there are several lines; nothing where there is one. */
+  of: ReactNode;
   intercept: number;
   /** Half of the intercept's range, or its standard error. */
   half: number | undefined;
@@ -30,7 +31,7 @@ export function ZeroNote({ points, of, intercept, half }: Props) {
   const unit = writeUnitText(points.y.quantity.unit);
   const held = line.held === "zero" || line.held === "intercept";
   return (
-    <MarginNote title={`Does the line go through zero?${of}`}>
+    <MarginNote title={<>Does the line go through zero?{of}</>}>
       <p data-testid="intercept" className="font-serif text-base">
         intercept ={" "}
         {half === undefined || half === 0 ? (

@@ -31,6 +31,21 @@ export function handlesOf(edge: Straightedge, frame: Frame): Record<"left" | "ri
   return { left: at(from), right: at(to) };
 }
 
+const bends = 40;
+
+/** The line between both handles as it is drawn: a curve where an axis is logarithmic. */
+export function alongHandles(edge: Straightedge, frame: Frame): readonly PaperPoint[] {
+  const { left, right } = handlesOf(edge, frame);
+  const straight = frame.xScale.kind === "linear" && frame.yScale.kind === "linear";
+  const slope = (edge.y2 - edge.y1) / (edge.x2 - edge.x1);
+  if (straight || !Number.isFinite(slope)) return [left, right];
+  return Array.from({ length: bends + 1 }, (_, i) => {
+    const x = left.x + ((right.x - left.x) * i) / bends;
+    const y = frame.up(edge.y1 + slope * (frame.xAt(x) - edge.x1));
+    return { x, y: Math.min(frame.bottom, Math.max(frame.top, y)) };
+  });
+}
+
 /** A place kept on the drawing area. */
 function onPaper({ x, y }: PaperPoint, { left, right, top, bottom }: Frame): PaperPoint {
   return { x: Math.min(right, Math.max(left, x)), y: Math.min(bottom, Math.max(top, y)) };

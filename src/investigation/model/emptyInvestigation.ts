@@ -23,6 +23,8 @@ export function emptyInvestigation(title = ""): Investigation {
     figures: { main: plainFigure("a0", "x", "y") },
     ownLook: null,
     examples: {},
+    theory: "",
+    board: { x: null, y: null, ownX: "", ownY: "" },
     houseRules: { ...readySets["limits-worst-case"] },
     dismissed: {},
   };

@@ -1,3 +1,5 @@
+import type { Curve } from "./curve";
+
 /** How an axis runs. Typed numbers stay as they were typed, also while another range is chosen. */
 export interface Axis {
   range: "fill" | "zero" | "hand";
@@ -100,6 +102,8 @@ export interface LineChoice {
   level: "68.3" | "90" | "95" | "99";
   /** Whether the theory says that the line goes through zero. */
   expectsZero: boolean;
+  /** The strip of how far each reading is off the line, under the figure: in the unit of y, or counted in bars. */
+  strip: "none" | "unit" | "bars";
 }
 
 /** One figure: which quantities go along which axis, and how it is drawn. An empty title means the proposed one. */
@@ -124,6 +128,7 @@ export interface Figure {
   straightedges: Record<string, Straightedge>;
   /** Null while none is drawn. */
   triangle: SlopeTriangle | null;
+  curves: Record<string, Curve>;
 }
 
 /** The words that each choice of a look may have. */
@@ -147,6 +152,7 @@ export const lineValues = {
   bands: ["none", "confidence", "prediction", "both"],
   level: ["68.3", "90", "95", "99"],
   role: ["none", "best", "steepest", "shallowest"],
+  strip: ["none", "unit", "bars"],
 } as const;
 
 export const plainLine: LineChoice = {
@@ -155,7 +161,7 @@ export const plainLine: LineChoice = {
   ...{ relative: false, together: false, compare: false, expectsZero: false },
   reach: { best: "paper", steepest: "paper", shallowest: "paper" },
   labelled: { steepest: false, shallowest: false },
-  ...{ bands: "none", level: "95" },
+  ...{ bands: "none", level: "95", strip: "none" },
 };
 
 export const plainAxis: Axis = {
@@ -175,6 +181,6 @@ export function plainFigure(order: string, x: string | null, y: string | null): 
     axes: { x: { ...plainAxis }, y: { ...plainAxis } },
     look: { ...plainLook },
     line: structuredClone(plainLine),
-    ...{ equations: {}, straightedges: {}, triangle: null },
+    ...{ equations: {}, straightedges: {}, triangle: null, curves: {} },
   };
 }

@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { curveFamilies, curveValues } from "./curve";
 import { lineValues, lookValues } from "./figure";
 import { limits } from "./limits";
 import { key, order, recordOf, words } from "./schemaParts";
@@ -53,6 +54,7 @@ const line = yup
       .required(),
     labelled: yup.object({ steepest: flag, shallowest: flag }).noUnknown().strict().required(),
     ...{ bands: oneOf(lineValues.bands), level: oneOf(lineValues.level) },
+    strip: oneOf(lineValues.strip),
   })
   .noUnknown()
   .strict()
@@ -61,6 +63,24 @@ const line = yup
 const straightedge = yup
   .object({ order, x1: place, y1: place, x2: place, y2: place, role: oneOf(lineValues.role) })
   .shape({ series: yup.number().strict().integer().min(0).max(1000).required() })
+  .noUnknown()
+  .strict();
+
+const parameter = yup
+  .object({ start: words, fixed: flag, least: words, most: words })
+  .noUnknown()
+  .strict();
+
+const curve = yup
+  .object({
+    ...{ order, family: oneOf(curveFamilies), shown: flag },
+    formula: yup.string().strict().defined().max(limits.lettersOfFormula),
+    series: yup.number().strict().integer().min(0).max(1000).required(),
+    ...{ weights: oneOf(curveValues.weights), reach: oneOf(curveValues.reach) },
+    bands: oneOf(curveValues.bands),
+    parameters: recordOf(parameter, limits.parameters),
+    ...{ from: words, to: words, drawnFrom: words, drawnTo: words },
+  })
   .noUnknown()
   .strict();
 
@@ -79,6 +99,7 @@ export const figureSchema = yup
     equation: flag,
     line,
     straightedges: recordOf(straightedge, limits.straightedges),
+    curves: recordOf(curve, limits.curves),
     triangle: yup
       .object({ from: place, to: place })
       .noUnknown()

@@ -6,7 +6,7 @@ import type { Quantity } from "./quantity";
 import type { Row } from "./row";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 4;
+export const documentVersion = 5;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -26,6 +26,9 @@ export interface Investigation {
   /** The look that the class keeps as its own; null until one is kept. */
   ownLook: FigureLook | null;
   examples: Record<string, Example>;
+  /** The equation that the readings are to follow, as it was typed; empty while there is none. */
+  theory: string;
+  board: StraightenBoard;
   houseRules: HouseRules;
   /** Pencil marks that somebody answered, by the key of the mark: the reason why they may be passed over. */
   dismissed: Record<string, string>;
@@ -42,6 +45,16 @@ export interface Series {
   order: string;
   table: string;
   name: string;
+}
+
+/** What the straighten board is laid out with. */
+export interface StraightenBoard {
+  /** The quantities across and down; null while those of the figure in hand are taken. */
+  x: string | null;
+  y: string | null;
+  /** A transform of one's own for each, in its symbol; empty while there is none. */
+  ownX: string;
+  ownY: string;
 }
 
 /** A row whose worked example stands in the write-up; kept under the id of its derived quantity. */

@@ -5,6 +5,8 @@ export const limits = {
   figures: 40,
   labels: 60,
   straightedges: 12,
+  curves: 12,
+  parameters: 12,
   tables: 20,
   series: 40,
   constants: 60,

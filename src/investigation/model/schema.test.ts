@@ -90,7 +90,7 @@ describe("upgrades", () => {
     });
   });
 
-  test.each([1, 2])("the stored document of version %d comes out as stored", (version) => {
+  test.each([1, 2, 3, 4])("the stored document of version %d comes out as stored", (version) => {
     const stored = (name: string): unknown =>
       JSON.parse(readFileSync(join(__dirname, "../upgrades/stored", name), "utf8"));
     const upgraded = upgradeInvestigation(

@@ -55,6 +55,9 @@ const instrument = yup
 
 const example = yup.object({ order, row: reference }).noUnknown().strict();
 
+const formula = yup.string().strict().defined().max(limits.lettersOfFormula);
+const boardQuantity = yup.string().strict().matches(key).nullable().defined();
+
 const houseRules = yup
   .object(
     Object.fromEntries(
@@ -96,6 +99,12 @@ export const investigationSchema = yup
     figures: recordOf(figureSchema, limits.figures),
     ownLook: lookSchema.nullable().defined().default(null),
     examples: recordOf(example, limits.quantities),
+    theory: formula,
+    board: yup
+      .object({ x: boardQuantity, y: boardQuantity, ownX: formula, ownY: formula })
+      .noUnknown()
+      .strict()
+      .required(),
     houseRules,
     dismissed,
   })

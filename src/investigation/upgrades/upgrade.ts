@@ -1,5 +1,6 @@
 import { documentVersion, type Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
+import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { linesByHand } from "./linesByHand";
 import { repeatsAndTables } from "./repeatsAndTables";
@@ -7,7 +8,7 @@ import type { UpgradeStep } from "./upgradeStep";
 
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
-  ...[repeatsAndTables, figuresAndExamples, linesByHand],
+  ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory],
 ];
 
 export type Upgraded =

@@ -1,0 +1,57 @@
+/** The shapes a curve may have; "own" is a formula of one's own. */
+export const curveFamilies = [
+  ...(["parabola", "cubic", "quartic", "quintic", "sextic"] as const),
+  ...(["power", "exponential", "exponential-offset", "logarithm"] as const),
+  ...(["reciprocal", "inverse-square", "saturation", "logistic"] as const),
+  ...(["gaussian", "sine", "damped-sine", "own"] as const),
+];
+export type CurveFamily = (typeof curveFamilies)[number];
+
+/** What a person said of one parameter; empty words leave it to the fit. */
+export interface CurveParameter {
+  /** Where the search starts, or the value that it keeps. */
+  start: string;
+  fixed: boolean;
+  least: string;
+  most: string;
+}
+
+/** A curve fitted to one series of a figure. */
+export interface Curve {
+  order: string;
+  family: CurveFamily;
+  /** In the symbol of the quantity across, with parameters of one's own names; empty in every other family. */
+  formula: string;
+  /** The series that it is fitted to, by its place in the figure, from 0. */
+  series: number;
+  /** Whether the bars of y count as weights. */
+  weights: "none" | "y";
+  /** Only those about which something was said. */
+  parameters: Record<string, CurveParameter>;
+  /** Only readings between these x take part; empty means no bound. */
+  from: string;
+  to: string;
+  /** How far it is drawn, and from where to where if that is chosen. */
+  reach: "data" | "paper" | "stretch";
+  drawnFrom: string;
+  drawnTo: string;
+  shown: boolean;
+  bands: "none" | "confidence" | "prediction" | "both";
+}
+
+/** The words that each choice of a curve may have. */
+export const curveValues = {
+  weights: ["none", "y"],
+  reach: ["data", "paper", "stretch"],
+  bands: ["none", "confidence", "prediction", "both"],
+} as const;
+
+export const plainParameter: CurveParameter = { start: "", fixed: false, least: "", most: "" };
+
+/** A curve as it begins. */
+export function plainCurve(order: string, family: CurveFamily, series: number): Curve {
+  return {
+    ...{ order, family, formula: "", series, weights: "none", parameters: {}, from: "", to: "" },
+    ...{ reach: "data", drawnFrom: "", drawnTo: "", shown: true, bands: "none" },
+  };
+}
