@@ -135,6 +135,7 @@ for (const [name, ending, begins] of [
   ["TeX", "tex", "\\documentclass"],
   ["CSV of its points", "csv", "\uFEFFL³"],
   ["A4", "pdf", "%PDF"],
+  ["Letter", "pdf", "%PDF"],
 ] as const) {
   test(`the figure is taken out: ${name}`, async ({ page }) => {
     await atPlot(page);
@@ -146,6 +147,19 @@ for (const [name, ending, begins] of [
     expect(readFileSync(await file.path(), "utf8").startsWith(begins)).toBe(true);
   });
 }
+
+test("the figure is copied as a picture", async ({ page }) => {
+  await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
+  await atPlot(page);
+  await page.getByRole("button", { name: "Copy as picture" }).click();
+  await expect(page.getByText("The figure is on the clipboard.")).toBeVisible();
+  const begins = await page.evaluate(async () => {
+    const [item] = await navigator.clipboard.read();
+    const picture = await item!.getType("image/png");
+    return [...new Uint8Array(await picture.arrayBuffer()).subarray(1, 4)];
+  });
+  expect(String.fromCharCode(...begins)).toBe("PNG");
+});
 
 test("a second figure, black on white, has no barrier", async ({ page }) => {
   await atPlot(page);
