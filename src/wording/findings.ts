@@ -177,6 +177,24 @@ const sentences: Sentences = {
     `The points lie ${finding.pattern.join(", ")} the line: a curve. Try another pair of quantities on Straighten.`,
   "dominant-reading": (finding) =>
     `Without row ${finding.row} the slope would change by ${Number(finding.percent.toPrecision(2))} %, more than its own ±. Check that reading, or take more near it.`,
+  "too-few-for-curve": ({ count, wanted }) =>
+    `This curve needs at least ${wanted} points, and there ${count === 1 ? "is" : "are"} ${count}. Take more readings, or choose a simpler curve.`,
+  "parameters-inseparable": () =>
+    "These points can't tell the parameters of this curve apart. Choose a simpler curve, or keep one of them fixed.",
+  "curve-not-found": () =>
+    "No place was found where this curve has a height at every point. Give starting values, or choose another curve.",
+  "curve-not-settled": () =>
+    "The search did not settle; the best place that it found is shown. Give starting values, or keep a parameter fixed.",
+  "as-many-parameters-as-points": ({ count }) =>
+    `With ${count} parameters through ${count} points the curve meets them whatever they are and proves nothing. Take more readings, or choose a simpler curve.`,
+  "parameters-correlated": () =>
+    "Two parameters make up for each other almost wholly, so neither means much by itself. Keep one fixed, or read over a wider range.",
+  "start-mattered": () =>
+    "From another beginning the search ended at a worse place. Look whether the curve follows the points, and give starting values if not.",
+  "pattern-about-curve": ({ rSquared, pattern }) =>
+    `R² is ${Number(rSquared.toPrecision(4))}, and yet the points lie ${pattern.join(", ")} the curve: another curve belongs to them. R² does not choose the physics.`,
+  "curve-far-beyond": ({ times }) =>
+    `The curve is drawn ${Number(times.toPrecision(2))} times as far beyond the readings as they reach. Keep it to the readings, or say that it is extended.`,
   "r-squared-for-uncertainty": () =>
     "R² says how well a line describes the points, not how sure the slope is. Quote the slope with its ±.",
   "line-far-beyond": (finding) =>

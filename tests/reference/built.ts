@@ -12,6 +12,8 @@ import {
   lineXy,
   prediction,
 } from "./families/lines";
+import { polynomial } from "./families/polynomial";
+import { nonlinear } from "./families/nonlinear";
 import { slopeRange } from "./families/slopeRange";
 import { repeats } from "./families/repeats";
 import { units } from "./families/units";
@@ -26,6 +28,8 @@ export const builtFamilies: Readonly<Record<string, Family>> = {
   "line-through-origin": lineThroughOrigin,
   "line-wls": lineWls,
   "line-xy": lineXy,
+  nonlinear,
+  polynomial,
   prediction,
   "slope-range": slopeRange,
   "line-ols": lineOls,

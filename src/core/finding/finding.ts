@@ -80,6 +80,19 @@ export type Finding =
   | { readonly name: "unknown-unit"; readonly symbol: string }
   | { readonly name: "not-a-unit"; readonly text: string }
   | { readonly name: "too-few-points"; readonly count: number }
+  | { readonly name: "too-few-for-curve"; readonly count: number; readonly wanted: number }
+  | { readonly name: "parameters-inseparable" }
+  | { readonly name: "curve-not-found" }
+  | { readonly name: "curve-not-settled" }
+  | { readonly name: "as-many-parameters-as-points"; readonly count: number }
+  | { readonly name: "parameters-correlated" }
+  | { readonly name: "start-mattered" }
+  | {
+      readonly name: "pattern-about-curve";
+      readonly rSquared: number;
+      readonly pattern: readonly ("above" | "below")[];
+    }
+  | { readonly name: "curve-far-beyond"; readonly times: number }
   | { readonly name: "all-x-equal"; readonly x: number }
   | { readonly name: "lengths-differ"; readonly x: number; readonly y: number }
   | { readonly name: "not-finite" }

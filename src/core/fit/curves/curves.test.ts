@@ -1,0 +1,204 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import fc from "fast-check";
+import { parseFormula } from "../../expression/parseFormula";
+import { SeededChance } from "../../statistics/seededChance";
+import { curveModel } from "./curveModel";
+import { type CurveFit, valuesOf } from "./curveFit";
+import { type CurveOptions, fitCurve } from "./fitCurve";
+import { linearParameters } from "./linearParameters";
+import { parameterPowers } from "./parameterPowers";
+import { inverseOfSquare, solveTriangle, triangleOf } from "./triangle";
+
+function read(formula: string) {
+  const found = parseFormula(formula);
+  if (found.kind !== "formula") throw new Error(formula);
+  return found.expression;
+}
+
+function fitted(formula: string, x: number[], y: number[], options: CurveOptions = {}): CurveFit {
+  const outcome = fitCurve(curveModel(read(formula), "x"), x, y, options);
+  if (outcome.kind === "no-curve") throw new Error(outcome.finding.name);
+  return outcome.fit;
+}
+
+const value = (fit: CurveFit, name: string) => fit.parameters.find((p) => p.name === name)!.value;
+const steps = (count: number) => Array.from({ length: count }, (_, i) => i);
+
+describe("the triangle of least squares", () => {
+  test("a line by hand: y = 1 + 2x through (0, 1), (1, 3), (2, 5)", () => {
+    const columns = [Float64Array.of(1, 1, 1), Float64Array.of(0, 1, 2)];
+    const { r, along, beside } = triangleOf(columns, Float64Array.of(1, 3, 5));
+    const [c, m] = solveTriangle(r, along)!;
+    expect(c).toBeCloseTo(1, 14);
+    expect(m).toBeCloseTo(2, 14);
+    expect(beside).toBeLessThan(1e-28);
+    const inverse = inverseOfSquare(r)!;
+    expect(inverse[1]![1]).toBeCloseTo(0.5, 14);
+    expect(inverse[0]![1]).toBeCloseTo(-0.5, 14);
+  });
+
+  test("columns that are one another's multiple have no inverse", () => {
+    const column = Float64Array.of(0, 0, 0);
+    expect(inverseOfSquare(triangleOf([column], column).r)).toBeUndefined();
+  });
+});
+
+describe("what a formula tells of its parameters", () => {
+  test.each<[string, string[]]>([
+    ["a*exp(b*x) + c", ["a", "c"]],
+    ["b_1*b_2*x", ["b_1"]],
+    ["(p + q*x)/(1 + r*x)", ["p", "q"]],
+    ["sin(w*x)", []],
+    ["a - b/x", ["a", "b"]],
+  ])("%s is linear in %j", (formula, linear) => {
+    const model = curveModel(read(formula), "x");
+    expect([...linearParameters(model.expression, model.parameters)]).toEqual(linear);
+  });
+
+  test.each<[string, string, (readonly number[] | undefined)[]]>([
+    ["an exponential over time", "a*exp(-x/t) + c", [[0, 1], [1, 0], [0, 1]]], // prettier-ignore
+    ["a peak", "h*exp(-(x - m)^2/(2*s^2))", [[0, 1], [1, 0], [1, 0]]], // prettier-ignore
+    ["a rational curve", "(p + q*x)/(1 + r*x^2)", [[0, 1], [-1, 1], [-2, 0]]], // prettier-ignore
+    ["a free power: x is taken as a number", "a*x^n", [[0, 1], [0, 0]]], // prettier-ignore
+    ["a product that leaves both open", "a*b*x", [undefined, undefined]],
+  ])("units of the parameters of %s", (_, formula, powers) => {
+    const model = curveModel(read(formula), "x");
+    const given = new Map([["x", [1, 0]]]);
+    expect(parameterPowers(model.expression, model.parameters, given, [0, 1])).toEqual(powers);
+  });
+});
+
+describe("curves through points", () => {
+  const x = steps(12);
+
+  test("exact points give back the parameters that made them", () => {
+    const fit = fitted("a*exp(-x/t) + c", x, x.map((u) => 5 * Math.exp(-u / 3) + 2)); // prettier-ignore
+    expect(value(fit, "a")).toBeCloseTo(5, 8);
+    expect(value(fit, "t")).toBeCloseTo(3, 8);
+    expect(value(fit, "c")).toBeCloseTo(2, 8);
+    expect(fit.converged).toBe(true);
+  });
+
+  test("a kept parameter keeps its value and has no ±", () => {
+    const y = x.map((u) => 5 * Math.exp(-u / 3) + 2 + 0.01 * (u % 3));
+    const fit = fitted("a*exp(-x/t) + c", x, y, { wishes: { c: { start: 2, fixed: true } } });
+    expect(value(fit, "c")).toBe(2);
+    expect(fit.parameters.find(({ name }) => name === "c")).toMatchObject({ fixed: true });
+    expect(fit.freeCount).toBe(2);
+    expect(fit.parameters.find(({ name }) => name === "t")!.standardError).toBeGreaterThan(0);
+  });
+
+  test("a bound holds where the points would go beyond it", () => {
+    const y = x.map((u) => 3 * u + 1);
+    const fit = fitted("m*x + c", x, y, { wishes: { m: { most: 2.5 } } });
+    expect(value(fit, "m")).toBe(2.5);
+  });
+
+  test("bars as weights: a far point with a long bar hardly counts", () => {
+    const y = x.map((u) => (u === 11 ? 60 : 2 * u));
+    const deviations = x.map((u) => (u === 11 ? 1000 : 0.1));
+    expect(value(fitted("m*x", x, y, { deviations }), "m")).toBeCloseTo(2, 4);
+    expect(value(fitted("m*x", x, y), "m")).toBeGreaterThan(2.5);
+  });
+
+  test("what forbids a curve is said", () => {
+    const model = curveModel(read("a*exp(b*x) + c"), "x");
+    expect(fitCurve(model, [1, 2], [1, 2])).toMatchObject({
+      finding: { name: "too-few-for-curve", count: 2, wanted: 3 },
+    });
+    expect(fitCurve(model, [1, 1, 1], [1, 2, 3])).toMatchObject({
+      finding: { name: "all-x-equal" },
+    });
+    expect(fitCurve(curveModel(read("a*ln(x)"), "x"), [-1, -2], [1, 2])).toMatchObject({
+      finding: { name: "curve-not-found" },
+    });
+  });
+
+  test("as many parameters as points are marked and have no ±", () => {
+    const fit = fitted("a + b*x + c*x^2", [1, 2, 3], [2.5, 7.1, 13.2]);
+    expect(fit.findings).toContainEqual({ name: "as-many-parameters-as-points", count: 3 });
+    expect(fit.parameters.every(({ standardError }) => standardError === undefined)).toBe(true);
+  });
+
+  test("parameters that make up for each other are marked", () => {
+    const y = x.map((u) => 2 + 3 * u + 0.1 * Math.sin(7 * u));
+    const names = fitted("a*exp(b*x) + c", x, y).findings.map(({ name }) => name);
+    expect(names).toContain("parameters-correlated");
+  });
+
+  test("the order of the points and the unit of x change nothing but the unit of a rate", () => {
+    const chance = new SeededChance(3);
+    const y = x.map((u) => 4 * Math.exp(-0.3 * u) + 1 + 0.02 * chance.normal());
+    const fit = fitted("a*exp(-b*x) + c", x, y);
+    const turned = fitted("a*exp(-b*x) + c", [...x].reverse(), [...y].reverse());
+    const smaller = fitted("a*exp(-b*x) + c", x.map((u) => 1000 * u), y); // prettier-ignore
+    expect(value(turned, "b")).toBeCloseTo(value(fit, "b"), 8);
+    expect(1000 * value(smaller, "b")).toBeCloseTo(value(fit, "b"), 8);
+    expect(value(smaller, "c")).toBeCloseTo(value(fit, "c"), 8);
+  });
+
+  test("no neighbour of the found place fits better", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 10_000 }), (seed) => {
+        const chance = new SeededChance(seed);
+        const y = x.map((u) => (6 * u) / (2 + u) + 0.05 * chance.normal());
+        const fit = fitted("a*x/(b + x)", x, y);
+        const at = valuesOf(fit);
+        const squares = ([a, b]: number[]) =>
+          x.reduce((sum, u, i) => sum + (y[i]! - (a! * u) / (b! + u)) ** 2, 0);
+        for (const [da, db] of [
+          [1, 0],
+          [-1, 0],
+          [0, 1],
+          [0, -1],
+          [1, 1],
+        ]) {
+          // prettier-ignore
+          const near = [at[0]! * (1 + 1e-3 * da!), at[1]! * (1 + 1e-3 * db!)];
+          expect(squares(near)).toBeGreaterThanOrEqual(fit.residualSumOfSquares);
+        }
+      }),
+      { numRuns: 30, seed: 7 },
+    );
+  });
+});
+
+describe("the nonlinear sets of NIST StRD", () => {
+  interface Case {
+    readonly name: string;
+    readonly input: {
+      model: string;
+      parameters: string[];
+      starts?: number[][];
+      x: number[];
+      y: number[];
+    };
+    readonly expected: { residual_sd: number; parameters: Record<string, number> };
+  }
+  const file = join(__dirname, "../../../../tests/reference/cases/11-nonlinear.json");
+  const { cases } = JSON.parse(readFileSync(file, "utf8")) as { cases: Case[] };
+  const published = cases.filter(({ input }) => input.starts);
+
+  test.each(published.flatMap((one) => [0, 1].map((start) => [one.name, start, one] as const)))(
+    "%s reaches six digits from published start %d",
+    (_, start, { input, expected }) => {
+      const wishes = Object.fromEntries(
+        input.parameters.map((name, j) => [name, { start: input.starts![start]![j]! }]),
+      );
+      const fit = fitted(input.model, input.x, input.y, { wishes });
+      for (const name of input.parameters) {
+        const certified = expected.parameters[name]!;
+        expect(Math.abs(value(fit, name) / certified - 1)).toBeLessThan(1e-6);
+      }
+    },
+  );
+
+  test("four in five and more from the app's own starts", () => {
+    const reached = published.filter(({ input, expected }) => {
+      const { residualStandardDeviation = NaN } = fitted(input.model, input.x, input.y);
+      return Math.abs(residualStandardDeviation / expected.residual_sd - 1) < 1e-6;
+    });
+    expect(reached.length / published.length).toBeGreaterThanOrEqual(0.8);
+  });
+});

@@ -1,0 +1,266 @@
+import type { Finding } from "../../finding/finding";
+import { type CurveModel, heightOf } from "./curveModel";
+import type { CurveFit, CurveOutcome } from "./curveFit";
+import { type Descent, descend, type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
+import { completed, sampled, startingValues } from "./startingValues";
+import { inverseOfSquare } from "./triangle";
+
+/** What a person says of one parameter. */
+export interface ParameterWish {
+  readonly start?: number | undefined;
+  readonly fixed?: boolean;
+  readonly least?: number | undefined;
+  readonly most?: number | undefined;
+}
+
+export interface CurveOptions {
+  /** σ of each y; every point counts alike where they are left out. */
+  readonly deviations?: ArrayLike<number> | undefined;
+  readonly wishes?: Readonly<Record<string, ParameterWish>>;
+  /** Beginnings that the family knows, as values of some parameters; the linear ones may be left out. */
+  readonly starts?: readonly Readonly<Record<string, number>>[];
+  /** Turns an equivalent solution into the usual one: a width above 0, a phase within half a turn. */
+  readonly normalise?: (
+    values: Readonly<Record<string, number>>,
+  ) => Readonly<Record<string, number>>;
+}
+
+function searchFor(
+  model: CurveModel,
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+  { deviations, wishes = {} }: CurveOptions,
+): Search {
+  const of = (name: string) => wishes[name] ?? {};
+  return {
+    model,
+    ...{ x: Float64Array.from(x), y: Float64Array.from(y) },
+    root: Float64Array.from(x, (_, i) => (deviations ? 1 / (deviations[i] as number) : 1)),
+    free: [...model.parameters.keys()].filter((j) => !of(model.parameters[j] as string).fixed),
+    bounds: {
+      least: model.parameters.map((name) => of(name).least ?? -Infinity),
+      most: model.parameters.map((name) => of(name).most ?? Infinity),
+    },
+  };
+}
+
+const samePlace = 1e-6;
+
+/** The lowest of several descents, and whether one that had converged ended higher than it. */
+function lowest(descents: readonly Descent[]): { best: Descent; others: boolean } | undefined {
+  const sorted = descents
+    .filter(({ squares }) => squares < Infinity)
+    .sort((a, b) => a.squares - b.squares);
+  const [first] = sorted;
+  if (!first) return undefined;
+  const as = (one: Descent) => one.squares <= first.squares * (1 + samePlace) + 1e-300;
+  const best = sorted.find((one) => one.converged && as(one)) ?? first;
+  return { best, others: sorted.some((one) => one.converged && !as(one)) };
+}
+
+function fixedValues({ wishes = {} }: CurveOptions): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(wishes).flatMap(([name, { fixed, start }]) =>
+      fixed && start !== undefined ? [[name, start]] : [],
+    ),
+  );
+}
+
+function withFixed(search: Search, starts: readonly Float64Array[], fixed: Record<string, number>) {
+  return starts.map((start) =>
+    start.map((value, place) => fixed[search.model.parameters[place] as string] ?? value),
+  );
+}
+
+const tried = 2;
+
+/** The lowest place of a sample of the points, and from there of all of them. */
+function descended(search: Search, starts: readonly Float64Array[]) {
+  const rough = sampled(search);
+  const found = lowest(starts.map((start) => descend(rough, start)));
+  if (!found || rough === search) return found;
+  return { best: descend(search, found.best.parameters), others: found.others };
+}
+
+/** From a person's starting values, else from what the family knows, else from guesses: the lowest place found. */
+function searched(search: Search, options: CurveOptions) {
+  const fixed = fixedValues(options);
+  const { wishes = {}, starts = [] } = options;
+  const typed = Object.fromEntries(
+    Object.entries(wishes).flatMap(([name, { start }]) =>
+      start === undefined ? [] : [[name, start]],
+    ),
+  );
+  const rough = sampled(search);
+  const begun = Object.keys(typed).length > Object.keys(fixed).length;
+  const own = begun ? completed(rough, typed) : undefined;
+  if (own) return descended(search, [own, ...completedAgain(rough, own, options)]);
+  const height = heightOf(search.model);
+  const ranked = starts
+    .flatMap((start) => completed(rough, { ...start, ...fixed }) ?? [])
+    .map((start) => ({ start, squares: squaresAt(rough, height, start) }))
+    .sort((a, b) => a.squares - b.squares)
+    .slice(0, tried)
+    .map(({ start }) => start);
+  const first = ranked.length > 0 ? descended(search, ranked) : undefined;
+  if (first?.best.converged) return first;
+  const guessed = withFixed(search, startingValues(search), fixed).slice(0, 1 + tried);
+  return descended(search, [...guessed, ...ranked]);
+}
+
+/** The same beginning with the linear parameters put where they fit best beside the others. */
+function completedAgain(search: Search, start: Float64Array, { wishes = {} }: CurveOptions) {
+  const { model } = search;
+  const inner = Object.fromEntries(
+    model.parameters.map((name, place) => [name, start[place] as number]),
+  );
+  return model.parameters.flatMap((name) => {
+    if (wishes[name]?.fixed) return [];
+    const { [name]: _, ...rest } = inner;
+    return completed(search, rest) ?? [];
+  });
+}
+
+function correlated(covariance: readonly (readonly number[])[], free: readonly number[]): boolean {
+  const at = (i: number, j: number) => covariance[i]?.[j] ?? 0;
+  return free.some((i) =>
+    free.some((j) => i < j && Math.abs(at(i, j)) > 0.999 * Math.sqrt(at(i, i) * at(j, j))),
+  );
+}
+
+/** Akaike's criterion with its correction for few points (Hurvich & Tsai 1989). */
+function criterionOf(n: number, free: number, rss: number, chiSquare: number | undefined) {
+  const k = chiSquare === undefined ? free + 1 : free;
+  if (n - k - 1 <= 0 || !(rss > 0)) return undefined;
+  const misfit = chiSquare ?? n * Math.log(rss / n);
+  return misfit + 2 * k + (2 * k * (k + 1)) / (n - k - 1);
+}
+
+function covarianceOf(search: Search, at: Float64Array, variance: number) {
+  const inverse = inverseOfSquare(triangleAt(search, at).r);
+  if (!inverse || !inverse.every((row) => row.every(Number.isFinite))) return undefined;
+  const { free, model } = search;
+  return model.parameters.map((_, i) =>
+    model.parameters.map((__, j) => {
+      const [a, b] = [free.indexOf(i), free.indexOf(j)];
+      return a < 0 || b < 0 ? 0 : variance * (inverse[a]?.[b] ?? 0);
+    }),
+  );
+}
+
+function plainSquares({ x, y }: Search, model: CurveModel, at: Float64Array) {
+  const height = heightOf(model);
+  const mean = y.reduce((sum, value) => sum + value, 0) / y.length;
+  let [off, whole] = [0, 0];
+  for (let i = 0; i < x.length; i++) {
+    off += ((y[i] as number) - height(x[i] as number, at)) ** 2;
+    whole += ((y[i] as number) - mean) ** 2;
+  }
+  return { off, whole };
+}
+
+function findingsOf(fit: Omit<CurveFit, "findings">, free: readonly number[]): readonly Finding[] {
+  const { degreesOfFreedom, count, covariance, converged, startMattered } = fit;
+  return [
+    ...(converged ? [] : [{ name: "curve-not-settled" } as const]),
+    ...(degreesOfFreedom === 0 ? [{ name: "as-many-parameters-as-points", count } as const] : []),
+    ...(covariance && correlated(covariance, free)
+      ? [{ name: "parameters-correlated" } as const]
+      : []),
+    ...(startMattered ? [{ name: "start-mattered" } as const] : []),
+  ];
+}
+
+interface Found {
+  readonly at: Float64Array;
+  readonly squares: number;
+  readonly converged: boolean;
+  readonly mattered: boolean;
+}
+
+/** The found place in the usual form among those that are equivalent. */
+function usualForm({ parameters }: CurveModel, at: Float64Array, { normalise }: CurveOptions) {
+  if (!normalise) return at;
+  const usual = normalise(Object.fromEntries(parameters.map((name, j) => [name, at[j] as number])));
+  return Float64Array.from(parameters, (name) => usual[name] as number);
+}
+
+function described(
+  search: Search,
+  { at, squares, converged, mattered }: Found,
+  options: CurveOptions,
+  known?: CurveFit["covariance"],
+): CurveFit {
+  const { model, free, x } = search;
+  const [n, freeCount] = [x.length, free.length];
+  const degreesOfFreedom = n - freeCount;
+  const weighted = options.deviations !== undefined;
+  const { off: rss, whole } = plainSquares(search, model, at);
+  const variance = weighted ? 1 : squares / degreesOfFreedom;
+  const sure = degreesOfFreedom > 0 || weighted;
+  const covariance = known ?? (sure ? covarianceOf(search, at, variance) : undefined);
+  const chiSquare = weighted ? squares : undefined;
+  const fit: Omit<CurveFit, "findings"> = {
+    ...{ model, covariance, count: n, freeCount, degreesOfFreedom, converged },
+    parameters: model.parameters.map((name, place) => ({
+      ...{ name, value: at[place] as number, fixed: !free.includes(place) },
+      standardError:
+        free.includes(place) && covariance ? Math.sqrt(covariance[place]?.[place] ?? 0) : undefined,
+    })),
+    weighting: weighted ? "y" : "none",
+    residualSumOfSquares: rss,
+    residualStandardDeviation: degreesOfFreedom > 0 ? Math.sqrt(rss / degreesOfFreedom) : undefined,
+    rSquared: whole > 0 ? 1 - rss / whole : undefined,
+    chiSquare,
+    reducedChiSquare:
+      chiSquare !== undefined && degreesOfFreedom > 0 ? chiSquare / degreesOfFreedom : undefined,
+    criterion: criterionOf(n, freeCount, rss, chiSquare),
+    startMattered: mattered,
+  };
+  return { ...fit, findings: findingsOf(fit, free) };
+}
+
+/** Describes a curve of which the parameters are known to be the best, as those of a polynomial. */
+export function describedFit(
+  model: CurveModel,
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+  options: CurveOptions,
+  at: Float64Array,
+  covariance: CurveFit["covariance"],
+): CurveFit {
+  const search = searchFor(model, x, y, options);
+  const squares = squaresAt(search, heightOf(model), at);
+  return described(search, { at, squares, converged: true, mattered: false }, options, covariance);
+}
+
+/**
+ * Fits a curve with parameters inside any functions: Levenberg–Marquardt with exact derivatives from starting values found
+ * from the points or given by a person; SE = √diag(s²(JᵀWJ)⁻¹). Checked with NIST StRD (nonlinear).
+ * @param x, y points in the axes' units; @returns the best place found, `converged` or not, or why there is no curve.
+ */
+export function fitCurve(
+  model: CurveModel,
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+  options: CurveOptions = {},
+): CurveOutcome {
+  const none = (finding: Finding): CurveOutcome => ({ kind: "no-curve", finding });
+  const search = searchFor(model, x, y, options);
+  const n = x.length;
+  const least = Math.max(1, search.free.length);
+  if (n !== y.length) return none({ name: "lengths-differ", x: n, y: y.length });
+  if (n < least) return none({ name: "too-few-for-curve", count: n, wanted: least });
+  if (search.x.every((value) => value === search.x[0])) {
+    return none({ name: "all-x-equal", x: search.x[0] as number });
+  }
+  if (!search.root.every(Number.isFinite)) return none({ name: "bar-of-zero" });
+  const found = searched(search, options);
+  if (!found) return none({ name: "curve-not-found" });
+  const { parameters, squares, converged } = found.best;
+  const at = usualForm(model, parameters, options);
+  return {
+    kind: "curve",
+    fit: described(search, { at, squares, converged, mattered: found.others }, options),
+  };
+}

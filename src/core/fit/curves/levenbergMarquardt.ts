@@ -1,0 +1,159 @@
+import { type CurveModel, heightOf, slopesOf } from "./curveModel";
+import { solveTriangle, type Triangle, triangleOf } from "./triangle";
+
+/** Points with the root of each weight; all 1 where no ± counts. */
+export interface WeighedPoints {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly root: Float64Array;
+}
+
+/** Where a parameter may go, by its place. */
+export interface Bounds {
+  readonly least: readonly number[];
+  readonly most: readonly number[];
+}
+
+export interface Descent {
+  readonly parameters: Float64Array;
+  /** Σ w (y − f(x))². */
+  readonly squares: number;
+  readonly converged: boolean;
+  readonly steps: number;
+}
+
+/** Points that are wanted near to nothing else: what a search may change. */
+export interface Search extends WeighedPoints {
+  readonly model: CurveModel;
+  /** Places of the parameters that are looked for. */
+  readonly free: readonly number[];
+  readonly bounds: Bounds;
+}
+
+/** Σ w (y − f)² at given parameters; Infinity where the curve has no height at a point. */
+export function squaresAt(
+  { x, y, root }: WeighedPoints,
+  height: ReturnType<typeof heightOf>,
+  at: ArrayLike<number>,
+): number {
+  let sum = 0;
+  for (let i = 0; i < x.length; i++) {
+    const off = (root[i] as number) * ((y[i] as number) - height(x[i] as number, at));
+    sum += off * off;
+  }
+  return Number.isFinite(sum) ? sum : Infinity;
+}
+
+/** The triangle of the free parameters' slopes with the residuals, weights put in. */
+export function triangleAt(search: Search, at: Float64Array): Triangle {
+  const { model, x, y, root, free } = search;
+  const { values, slopes } = slopesOf(model, x, at);
+  const columns = free.map((place) =>
+    (slopes[place] as Float64Array).map((slope, i) => slope * (root[i] as number)),
+  );
+  const residuals = values.map((value, i) => (root[i] as number) * ((y[i] as number) - value));
+  return triangleOf(columns, residuals);
+}
+
+function columnSizes({ r }: Triangle): Float64Array {
+  return Float64Array.from(r, (_, j) =>
+    Math.sqrt(r.reduce((sum, row) => sum + (row[j] as number) ** 2, 0)),
+  );
+}
+
+/** The step that solves (RᵀR + λD²) δ = Rᵀb, by the triangle of R over √λ D. */
+function dampedStep({ r, along }: Triangle, damping: number, sizes: Float64Array) {
+  const p = r.length;
+  const columns = Array.from({ length: p }, (_, j) => {
+    const column = new Float64Array(2 * p);
+    for (let i = 0; i <= j; i++) column[i] = (r[i] as Float64Array)[j] as number;
+    column[p + j] = Math.sqrt(damping) * (sizes[j] as number);
+    return column;
+  });
+  const target = new Float64Array(2 * p);
+  target.set(along);
+  const stacked = triangleOf(columns, target);
+  return solveTriangle(stacked.r, stacked.along);
+}
+
+function moved(search: Search, from: Float64Array, step: Float64Array): Float64Array {
+  const { free, bounds } = search;
+  const to = Float64Array.from(from);
+  free.forEach((place, j) => {
+    const wanted = (from[place] as number) + (step[j] as number);
+    to[place] = Math.min(
+      bounds.most[place] as number,
+      Math.max(bounds.least[place] as number, wanted),
+    );
+  });
+  return to;
+}
+
+/** How much smaller the squares would be after a step, were the curve linear in its parameters. */
+function promised({ r, along }: Triangle, step: Float64Array): number {
+  const reached = r.map((row, i) => {
+    let sum = 0;
+    for (let j = i; j < row.length; j++) sum += (row[j] as number) * (step[j] as number);
+    return sum;
+  });
+  return reached.reduce((sum, part, i) => sum + part * (2 * (along[i] as number) - part), 0);
+}
+
+const smallStep = 1e-13;
+const flat = 1e-9;
+const mostSteps = 600;
+
+function isSmall(step: Float64Array, search: Search, at: Float64Array): boolean {
+  return search.free.every(
+    (place, j) => Math.abs(step[j] as number) <= smallStep * Math.abs(at[place] as number),
+  );
+}
+
+/** Whether the residuals hardly lean along any slope (Bates & Watts, relative offset). */
+function isFlat({ along, beside }: Triangle, slack: number): boolean {
+  const leaning = along.reduce((sum, part) => sum + part * part, 0);
+  return leaning <= slack * slack * (beside + leaning) || leaning === 0;
+}
+
+/** Whether the curve meets the points as closely as numbers can say. */
+function meets({ y, root }: Search, squares: number): boolean {
+  const size = y.reduce((sum, value, i) => sum + (value * (root[i] as number)) ** 2, 0);
+  return squares <= 1e-22 * size;
+}
+
+/**
+ * Levenberg–Marquardt with exact derivatives: steps by QR, scaled by the largest slopes met (Moré 1978), damped as Nielsen
+ * (1999) says, kept within bounds.
+ * @param start a value for every parameter; those that are not free stay.
+ */
+export function descend(search: Search, start: Float64Array, most = mostSteps): Descent {
+  const height = heightOf(search.model);
+  let at = moved(search, start, new Float64Array(search.free.length));
+  let squares = squaresAt(search, height, at);
+  if (squares === Infinity) return { parameters: at, squares, converged: false, steps: 0 };
+  let triangle = triangleAt(search, at);
+  let sizes = columnSizes(triangle);
+  let [damping, growth, steps] = [1e-3, 2, 0];
+  while (steps < most && !isFlat(triangle, flat)) {
+    steps += 1;
+    const step = dampedStep(triangle, damping, sizes);
+    if (!step) break;
+    if (isSmall(step, search, at)) break;
+    const next = moved(search, at, step);
+    const then = squaresAt(search, height, next);
+    if (then < squares) {
+      const gain = (squares - then) / promised(triangle, step);
+      damping *= Math.max(1 / 3, 1 - (2 * gain - 1) ** 3);
+      growth = 2;
+      [at, squares] = [next, then];
+      triangle = triangleAt(search, at);
+      sizes = columnSizes(triangle).map((size, j) => Math.max(size, sizes[j] as number));
+      continue;
+    }
+    if (damping > 1e30) break;
+    damping *= growth;
+    growth *= 2;
+  }
+  const converged = steps < most && (isFlat(triangle, 1e-4) || meets(search, squares));
+  return { parameters: at, squares, converged, steps };
+}

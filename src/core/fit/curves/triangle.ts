@@ -1,0 +1,83 @@
+/** The triangular factor of a matrix of columns with the parts of a target along and beside them. */
+export interface Triangle {
+  /** Upper triangle, row by row; 0 below the diagonal. */
+  readonly r: readonly Float64Array[];
+  /** Qᵀ · target. */
+  readonly along: Float64Array;
+  /** The square of what no combination of the columns reaches. */
+  readonly beside: number;
+}
+
+function dot(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let i = 0; i < a.length; i++) sum += (a[i] as number) * (b[i] as number);
+  return sum;
+}
+
+function subtract(from: Float64Array, times: number, what: Float64Array): void {
+  for (let i = 0; i < from.length; i++) from[i] = (from[i] as number) - times * (what[i] as number);
+}
+
+/**
+ * QR by modified Gram–Schmidt with the target as a further column, which solves least squares as stably as
+ * Householder's (Björck, Numerical Methods for Least Squares Problems, § 2.4.2).
+ * @param columns of equal length, none is changed; @param target as long.
+ */
+export function triangleOf(columns: readonly Float64Array[], target: Float64Array): Triangle {
+  const p = columns.length;
+  const q = columns.map((column) => Float64Array.from(column));
+  const rest = Float64Array.from(target);
+  const r = Array.from({ length: p }, () => new Float64Array(p));
+  const along = new Float64Array(p);
+  for (let j = 0; j < p; j++) {
+    const own = q[j] as Float64Array;
+    const row = r[j] as Float64Array;
+    const size = Math.sqrt(dot(own, own));
+    row[j] = size;
+    if (size === 0) continue;
+    for (let i = 0; i < own.length; i++) own[i] = (own[i] as number) / size;
+    for (let k = j + 1; k < p; k++) {
+      const other = q[k] as Float64Array;
+      row[k] = dot(own, other);
+      subtract(other, row[k] as number, own);
+    }
+    along[j] = dot(own, rest);
+    subtract(rest, along[j] as number, own);
+  }
+  return { r, along, beside: dot(rest, rest) };
+}
+
+/** Solves R δ = b from the last row up; undefined where a diagonal element is 0. */
+export function solveTriangle(
+  r: readonly Float64Array[],
+  b: Float64Array,
+): Float64Array | undefined {
+  const p = r.length;
+  const found = new Float64Array(p);
+  for (let j = p - 1; j >= 0; j--) {
+    const row = r[j] as Float64Array;
+    let sum = b[j] as number;
+    for (let k = j + 1; k < p; k++) sum -= (row[k] as number) * (found[k] as number);
+    if (row[j] === 0) return undefined;
+    found[j] = sum / (row[j] as number);
+  }
+  return found;
+}
+
+/** (RᵀR)⁻¹, which times the variance is the covariance of a fit; undefined where the columns depend on each other. */
+export function inverseOfSquare(r: readonly Float64Array[]): number[][] | undefined {
+  const p = r.length;
+  const inverse: Float64Array[] = [];
+  for (let j = 0; j < p; j++) {
+    const unit = new Float64Array(p);
+    unit[j] = 1;
+    const column = solveTriangle(r, unit);
+    if (!column) return undefined;
+    inverse.push(column);
+  }
+  return Array.from({ length: p }, (_, i) =>
+    Array.from({ length: p }, (_, j) =>
+      inverse.reduce((sum, column) => sum + (column[i] as number) * (column[j] as number), 0),
+    ),
+  );
+}
