@@ -193,6 +193,12 @@ const sentences: Sentences = {
     "From another beginning the search ended at a worse place. Look whether the curve follows the points, and give starting values if not.",
   "pattern-about-curve": ({ rSquared, pattern }) =>
     `R² is ${Number(rSquared.toPrecision(4))}, and yet the points lie ${pattern.join(", ")} the curve: another curve belongs to them. R² does not choose the physics.`,
+  "theory-needs-one-equals": () =>
+    "Write the equation with one = between both sides, as in T = 2π√(m/k).",
+  "theory-needs-two-measured": () =>
+    "At least two symbols of the equation must be those of quantities in one table. Give the quantities the symbols that the equation uses.",
+  "theory-stays-curved": () =>
+    "No pair of quantities makes this equation straight while its unknowns are unknown. Fit it as a curve instead.",
   "curve-far-beyond": ({ times }) =>
     `The curve is drawn ${Number(times.toPrecision(2))} times as far beyond the readings as they reach. Keep it to the readings, or say that it is extended.`,
   "r-squared-for-uncertainty": () =>

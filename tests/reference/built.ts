@@ -14,6 +14,7 @@ import {
 } from "./families/lines";
 import { polynomial } from "./families/polynomial";
 import { nonlinear } from "./families/nonlinear";
+import { linearise } from "./families/linearise";
 import { slopeRange } from "./families/slopeRange";
 import { repeats } from "./families/repeats";
 import { units } from "./families/units";
@@ -32,6 +33,7 @@ export const builtFamilies: Readonly<Record<string, Family>> = {
   polynomial,
   prediction,
   "slope-range": slopeRange,
+  linearise,
   "line-ols": lineOls,
   "propagate-linear": propagateLinear,
   "propagate-montecarlo": propagateMonteCarlo,

@@ -41,7 +41,12 @@ function runFile(folder: string, file: string): FamilyReport {
   if (!answer) return { ...none, built: false };
   const results = cases.map((each) => ({
     name: each.name,
-    ...compare(answer(each.input), each.expected, each.tolerance ?? tolerance, each.tolerance_each),
+    ...compare(
+      answer(each.input, each.expected),
+      each.expected,
+      each.tolerance ?? tolerance,
+      each.tolerance_each,
+    ),
   }));
   const failed = results.filter(({ failures }) => failures.length > 0);
   return {

@@ -92,6 +92,9 @@ export type Finding =
       readonly rSquared: number;
       readonly pattern: readonly ("above" | "below")[];
     }
+  | { readonly name: "theory-needs-one-equals" }
+  | { readonly name: "theory-needs-two-measured" }
+  | { readonly name: "theory-stays-curved" }
   | { readonly name: "curve-far-beyond"; readonly times: number }
   | { readonly name: "all-x-equal"; readonly x: number }
   | { readonly name: "lengths-differ"; readonly x: number; readonly y: number }

@@ -116,7 +116,7 @@ function completedAgain(search: Search, start: Float64Array, { wishes = {} }: Cu
   );
   return model.parameters.flatMap((name) => {
     if (wishes[name]?.fixed) return [];
-    const { [name]: _, ...rest } = inner;
+    const rest = Object.fromEntries(Object.entries(inner).filter(([other]) => other !== name));
     return completed(search, rest) ?? [];
   });
 }

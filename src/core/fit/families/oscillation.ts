@@ -41,7 +41,7 @@ function beginnings(points: Points, fadings: readonly number[]): Named[] {
   return found
     .sort((a, b) => a.squares - b.squares)
     .slice(0, 4)
-    .map(({ squares: _, ...start }) => start);
+    .map(({ ω, φ, g }) => ({ ω, φ, g }));
 }
 
 /** a > 0, ω > 0 and φ within half a turn. */

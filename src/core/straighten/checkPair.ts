@@ -1,0 +1,81 @@
+import { compile } from "../expression/compile";
+import { type Expression, symbolsOf } from "../expression/tree";
+import { SeededChance } from "../statistics/seededChance";
+import type { Pair } from "./pairs";
+import type { Theory } from "./theory";
+
+type Numbers = Record<string, number>;
+
+function evaluator(expression: Expression): (numbers: Numbers) => number {
+  const names = symbolsOf(expression);
+  const work = compile(expression, (name) => names.indexOf(name));
+  return (numbers) => work(Float64Array.from(names, (name) => numbers[name] ?? NaN));
+}
+
+const grid = 240;
+const halvings = 80;
+
+/** Values above 0 of one symbol at which both sides agree, the others given. */
+function solutions(off: (numbers: Numbers) => number, numbers: Numbers, symbol: string): number[] {
+  const at = (value: number) => off({ ...numbers, [symbol]: value });
+  const place = (i: number) => 10 ** (-6 + (12 * i) / grid);
+  const found: number[] = [];
+  let before = at(place(0));
+  for (let i = 1; i <= grid; i++) {
+    const now = at(place(i));
+    if (before * now <= 0 && Number.isFinite(before) && Number.isFinite(now)) {
+      let [low, high] = [place(i - 1), place(i)];
+      const rising = now > before;
+      for (let turn = 0; turn < halvings; turn++) {
+        const middle = (low + high) / 2;
+        if (at(middle) > 0 === rising) high = middle;
+        else low = middle;
+      }
+      found.push((low + high) / 2);
+    }
+    before = now;
+  }
+  return found;
+}
+
+const worlds = 4;
+const wanted = 12;
+const triesAWorld = 60;
+
+/** Made-up numbers for every symbol that obey a theory: several worlds, in each the fixed symbols keep theirs. */
+export function obeying(theory: Theory, measured: readonly string[], seed: number): Numbers[][] {
+  const chance = new SeededChance(seed);
+  const off = evaluator({
+    ...{ kind: "operation", operator: "-" },
+    ...{ left: theory.left, right: theory.right },
+  });
+  const any = () => 10 ** (1.2 * chance.uniform() - 0.6);
+  const [last] = measured.slice(-1) as [string];
+  return Array.from({ length: worlds }, () => {
+    const fixed = Object.fromEntries(theory.symbols.map((name) => [name, any()]));
+    const rows: Numbers[] = [];
+    for (let turn = 0; turn < triesAWorld && rows.length < wanted; turn++) {
+      const row = { ...fixed, ...Object.fromEntries(measured.map((name) => [name, any()])) };
+      rows.push(...solutions(off, row, last).map((value) => ({ ...row, [last]: value })));
+    }
+    return rows;
+  });
+}
+
+const slack = 1e-6;
+const leastRows = 4;
+
+/** Whether a pair is straight with the slope and the intercept that it states, in every world that could be made up. */
+export function holds(pair: Pair, made: readonly (readonly Numbers[])[]): boolean {
+  const [vertical, horizontal] = [evaluator(pair.vertical), evaluator(pair.horizontal)];
+  const [slope, intercept] = [evaluator(pair.slope), evaluator(pair.intercept)];
+  let checked = 0;
+  for (const row of made.flat()) {
+    const [v, h, m, c] = [vertical(row), horizontal(row), slope(row), intercept(row)];
+    if (![v, h, m, c].every(Number.isFinite)) continue;
+    const size = Math.abs(v) + Math.abs(m * h) + Math.abs(c);
+    if (Math.abs(v - m * h - c) > slack * size) return false;
+    checked += 1;
+  }
+  return checked >= leastRows;
+}
