@@ -30,6 +30,7 @@ export type ShapeRole =
   | "range-fan"
   | "confidence-band"
   | "prediction-band"
+  | "curve"
   | "strip"
   | "strip-points"
   | "strip-bars"

@@ -62,6 +62,19 @@ export interface BandSpecification {
   readonly t: number;
 }
 
+/** A curve as it is drawn: places near enough to each other to look smooth, in the axes' units. */
+export interface CurveSpecification {
+  readonly id: string;
+  readonly name: string;
+  /** Which of the series it belongs to, by its place in the figure. */
+  readonly series: number;
+  readonly x: ArrayLike<number>;
+  readonly y: ArrayLike<number>;
+  /** Half-widths of its bands at the same x. */
+  readonly confidence?: ArrayLike<number>;
+  readonly prediction?: ArrayLike<number>;
+}
+
 /** A right-angled triangle under a line, from one x to another, with words along its two short sides. */
 export interface TriangleSpecification {
   readonly from: number;
@@ -141,6 +154,7 @@ export interface FigureSpecification {
   readonly look: LookSpecification;
   readonly labels: readonly LabelSpecification[];
   readonly strip?: StripSpecification;
+  readonly curves?: readonly CurveSpecification[];
   readonly triangle?: TriangleSpecification;
   /** Where the legend was put, as parts of the drawing area; absent while it finds its own place. */
   readonly legend?: { readonly across: number; readonly down: number };

@@ -128,8 +128,12 @@ type Plotted = Pick<Figure, "x" | "y"> & Partial<Pick<Figure, "also" | "axes" | 
 
 const plainRules: LineRules = readySets["limits-worst-case"];
 
-/** Only the readings of a stretch of x take part in the line. */
-function withinStretch(points: FigurePoints, choice: LineChoice, rules: LineRules): FigurePoints {
+/** Only the readings of a stretch of x take part in a line or a curve. */
+export function withinStretch(
+  points: FigurePoints,
+  choice: Pick<LineChoice, "from" | "to">,
+  rules: LineRules,
+): FigurePoints {
   const [from, to] = [lineNumber(choice.from, rules), lineNumber(choice.to, rules)];
   if (from === undefined && to === undefined) return points;
   const taken = Array.from(points.xValues.keys()).filter((i) => {

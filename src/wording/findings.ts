@@ -183,6 +183,12 @@ const sentences: Sentences = {
     "These points can't tell the parameters of this curve apart. Choose a simpler curve, or keep one of them fixed.",
   "curve-not-found": () =>
     "No place was found where this curve has a height at every point. Give starting values, or choose another curve.",
+  "curve-without-formula": () =>
+    "Write a formula, with letters of your own for what is to be found: a*exp(-x/b).",
+  "curve-without-variable": ({ symbol }) =>
+    `The formula must say how the curve depends on ${symbol}, or on x.`,
+  "curve-without-parameters": () =>
+    "The formula leaves nothing to be found. Put a letter of your own for each number that the fit is to give.",
   "curve-not-settled": () =>
     "The search did not settle; the best place that it found is shown. Give starting values, or keep a parameter fixed.",
   "as-many-parameters-as-points": ({ count }) =>

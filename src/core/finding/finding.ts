@@ -83,6 +83,9 @@ export type Finding =
   | { readonly name: "too-few-for-curve"; readonly count: number; readonly wanted: number }
   | { readonly name: "parameters-inseparable" }
   | { readonly name: "curve-not-found" }
+  | { readonly name: "curve-without-formula" }
+  | { readonly name: "curve-without-variable"; readonly symbol: string }
+  | { readonly name: "curve-without-parameters" }
   | { readonly name: "curve-not-settled" }
   | { readonly name: "as-many-parameters-as-points"; readonly count: number }
   | { readonly name: "parameters-correlated" }

@@ -1,5 +1,6 @@
 import { axes } from "../marks/axes";
 import { bands } from "../marks/bands";
+import { curves } from "../marks/curves";
 import { errorBars } from "../marks/errorBars";
 import { grid } from "../marks/grid";
 import { band, joins } from "../marks/joins";
@@ -18,7 +19,7 @@ import { spotsOf } from "./spots";
 import { placeWords } from "./words";
 
 /** Back to front. */
-const behind: readonly Mark[] = [band, bands, grid, axes, joins, lines, triangle];
+const behind: readonly Mark[] = [band, bands, grid, axes, joins, curves, lines, triangle];
 const crowded: readonly Mark[] = [errorBars, points];
 const before: readonly Mark[] = [strip, legend, equations, labels, title, caption];
 

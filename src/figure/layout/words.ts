@@ -1,3 +1,4 @@
+import type { RunText } from "@/core/unit/runText";
 import type { FigureSpecification, LabelSpecification } from "../specification";
 import { type Box, emptiestPlace, obstaclesOf } from "./emptiestPlace";
 import type { Frame } from "./frame";
@@ -15,6 +16,8 @@ export interface LegendEntry {
   readonly name: string;
   readonly runs: readonly FacedRun[];
   readonly place: number;
+  /** The so-manieth curve of the figure; a marker otherwise. */
+  readonly curve?: number;
 }
 
 /** Everything written on the drawing area, with its place. */
@@ -57,19 +60,29 @@ function putAt(
   return { x: left + across * (right - left), y: top + down * (bottom - top), width, height };
 }
 
-function legendSize(figure: FigureSpecification, frame: Frame) {
-  const { lettering } = figure.look;
-  const entries = figure.series.map(({ name, symbol, place }): LegendEntry => {
-    const text = symbol ?? [{ text: shortened(name) }];
-    return { name, place, runs: faced(text, lettering, "serifItalic") };
-  });
+/** Series where there are several, curves where there are several. */
+function legendEntries({ series, curves = [], look }: FigureSpecification): LegendEntry[] {
+  const set = (text: RunText) => faced(text, look.lettering, "serifItalic");
+  const markers = series.length > 1 ? series : [];
+  return [
+    ...markers.map(({ name, symbol, place }) => ({
+      ...{ name, place },
+      runs: set(symbol ?? [{ text: shortened(name) }]),
+    })),
+    ...(curves.length > 1 ? curves : []).map(({ name, series: of }, curve) => ({
+      ...{ name, place: series[of]?.place ?? 0, curve },
+      runs: set([{ text: shortened(name) }]),
+    })),
+  ];
+}
+
+function legendSize(entries: readonly LegendEntry[], frame: Frame) {
   const widest = (size: number) =>
     Math.max(...entries.map(({ runs }) => setRuns(runs, size).width)) + (markerRoom + 0.4) * size;
   const full = frame.textSize;
   const room = (frame.right - frame.left) * 0.6;
   const size = Math.min(full, (full * room) / widest(full));
   return {
-    entries,
     size,
     width: widest(size),
     height: entries.length * size * lineHeight + size * 0.3,
@@ -92,11 +105,12 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
   const wanted = figure.series.flatMap(({ lines }) =>
     lines.flatMap(({ equation }) => equation ?? []),
   );
-  const hasWords = figure.series.length > 1 || wanted.length > 0;
+  const entries = legendEntries(figure);
+  const hasWords = entries.length > 0 || wanted.length > 0;
   const obstacles = hasWords ? obstaclesOf(figure, frame) : [];
   let legend: Words["legend"];
-  if (figure.series.length > 1) {
-    const { entries, size, ...room } = legendSize(figure, frame);
+  if (entries.length > 0) {
+    const { size, ...room } = legendSize(entries, frame);
     const by = figure.legend;
     const box = by
       ? kept(putAt(by, room, frame), frame)

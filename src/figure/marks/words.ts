@@ -4,6 +4,8 @@ import { textShape } from "../layout/setText";
 import { lineHeight, markerRoom, type PlacedWords } from "../layout/words";
 import { colourOf, inksOf } from "../palette";
 import type { Shape, ShapeRole } from "../scene";
+import { dashOfCurve } from "./curves";
+import { strokeOf } from "./lines";
 import type { Mark } from "./mark";
 
 function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string): Shape {
@@ -16,16 +18,22 @@ function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string
 export const legend: Mark = ({ look }, _, { legend: placed }) => {
   if (!placed) return [];
   const { entries, size, box } = placed;
-  return entries.flatMap(({ name, runs, place }, index): Shape[] => {
+  return entries.flatMap(({ name, runs, place, curve }, index): Shape[] => {
     const y = box.y + size * (lineHeight * index + 1.05);
     const at = box.x + size * 0.7;
+    const ink = colourOf({ name, place }, look);
+    const dash = curve === undefined ? undefined : dashOfCurve(curve);
+    const level = y - size * 0.3;
+    const sign: Shape =
+      curve === undefined
+        ? { kind: "path", role: "legend", d: markerPath(place, at, level, size * 0.3), fill: ink }
+        : {
+            ...{ kind: "path", role: "legend", stroke: ink, strokeWidth: strokeOf(look) },
+            d: stroke(box.x, level, box.x + size * (markerRoom - 0.3), level),
+            ...(dash && { dash: dash.map((length) => length / 2) }),
+          };
     return [
-      {
-        kind: "path",
-        role: "legend",
-        d: markerPath(place, at, y - size * 0.3, size * 0.3),
-        fill: colourOf({ name, place }, look),
-      },
+      sign,
       textShape("legend", runs, {
         ...{ x: box.x + size * markerRoom, y, size, fill: inksOf(look).ink, align: "start" },
       }),

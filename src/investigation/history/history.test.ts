@@ -7,6 +7,13 @@ import { setLine } from "../acts/setLine";
 import { layStraightedge } from "../acts/layStraightedge";
 import { liftStraightedge } from "../acts/liftStraightedge";
 import { drawTriangle } from "../acts/drawTriangle";
+import { addCurve } from "../acts/addCurve";
+import { plotPair } from "../acts/plotPair";
+import { removeCurve } from "../acts/removeCurve";
+import { setBoard } from "../acts/setBoard";
+import { setCurve } from "../acts/setCurve";
+import { setParameter } from "../acts/setParameter";
+import { writeTheory } from "../acts/writeTheory";
 import { placeEquation } from "../acts/placeEquation";
 import { setLook } from "../acts/setLook";
 import { keepLook } from "../acts/keepLook";
@@ -157,6 +164,19 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   ),
   done(placeEquation, { figure: "main", equation: "best-0", place: { across: 0.5, down: 0.1 } }),
   done(drawTriangle, { figure: "main", triangle: { from: 0.02, to: 0.12 } }),
+  done(addCurve, { figure: "main", id: "bow", family: "parabola", series: 0 }),
+  after(withCurve, done(setCurve, { figure: "main", curve: "bow", change: { weights: "y" } })),
+  after(
+    withCurve,
+    done(setParameter, { figure: "main", curve: "bow", name: "c_0", change: { fixed: true } }),
+  ),
+  after(withCurve, done(removeCurve, { figure: "main", curve: "bow" })),
+  done(plotPair, {
+    ...{ figure: "main", table: "main", x: { quantity: "overhang" } },
+    y: { id: "root", name: "root of period", symbol: "T^0.5", formula: "sqrt(T)" },
+  }),
+  done(setBoard, { change: { x: "overhang", ownX: "1/(L + 0.1)" } }),
+  done(writeTheory, { equation: "T^2 = a L^3" }),
   done(keepLook, { figure: "main" }),
   done(putLabel, { figure: "main", id: "note", label: { text: "bent here", x: 0.1, y: 1 } }),
   after(
@@ -188,6 +208,10 @@ function after(
       return run(document);
     },
   ];
+}
+
+function withCurve(document: Investigation) {
+  return perform(document, addCurve, { figure: "main", id: "bow", family: "parabola", series: 0 });
 }
 
 function withSeries(document: Investigation) {

@@ -71,6 +71,9 @@ const parameter = yup
   .noUnknown()
   .strict();
 
+/** A parameter is known by its symbol, Greek letters and subscripts included. */
+const symbol = /^[\p{L}\p{N}_,]{1,40}$/u;
+
 const curve = yup
   .object({
     ...{ order, family: oneOf(curveFamilies), shown: flag },
@@ -78,7 +81,7 @@ const curve = yup
     series: yup.number().strict().integer().min(0).max(1000).required(),
     ...{ weights: oneOf(curveValues.weights), reach: oneOf(curveValues.reach) },
     bands: oneOf(curveValues.bands),
-    parameters: recordOf(parameter, limits.parameters),
+    parameters: recordOf(parameter, limits.parameters, symbol),
     ...{ from: words, to: words, drawnFrom: words, drawnTo: words },
   })
   .noUnknown()

@@ -8,14 +8,14 @@ export const order = yup.string().strict().required().max(200);
 export const words = yup.string().strict().defined().max(limits.lettersOfName);
 
 /** Entries under well-formed keys, so many at most. */
-export function recordOf<Item extends yup.Schema>(item: Item, most: number) {
+export function recordOf<Item extends yup.Schema>(item: Item, most: number, named = key) {
   return yup.lazy((value: unknown) => {
     const entries = value && typeof value === "object" ? Object.keys(value) : [];
     return yup
       .object(Object.fromEntries(entries.map((id) => [id, item.required()])))
       .strict()
       .required()
-      .test("keys", "has a malformed key", () => entries.every((id) => key.test(id)))
+      .test("keys", "has a malformed key", () => entries.every((id) => named.test(id)))
       .test("size", `may hold ${most} entries`, () => entries.length <= most);
   });
 }

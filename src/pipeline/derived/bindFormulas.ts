@@ -9,7 +9,8 @@ import type { Constant } from "@/investigation/model/constant";
 import { coherentUnit, shownUnit } from "./shownUnit";
 import type { Binding, BoundConstant, BoundFormula, EvaluatedQuantity } from "../evaluated";
 
-function readConstant(id: string, constant: Constant, mark: DecimalMark) {
+/** A constant with its numbers in SI units; undefined while one of them is missing or unreadable. */
+export function readConstant(id: string, constant: Constant, mark: DecimalMark) {
   const value = readNumber(constant.value, mark);
   const unit = unitOfText(constant.unit, readUnit(constant.unit) ?? []);
   if (value.kind !== "number" || !unit) return undefined;

@@ -19,6 +19,8 @@ export interface CurveOptions {
   readonly wishes?: Readonly<Record<string, ParameterWish>>;
   /** Beginnings that the family knows, as values of some parameters; the linear ones may be left out. */
   readonly starts?: readonly Readonly<Record<string, number>>[];
+  /** Told how far the search is, from 0 to 1. */
+  readonly onProgress?: (part: number) => void;
   /** Turns an equivalent solution into the usual one: a width above 0, a phase within half a turn. */
   readonly normalise?: (
     values: Readonly<Record<string, number>>,
@@ -104,7 +106,10 @@ function searched(search: Search, options: CurveOptions) {
     .map(({ start }) => start);
   const first = ranked.length > 0 ? descended(search, ranked) : undefined;
   if (first?.best.converged) return first;
-  const guessed = withFixed(search, startingValues(search), fixed).slice(0, 1 + tried);
+  const guessed = withFixed(search, startingValues(search, options.onProgress), fixed).slice(
+    0,
+    1 + tried,
+  );
   return descended(search, [...guessed, ...ranked]);
 }
 

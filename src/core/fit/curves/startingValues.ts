@@ -56,6 +56,9 @@ function guess(powers: readonly number[] | undefined, x: Extent, y: Extent, chan
 const tries = [1, 240, 800, 2400, 4000];
 const kept = 10;
 const roughSteps = 60;
+/** Progress is told every so many guesses, which take this part of the whole. */
+const told = 50;
+const guessing = 0.7;
 
 function isNew(found: readonly { squares: number }[], squares: number): boolean {
   return found.every((one) => Math.abs(one.squares - squares) > 1e-3 * squares);
@@ -65,7 +68,7 @@ function isNew(found: readonly { squares: number }[], squares: number): boolean 
  * Starting values from the points alone: seeded guesses for the parameters that stand inside functions, the linear ones by
  * least squares; the best are followed some steps down, and come out in the order in which they fit.
  */
-export function startingValues(search: Search): Starts {
+export function startingValues(search: Search, onProgress?: (part: number) => void): Starts {
   const { model, bounds } = search;
   const rough = sampled(search);
   const places = new Map(model.parameters.map((name, place) => [name, place]));
@@ -82,6 +85,7 @@ export function startingValues(search: Search): Starts {
   const best: { parameters: Float64Array; squares: number }[] = [];
   const count = tries[Math.min(inner.length, tries.length - 1)] as number;
   for (let turn = 0; turn < count; turn++) {
+    if (turn % told === 0) onProgress?.((guessing * turn) / count);
     const from = Float64Array.from(model.parameters, () => 0);
     for (const place of inner) {
       const value = guess(powers[place], x, y, chance);

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { curves } from "./curves";
+
+expose(curves);
