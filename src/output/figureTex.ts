@@ -3,6 +3,7 @@ import { type Frame, layFrame, stripPart } from "@/figure/layout/frame";
 import type {
   BandSpecification,
   AxisSpecification,
+  CurveSpecification,
   FigureSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
@@ -95,6 +96,30 @@ function seriesTex(
   ];
 }
 
+const curveStyles = ["solid", "dashed", "dotted", "dash dot"];
+
+/** A fitted curve as the points that it is drawn through, with the edges of its bands. */
+function curveTex(curve: CurveSpecification, index: number, named: boolean): string[] {
+  const { x, y, name, confidence, prediction } = curve;
+  const style = curveStyles[index % curveStyles.length] as string;
+  const through = (options: string, off: (i: number) => number) => {
+    const places = Array.from({ length: x.length }, (_, i) => i)
+      .filter((i) => i % 3 === 0 && Number.isFinite(y[i]))
+      .map((i) => `(${number(x[i] as number)},${number((y[i] as number) + off(i))})`);
+    return `\\addplot[${options}, no marks] coordinates {${places.join(" ")}};`;
+  };
+  const edges = (half: ArrayLike<number> | undefined, options: string) =>
+    half
+      ? [1, -1].map((sign) => through(`${options}, forget plot`, (i) => sign * (half[i] as number)))
+      : [];
+  return [
+    ...edges(confidence, "gray"),
+    ...edges(prediction, "gray, densely dashed"),
+    through(`black, ${style}${named ? "" : ", forget plot"}`, () => 0),
+    ...(named ? [`\\addlegendentry{${texOfText(name)}}`] : []),
+  ];
+}
+
 /** The strip under the figure as an axis of its own, set under the first. */
 function stripTex({ strip, style, width, height }: FigureSpecification, frame: Frame): string[] {
   if (!strip || !frame.strip) return [];
@@ -118,7 +143,7 @@ function stripTex({ strip, style, width, height }: FigureSpecification, frame: F
 
 /** A figure as a pgfplots picture in a document of its own, for those who write in TeX. */
 export function figureTex(figure: FigureSpecification): string {
-  const { x, y, style, width, height, series, title } = figure;
+  const { x, y, style, width, height, series, title, curves = [] } = figure;
   const frame = layFrame(figure);
   const { xScale, yScale } = frame;
   const options = [
@@ -143,6 +168,7 @@ export function figureTex(figure: FigureSpecification): string {
     "\\begin{tikzpicture}",
     `\\begin{axis}[${options.join(",\n  ")}]`,
     ...series.flatMap((one) => seriesTex(one, xScale.from, xScale.to)),
+    ...curves.flatMap((one, index) => curveTex(one, index, curves.length > 1)),
     "\\end{axis}",
     ...stripTex(figure, frame),
     "\\end{tikzpicture}",

@@ -133,6 +133,13 @@ function linesInWords(series: readonly SeriesSpecification[]): string {
   return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} ${several ? "lines" : "line"}`;
 }
 
+/** " with the fitted curve", or nothing where none is drawn. */
+function curvesInWords({ curves }: Figure): string {
+  const shown = Object.values(curves).filter((curve) => curve.shown).length;
+  if (shown === 0) return "";
+  return ` with the fitted ${shown > 1 ? "curves" : "curve"}`;
+}
+
 /** The caption with its number: the typed words, or what the figure shows. */
 function captionOf(
   figure: Figure,
@@ -143,7 +150,7 @@ function captionOf(
   const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
   const typedWords = figure.caption.trim();
   const proposed =
-    `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series)}` +
+    `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series) || curvesInWords(figure)}` +
     `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}` +
     `${figure.line.strip === "none" ? "" : "; below, how far each is off the line"}.`;
   const proposal: RunText = [

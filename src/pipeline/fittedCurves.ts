@@ -1,12 +1,17 @@
-import type { CurveFit, CurveOutcome } from "@/core/fit/curves/curveFit";
+import { type CurveFit, type CurveOutcome, valuesOf } from "@/core/fit/curves/curveFit";
+import { heightOf } from "@/core/fit/curves/curveModel";
 import { fitCurve } from "@/core/fit/curves/fitCurve";
 import { drawnHeights } from "@/core/fit/curves/readCurve";
 import { fitFamily } from "@/core/fit/families/fitFamily";
 import { layFrame } from "@/figure/layout/frame";
 import type { CurveSpecification, FigureSpecification } from "@/figure/specification";
 import type { Curve } from "@/investigation/model/curve";
+import type { LineChoice } from "@/investigation/model/figure";
+import type { Style } from "./axisOf";
 import { lineNumber, type LineRules } from "./bestLine";
 import type { CurveOrder } from "./curveOrder";
+import { levelOf } from "./figureLines";
+import { offAxis } from "./offLineFigure";
 
 /** A curve of a figure with what its fit gave. */
 export interface FittedCurve {
@@ -71,19 +76,56 @@ function drawn(one: FittedCurve, figure: FigureSpecification, level: number, rul
   };
 }
 
-/** A figure with its curves drawn on it. */
+/** How far each point lies above the curve, in the unit of y. */
+export function offCurve({ fit, order }: FittedCurve): readonly number[] {
+  const height = heightOf(fit.model);
+  const at = valuesOf(fit);
+  return Array.from(
+    order.y,
+    (value, i) => (value - height(order.x[i] as number, at)) / order.ofY.factor,
+  );
+}
+
+/** The strip of how far the points are off a curve; its bars are those of y. */
+function stripOff(one: FittedCurve, { strip }: Pick<LineChoice, "strip">, style: Style) {
+  const { points } = one.order;
+  const { up, down } = points.yBars;
+  const bars = up.map((bar, i) => (bar + (down[i] as number)) / 2);
+  const inBars = strip === "bars" && bars.every((bar) => bar > 0);
+  const off = offCurve(one).map((value, i) => (inBars ? value / (bars[i] as number) : value));
+  const long = inBars ? bars.map(() => 1) : bars;
+  const flat = new Float64Array(off.length);
+  return {
+    y: offAxis(points, style, inBars),
+    series: [
+      {
+        ...{ name: "", place: points.place, bands: [] },
+        points: {
+          ...{ x: points.xValues, y: off, aside: { x: [], y: [] } },
+          ...{ xBars: { up: flat, down: flat }, yBars: { up: long, down: long } },
+        },
+        lines: [{ role: "zero", slope: 0, intercept: 0 } as const],
+      },
+    ],
+  };
+}
+
+/** A figure with its curves drawn on it; where no line is drawn the strip is about the first curve. */
 export function withCurves(
   figure: FigureSpecification,
   curves: readonly FittedCurve[],
-  level: number,
-  rules: LineRules,
+  choice: LineChoice,
+  style: Style,
 ): FigureSpecification {
   const shown = curves.filter(({ curve }) => curve.shown);
-  if (shown.length === 0) return figure;
+  const [first] = shown;
+  if (!first) return figure;
+  const about = choice.strip !== "none" && !choice.best;
+  const room = about ? { ...figure, strip: stripOff(first, choice, style) } : figure;
   return {
-    ...figure,
+    ...room,
     curves: shown.map((one): CurveSpecification => {
-      const { x, y, confidence, prediction } = drawn(one, figure, level, rules);
+      const { x, y, confidence, prediction } = drawn(one, room, levelOf(choice), style);
       const { bands } = one.curve;
       return {
         ...{ id: one.id, name: one.name, series: one.curve.series, x, y },
@@ -92,10 +134,4 @@ export function withCurves(
       };
     }),
   };
-}
-
-/** How far each point lies above the curve, in the unit of y; its ± with it. */
-export function offCurve({ fit, order }: FittedCurve): readonly number[] {
-  const { y } = drawnHeights(fit, order.x, 0.95, undefined);
-  return Array.from(order.y, (value, i) => (value - (y[i] as number)) / order.ofY.factor);
 }

@@ -6,6 +6,7 @@ import type {
 } from "@/figure/specification";
 import { type LineChoice, plainAxis, plainLook } from "@/investigation/model/figure";
 import { axis, lookOf, type Style } from "./axisOf";
+import type { FigurePoints } from "./figurePoints";
 import type { FigureFit, SeriesFit } from "./fit";
 import { type OffLine, offLine } from "./offLine";
 
@@ -33,8 +34,13 @@ function offSeries({ fitted }: SeriesFit, off: OffLine, inBars: boolean): Series
   };
 }
 
-function offAxis({ fitted }: SeriesFit, style: Style, inBars: boolean): AxisSpecification {
-  const y = axis([fitted.y.quantity], plainAxis, style.decimalMark);
+/** The axis of a strip: in the unit of y, or counted in bars. */
+export function offAxis(
+  { y: { quantity } }: FigurePoints,
+  style: Style,
+  inBars: boolean,
+): AxisSpecification {
+  const y = axis([quantity], plainAxis, style.decimalMark);
   return {
     ...y,
     ...(inBars ? { label: "off the line / ±" } : { name: "off the line", symbol: [] }),
@@ -52,7 +58,7 @@ export function offLineSpecification(
   return {
     ...strip,
     x: { ...x, name: "" },
-    y: offAxis(one, style, inBars),
+    y: offAxis(one.fitted, style, inBars),
     series: [offSeries(one, off, inBars)],
     style: { headings: style.headings, decimalMark: style.decimalMark },
     look: lookOf({ ...plainLook, grid: "major" }),
@@ -79,7 +85,7 @@ export function stripOf(
   if (!first) return undefined;
   const inBars = wanted === "bars" && offs.some(({ off }) => off.points.some(({ bar }) => bar > 0));
   return {
-    y: offAxis(first.one, style, inBars),
+    y: offAxis(first.one.fitted, style, inBars),
     series: offs.map(({ one, off }) => offSeries(one, off, inBars)),
   };
 }

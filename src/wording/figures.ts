@@ -16,6 +16,8 @@ export function figureDescription(figure: FigureSpecification): string {
     : "";
   const lines = figure.series.some(({ lines: own }) => own.some(({ role }) => role === "best"));
   const line = lines ? `, with the best-fit ${several ? "lines" : "line"}` : "";
+  const names = (figure.curves ?? []).map(({ name }) => name);
+  const curves = names.length > 0 ? `, with the fitted curve: ${names.join("; ")}` : "";
   const strip = figure.strip ? "; under it how far each point is off the line" : "";
-  return `${title}${taking} ${taking === 1 ? "point" : "points"}${series}${hollow}, ${axis(figure.y)} up against ${axis(figure.x)} across${line}${strip}.`;
+  return `${title}${taking} ${taking === 1 ? "point" : "points"}${series}${hollow}, ${axis(figure.y)} up against ${axis(figure.x)} across${line}${curves}${strip}.`;
 }

@@ -37,7 +37,6 @@ export const sayings = {
     emptyClipboard: "The clipboard is empty. Copy the cells in the spreadsheet once more.",
   },
   later: {
-    straighten: "Straighten will try which pair of powers or logarithms gives a straight line.",
     conclude:
       "Conclude will lead from the slope to the constant and compare it with an accepted value.",
     writeup: "Write up will gather tables, figures and worked examples into a report.",

@@ -90,6 +90,15 @@ export function numberTex(
   return exponent === undefined ? number : `${number} \\times 10^{${exponent}}`;
 }
 
+/** A fraction of numbers as an exponent stands in one line: 3/2. */
+function exponentTex(exponent: Expression): string | undefined {
+  if (exponent.kind !== "operation" || exponent.operator !== "/") return undefined;
+  const { left, right } = exponent;
+  return left.kind === "number" && right.kind === "number"
+    ? `${left.text}/${right.text}`
+    : undefined;
+}
+
 /** An expression in TeX as it stands in a report: fractions, roots, raised powers. */
 export function toTex(
   expression: Expression,
@@ -125,7 +134,7 @@ export function toTex(
         case "^": {
           const fraction = left.kind === "operation" && left.operator === "/";
           const base = fraction ? bracketed(toTex(left, leaf)) : inside(left, 5);
-          return `${base}^{${toTex(right, leaf)}}`;
+          return `${base}^{${exponentTex(right) ?? toTex(right, leaf)}}`;
         }
       }
     }

@@ -40,7 +40,10 @@ function cost(pair: Pair, { measured, widening }: Wanted, unknown: ReadonlySet<s
   const mixed = [...across].filter((name) => up.has(name)).length;
   const told = [slope, intercept].some((part) => symbolsOf(part).some((name) => unknown.has(name)));
   const both = [vertical, horizontal];
-  const wide = both.reduce((sum, one) => sum + Math.max(0, Math.log2(widening?.(one) ?? 1)), 0);
+  const wide = both.reduce(
+    (sum, one) => sum + Math.max(0, Math.log2(widening?.(one) ?? 1) - usualWidening),
+    0,
+  );
   return (
     steps.length +
     0.4 * (size(vertical) + size(horizontal)) +
@@ -63,6 +66,9 @@ function distinct(pairs: readonly Pair[]): Pair[] {
   }
   return [...found.values()];
 }
+
+/** What a cube does to a relative ± is no reason against it, in powers of two. */
+const usualWidening = 1.6;
 
 const mostPairs = 8;
 const seed = 417;

@@ -17,6 +17,17 @@ export function withGreekLetters(text: string): string {
 
 const partPattern = /_\{?([\p{L}\p{N},]+)\}?|\^\{?([+\-−]?[\p{N}./]+)\}?|([⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/gu;
 
+/** A symbol that is itself a short formula: "ln T", "1/u", "s/t". */
+const compound = /^(ln|lg|1\/|√)|[/()]/;
+const words = /(ln|lg|sin|cos|tan|exp|asin|acos|atan)(?!\p{L})|(\p{L}+)|([^\p{L}]+)/gu;
+
+/** Letters italic, functions, numbers and signs upright. */
+function italicLetters(text: string): Run[] {
+  return [...text.matchAll(words)].map(([part, , letters]) =>
+    letters ? { text: part, italic: true } : { text: part },
+  );
+}
+
 /**
  * A symbol as it is printed: letters italic, what follows `_` lowered and upright, powers raised and upright.
  * `t_10`, `λ`, `Delta h`, `T^2`, `T²` are understood.
@@ -24,15 +35,17 @@ const partPattern = /_\{?([\p{L}\p{N},]+)\}?|\^\{?([+\-−]?[\p{N}./]+)\}?|([⁻
 export function writeSymbol(typed: string): RunText {
   const text = withGreekLetters(typed);
   const runs: Run[] = [];
+  const plain = (part: string): Run[] =>
+    compound.test(text) ? italicLetters(part) : [{ text: part, italic: true }];
   let end = 0;
   for (const match of text.matchAll(partPattern)) {
-    if (match.index > end) runs.push({ text: text.slice(end, match.index), italic: true });
+    if (match.index > end) runs.push(...plain(text.slice(end, match.index)));
     const [, lowered, power, raised] = match;
     if (lowered) runs.push({ text: lowered, script: "sub" });
     else
       runs.push({ text: (power ?? fromRaised(raised ?? "")).replace("-", "−"), script: "super" });
     end = match.index + match[0].length;
   }
-  if (end < text.length) runs.push({ text: text.slice(end), italic: true });
+  if (end < text.length) runs.push(...plain(text.slice(end)));
   return runs;
 }

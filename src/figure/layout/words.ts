@@ -70,7 +70,7 @@ function legendEntries({ series, curves = [], look }: FigureSpecification): Lege
       runs: set(symbol ?? [{ text: shortened(name) }]),
     })),
     ...(curves.length > 1 ? curves : []).map(({ name, series: of }, curve) => ({
-      ...{ name, place: series[of]?.place ?? 0, curve },
+      ...{ name: series[of]?.name ?? "", place: series[of]?.place ?? 0, curve },
       runs: set([{ text: shortened(name) }]),
     })),
   ];

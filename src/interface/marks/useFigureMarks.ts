@@ -3,31 +3,53 @@
 import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Finding } from "@/core/finding/finding";
 import type { HouseRules } from "@/investigation/model/houseRules";
+import { checkCurve } from "@/pipeline/checks/curve/checkCurve";
 import { checkFigure } from "@/pipeline/checks/figure/checkFigure";
 import { checkSlope } from "@/pipeline/checks/slope/checkSlope";
-import { seriesName } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
+import { figureSpecification, seriesName } from "@/pipeline/figure";
+import { type FigureFit, fitFigure } from "@/pipeline/fit";
 import type { EvaluatedTable } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
+import { type CurveState, useAllCurves } from "../store/CurvesProvider";
 import { type NumberedFigure, useFigures, useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { lookAfter, type Mark } from "./mark";
 
+const noCurves: readonly CurveState[] = [];
+
 interface Looked {
   readonly stage: "plot" | "slope";
-  /** Which line of the figure, where it has several, with its place. */
-  readonly line: { readonly name: string; readonly place: number } | undefined;
+  /** Which curve, or which line of the figure where it has several, with its place. */
+  readonly line: { readonly name: string; readonly place: string } | undefined;
   readonly id: string;
   readonly number: number;
   readonly table: string;
   readonly findings: readonly Finding[];
 }
 
-function lookAt(
+function lookAtCurves(
   { id, figure, number }: NumberedFigure,
-  tables: readonly EvaluatedTable[],
+  fit: FigureFit,
+  curves: readonly CurveState[],
   rules: HouseRules,
 ): Looked[] {
+  const fitted = curves.flatMap((one) => one.fitted ?? []);
+  if (fitted.length === 0) return [];
+  const specification = figureSpecification(figure, number, fit, rules);
+  return fitted.map((one, place): Looked => ({
+    ...{ stage: "slope", id, number, table: fit.table.id },
+    line: { name: one.name, place: `curve_${place}` },
+    findings: checkCurve(one, specification, rules),
+  }));
+}
+
+function lookAt(
+  numbered: NumberedFigure,
+  tables: readonly EvaluatedTable[],
+  curves: readonly CurveState[],
+  rules: HouseRules,
+): Looked[] {
+  const { id, figure, number } = numbered;
   const fit = fitFigure(tables, figure, rules);
   if (!fit) return [];
   const where = { id, number, table: fit.table.id };
@@ -37,8 +59,10 @@ function lookAt(
       ...{ stage: "plot", line: undefined, ...where },
       findings: checkFigure(figure, number, fit, rules),
     },
+    ...lookAtCurves(numbered, fit, curves, rules),
     ...fit.lines.map((one, place): Looked => ({
-      ...{ stage: "slope", line: several ? { name: seriesName(one, fit), place } : undefined },
+      stage: "slope",
+      line: several ? { name: seriesName(one, fit), place: String(place) } : undefined,
       ...{ ...where, findings: checkSlope(figure, fit, one, rules) },
     })),
   ];
@@ -49,15 +73,21 @@ export function useFigureMarks(): readonly Mark[] {
   const tables = useDeferredValue(useTables());
   const figures = useFigures();
   const rules = useHouseRules();
+  const curves = useAllCurves();
   const dismissed = useInvestigation((state) => state.document.dismissed);
   const [looked, setLooked] = useState<readonly Looked[]>([]);
   useEffect(() => {
     const timer = setTimeout(
-      () => setLooked(figures.flatMap((figure) => lookAt(figure, tables, rules))),
+      () =>
+        setLooked(
+          figures.flatMap((figure) =>
+            lookAt(figure, tables, curves.get(figure.id) ?? noCurves, rules),
+          ),
+        ),
       lookAfter(tables),
     );
     return () => clearTimeout(timer);
-  }, [tables, figures, rules]);
+  }, [tables, figures, curves, rules]);
   return useMemo(
     () =>
       looked.flatMap(({ stage, line, id, number, table, findings }) =>

@@ -3,7 +3,7 @@
 import type { ReactNode } from "react";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
 import { SceneView } from "./SceneView";
-import { useFigureSpecification } from "../store/useEvaluated";
+import { useFigureSpecification } from "../store/useFigureSpecification";
 
 interface Props {
   /** What lies over the figure and can be touched. */

@@ -31,7 +31,9 @@ export function StatementView({ statement, unit }: { statement: WrittenStatement
       {powered && "("}
       {marked(value)} <span className="text-magenta">± {marked(uncertainty)}</span>
       {powered && ")"}
-      <Power exponent={exponent} /> <RunTextView runs={unit} />
+      <Power exponent={exponent} />
+      {unit.length > 0 && " "}
+      <RunTextView runs={unit} />
     </span>
   );
 }
@@ -42,7 +44,9 @@ export function NumberView({ number, unit }: { number: WrittenNumber; unit: RunT
   return (
     <span className="whitespace-nowrap">
       {marked(number.mantissa)}
-      <Power exponent={number.exponent} /> <RunTextView runs={unit} />
+      <Power exponent={number.exponent} />
+      {unit.length > 0 && " "}
+      <RunTextView runs={unit} />
     </span>
   );
 }

@@ -8,7 +8,7 @@ import { StageMarks } from "../marks/StageMarks";
 import { FigureInWords } from "../parts/FigureInWords";
 import { MarginNote } from "../parts/StageLayout";
 import { FigureInHandContext } from "../store/figureInHand";
-import { useFigureSpecification } from "../store/useEvaluated";
+import { useFigureSpecification } from "../store/useFigureSpecification";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
 import { Foldable } from "../parts/Foldable";

@@ -7,6 +7,7 @@ import { AskForFieldContext, FieldInHandContext } from "../parts/fieldInHand";
 import { FigureLine } from "../parts/FigureLine";
 import { PlotMargin } from "./PlotMargin";
 import { FigureTouch, type TouchMode } from "./FigureTouch";
+import { PointSlide } from "./PointSlide";
 import { ReadOffSwitch } from "./ReadOffSwitch";
 
 /** Plot: the figure on the page, to be touched; its axes, words and look in the margin. */
@@ -23,7 +24,14 @@ export function PlotRoom() {
             <ReadOffSwitch mode={mode} onChange={setMode} />
           </div>
           <AskForFieldContext value={ask}>
-            <FigurePage over={(figure) => <FigureTouch figure={figure} mode={mode} />} />
+            <FigurePage
+              over={(figure) => (
+                <>
+                  <PointSlide figure={figure} />
+                  <FigureTouch figure={figure} mode={mode} />
+                </>
+              )}
+            />
           </AskForFieldContext>
         </div>
       }

@@ -14,6 +14,8 @@ import { type CalledReading, DrawerCallContext } from "../parts/DrawerCall";
 import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
+import { CurvesProvider } from "../store/CurvesProvider";
+import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
 import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
 import { AwayPage } from "./AwayPage";
@@ -35,6 +37,8 @@ function Room({ stage }: { stage: StageId }) {
       return <MeasureRoom />;
     case "derive":
       return <DeriveRoom />;
+    case "straighten":
+      return <StraightenRoom />;
     case "plot":
       return <PlotRoom />;
     case "slope":
@@ -106,7 +110,9 @@ export function Workspace(props: Props) {
   if (!store) return null;
   return (
     <InvestigationContext value={store}>
-      <Bench {...props} />
+      <CurvesProvider>
+        <Bench {...props} />
+      </CurvesProvider>
     </InvestigationContext>
   );
 }

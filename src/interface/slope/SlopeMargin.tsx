@@ -16,9 +16,10 @@ import { Foldable } from "../parts/Foldable";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { FigureInHandContext } from "../store/figureInHand";
-import { useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { type NumberedFigure, useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
 import { BandsNote } from "./BandsNote";
 import { CrossingNote } from "./CrossingNote";
+import { CurvesNote } from "./curves/CurvesNote";
 import { DrawnLines } from "./DrawnLines";
 import { LineChoices } from "./LineChoices";
 import { LineLedgerTable } from "./LineLedgerTable";
@@ -155,6 +156,28 @@ function Line(props: SeriesProps) {
   );
 }
 
+function Lines({ fit, figure }: { fit: FigureFit; figure: Figure }) {
+  return fit.lines.map((one, place) => <Line key={place} one={one} whole={fit} figure={figure} />);
+}
+
+/** What may be asked of each line, and where two cross. */
+function AboutLines({ fit, chosen: { figure, id } }: { fit: FigureFit; chosen: NumberedFigure }) {
+  return (
+    <>
+      {fit.lines.map(
+        (one, place) =>
+          one.outcome.kind === "line" && (
+            <Fragment key={place}>
+              <Zero one={one} whole={fit} figure={figure} line={one.outcome.line} />
+              <Details one={one} whole={fit} figure={figure} id={id} />
+            </Fragment>
+          ),
+      )}
+      {fit.lines.length > 1 && <CrossingNote fit={fit} />}
+    </>
+  );
+}
+
 /** The margin of Slope: each line with its slope range, what lies off it, what was laid by hand, and how it is laid. */
 export function SlopeMargin({ specification }: { specification: FigureSpecification | undefined }) {
   const fit = useFigureFit();
@@ -167,24 +190,26 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
       </MarginNote>
     );
   }
+  const { line } = chosen.figure;
+  const lined = line.best || line.steepest || line.shallowest;
+  const curves = <CurvesNote figure={chosen.id} fit={fit} line={line} />;
   return (
     <>
-      {fit.lines.map((one, place) => (
-        <Line key={place} one={one} whole={fit} figure={chosen.figure} />
-      ))}
+      {!lined && curves}
+      {lined ? (
+        <Lines fit={fit} figure={chosen.figure} />
+      ) : (
+        <MarginNote title="Best-fit line">
+          <p className="text-soft">
+            No straight line is drawn. Draw it under “Which lines are drawn” to see what it says.
+          </p>
+        </MarginNote>
+      )}
       <StraightedgesNote />
       {specification && <TriangleNote figure={specification} />}
       <StageMarks stage="slope" go={({ id }) => choose(id)} />
-      {fit.lines.map(
-        (one, place) =>
-          one.outcome.kind === "line" && (
-            <Fragment key={place}>
-              <Zero one={one} whole={fit} figure={chosen.figure} line={one.outcome.line} />
-              <Details one={one} whole={fit} figure={chosen.figure} id={chosen.id} />
-            </Fragment>
-          ),
-      )}
-      {fit.lines.length > 1 && <CrossingNote fit={fit} />}
+      {lined && <AboutLines fit={fit} chosen={chosen} />}
+      {lined && curves}
       <Foldable title="Which lines are drawn">
         <DrawnLines />
       </Foldable>

@@ -6,7 +6,7 @@ import { Button } from "../parts/Button";
 import { FigureLine } from "../parts/FigureLine";
 import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
-import { useFigureSpecification } from "../store/useEvaluated";
+import { useFigureSpecification } from "../store/useFigureSpecification";
 import { SlopeMargin } from "./SlopeMargin";
 import { SlopeTouch } from "./SlopeTouch";
 import { useLay } from "./StraightedgesNote";

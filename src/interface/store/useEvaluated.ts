@@ -1,11 +1,9 @@
 "use client";
 
 import { useContext, useMemo } from "react";
-import type { FigureSpecification } from "@/figure/specification";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Figure } from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
-import { figureSpecification } from "@/pipeline/figure";
 import { type FigureFit, fitFigure } from "@/pipeline/fit";
 import { memoised } from "@/pipeline/memoised";
 import { evaluateQuantities } from "@/pipeline/evaluatedQuantity";
@@ -61,18 +59,6 @@ export function useFigureFit(): FigureFit | undefined {
   const figure = useFigure()?.figure;
   const rules = useHouseRules();
   return useMemo(() => (figure ? fit(tables, figure, rules) : undefined), [tables, figure, rules]);
-}
-
-/** The figure in hand at its printed size. */
-export function useFigureSpecification(): FigureSpecification | undefined {
-  const { figure, number } = useFigure() ?? {};
-  const found = useFigureFit();
-  const rules = useHouseRules();
-  return useMemo(
-    () =>
-      figure && number && found ? figureSpecification(figure, number, found, rules) : undefined,
-    [figure, number, found, rules],
-  );
 }
 
 /** The points of any pair of quantities, or undefined while one of them is none. */

@@ -68,7 +68,6 @@ import { plainQuantity } from "../model/quantity";
 import { validateInvestigation } from "../model/schema";
 import { clampedRule } from "../samples/clampedRule";
 import { applyChange, perform, reversed } from "./edit";
-import { emptyUndoStack, remember, stepBack, stepForward } from "./undoStack";
 
 const width = {
   ...{ name: "width of the rule", symbol: "b", value: "25.4", uncertainty: "0.1" },
@@ -284,39 +283,5 @@ describe("every act", () => {
     const { document } = perform(clampedRule(), removeQuantity, { quantity: "cubed" });
     expect(document.figures.main?.x).toBeNull();
     expect(document.rows.row1?.readings).not.toHaveProperty("cubed");
-  });
-});
-
-describe("undo and redo", () => {
-  const type = (document: Investigation, text: string) =>
-    perform(document, typeReadings, { readings: [{ row: "row1", cell: "time", text }] });
-
-  test("the keys pressed in one cell are one step", () => {
-    const start = clampedRule();
-    const first = type(start, "9");
-    const second = type(first.document, "9.5");
-    let stack = remember(emptyUndoStack, first.change, "cell");
-    stack = remember(stack, second.change, "cell");
-    expect(stack.done).toHaveLength(1);
-    const step = stepBack(stack)!;
-    const back = applyChange(second.document, step.change.inverse);
-    expect(back).toEqual({ applied: true, document: start });
-    const forth = stepForward(step.stack)!;
-    expect(applyChange(start, forth.change.patches)).toEqual({
-      applied: true,
-      document: second.document,
-    });
-  });
-
-  test("a new act forgets what had been undone", () => {
-    const first = type(clampedRule(), "9");
-    const undone = stepBack(remember(emptyUndoStack, first.change))!.stack;
-    expect(stepForward(remember(undone, first.change))).toBeUndefined();
-  });
-
-  test("what someone removed meanwhile can't be changed", () => {
-    const { change } = type(clampedRule(), "9");
-    const { document } = perform(clampedRule(), removeRows, { rows: ["row1"] });
-    expect(applyChange(document, change.patches)).toEqual({ applied: false });
   });
 });

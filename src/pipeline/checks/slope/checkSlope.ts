@@ -20,7 +20,8 @@ const checks: readonly SlopeCheck[] = [
   ...[squaredForUncertainty, farBeyond, commonPart],
 ];
 
-/** What a strict reader would say of one line of a figure; nothing of a line through fewer than three points. */
+/** What a strict reader would say of one line of a figure; nothing of lines that are not drawn, or
+ * through fewer than three points. */
 export function checkSlope(
   figure: Figure,
   fit: FigureFit,
@@ -28,6 +29,8 @@ export function checkSlope(
   rules: HouseRules,
 ): readonly Finding[] {
   const { fitted: points, outcome } = one;
+  const { best, steepest, shallowest } = figure.line;
+  if (!best && !steepest && !shallowest) return [];
   if (outcome.kind === "no-line" || points.rows.length < 3) return [];
   const { line } = outcome;
   const range = lineRange(points, outcome, rules, laidByHand(figure, fit.lines.indexOf(one)));

@@ -1,0 +1,75 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { addCurve } from "@/investigation/acts/addCurve";
+import { type CurveFamily, curveFamilies } from "@/investigation/model/curve";
+import { limits } from "@/investigation/model/limits";
+import { setLine } from "@/investigation/acts/setLine";
+import type { LineChoice } from "@/investigation/model/figure";
+import type { FigureFit } from "@/pipeline/fit";
+import { familyNames } from "@/wording/curves";
+import { Choice } from "../../parts/Choice";
+import { MarginNote } from "../../parts/StageLayout";
+import { Tick } from "../../parts/Tick";
+import { useCurvesOf } from "../../store/CurvesProvider";
+import { useActs } from "../../store/useInvestigation";
+import { CompareCurves } from "./CompareCurves";
+import { CurveBlock } from "./CurveBlock";
+
+const families = [
+  { value: "none" as const, label: "choose a curve" },
+  ...curveFamilies.map((value) => ({ value, label: familyNames[value] })),
+];
+
+interface Props {
+  figure: string;
+  fit: FigureFit;
+  line: LineChoice;
+}
+
+/** The curves of a figure: what each gave, how they compare, and a further one. */
+export function CurvesNote({ figure, fit, line }: Props) {
+  const { act } = useActs();
+  const curves = useCurvesOf(figure);
+  const fitted = curves.flatMap((one) => one.fitted ?? []);
+  const add = (family: CurveFamily) => act(addCurve, { figure, id: nanoid(10), family, series: 0 });
+  return (
+    <MarginNote title="Curves">
+      <div className="divide-hairline divide-y">
+        {curves.map((state) => (
+          <CurveBlock key={state.id} figure={figure} state={state} fit={fit} />
+        ))}
+      </div>
+      {fitted.length > 1 && <CompareCurves curves={fitted} />}
+      {fitted.length > 0 && !line.best && (
+        <div className="py-2">
+          <Tick
+            label={
+              fitted.length > 1
+                ? "how far each point is off the first, under the figure"
+                : "how far each point is off it, under the figure"
+            }
+            checked={line.strip !== "none"}
+            onChange={(on) => act(setLine, { figure, change: { strip: on ? "unit" : "none" } })}
+          />
+        </div>
+      )}
+      {curves.length < limits.curves && (
+        <div className="mt-2 max-w-[240px]">
+          <Choice
+            label={curves.length === 0 ? "Fit a curve" : "Fit a further curve"}
+            value="none"
+            options={families}
+            onChange={(family) => family !== "none" && add(family)}
+          />
+        </div>
+      )}
+      {curves.length === 0 && (
+        <p className="text-soft mt-2">
+          Where a line is not the question. A curve takes the place of the straight lines on the
+          figure; they can be drawn again beside it.
+        </p>
+      )}
+    </MarginNote>
+  );
+}

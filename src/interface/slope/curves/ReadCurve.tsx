@@ -1,0 +1,152 @@
+"use client";
+
+import { useState } from "react";
+import { areaBetween, heightAt, placesOf, slopeAt } from "@/core/fit/curves/readCurve";
+import type { ReadOff } from "@/core/fit/readOff";
+import { readNumber } from "@/core/number/readNumber";
+import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
+import type { RunText } from "@/core/unit/runText";
+import { readUnit, writeSlopeUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
+import { type FittedCurve, stretchOf } from "@/pipeline/fittedCurves";
+import { NumberView, StatementView } from "../../parts/StatementView";
+import { SymbolView } from "../../parts/SymbolView";
+import { TextField } from "../../parts/TextField";
+import { useHouseRules } from "../../store/useEvaluated";
+
+function Found({ found: { value, uncertainty }, unit }: { found: ReadOff; unit: RunText }) {
+  const { figuresOfUncertainty } = useHouseRules();
+  return uncertainty !== undefined && uncertainty > 0 && Number.isFinite(uncertainty) ? (
+    <StatementView
+      statement={writeStatement(value, uncertainty, figuresOfUncertainty)}
+      unit={unit}
+    />
+  ) : (
+    <NumberView number={writeNumber(value, 4)} unit={unit} />
+  );
+}
+
+/** What of a value in the fitted numbers is one in the axis' unit. */
+function scaledReadOff({ value, uncertainty }: ReadOff, factor: number, offset = 0): ReadOff {
+  return {
+    value: (value - offset) / factor,
+    uncertainty: uncertainty === undefined ? undefined : uncertainty / Math.abs(factor),
+  };
+}
+
+/** Height, slope and area of a curve, and where it reaches a height, for typed numbers. */
+function useRead({ fit, order, curve }: FittedCurve) {
+  const rules = useHouseRules();
+  const [typed, setTyped] = useState({ x: "", y: "", to: "" });
+  const number = (text: string) => {
+    const read = readNumber(text, rules.decimalMark);
+    return read.kind === "number" ? read.number.value : undefined;
+  };
+  const { ofX, ofY } = order;
+  const [x, y, to] = [number(typed.x), number(typed.y), number(typed.to)];
+  const inX = (value: number) => value * ofX.factor + ofX.offset;
+  const height = x === undefined ? undefined : heightAt(fit, inX(x));
+  const slope = x === undefined ? undefined : slopeAt(fit, inX(x));
+  const area = x === undefined || to === undefined ? undefined : areaBetween(fit, inX(x), inX(to));
+  const { xValues } = order.points;
+  const low = xValues.reduce((a, b) => Math.min(a, b), Infinity);
+  const high = xValues.reduce((a, b) => Math.max(a, b), -Infinity);
+  const stretch = stretchOf({ curve, order }, [low, high], rules);
+  const places =
+    y === undefined
+      ? undefined
+      : placesOf(fit, y * ofY.factor + ofY.offset, inX(stretch[0]), inX(stretch[1]));
+  return {
+    ...{ typed, setTyped },
+    height: height && scaledReadOff(height, ofY.factor, ofY.offset),
+    slope: slope && scaledReadOff(slope, ofY.factor / ofX.factor),
+    area: area && scaledReadOff(area, ofY.factor * ofX.factor),
+    places: places?.map((place) => scaledReadOff(place, ofX.factor, ofX.offset)),
+    beyond: [x, to].some((value) => value !== undefined && (value < low || value > high)),
+  };
+}
+
+type Read = ReturnType<typeof useRead>;
+
+/** What belongs to a typed x: height, slope, and the area to another. */
+function AtX({ fitted, read: { height, slope, area } }: { fitted: FittedCurve; read: Read }) {
+  const { x, y } = fitted.order.points;
+  const [ofX, ofY] = [readUnit(x.quantity.unit) ?? [], readUnit(y.quantity.unit) ?? []];
+  return (
+    <>
+      {height && (
+        <p data-testid="curve-height">
+          <SymbolView quantity={y.quantity} /> ={" "}
+          <Found found={height} unit={writeUnitText(y.quantity.unit)} />
+        </p>
+      )}
+      {slope && (
+        <p data-testid="curve-slope">
+          slope there ={" "}
+          <Found found={slope} unit={writeSlopeUnit(y.quantity.unit, x.quantity.unit)} />
+        </p>
+      )}
+      {area && (
+        <p data-testid="curve-area">
+          area under it = <Found found={area} unit={writeUnit([...ofY, ...ofX])} />
+        </p>
+      )}
+    </>
+  );
+}
+
+/** Every x at which a typed height is reached. */
+function Places({ fitted, read: { places } }: { fitted: FittedCurve; read: Read }) {
+  const { quantity } = fitted.order.points.x;
+  if (!places) return null;
+  return (
+    <div data-testid="curve-places">
+      {places.length === 0 && <p>The curve does not reach it where it is drawn.</p>}
+      {places.map((place, index) => (
+        <p key={index}>
+          <SymbolView quantity={quantity} /> ={" "}
+          <Found found={place} unit={writeUnitText(quantity.unit)} />
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function Reading({ fitted }: { fitted: FittedCurve }) {
+  const read = useRead(fitted);
+  const { typed, setTyped, beyond } = read;
+  const field = (part: keyof typeof typed, label: string) => (
+    <TextField
+      label={label}
+      value={typed[part]}
+      onChange={(text) => setTyped({ ...typed, [part]: text })}
+    />
+  );
+  return (
+    <div className="mt-2 flex flex-col gap-2">
+      <div className="grid grid-cols-2 gap-3">
+        {field("x", "At this value across")}
+        {field("to", "area from there to")}
+      </div>
+      <AtX fitted={fitted} read={read} />
+      {field("y", "At this value up")}
+      <Places fitted={fitted} read={read} />
+      {beyond && (
+        <p className="text-magenta">
+          That is extrapolated: beyond the readings nothing was measured.
+        </p>
+      )}
+      <p className="text-soft">± is one standard uncertainty, from all parameters together.</p>
+    </div>
+  );
+}
+
+/** Reading off a curve: its height and slope at an x, where it reaches a y, the area under a stretch. */
+export function ReadCurve({ fitted }: { fitted: FittedCurve }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="text-petrol cursor-pointer font-semibold">Read off the curve</summary>
+      {open && <Reading fitted={fitted} />}
+    </details>
+  );
+}

@@ -1,0 +1,22 @@
+"use client";
+
+import { useMemo } from "react";
+import type { FigureSpecification } from "@/figure/specification";
+import { figureSpecification } from "@/pipeline/figure";
+import { withCurves } from "@/pipeline/fittedCurves";
+import { useCurvesOf } from "./CurvesProvider";
+import { useFigure, useFigureFit, useHouseRules } from "./useEvaluated";
+
+/** The figure in hand at its printed size, with its curves. */
+export function useFigureSpecification(): FigureSpecification | undefined {
+  const { id, figure, number } = useFigure() ?? {};
+  const found = useFigureFit();
+  const rules = useHouseRules();
+  const curves = useCurvesOf(id);
+  return useMemo(() => {
+    if (!figure || !number || !found) return undefined;
+    const plain = figureSpecification(figure, number, found, rules);
+    const fitted = curves.flatMap((one) => one.fitted ?? []);
+    return fitted.length > 0 ? withCurves(plain, fitted, figure.line, rules) : plain;
+  }, [figure, number, found, rules, curves]);
+}

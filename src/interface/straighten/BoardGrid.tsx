@@ -1,0 +1,156 @@
+"use client";
+
+import { type KeyboardEvent, type MouseEvent, useRef } from "react";
+import type { BoardCell } from "@/core/straighten/board";
+import type { RunText } from "@/core/unit/runText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import type { TransformId } from "@/core/straighten/transforms";
+import { type Straightening, transformSymbol } from "@/pipeline/straightening";
+import { transformWords } from "@/wording/straighten";
+import { RunTextView } from "../parts/RunTextView";
+import { BoardFigure } from "./BoardFigure";
+
+export interface PairOnBoard {
+  readonly x: TransformId;
+  readonly y: TransformId;
+}
+
+interface Props {
+  whole: Straightening;
+  ownX: string;
+  ownY: string;
+  selected: PairOnBoard | undefined;
+  onSelect: (pair: PairOnBoard) => void;
+  onPlot: (pair: PairOnBoard) => void;
+}
+
+const steps: Readonly<Record<string, readonly [number, number]>> = {
+  ...{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] },
+};
+
+function clamp(value: number, most: number): number {
+  return Math.min(most, Math.max(0, value));
+}
+
+/** What keys do on the board: arrows move, Home and End go along a row, Enter plots. */
+function useKeys({ whole: { board }, selected, onSelect, onPlot }: Props) {
+  const grid = useRef<HTMLDivElement>(null);
+  const { across, up } = board;
+  const column = across.findIndex(({ id }) => id === selected?.x);
+  const row = up.findIndex(({ id }) => id === selected?.y);
+  const go = (toColumn: number, toRow: number) => {
+    const x = across[clamp(toColumn, across.length - 1)];
+    const y = up[clamp(toRow, up.length - 1)];
+    if (!x || !y) return;
+    onSelect({ x: x.id, y: y.id });
+    requestAnimationFrame(() =>
+      grid.current?.querySelector<HTMLElement>('[aria-selected="true"]')?.focus(),
+    );
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = steps[event.key];
+    if (step) go(column + step[0], row + step[1]);
+    else if (event.key === "Home") go(0, row);
+    else if (event.key === "End") go(across.length - 1, row);
+    else if (event.key === "Enter" && selected) onPlot(selected);
+    else return;
+    event.preventDefault();
+  };
+  return { grid, onKeyDown };
+}
+
+/** The pair whose small figure was touched. */
+function pairOf(event: MouseEvent): PairOnBoard | undefined {
+  const cell = (event.target as Element).closest<HTMLElement>("[data-pair]");
+  const [x, y] = (cell?.dataset.pair ?? "").split(" ") as [TransformId, TransformId];
+  return cell && x && y ? { x, y } : undefined;
+}
+
+interface RowProps {
+  row: readonly BoardCell[];
+  y: TransformId;
+  symbol: RunText;
+  selected: PairOnBoard | undefined;
+  straightest: PairOnBoard | undefined;
+}
+
+function BoardRow({ row, y, symbol, selected, straightest }: RowProps) {
+  return (
+    <div role="row" className="contents">
+      <span
+        role="rowheader"
+        className="flex items-center justify-end pr-2 font-serif whitespace-nowrap"
+        aria-label={transformWords[y]}
+      >
+        <span>
+          <RunTextView runs={symbol} />
+        </span>
+      </span>
+      {row.map((cell) => {
+        const x = cell.across.id;
+        return (
+          <div key={x} role="presentation" data-pair={`${x} ${y}`} className="grid min-w-0">
+            <BoardFigure
+              cell={cell}
+              name={`${transformWords[y]} against ${transformWords[x]}`}
+              selected={selected?.x === x && selected.y === y}
+              straightest={straightest?.x === x && straightest.y === y}
+            />
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+function ColumnHeads({ whole, ownX }: Pick<Props, "whole" | "ownX">) {
+  const symbol = whole.x.quantity.symbol || "x";
+  return (
+    <div role="row" className="contents">
+      <span role="columnheader" aria-label="up against across" />
+      {whole.board.across.map(({ id }) => (
+        <span
+          key={id}
+          role="columnheader"
+          aria-label={transformWords[id]}
+          className="pt-1 text-center font-serif whitespace-nowrap"
+        >
+          <RunTextView runs={writeSymbol(transformSymbol(id, symbol, ownX))} />
+        </span>
+      ))}
+    </div>
+  );
+}
+
+/** Every pair of transforms as a small figure; a click takes it in hand, a double click plots it. */
+export function BoardGrid(props: Props) {
+  const { whole, ownX, ownY, selected, onSelect, onPlot } = props;
+  const { grid, onKeyDown } = useKeys(props);
+  const { across, up, rows, straightest } = whole.board;
+  const touched = (act: (pair: PairOnBoard) => void) => (event: MouseEvent) => {
+    const pair = pairOf(event);
+    if (pair) act(pair);
+  };
+  return (
+    <div
+      ref={grid}
+      role="grid"
+      aria-label="Straighten board"
+      onKeyDown={onKeyDown}
+      onClick={touched(onSelect)}
+      onDoubleClick={touched(onPlot)}
+      className="grid min-h-0 flex-1 gap-px"
+      style={{
+        gridTemplateColumns: `auto repeat(${across.length}, minmax(0, 1fr))`,
+        gridTemplateRows: `repeat(${up.length}, minmax(38px, 1fr)) auto`,
+      }}
+    >
+      {rows.map((row, index) => {
+        const y = (up[index] as (typeof up)[number]).id;
+        const symbol = writeSymbol(transformSymbol(y, whole.y.quantity.symbol || "y", ownY));
+        return <BoardRow key={y} {...{ row, y, symbol, selected, straightest }} />;
+      })}
+      <ColumnHeads whole={whole} ownX={ownX} />
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+"use client";
+
+import { useState } from "react";
+import { straightBend } from "@/core/straighten/board";
+import type { Straightening } from "@/pipeline/straightening";
+import { StageMarks } from "../marks/StageMarks";
+import { MarginNote, StageLayout } from "../parts/StageLayout";
+import { useInvestigation } from "../store/useInvestigation";
+import { BoardChoices } from "./BoardChoices";
+import { BoardGrid, type PairOnBoard } from "./BoardGrid";
+import { FromPointsNote } from "./FromPointsNote";
+import { PairNote } from "./PairNote";
+import { StaysCurvedNote } from "./StaysCurvedNote";
+import { TheoryNote } from "./TheoryNote";
+import { usePlotPair } from "./usePlotPair";
+import { useStraightening } from "./useStraightening";
+
+/** Fewer points than this say nothing of a curve. */
+const fewest = 4;
+
+/** Whether no pair of the board is straight, or y is no function of x at all. */
+function isBent({ board, suggestions }: Straightening): boolean {
+  if (suggestions.includes("two-for-one")) return true;
+  return board.rows
+    .flat()
+    .every(({ straightness }) => (straightness?.bend ?? Infinity) >= straightBend);
+}
+
+function FirstStep({ text }: { text: string }) {
+  return (
+    <div className="text-soft py-24 text-center text-base">
+      <h1 className="sr-only">Straighten</h1>
+      {text}
+    </div>
+  );
+}
+
+function Board({ whole }: { whole: Straightening }) {
+  const { ownX, ownY } = useInvestigation((state) => state.document.board);
+  const plot = usePlotPair();
+  const [chosen, setChosen] = useState<PairOnBoard>();
+  const { across, up, straightest } = whole.board;
+  const there =
+    chosen && across.some(({ id }) => id === chosen.x) && up.some(({ id }) => id === chosen.y);
+  const pair = there ? chosen : (straightest ?? { x: "1" as const, y: "1" as const });
+  const onPlot = ({ x, y }: PairOnBoard) => plot.transforms(whole, x, y, ownX, ownY);
+  const few = whole.count < fewest;
+  const bent = isBent(whole);
+  return (
+    <StageLayout
+      page={
+        <div className="flex flex-col min-[900px]:h-full">
+          <h1 className="sr-only">Straighten board</h1>
+          <BoardChoices whole={whole} />
+          {few ? (
+            <FirstStep text="The board needs four rows with a reading of both quantities." />
+          ) : (
+            <BoardGrid {...{ whole, ownX, ownY, onPlot }} selected={pair} onSelect={setChosen} />
+          )}
+        </div>
+      }
+      margin={
+        <>
+          {!few && <PairNote {...{ whole, pair, ownX, ownY, onPlot }} full={plot.full} />}
+          <TheoryNote plot={plot} />
+          {!few && <FromPointsNote whole={whole} />}
+          <StageMarks stage="straighten" go={() => undefined} />
+          {!few && bent && whole.suggestions.length > 0 && (
+            <StaysCurvedNote whole={whole} plot={plot} />
+          )}
+          <MarginNote title="How to read the board">
+            <p className="text-soft">
+              Each small figure shows the same readings with the quantity at its left up and the one
+              below it across. The bar under it is long where a bend is no larger than the bars of
+              the readings explain; R² would be near 1 for all of them. ★ is the simplest of the
+              straightest.
+            </p>
+          </MarginNote>
+        </>
+      }
+    />
+  );
+}
+
+/** Straighten: which pair of transforms makes the readings, or a theory, a straight line. */
+export function StraightenRoom() {
+  const whole = useStraightening();
+  if (!whole) {
+    return (
+      <StageLayout
+        page={<FirstStep text="Straightening needs two quantities in one table. Measure first." />}
+        margin={null}
+      />
+    );
+  }
+  return <Board whole={whole} />;
+}

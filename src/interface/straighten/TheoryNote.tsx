@@ -1,0 +1,184 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { useDeferredValue, useMemo, useState } from "react";
+import { type Expression } from "@/core/expression/tree";
+import { toTex } from "@/core/expression/tex";
+import type { Pair } from "@/core/straighten/pairs";
+import type { Step } from "@/core/straighten/steps";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { addCurve } from "@/investigation/acts/addCurve";
+import { plotPair } from "@/investigation/acts/plotPair";
+import { writeTheory } from "@/investigation/acts/writeTheory";
+import { quantityWith } from "@/pipeline/straightening";
+import { type TheoryOutcome, theoryPairs } from "@/pipeline/theoryPairs";
+import { findingSentence } from "@/wording/findings";
+import { stepSentence } from "@/wording/straighten";
+import { Button } from "../parts/Button";
+import { RunTextView } from "../parts/RunTextView";
+import { MarginNote } from "../parts/StageLayout";
+import { TextField } from "../parts/TextField";
+import { Typeset } from "../parts/Typeset";
+import { useFigure, useHouseRules, useTables } from "../store/useEvaluated";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import type { usePlotPair } from "./usePlotPair";
+
+type Whole = Extract<TheoryOutcome, { readonly kind: "theory" }>;
+
+const isZero = (expression: Expression) => expression.kind === "number" && expression.value === 0;
+
+/** "measured: L, T · constants: b, d · unknown: E". */
+function Roles({ roles: { measured, known, unknown } }: Pick<Whole, "roles">) {
+  const list = (names: readonly string[]) =>
+    names.map((name, index) => (
+      <span key={name}>
+        {index > 0 && ", "}
+        <RunTextView runs={writeSymbol(name)} />
+      </span>
+    ));
+  const kinds = [
+    ["measured", measured],
+    ["constants", known],
+    ["unknown", unknown],
+  ] as const;
+  return (
+    <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3" data-testid="roles">
+      {kinds.map(([kind, names]) => (
+        <div key={kind} className="contents">
+          <dt className="text-soft">{kind}</dt>
+          <dd>{names.length > 0 ? list(names) : "none"}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function Steps({ steps }: { steps: readonly Step[] }) {
+  return (
+    <ol className="mt-1 flex flex-col gap-2">
+      {steps.map(({ act, left, right }, index) => (
+        <li key={index}>
+          <span className="text-soft">{stepSentence(act)}</span>
+          <span className="block overflow-x-auto py-0.5" tabIndex={0}>
+            <Typeset tex={`${toTex(left)} = ${toTex(right)}`} />
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+interface PairProps {
+  pair: Pair;
+  onPlot: () => void;
+}
+
+/** One pair: what goes up and across, what slope and intercept then are, and how one gets there. */
+function PairOfTheory({ pair, onPlot }: PairProps) {
+  const { vertical, horizontal, slope, intercept } = pair;
+  const [open, setOpen] = useState(false);
+  const title = `${toTex(vertical)} \\text{ against } ${toTex(horizontal)}`;
+  return (
+    <li className="border-hairline border-t py-2">
+      <div className="flex items-center justify-between gap-2">
+        <span className="overflow-x-auto" tabIndex={0}>
+          <Typeset tex={title} />
+        </span>
+        <Button onClick={onPlot}>Plot it</Button>
+      </div>
+      <dl className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-3 gap-y-1">
+        <dt className="text-soft">slope</dt>
+        <dd className="overflow-x-auto" tabIndex={0}>
+          <Typeset tex={toTex(slope)} />
+        </dd>
+        <dt className="text-soft">intercept</dt>
+        <dd className="overflow-x-auto" tabIndex={0}>
+          {isZero(intercept) ? "zero" : <Typeset tex={toTex(intercept)} />}
+        </dd>
+      </dl>
+      <details onToggle={(event) => setOpen(event.currentTarget.open)}>
+        <summary className="text-petrol cursor-pointer font-semibold">How one gets there</summary>
+        {open && <Steps steps={pair.steps} />}
+      </details>
+    </li>
+  );
+}
+
+const shown = 3;
+
+function Outcome({ found, plot }: { found: Whole; plot: ReturnType<typeof usePlotPair> }) {
+  const { act } = useActs();
+  const figure = useFigure();
+  const [all, setAll] = useState(false);
+  const { pairs, refused, curve, table } = found;
+  const fitCurve = () => {
+    const [x, y] = [curve && quantityWith(table, curve.x), curve && quantityWith(table, curve.y)];
+    if (!figure || !curve || !x || !y) return;
+    const { id } = figure;
+    const sides = { x: { quantity: x.id }, y: { quantity: y.id } };
+    act(plotPair, { figure: id, table: table.id, ...sides });
+    act(addCurve, {
+      ...{ figure: id, id: nanoid(10), family: "own", series: 0, formula: curve.formula },
+    });
+    plot.toPlot();
+  };
+  return (
+    <>
+      <Roles roles={found.roles} />
+      {refused && <p className="mt-2">{findingSentence(refused)}</p>}
+      {pairs.length > 0 && (
+        <ul className="mt-2" data-testid="theory-pairs">
+          {pairs.slice(0, all ? undefined : shown).map((pair) => (
+            <PairOfTheory
+              key={pair.key}
+              pair={pair}
+              onPlot={() => plot.formulas(table, pair.horizontal, pair.vertical)}
+            />
+          ))}
+        </ul>
+      )}
+      {pairs.length > shown && !all && (
+        <Button look="quiet" onClick={() => setAll(true)}>
+          {pairs.length - shown} more pairs
+        </Button>
+      )}
+      {curve && (
+        <div className="mt-2">
+          <Button onClick={fitCurve}>Fit it as a curve</Button>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The equation that the readings are to follow, and the pairs that make it straight. */
+export function TheoryNote({ plot }: { plot: ReturnType<typeof usePlotPair> }) {
+  const { act } = useActs();
+  const equation = useInvestigation((state) => state.document.theory);
+  const constants = useInvestigation((state) => state.document.constants);
+  const tables = useTables();
+  const rules = useHouseRules();
+  const written = useDeferredValue(equation);
+  const found = useMemo(
+    () => theoryPairs(written, tables, constants, rules),
+    [written, tables, constants, rules],
+  );
+  return (
+    <MarginNote title="From a theory">
+      <TextField
+        label="The equation that the readings should follow"
+        value={equation}
+        placeholder="T = 2π√(m/k)"
+        problem={found.kind === "unreadable" ? findingSentence(found.finding) : undefined}
+        onChange={(text) => act(writeTheory, { equation: text }, "theory")}
+      />
+      {found.kind === "theory" && <Outcome found={found} plot={plot} />}
+      {found.kind === "empty" && (
+        <p className="text-soft mt-2">
+          Symbols of quantities count as measured, those of constants as known, all others as
+          unknown. √(…), powers such as L³ or L^3, ln, exp, sin are understood.
+        </p>
+      )}
+    </MarginNote>
+  );
+}
