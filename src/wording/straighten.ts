@@ -50,7 +50,7 @@ export function straightnessSentence(
   if (bend < 2) return `Straight as far as the points tell: no more bent than ${against}.`;
   const times = bend < 10 ? Number(bend.toPrecision(2)) : Math.round(bend);
   const way = sign > 0 ? "upwards" : "downwards";
-  return `Bent ${way}, ${bend > 1000 ? "far more" : `${times} times as much`} than ${against}.`;
+  return `Bent ${way}, ${bend > 1000 ? "far more than" : `${times} times as much as`} ${against}.`;
 }
 
 export const lawNames: Readonly<Record<Law, string>> = {

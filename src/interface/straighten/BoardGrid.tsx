@@ -107,7 +107,9 @@ function ColumnHeads({ whole, ownX }: Pick<Props, "whole" | "ownX">) {
   const symbol = whole.x.quantity.symbol || "x";
   return (
     <div role="row" className="contents">
-      <span role="columnheader" aria-label="up against across" />
+      <span role="columnheader">
+        <span className="sr-only">up against across</span>
+      </span>
       {whole.board.across.map(({ id }) => (
         <span
           key={id}

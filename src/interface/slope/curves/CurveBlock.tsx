@@ -79,9 +79,14 @@ export function CurveBlock({ figure, state, fit }: Props) {
       </div>
       {curve.family === "own" && <OwnFormula figure={figure} id={id} curve={curve} />}
       {model && points && (
-        <p className="overflow-x-auto py-1" tabIndex={0} aria-label="Formula as printed">
+        <div
+          className="overflow-x-auto py-1"
+          tabIndex={0}
+          role="group"
+          aria-label="Formula as printed"
+        >
           <CurveFormula expression={model.expression} variable={model.variable} points={points} />
-        </p>
+        </div>
       )}
       {fitted && !finding && <ParameterTable fitted={fitted} />}
       {curve.family === "power" && points && points.x.quantity.unit.trim() !== "" && (

@@ -1,8 +1,10 @@
+import { curvatureOf } from "@/core/fit/curvature";
 import { runsTest } from "@/core/statistics/runsTest";
 import { offCurve } from "../../fittedCurves";
 import type { CurveCheck } from "./curveCheck";
 
 const unlikely = 0.05;
+const unlikelyBend = 0.01;
 const praised = 0.9;
 const longestPattern = 6;
 
@@ -12,11 +14,12 @@ export const patternAboutCurve: CurveCheck = ({ fitted }) => {
   if (rSquared === undefined || rSquared < praised) return [];
   const { x } = fitted.order;
   const off = offCurve(fitted);
-  const sorted = [...off.keys()]
-    .sort((a, b) => (x[a] as number) - (x[b] as number))
-    .map((i) => off[i] as number);
-  const runs = runsTest(sorted);
-  return runs && runs.probability < unlikely && runs.pattern.length <= longestPattern
+  const order = [...off.keys()].sort((a, b) => (x[a] as number) - (x[b] as number));
+  const runs = runsTest(order.map((i) => off[i] as number));
+  if (!runs || runs.pattern.length > longestPattern) return [];
+  const bend = curvatureOf(x, off);
+  const bent = bend !== undefined && bend.probability < unlikelyBend;
+  return bent || runs.probability < unlikely
     ? [{ name: "pattern-about-curve", rSquared, pattern: runs.pattern }]
     : [];
 };

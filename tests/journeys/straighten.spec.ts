@@ -1,0 +1,174 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page, test } from "@playwright/test";
+import { kept, paste, sharedPlace, signIn, stage, start } from "./bench";
+
+async function atBoard(page: Page): Promise<void> {
+  await signIn(page);
+  await start(page, "sample");
+  await stage(page, "Straighten");
+  await expect(page.getByRole("grid", { name: "Straighten board" })).toBeVisible();
+}
+
+async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
+  await page.getByRole("button", { name: label }).last().click();
+  const exact = typeof option === "string";
+  await page.getByRole("option", { name: option, exact }).click();
+}
+
+const figure = (page: Page, name: RegExp) => page.getByRole("main").getByRole("img", { name });
+
+/** The first two numbers of a text: a value and its ±. */
+function statement(text: string | null): { value: number; half: number } {
+  const [value, half] = [...(text ?? "").replaceAll("−", "-").matchAll(/-?\d+(?:\.\d+)?/g)].map(
+    ([number]) => Number(number),
+  );
+  return { value: value!, half: half! };
+}
+
+/** A capacitor discharging: U = 9 V · exp(−t/24.2 s), read to 0.05 V. */
+async function discharge(page: Page): Promise<void> {
+  await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
+  await signIn(page);
+  await start(page);
+  const readings = ["8.87", "7.00", "5.48", "4.24", "3.24", "2.61", "2.00", "1.57", "1.23", "0.94"];
+  const rows = readings.map((volts, i) => `${6 * i}\t${volts} ± 0.05`);
+  await paste(page, ["time, t / s\tvoltage, U / V", ...rows].join("\n"));
+  await expect(page.getByText(/Pasted/)).toBeVisible();
+}
+
+test("from T and L to T² against L³ by the board", async ({ page }) => {
+  await atBoard(page);
+  await expect(page.getByTestId("straightness")).toContainText("Straight as far as the points");
+  await expect(page.getByTestId("exponent")).toContainText("agrees with 3/2");
+  await expect(page.getByTestId("possible")).toContainText("only a power law");
+  await page.getByRole("button", { name: "Plot T2 against L3" }).click();
+  await expect(figure(page, /^T² against L³: 7 points/)).toBeVisible();
+  await stage(page, "Derive");
+  await expect(page.getByRole("cell", { name: /cubed/ })).toHaveCount(1);
+});
+
+test("the board by keys: another pair makes the quantity that it needs", async ({ page }) => {
+  await atBoard(page);
+  const selected = page.getByRole("gridcell", { selected: true });
+  await selected.focus();
+  await expect(selected).toHaveAccessibleName(/squared against cubed: straight, the straightest/);
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("ArrowLeft");
+  await expect(selected).toHaveAccessibleName(/to the power 3\/2 against squared/);
+  await expect(page.getByTestId("straightness")).toContainText("Bent");
+  await page.keyboard.press("Enter");
+  await expect(figure(page, /^T\^?1\.5 against L²/)).toBeVisible();
+  await expect(page.getByText("overhang squared, L2 / m2").first()).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await expect(figure(page, /^T² against L³/)).toBeVisible();
+});
+
+test("from T and L to T² against L³ by the theory", async ({ page }) => {
+  await atBoard(page);
+  await page.getByLabel(/equation that the readings/).fill("T = 2π√(4 m L³/(E b d³))");
+  const roles = page.getByTestId("roles");
+  await expect(roles).toContainText("measuredT, L");
+  await expect(roles).toContainText("unknownm, E, b, d");
+  const first = page.getByTestId("theory-pairs").getByRole("listitem").first();
+  await expect(first).toContainText("slope");
+  await first.getByText("How one gets there").click();
+  await expect(first).toContainText("Square both sides.");
+  await first.getByRole("button", { name: "Plot it" }).click();
+  await expect(figure(page, /^T² against L³: 7 points/)).toBeVisible();
+  await kept(page);
+  await page.reload();
+  await stage(page, "Straighten");
+  await expect(page.getByLabel(/equation that the readings/)).toHaveValue(/^T = 2π√/);
+});
+
+test("an equation that stays curved says so and is fitted as it stands", async ({ page }) => {
+  await atBoard(page);
+  const field = page.getByLabel(/equation that the readings/);
+  await field.fill("T = a L = b");
+  await expect(page.getByText(/with one = between both sides/)).toBeVisible();
+  await field.fill("T = a L^n + c");
+  await expect(page.getByText(/No pair of quantities makes this equation straight/)).toBeVisible();
+  await page.getByRole("button", { name: "Fit it as a curve" }).click();
+  await expect(figure(page, /^T against L: 7 points.*fitted curve: a L\^n \+ c/)).toBeVisible();
+  await stage(page, "Slope");
+  await expect(page.getByRole("group", { name: /Curve: a L/ })).toContainText("n =");
+});
+
+test("a discharge by its logarithm and by a curve: both rates agree within their ±", async ({
+  page,
+}) => {
+  await discharge(page);
+  await stage(page, "Straighten");
+  await expect(page.getByTestId("possible")).toContainText("only an exponential");
+  const pair = page.getByRole("gridcell", { name: /^natural logarithm against as read/ });
+  await pair.click();
+  await expect(page.getByTestId("straightness")).toContainText("Straight as far as");
+  await page.getByRole("button", { name: /^Plot ln/ }).click();
+  await stage(page, "Slope");
+  const byLine = statement(await page.getByTestId("slope").textContent());
+
+  await stage(page, "Plot");
+  await choose(page, "Up the vertical axis", /voltage, U/);
+  await stage(page, "Slope");
+  await choose(page, "Fit a curve", "exponential");
+  await expect(page.locator('[data-role="curve"]').first()).toBeVisible();
+  const rate = page
+    .getByTestId(/^parameters-/)
+    .getByText(/±/)
+    .last();
+  await expect(rate).toBeVisible();
+  const byCurve = statement(await page.getByTestId(/^parameters-/).getByRole("definition").last().textContent()); // prettier-ignore
+  expect(byLine.value).toBeCloseTo(-0.0412, 2);
+  expect(Math.abs(byLine.value - byCurve.value)).toBeLessThan(byLine.half + byCurve.half);
+});
+
+test("curves beside one another, a kept parameter, reading off, and back to the line", async ({
+  page,
+}) => {
+  await discharge(page);
+  await stage(page, "Slope");
+  await choose(page, "Fit a curve", "exponential to a level");
+  await choose(page, "Fit a further curve", "parabola");
+  const compared = page.getByTestId("compared");
+  await expect(compared.getByRole("row", { name: /exponential to a level/ })).toContainText(
+    "lowest",
+  );
+  await expect(page.getByText(/Physics chooses the curve/)).toBeVisible();
+
+  const curve = page.getByRole("group", { name: "Curve: exponential to a level" });
+  await curve.getByText("Starting values and bounds").click();
+  const level = curve.getByRole("group", { name: "Parameter c" });
+  await level.getByLabel("start", { exact: true }).fill("0");
+  await level.getByLabel("keep at its start").check();
+  await expect(curve.getByTestId(/^parameters-/)).toContainText("kept");
+
+  await curve.getByText("Read off the curve").click();
+  await curve.getByLabel("At this value across").fill("9");
+  await curve.getByLabel("area from there to").fill("15");
+  await expect(curve.getByTestId("curve-height")).toContainText(/6\.1\d* ± 0\.0/);
+  await expect(curve.getByTestId("curve-slope")).toContainText("−0.25");
+  await expect(curve.getByTestId("curve-area")).toContainText(/32\.\d* ± 0\.\d/);
+  await curve.getByLabel("At this value up").fill("4.5");
+  await expect(curve.getByTestId("curve-places")).toContainText("16.");
+
+  await page.getByLabel(/off the first, under the figure/).check();
+  await expect(page.getByRole("main").locator('[data-role="strip-points"]')).toBeVisible();
+  const barriers = await new AxeBuilder({ page }).analyze();
+  expect(barriers.violations).toEqual([]);
+
+  await curve.getByRole("button", { name: "Take off" }).click();
+  await page.getByRole("button", { name: "Take off" }).click();
+  await expect(page.getByRole("main").locator('[data-role="best-line"]')).toBeVisible();
+});
+
+test("the stage has no barrier, and an empty one offers the first step", async ({ page }) => {
+  await atBoard(page);
+  await page.getByLabel(/equation that the readings/).fill("T = 2π√(4 m L³/(E b d³))");
+  await page.getByText("How one gets there").first().click();
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations).toEqual([]);
+  await page.goto(`${sharedPlace()}/shelf`);
+  await start(page);
+  await stage(page, "Straighten");
+  await expect(page.getByText(/needs four rows with a reading of both/)).toBeVisible();
+});
