@@ -1,7 +1,7 @@
 /** Brings the database's tables up to date; with --demo, loads the demo accounts and samples once. */
 import { join } from "node:path";
 import { nanoid } from "nanoid";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { samples } from "@/investigation/samples/samples";
 import { demoAccounts } from "@/server/access/demoMode";
 import { hashPassword } from "@/server/access/password";
 import { database } from "@/server/database/connection";
@@ -21,7 +21,7 @@ async function loadDemo(): Promise<void> {
       password: await hashPassword(password),
       demo: true,
     });
-    await createInvestigation(id, clampedRule());
+    for (const make of Object.values(samples).reverse()) await createInvestigation(id, make());
   }
 }
 

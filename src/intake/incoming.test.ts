@@ -1,5 +1,5 @@
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { cellsFromText, delimiterOf, unguarded } from "./cells";
 import { decodeText } from "./decodeText";
 import { incomingTable, proposedReading } from "./incoming";
@@ -145,10 +145,10 @@ describe("a foreign table", () => {
 
 describe("the file of a whole investigation", () => {
   const file = (change: object) =>
-    readInvestigationFile(JSON.stringify({ format: "any", ...clampedRule(), ...change }));
+    readInvestigationFile(JSON.stringify({ format: "any", ...plainRule(), ...change }));
 
   test("comes back as it was", () => {
-    expect(file({})).toEqual({ kind: "document", document: clampedRule() });
+    expect(file({})).toEqual({ kind: "document", document: plainRule() });
   });
 
   test.each([

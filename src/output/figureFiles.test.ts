@@ -11,7 +11,7 @@ import { showEquation } from "@/investigation/acts/showEquation";
 import { perform } from "@/investigation/history/edit";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import { evaluateTables } from "@/pipeline/table";
@@ -28,7 +28,7 @@ async function fontFile(file: string): Promise<Uint8Array> {
   return readFileSync(join(process.cwd(), `node_modules/@fontsource/${family}/files/${file}`));
 }
 
-function shown(document: Investigation = clampedRule()) {
+function shown(document: Investigation = plainRule()) {
   const figure = document.figures.main!;
   const fit = fitFigure(evaluateTables(document), figure)!;
   return { fit, document, specification: figureSpecification(figure, 1, fit, document.houseRules) };
@@ -45,7 +45,7 @@ function opened(name: string, bytes: Uint8Array) {
 
 describe("a figure as PDF", () => {
   test("another program reads its words, and every font is inside", async () => {
-    const { document } = perform(clampedRule(), showEquation, { figure: "main", shown: true });
+    const { document } = perform(plainRule(), showEquation, { figure: "main", shown: true });
     const { specification } = shown(document);
     const { text, fonts } = opened(
       "figure.pdf",
@@ -72,7 +72,7 @@ describe("a figure as PDF", () => {
   });
 
   test("Greek letters and raised figures come through", async () => {
-    const { document } = perform(clampedRule(), describeFigure, {
+    const { document } = perform(plainRule(), describeFigure, {
       ...{ figure: "main", title: "Δλ of Ω and α", caption: "√ is not needed" },
     });
     const scene = layoutFigure(shown(document).specification);
@@ -83,7 +83,7 @@ describe("a figure as PDF", () => {
 
 describe("a figure as text", () => {
   test("SVG is well-formed and carries no script", () => {
-    const { document } = perform(clampedRule(), describeFigure, {
+    const { document } = perform(plainRule(), describeFigure, {
       ...{ figure: "main", title: `<script>alert("x")</script> & more`, caption: "" },
     });
     const svg = svgText(layoutFigure(shown(document).specification), "a <b> & c", "");
@@ -102,7 +102,7 @@ describe("a figure as text", () => {
     );
     expect(tex.match(/^[\d.e-]+( [\d.e-]+){5}$/gm)).toHaveLength(7);
     expect(tex.split("{").length).toBe(tex.split("}").length);
-    const log = perform(clampedRule(), setAxis, {
+    const log = perform(plainRule(), setAxis, {
       figure: "main",
       axis: "x",
       change: { scale: "log" },
@@ -126,7 +126,7 @@ describe("a figure as text", () => {
 describe("lines of a figure in TeX", () => {
   const lined = (change: Partial<LineChoice>) =>
     figureTex(
-      shown(perform(clampedRule(), setLine, { figure: "main", change }).document).specification,
+      shown(perform(plainRule(), setLine, { figure: "main", change }).document).specification,
     );
   const plots = (tex: string) => tex.split("\n").filter((text) => text.includes("domain="));
 

@@ -11,7 +11,7 @@ import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Investigation } from "@/investigation/model/investigation";
 import { validateInvestigation } from "@/investigation/model/schema";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { evaluateTables, tableOf } from "@/pipeline/table";
 import { investigationJson } from "./investigationJson";
 import { tableCells } from "./tableCells";
@@ -23,7 +23,7 @@ const newId = () => `n${next++}`;
 
 /** The sample with a series, something set aside, and a text that looks like a formula. */
 function worked(): Investigation {
-  let { document } = perform(clampedRule(), addSeries, {
+  let { document } = perform(plainRule(), addSeries, {
     ...{ id: "thin", table: "main", name: "thin rule", rows: ["row1", "row2"] },
   });
   const readings = [
@@ -189,7 +189,7 @@ describe("XLSX", () => {
 });
 
 test("JSON says of itself what it is", () => {
-  const parsed = JSON.parse(investigationJson(clampedRule())) as Record<string, unknown>;
+  const parsed = JSON.parse(investigationJson(plainRule())) as Record<string, unknown>;
   expect(parsed.format).toBe("fathom-rule investigation");
   expect(parsed.title).toBe("Springiness of a clamped rule");
 });

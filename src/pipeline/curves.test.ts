@@ -10,7 +10,7 @@ import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { perform } from "@/investigation/history/edit";
 import type { Curve, CurveFamily } from "@/investigation/model/curve";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnit } from "@/core/unit/unitText";
 import { figureTex } from "@/output/figureTex";
@@ -32,7 +32,7 @@ function curved(family: CurveFamily, formula = ""): Investigation {
       after(document, chooseAxis, {
         ...{ ...main, axis: axis as "x" | "y", quantity: axis === "x" ? "overhang" : "period" },
       }),
-    clampedRule(),
+    plainRule(),
   );
   return after(plain, addCurve, { ...main, id: "bow", family, series: 0, formula });
 }

@@ -8,7 +8,7 @@ import { perform } from "@/investigation/history/edit";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { interceptSentence, lineSentence, noRangeSentence } from "@/wording/lines";
 import { figureSpecification } from "./figure";
 import { laidByHand } from "./byHand";
@@ -18,7 +18,7 @@ import { lineEquation } from "./lineEquation";
 import { lineRange } from "./lineRange";
 import { evaluateTables } from "./table";
 
-function laid(change: Partial<LineChoice>, rules: Partial<HouseRules> = {}, from = clampedRule()) {
+function laid(change: Partial<LineChoice>, rules: Partial<HouseRules> = {}, from = plainRule()) {
   const ruled = perform(from, setHouseRules, rules).document;
   const { document } = perform(ruled, setLine, { figure: "main", change });
   const figure = document.figures.main!;
@@ -93,7 +93,7 @@ describe("how far the line can turn", () => {
 
   test("a reading far off prevents it and is named", () => {
     const readings = [{ row: "row4", cell: "overhang", text: "0.39" }];
-    const { document } = perform(clampedRule(), typeReadings, { readings });
+    const { document } = perform(plainRule(), typeReadings, { readings });
     const { range } = laid({}, {}, document);
     if (range.kind !== "none") throw new Error(range.kind);
     expect(range.factor).toBeGreaterThan(2);
@@ -165,7 +165,7 @@ describe("a figure's paper", () => {
       return [series.map(({ name }) => name), plainRunText(y.symbol)];
     };
     const also = { figure: "main", quantity: "cubed", on: true };
-    const apart = perform(clampedRule(), plotAlso, also).document;
+    const apart = perform(plainRule(), plotAlso, also).document;
     expect(named(apart)[0]).toEqual([""]);
     const shown = { quantity: "cubed", unit: "l" };
     const other = perform(apart, describeQuantity, shown).document;

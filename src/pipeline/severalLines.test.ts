@@ -5,7 +5,7 @@ import { setLine } from "@/investigation/acts/setLine";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { laidByHand } from "./byHand";
 import { figureSpecification, seriesName } from "./figure";
 import { fitFigure } from "./fit";
@@ -15,7 +15,7 @@ const figure = "main";
 
 /** The sample with its first four overhangs as a series of their own, and the others as another. */
 function twoSeries(): Investigation {
-  const sample = clampedRule();
+  const sample = plainRule();
   const ids = inOrder(sample.rows).map(([id]) => id);
   const [table] = Object.keys(sample.tables) as [string];
   const short = { id: "short", table, name: "short", rows: ids.slice(0, 4) };
@@ -46,7 +46,7 @@ describe("several series on one paper", () => {
     const { found, slopes } = fitted(joined);
     expect(found.groups).toHaveLength(2);
     expect(slopes).toHaveLength(1);
-    expect(slopes[0]).toBeCloseTo(fitted(clampedRule()).slopes[0]!, 12);
+    expect(slopes[0]).toBeCloseTo(fitted(plainRule()).slopes[0]!, 12);
     expect(seriesName(found.lines[0]!, found)).toBe("all series");
   });
 

@@ -11,7 +11,7 @@ import type { Act } from "@/investigation/acts/act";
 import { perform } from "@/investigation/history/edit";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { figureSpecification } from "./figure";
 import { fitFigure } from "./fit";
 import { figureTex } from "@/output/figureTex";
@@ -22,7 +22,7 @@ import { offLineSpecification } from "./offLineFigure";
 import { evaluateTables } from "./table";
 
 const main = { figure: "main" };
-const after = <Args>(act: Act<Args>, args: Args, from: Investigation = clampedRule()) =>
+const after = <Args>(act: Act<Args>, args: Args, from: Investigation = plainRule()) =>
   perform(from, act, args).document;
 const lined = (change: Partial<LineChoice>, from?: Investigation) =>
   after(setLine, { ...main, change }, from);
@@ -59,7 +59,7 @@ describe("lines as they are drawn", () => {
   });
 
   test("what lies between steepest and shallowest is shaded, while both are drawn", () => {
-    expect(shapes(clampedRule(), "range-fan")).toHaveLength(1);
+    expect(shapes(plainRule(), "range-fan")).toHaveLength(1);
     expect(shapes(lined({ steepest: false }), "range-fan")).toHaveLength(0);
   });
 
@@ -122,7 +122,7 @@ describe("lines laid by hand", () => {
   });
 
   test("under another rule they are lines to look at", () => {
-    expect(shapes(edge("a", "steepest", 13, clampedRule()), "straightedge-line")).toHaveLength(1);
+    expect(shapes(edge("a", "steepest", 13, plainRule()), "straightedge-line")).toHaveLength(1);
   });
 });
 
@@ -141,13 +141,13 @@ describe("the slope triangle", () => {
   test("either way round it is the same triangle; none is drawn without one", () => {
     const turned = after(drawTriangle, { ...main, triangle: { from: 0.12, to: 0.02 } });
     expect(shown(turned).specification.triangle).toEqual(shown(drawn).specification.triangle);
-    expect(shapes(clampedRule(), "triangle")).toEqual([]);
+    expect(shapes(plainRule(), "triangle")).toEqual([]);
   });
 });
 
 describe("off the line", () => {
   test("the residuals of least squares add up to nothing, from left to right", () => {
-    const { one, line, rules } = shown(clampedRule());
+    const { one, line, rules } = shown(plainRule());
     const { points, missed } = offLine(one.fitted, line, rules);
     expect(points.reduce((sum, { off }) => sum + off, 0)).toBeCloseTo(0, 9);
     const xs = points.map(({ x }) => x);
@@ -156,7 +156,7 @@ describe("off the line", () => {
   });
 
   test("the slope without a reading is that of the others", () => {
-    const { figure, one, line, rules } = shown(clampedRule());
+    const { figure, one, line, rules } = shown(plainRule());
     const without = slopesWithout(one.fitted, figure.line, rules);
     expect(without).toHaveLength(7);
     expect(without.every((slope) => Math.abs(slope! - line.slope) < 0.1)).toBe(true);
@@ -164,7 +164,7 @@ describe("off the line", () => {
   });
 
   test("counted in bars, every bar is one long", () => {
-    const { one, line, rules } = shown(clampedRule());
+    const { one, line, rules } = shown(plainRule());
     const strip = offLineSpecification(one, offLine(one.fitted, line, rules), rules, true);
     expect(Array.from(strip.series[0]!.points.yBars.up)).toEqual(Array(7).fill(1));
     expect(Math.max(...Array.from(strip.series[0]!.points.y))).toBeLessThan(1);

@@ -5,7 +5,7 @@ import { setAside } from "@/investigation/acts/setAside";
 import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import {
   baseOf,
   boarded,
@@ -29,12 +29,12 @@ const whole = (document: Investigation) => {
 
 describe("the quantities of the board", () => {
   test("L and T stand behind L³ and T² of the figure", () => {
-    const { x, y } = found(clampedRule());
+    const { x, y } = found(plainRule());
     expect([x.quantity.symbol, y.quantity.symbol]).toEqual(["L", "T"]);
   });
 
   test("a choice goes before the figure; a quantity that is gone is passed over", () => {
-    const document = clampedRule();
+    const document = plainRule();
     document.board = { ...document.board, x: "time", y: "period" };
     expect(found(document).x.quantity.symbol).toBe("t_10");
     document.board = { ...document.board, x: "gone" };
@@ -42,7 +42,7 @@ describe("the quantities of the board", () => {
   });
 
   test("a tenth of a time is no transform, a logarithm is one", () => {
-    const document = perform(clampedRule(), addDerived, {
+    const document = perform(plainRule(), addDerived, {
       ...{ id: "log", table: "main", name: "", symbol: "l", formula: "ln(T)" },
     }).document;
     const [table] = evaluateTables(document);
@@ -62,7 +62,7 @@ describe("the quantities of the board", () => {
 
 describe("the board of the sample", () => {
   test("T² against L³ is the simplest of the straightest", () => {
-    const { board, points, count } = whole(clampedRule());
+    const { board, points, count } = whole(plainRule());
     expect(board.straightest).toEqual({ x: "3", y: "2" });
     expect([board.rows.length, board.rows[0]!.length]).toEqual([10, 10]);
     expect(points.fraction).toEqual({ above: 3, below: 2 });
@@ -71,18 +71,18 @@ describe("the board of the sample", () => {
   });
 
   test("readings set aside take no part; one's own transform is a further row or column", () => {
-    const aside = perform(clampedRule(), setAside, {
+    const aside = perform(plainRule(), setAside, {
       ...{ readings: [{ row: "row7", cell: "overhang" }], reason: "slipped" },
     }).document;
     expect(whole(aside).count).toBe(6);
-    const own = clampedRule();
+    const own = plainRule();
     own.board = { ...own.board, ownX: "L^3 + 0.001" };
     expect(whole(own).board.across.at(-1)!.id).toBe("own");
     expect(whole(own).board.rows[0]!).toHaveLength(11);
   });
 
   test("the small figure in the margin shows the pair with its bars", () => {
-    const document = clampedRule();
+    const document = plainRule();
     const cell = whole(document).board.rows[6]![7]!;
     const figure = smallPairSpecification(cell, { up: "T^2", across: "L^3" }, document.houseRules);
     expect(figure.series[0]!.points.x.length).toBe(7);
@@ -112,7 +112,7 @@ describe("names of transforms", () => {
   });
 
   test("what is worked out already is found, however it is written", () => {
-    const [table] = evaluateTables(clampedRule());
+    const [table] = evaluateTables(plainRule());
     expect(quantityWith(table!, "L^3")!.id).toBe("cubed");
     expect(quantityWith(table!, "T ^ 2")!.id).toBe("squared");
     expect(quantityWith(table!, "L")!.id).toBe("overhang");
@@ -124,7 +124,7 @@ describe("theories with what the bench knows", () => {
   const equation = "T = 2π√(4 m L³/(E b d³))";
   const width = { name: "width", symbol: "b", value: "25.4", uncertainty: "0.1", unit: "mm" };
   const rule = () =>
-    perform(clampedRule(), addConstant, { id: "width", ...width, source: "" }).document;
+    perform(plainRule(), addConstant, { id: "width", ...width, source: "" }).document;
   const pairs = (text: string, document = rule()) =>
     theoryPairs(text, evaluateTables(document), document.constants, document.houseRules);
 

@@ -1,11 +1,11 @@
 import { numberTex } from "@/core/expression/tex";
 import { writeChosenNumber, writeNumber } from "@/core/number/writtenNumber";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { fitFigure } from "./fit";
 import { evaluateTables } from "./table";
 import { triangleWorking } from "./triangleWorking";
 
-const document = clampedRule();
+const document = plainRule();
 const fit = fitFigure(evaluateTables(document), document.figures.main!, document.houseRules)!;
 
 describe("the working of a slope triangle", () => {

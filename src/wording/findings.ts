@@ -215,6 +215,39 @@ const sentences: Sentences = {
     `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. Add it to the ± of the result.`,
   "two-points-no-standard-error": () =>
     "Two points always lie on a line, so nothing tells how sure it is. Take a third reading.",
+  "result-without-figure": () =>
+    "The figure that this is taken from shows no line. Choose a figure with at least two readings.",
+  "result-without-curve": () =>
+    "The figure has no fitted curve. Fit one in Slope, or take the result from its line.",
+  "result-without-quantity": () => "Choose the quantity whose mean this is.",
+  "result-without-formula": () =>
+    "Write how it comes from the source, such as 4 · slope, or take the source as it is.",
+  "result-without-theory": () =>
+    "There is no theory yet. Type its equation in Straighten, or write the formula here.",
+  "result-without-uncertainty": () =>
+    "Nothing tells how sure the number from the figure is: give the readings a ±, or take more of them.",
+  "result-without-solution": (finding) =>
+    `No ${finding.symbol} above zero fits the theory and the numbers. Check the units of the constants, and whether slope or intercept is meant.`,
+  "result-with-several-solutions": (finding) =>
+    `More than one ${finding.symbol} fits the theory; this is the smallest.`,
+  "result-needs-constant": (finding) =>
+    `${finding.symbol} has no value yet. Add it as a constant, with its ± and unit.`,
+  "result-needs-unit": (finding) =>
+    `The theory is solved for ${finding.symbol} by numbers, so its unit can’t be worked out. Type the unit.`,
+  "constant-without-value": (finding) =>
+    `The constant ${finding.symbol} has no number that can be read. Complete it.`,
+  "theory-not-of-figure": () =>
+    "The theory does not make this figure a straight line. Plot a pair that it proposes in Straighten, or write the formula here.",
+  "theory-without-symbol": (finding) =>
+    finding.symbol === ""
+      ? "Give the wanted constant its symbol, as it stands in the theory."
+      : `By the theory ${finding.symbol} is not in the ${finding.about} of this figure. Take the other of slope and intercept, or write the formula here.`,
+  "error-instead-of-range": () =>
+    "There is no slope range here, so the standard error of the line stands for its ±.",
+  "crossing-needs-two-lines": () =>
+    "A crossing needs a figure with two lines: two series, or two quantities on one paper.",
+  "read-off-without-place": () => "Say at which value it is to be read off.",
+  "read-off-nothing-there": () => "There is nothing to read off at this value.",
 };
 
 /** The sentence a person reads for a finding: what is wrong and what to do. */

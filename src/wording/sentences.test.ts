@@ -1,4 +1,4 @@
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../tests/fixtures/plainRule";
 import { usesOf } from "@/pipeline/uses";
 import { drawnSentence, rulesSentence, shareAdvice } from "./deriving";
 import { incomingProblem, sheetNotes } from "./filing";
@@ -8,7 +8,7 @@ import { uncertaintyHeading, uncertaintySentence } from "./uncertainty";
 
 describe("removing", () => {
   test("says what went along, what used it, and the way back", () => {
-    const document = clampedRule();
+    const document = plainRule();
     const { time, cubed } = document.quantities;
     expect(removalSentence(time!, usesOf(document, "time"))).toBe(
       "Time for ten swings was removed with 21 readings. Undo (Ctrl+Z) brings everything back.",
@@ -52,7 +52,7 @@ describe("advice on where a ± comes from", () => {
 });
 
 describe("ways to add up", () => {
-  const school = clampedRule().houseRules;
+  const school = plainRule().houseRules;
   const university = {
     ...school,
     ...({ uncertaintyMeans: "standard", propagation: "quadrature" } as const),

@@ -1,4 +1,4 @@
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../fixtures/plainRule";
 import { saveEdits } from "@/server/investigations/saveEdits";
 import { editStream } from "@/server/live/editStream";
 import { stopListening } from "@/server/live/listener";
@@ -23,7 +23,7 @@ async function nextEdits(reader: ReadableStreamDefaultReader<Uint8Array>): Promi
 test("a window hears what it missed, then each new edit; and nothing once it may not", async () => {
   const { owner, id } = await somebodysRule();
   const save = async (text: string) => {
-    const edit = typing(clampedRule(), "row1", text);
+    const edit = typing(plainRule(), "row1", text);
     await saveEdits(id, owner, { since: 0, edits: [edit] });
     return edit.id;
   };

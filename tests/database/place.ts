@@ -4,7 +4,7 @@ import type { Edit } from "@/investigation/history/edit";
 import { perform } from "@/investigation/history/edit";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../fixtures/plainRule";
 import { database } from "@/server/database/connection";
 import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
@@ -28,7 +28,7 @@ export async function somebody(fields: Record<string, unknown> = {}): Promise<st
 
 export async function somebodysRule(): Promise<{ owner: string; id: string }> {
   const owner = await somebody();
-  return { owner, id: await createInvestigation(owner, clampedRule()) };
+  return { owner, id: await createInvestigation(owner, plainRule()) };
 }
 
 /** The edit of typing a time into a row. */

@@ -1,6 +1,6 @@
 import { removeRows } from "@/investigation/acts/removeRows";
 import { perform } from "@/investigation/history/edit";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../fixtures/plainRule";
 import { models } from "@/server/database/models";
 import { readSaveRequest } from "@/server/investigations/editSchema";
 import { saveEdits } from "@/server/investigations/saveEdits";
@@ -9,7 +9,7 @@ import { closeDatabase, prepareDatabase, somebodysRule, storedTime, typing } fro
 beforeAll(prepareDatabase);
 afterAll(closeDatabase);
 
-const sample = clampedRule();
+const sample = plainRule();
 
 describe("keeping edits", () => {
   test("an edit raises the revision, is stored and stands in the log with its way back", async () => {

@@ -60,6 +60,6 @@ test("pages carry a strict policy and the cookie is out of reach of scripts", as
   await signIn(page);
   const [cookie] = await context.cookies();
   expect(cookie).toMatchObject({ httpOnly: true, sameSite: "Lax" });
-  await start(page, "sample");
+  await start(page, "rule");
   expect(refusals).toEqual([]);
 });

@@ -6,7 +6,7 @@ test.beforeEach(({ page }) => signIn(page));
 test("a word in a cell is kept, marked, counted on the rule, and its row left out", async ({
   page,
 }) => {
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("gridcell", { name: /overhang, row 3/ }).click();
   await page.keyboard.type("about 3");
   await page.keyboard.press("Enter");
@@ -20,7 +20,7 @@ test("a word in a cell is kept, marked, counted on the rule, and its row left ou
 });
 
 test("a ± that is no size is explained beside it", async ({ page }) => {
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByLabel("± of each reading").fill("-1");
   await expect(
     page.getByText("An uncertainty is a size and can't be below zero.").first(),

@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { plainRule } from "../fixtures/plainRule";
 
 /** The address of the application that the journeys share. */
 export function sharedPlace(): string {
@@ -14,12 +15,30 @@ export async function signIn(page: Page, place = sharedPlace(), name = "ines"): 
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
 }
 
-/** Starts an investigation and waits until the first cell has the focus. */
-export async function start(page: Page, from: "empty" | "sample" = "empty"): Promise<void> {
-  const name = from === "empty" ? "Start an investigation" : "Start from the clamped rule";
-  await page.getByRole("button", { name }).click();
+/**
+ * Starts an investigation and waits until the first cell has the focus: an empty one, or the plain readings of the
+ * clamped rule, brought in as the file of an investigation.
+ */
+export async function start(page: Page, from: "empty" | "rule" = "empty"): Promise<void> {
+  if (from === "empty") {
+    await page.getByRole("button", { name: "Start an investigation" }).click();
+  } else {
+    await page.getByRole("button", { name: "Bring in an investigation" }).click();
+    await page.getByLabel("File").setInputFiles({
+      name: "rule.json",
+      mimeType: "application/json",
+      buffer: Buffer.from(JSON.stringify(plainRule())),
+    });
+  }
   await expect(page.getByRole("grid")).toBeVisible();
   await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
+}
+
+/** Starts from one of the samples that ship with the application. */
+export async function startSample(page: Page, title: string): Promise<void> {
+  await page.getByRole("button", { name: "Start from a sample" }).click();
+  await page.getByRole("menuitem", { name: title }).click();
+  await expect(page.getByRole("grid")).toBeVisible();
 }
 
 /** Puts texts on the real clipboard and pastes with the real key. */

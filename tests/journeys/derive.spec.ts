@@ -46,7 +46,7 @@ test("the worked example: percentages for a product, and renaming follows into t
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Derive");
   await page.getByRole("cell", { name: /period squared/ }).click();
   await page.getByRole("spinbutton", { name: "row" }).fill("5");
@@ -75,7 +75,7 @@ test("a formula is completed from the symbols at hand and typeset, and its row p
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Derive");
   await page.getByRole("button", { name: "Write a formula" }).click();
   const field = page.getByRole("combobox", { name: /^Formula of z/ });

@@ -11,7 +11,7 @@ test("house rules, the preview and the drawer have no barrier, and the drawer re
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("button", { name: "House rules" }).click();
   await expect(page.getByRole("heading", { name: "How sure a number is" })).toBeVisible();
   await noBarrier(page);

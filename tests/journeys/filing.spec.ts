@@ -44,7 +44,7 @@ async function said(page: Page): Promise<unknown> {
 }
 
 async function worked(page: Page): Promise<void> {
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("gridcell", { name: /repeat 3, row 2/ }).click();
   await page.getByRole("button", { name: "Set aside repeat 3" }).click();
   await page.getByRole("gridcell", { name: /overhang, row 6/ }).click();

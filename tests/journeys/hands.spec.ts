@@ -32,7 +32,7 @@ test("readings typed by keyboard alone", async ({ page }) => {
 
 test("a range is cut, pasted elsewhere and brought back by undo", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.keyboard.press("Shift+ArrowDown");
   await page.keyboard.press("Shift+ArrowRight");
   await page.keyboard.press("Control+x");
@@ -49,7 +49,7 @@ test("a range is cut, pasted elsewhere and brought back by undo", async ({ page 
 
 test("the rule: keys, the dragged cursor, the browser's way back", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.keyboard.press("Alt+5");
   await expect(page).toHaveURL(/\/slope$/);
   await expect(page.getByTestId("slope")).toBeVisible();
@@ -67,7 +67,7 @@ test("the rule: keys, the dragged cursor, the browser's way back", async ({ page
 
 test("rows are inserted, moved and filled by key, and sorted from their menu", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.keyboard.press("Insert");
   await expect.poll(async () => (await rowTexts(page, 1))[0]).toBe("");
   await expect.poll(async () => (await rowTexts(page, 2))[0]).toBe("0.200");
@@ -88,7 +88,7 @@ test("rows are inserted, moved and filled by key, and sorted from their menu", a
 
 test("a quantity moves, and is duplicated under a symbol of its own", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("button", { name: "Move right" }).click();
   await expect(page.getByRole("columnheader").nth(2)).toContainText("L / m");
   await page.getByRole("button", { name: "Duplicate" }).click();
@@ -98,7 +98,7 @@ test("a quantity moves, and is duplicated under a symbol of its own", async ({ p
 
 test("a reading is set aside with a reason, drawn hollow, and taken back", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("gridcell", { name: "overhang, row 6, 0.450 metres" }).click();
   await page.getByRole("button", { name: "Because" }).click();
   await page.getByRole("option", { name: "another reason" }).click();
@@ -131,7 +131,7 @@ test("a typed unit is understood as it is typed", async ({ page }) => {
 
 test("each kind of ± is explained as it is chosen, and drawn", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   const explained = page.getByTestId("uncertainty-explained");
   await chooseUncertainty(page, "half the smallest division");
   await page.getByRole("textbox", { name: "Smallest division" }).fill("0.001");
@@ -152,7 +152,7 @@ test("each kind of ± is explained as it is chosen, and drawn", async ({ page })
 
 test("the drawer: a number is mended without leaving the figure", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Slope");
   await expect(page.getByTestId("ledger")).toContainText("12.32");
   await page.keyboard.press("Alt+0");
@@ -170,7 +170,7 @@ test("the drawer: a number is mended without leaving the figure", async ({ page 
 
 test("a quantity can be added and removed, and undo brings its readings back", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("button", { name: "Add a quantity" }).click();
   await expect(page.getByRole("columnheader")).toHaveCount(7);
   await page.getByRole("columnheader").nth(1).click();
@@ -185,7 +185,7 @@ for (const width of [1280, 820]) {
     await page.setViewportSize({ width, height: 800 });
     await signIn(page);
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-    await start(page, "sample");
+    await start(page, "rule");
     for (const name of ["Measure", "Derive", "Plot", "Slope"]) {
       await stage(page, name);
       await kept(page);

@@ -33,7 +33,7 @@ async function expectRows(page: Page, count: number): Promise<void> {
 
 test("two windows see each other's edits at once", async ({ page, context }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await kept(page);
   const other = await context.newPage();
   await other.goto(page.url());
@@ -52,7 +52,7 @@ test("two windows see each other's edits at once", async ({ page, context }) => 
 
 test("what the server refuses is rolled back and said", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.route("**/edits", async (route) => {
     const body = route.request().postDataJSON() as { edits: { patches: { value: unknown }[] }[] };
     for (const { patches } of body.edits) for (const patch of patches) patch.value = 7;

@@ -5,7 +5,7 @@ import { paste, signIn, stage, start } from "./bench";
 
 async function atSlope(page: Page): Promise<void> {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Slope");
   await expect(page.getByTestId("ledger")).toBeVisible();
 }

@@ -57,7 +57,7 @@ test("the clamped rule, three repeats, typed by the keyboard alone", async ({ pa
 
 test("a further repeat for one row, and one repeat set aside", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("gridcell", { name: /time for ten swings, repeat 2, row 3/ }).click();
   await page.keyboard.type("6.72");
   await page.keyboard.press("Enter");
@@ -110,7 +110,7 @@ test("house rules: everything follows at once, and undo brings the old ones back
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   const choose = async (rule: string, value: string | RegExp) => {
     await page.getByRole("dialog").getByRole("button", { name: rule }).click();
     await page.getByRole("option", { name: value }).click();
@@ -136,7 +136,7 @@ test("house rules: everything follows at once, and undo brings the old ones back
 
 test("constants: one's own with its ±, and one of nature", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("button", { name: "Add a constant" }).click();
   await page.getByLabel("Value of k").fill("25.4");
   await page.getByLabel("± of k").fill("-0.1");
@@ -207,7 +207,7 @@ test("a pencil mark is answered with a reason, and brought back", async ({ page 
 
 test("a reading is found by its text, and the keys go on from there", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.keyboard.press("Control+f");
   await page.keyboard.type("0.4");
   await expect(page.getByText("2 found")).toBeVisible();
@@ -221,7 +221,7 @@ test("a quantity is dragged, hidden and shown, and its symbol kept apart from ot
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   const heading = (index: number) => page.getByRole("columnheader").nth(index);
   const from = (await heading(1).boundingBox())!;
   const to = (await heading(3).boundingBox())!;

@@ -5,7 +5,7 @@ import { signIn, stage, start } from "./bench";
 
 async function atPlot(page: Page): Promise<void> {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Plot");
   await expect(page.getByRole("img", { name: /against/ })).toBeVisible();
 }
@@ -82,7 +82,7 @@ test("two series have a legend, which is dragged and finds its own place again",
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("gridcell", { name: /overhang, row 6/ }).click();
   await page.getByRole("button", { name: "Row 6", exact: true }).click();
   await page.getByRole("menuitem", { name: "Make a series of them" }).click();

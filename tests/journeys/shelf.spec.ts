@@ -3,7 +3,7 @@ import { kept, sharedPlace, signIn, start } from "./bench";
 
 /** Starts from the sample under a title of this test's own. */
 async function onShelf(page: Page, title: string): Promise<void> {
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByLabel("Title of the investigation").fill(title);
   await kept(page);
   await page.goto(`${sharedPlace()}/shelf`);

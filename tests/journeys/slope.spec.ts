@@ -3,7 +3,7 @@ import { signIn, stage, start } from "./bench";
 
 async function atSlope(page: Page): Promise<void> {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Slope");
   await expect(page.getByTestId("ledger")).toBeVisible();
 }
@@ -62,7 +62,7 @@ test("a reading far off prevents the range; it is named, set aside and taken bac
   page,
 }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await page.getByRole("gridcell", { name: /overhang, row 4/ }).click();
   await page.keyboard.type("0.39");
   await page.keyboard.press("Enter");

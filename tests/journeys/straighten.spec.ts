@@ -4,7 +4,7 @@ import { kept, paste, sharedPlace, signIn, stage, start } from "./bench";
 
 async function atBoard(page: Page): Promise<void> {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Straighten");
   await expect(page.getByRole("grid", { name: "Straighten board" })).toBeVisible();
 }

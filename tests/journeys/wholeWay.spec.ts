@@ -82,7 +82,7 @@ test("readings in, a figure with its slope out, and everything there next time",
 
 test("choosing other axes changes the figure and the slope's unit", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Plot");
   await page.getByRole("button", { name: "Along the horizontal axis" }).click();
   await page.getByRole("option", { name: "overhang, L / m", exact: true }).click();
@@ -94,7 +94,7 @@ test("choosing other axes changes the figure and the slope's unit", async ({ pag
 
 test("the figure is taken out as SVG and PNG, alike to the page", async ({ page }) => {
   await signIn(page);
-  await start(page, "sample");
+  await start(page, "rule");
   await stage(page, "Plot");
   const figure = page.getByRole("img", { name: /^T² against L³: 7 points/ });
   await expect(figure).toBeVisible();

@@ -1,4 +1,4 @@
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../fixtures/plainRule";
 import { validateInvestigation } from "@/investigation/model/schema";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { svgText } from "@/figure/render/svgText";
@@ -31,7 +31,7 @@ test.each([1, 2, 3, 20261123])(
   "after 150 acts with seed %d, step by step equals from scratch",
   (seed) => {
     const chance = new Chance(seed);
-    let document = clampedRule();
+    let document = plainRule();
     for (let step = 0; step < 150; step++) {
       document = somethingDone(document, chance, `id${step}`).document;
       const stepwise = drawn(document);

@@ -1,6 +1,6 @@
 import { applyChange } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../fixtures/plainRule";
 import {
   type DocumentState,
   received,
@@ -12,7 +12,7 @@ import { Chance, somethingDone } from "./madeUp";
 
 /** The server's part, as plainly as it can be told: a document and a log. */
 class PlainServer {
-  document: Investigation = clampedRule();
+  document: Investigation = plainRule();
   readonly log: ServerEdit[] = [];
 
   /** Takes pending edits in order; gives the ids of those that no longer fit. */
@@ -38,7 +38,7 @@ class Window {
     private readonly name: string,
     private readonly chance: Chance,
   ) {
-    const document = clampedRule();
+    const document = plainRule();
     this.state = { base: document, document, revision: 0, pending: [] };
   }
 

@@ -4,7 +4,7 @@ import { redirect } from "next/navigation";
 import { revalidatePath } from "next/cache";
 import { investigationForAction, personForPage } from "@/app/access";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { isSampleName, samples } from "@/investigation/samples/samples";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import {
@@ -26,9 +26,10 @@ export async function startEmptyAction(): Promise<void> {
   await startWith(emptyInvestigation());
 }
 
-/** Starts from the sample of the clamped steel rule and opens it. */
-export async function startSampleAction(): Promise<void> {
-  await startWith(clampedRule());
+/** Starts from a sample, by its name, and opens it. */
+export async function startSampleAction(name: string): Promise<void> {
+  if (!isSampleName(name)) throw new Error("there is no such sample");
+  await startWith(samples[name]());
 }
 
 /** Puts an investigation that was taken out on the shelf and opens it. */

@@ -1,4 +1,5 @@
 import { personForPage } from "@/app/access";
+import { sampleTitles } from "@/investigation/samples/samples";
 import { signOutAction } from "@/app/sign-in/actions";
 import { AwayPage } from "@/interface/shell/AwayPage";
 import { ShelfPage } from "@/interface/shelf/ShelfPage";
@@ -27,6 +28,7 @@ export default async function Shelf() {
         putBack: putBackAction,
       }}
       startEmpty={startEmptyAction}
+      samples={sampleTitles()}
       startSample={startSampleAction}
       bringIn={bringInAction}
       signOut={signOutAction}

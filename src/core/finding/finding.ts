@@ -113,4 +113,21 @@ export type Finding =
   | { readonly name: "r-squared-for-uncertainty" }
   | { readonly name: "line-far-beyond"; readonly times: number }
   | { readonly name: "common-part-of-slope"; readonly symbol: string; readonly percent: number }
-  | { readonly name: "two-points-no-standard-error" };
+  | { readonly name: "two-points-no-standard-error" }
+  | { readonly name: "result-without-figure" }
+  | { readonly name: "result-without-curve" }
+  | { readonly name: "result-without-quantity" }
+  | { readonly name: "result-without-formula" }
+  | { readonly name: "result-without-theory" }
+  | { readonly name: "result-without-uncertainty" }
+  | { readonly name: "result-without-solution"; readonly symbol: string }
+  | { readonly name: "result-with-several-solutions"; readonly symbol: string }
+  | { readonly name: "result-needs-constant"; readonly symbol: string }
+  | { readonly name: "result-needs-unit"; readonly symbol: string }
+  | { readonly name: "constant-without-value"; readonly symbol: string }
+  | { readonly name: "theory-not-of-figure" }
+  | { readonly name: "theory-without-symbol"; readonly symbol: string; readonly about: string }
+  | { readonly name: "error-instead-of-range" }
+  | { readonly name: "crossing-needs-two-lines" }
+  | { readonly name: "read-off-without-place" }
+  | { readonly name: "read-off-nothing-there" };

@@ -4,9 +4,10 @@ import { SeededChance } from "../statistics/seededChance";
 import type { Pair } from "./pairs";
 import type { Theory } from "./theory";
 
-type Numbers = Record<string, number>;
+export type Numbers = Record<string, number>;
 
-function evaluator(expression: Expression): (numbers: Numbers) => number {
+/** An expression as a function of numbers by their symbols; NaN where it has no value. */
+export function evaluator(expression: Expression): (numbers: Numbers) => number {
   const names = symbolsOf(expression);
   const work = compile(expression, (name) => names.indexOf(name));
   return (numbers) => work(Float64Array.from(names, (name) => numbers[name] ?? NaN));

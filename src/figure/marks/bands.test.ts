@@ -1,4 +1,4 @@
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import { evaluateTables } from "@/pipeline/table";
@@ -13,7 +13,7 @@ import type {
 } from "../specification";
 import { bands } from "./bands";
 
-const document = clampedRule();
+const document = plainRule();
 const fit = fitFigure(evaluateTables(document), document.figures.main!, document.houseRules)!;
 const plain = figureSpecification(document.figures.main!, 1, fit, document.houseRules);
 

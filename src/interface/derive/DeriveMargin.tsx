@@ -6,17 +6,19 @@ import { writeStatement } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { partsBy, rowRule } from "@/pipeline/derived/derivedQuantities";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
+import { drawingOf } from "@/pipeline/derived/drawnInputs";
 import { type Share, sharesOfCell, sharesOverRows } from "@/pipeline/derived/shares";
 import type { DerivedColumn } from "@/pipeline/evaluated";
 import { ruleNames, rulesSentence, shareAdvice } from "@/wording/deriving";
 import { StageMarks } from "../marks/StageMarks";
+import { ShareBar } from "../parts/ShareBar";
+import { DrawnUncertainty } from "../parts/DrawnUncertainty";
 import { RunTextView } from "../parts/RunTextView";
 import { useDecimalMark } from "../parts/StatementView";
 import { MarginNote } from "../parts/StageLayout";
 import { useHouseRules, useQuantities } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { DerivedPanel } from "./DerivedPanel";
-import { DrawnUncertainty } from "./Drawn";
 import { type Derived, InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
 
 /** The shares with the names of what brings them. */
@@ -42,23 +44,6 @@ function useNamedShares(column: DerivedColumn, row: number) {
   }, [column, row, quantities, constants, rule]);
 }
 
-function Bar({ name, share, all }: { name: string; share: number; all: number }) {
-  const percent = Math.round(share * 100);
-  return (
-    <li className="grid grid-cols-[120px_1fr_44px] items-center gap-2 py-0.5">
-      <span className="truncate" title={name}>
-        {name}
-      </span>
-      <span className="bg-magenta-wash relative h-2" aria-hidden>
-        <span className="bg-magenta absolute inset-y-0 left-0" style={{ width: `${percent}%` }} />
-      </span>
-      <span className="text-right" title={`over all rows ${Math.round(all * 100)} %`}>
-        {percent}&nbsp;%
-      </span>
-    </li>
-  );
-}
-
 function Shares({
   derived,
   column,
@@ -82,7 +67,7 @@ function Shares({
     >
       <ul>
         {here.map(({ id, name, share }) => (
-          <Bar
+          <ShareBar
             key={id}
             name={name}
             share={share}
@@ -134,9 +119,9 @@ function Ways({ derived, column, row }: { derived: Derived; column: DerivedColum
       <p className="text-soft mt-2">{rulesSentence(sizes["worst-case"], sizes.quadrature)}</p>
       <DrawnUncertainty
         key={`${column.id}/${row}`}
-        column={column}
-        quantities={derived.table.quantities}
-        row={row}
+        drawing={drawingOf(column, row, derived.table.quantities, rules)}
+        refusal="Monte Carlo draws rows, not formulas over whole columns."
+        unit={column.formula.shown}
         firstOrder={sizes.quadrature}
       />
       {common > 0 && (

@@ -7,14 +7,14 @@ import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import { inOrder } from "@/investigation/model/order";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { createInvestigationStore, doAct, redo, undo } from "../store/investigationStore";
 import { GridController } from "./GridController";
 import { createGridStore } from "./gridState";
 import { gridTemplate, headingGroups } from "./gridTemplate";
 import { gridView } from "./gridView";
 
-const frozen = () => perform(clampedRule(), typeReadings, { readings: [] }).document;
+const frozen = () => perform(plainRule(), typeReadings, { readings: [] }).document;
 const nothing = { table: undefined, series: undefined };
 
 function hands() {

@@ -1,5 +1,5 @@
 import { readBlock } from "@/intake/block";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { createInvestigationStore, redo, undo } from "../store/investigationStore";
 import { GridController } from "./GridController";
 import { createGridStore, inside, nextCell } from "./gridState";
@@ -7,7 +7,7 @@ import { createGridStore, inside, nextCell } from "./gridState";
 const size = { rows: 3, columns: 2 };
 
 function hands() {
-  const store = createInvestigationStore(clampedRule(), 0);
+  const store = createInvestigationStore(plainRule(), 0);
   const controller = new GridController(store, createGridStore());
   const reading = (row: string, quantity = "overhang") =>
     store.getState().document.rows[row]?.readings[quantity];

@@ -1,26 +1,12 @@
 "use client";
 
-import { createElement, memo, type ReactNode } from "react";
-import { type SvgElement, svgElements } from "@/figure/render/svgElement";
+import { memo } from "react";
+import { svgElements } from "@/figure/render/svgElement";
 import type { FigureSpecification } from "@/figure/specification";
 import { figureDescription } from "@/wording/figures";
 import { Crowd } from "./Crowd";
 import { isCrowded, sceneOf } from "./sceneOf";
-
-/** React's spelling of SVG attributes: stroke-width is strokeWidth. */
-function reactName(name: string): string {
-  return name.startsWith("data-")
-    ? name
-    : name.replace(/[-:](\w)/g, (_, c: string) => c.toUpperCase());
-}
-
-function toReact({ tag, attributes, content }: SvgElement, key: number): ReactNode {
-  const props = Object.fromEntries(
-    Object.entries(attributes).map(([name, value]) => [reactName(name), value]),
-  );
-  const children = typeof content === "string" ? content : content.map(toReact);
-  return createElement(tag, { ...props, key }, children);
-}
+import { svgNode } from "./svgNode";
 
 /** A figure on the page: the very scene that the exports write. */
 export const SceneView = memo(function SceneView({ figure }: { figure: FigureSpecification }) {
@@ -33,7 +19,7 @@ export const SceneView = memo(function SceneView({ figure }: { figure: FigureSpe
         aria-label={figureDescription(figure)}
         className="block h-auto max-h-full w-full"
       >
-        {svgElements(scene).map(toReact)}
+        {svgElements(scene).map(svgNode)}
       </svg>
       {isCrowded(figure) && <Crowd figure={figure} />}
     </div>

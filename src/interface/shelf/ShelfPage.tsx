@@ -7,6 +7,7 @@ import { TextField } from "../parts/TextField";
 import { forgetCopiesOfOthers, rememberPerson } from "../store/deviceCopy";
 import { arranged, type ShelfChanges, type ShelfEntry, type ShelfOrder } from "./shelf";
 import { BringInInvestigation } from "./BringInInvestigation";
+import { SampleMenu } from "./SampleMenu";
 import { ShelfEntryRow } from "./ShelfEntryRow";
 
 interface Props {
@@ -14,7 +15,8 @@ interface Props {
   shelf: { entries: readonly ShelfEntry[]; deleted: readonly ShelfEntry[] };
   changes: ShelfChanges;
   startEmpty: () => Promise<void>;
-  startSample: () => Promise<void>;
+  samples: readonly { readonly name: string; readonly title: string }[];
+  startSample: (name: string) => Promise<void>;
   /** Takes the JSON of a whole investigation. */
   bringIn: (text: string) => Promise<void>;
   signOut: () => Promise<void>;
@@ -82,7 +84,7 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
       ) : (
         <p className="text-soft py-12 text-center text-base">
           {shelf.entries.length === 0
-            ? "The shelf is empty. Start an investigation, or begin with the sample."
+            ? "The shelf is empty. Start an investigation, or begin with a sample."
             : "No title on the shelf holds these words."}
         </p>
       )}
@@ -93,7 +95,7 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
 
 /** The list of a person's investigations, and where a new one starts. */
 export function ShelfPage(props: Props) {
-  const { person, shelf, changes, startEmpty, startSample, bringIn, signOut } = props;
+  const { person, shelf, changes, samples, startEmpty, startSample, bringIn, signOut } = props;
   useEffect(() => {
     rememberPerson(person.id);
     void forgetCopiesOfOthers(person.id).catch(() => {});
@@ -113,9 +115,7 @@ export function ShelfPage(props: Props) {
         <div className="flex flex-wrap items-center gap-2">
           <h1 className="mr-auto font-serif text-xl font-semibold">Shelf</h1>
           <BringInInvestigation bring={bringIn} />
-          <form action={startSample}>
-            <Button type="submit">Start from the clamped rule</Button>
-          </form>
+          <SampleMenu samples={samples} start={startSample} />
           <form action={startEmpty}>
             <Button type="submit" look="main">
               Start an investigation

@@ -4,6 +4,7 @@ import { usePathname } from "next/navigation";
 import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { useCommandKeys } from "../commands/useCommandKeys";
+import { ConcludeRoom } from "../conclude/ConcludeRoom";
 import { DeriveRoom } from "../derive/DeriveRoom";
 import { LaterRoom } from "../later/LaterRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
@@ -43,6 +44,8 @@ function Room({ stage }: { stage: StageId }) {
       return <PlotRoom />;
     case "slope":
       return <SlopeRoom />;
+    case "conclude":
+      return <ConcludeRoom />;
     default:
       return <LaterRoom stage={stage} />;
   }

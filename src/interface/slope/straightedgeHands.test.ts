@@ -1,7 +1,7 @@
 import { layFrame } from "@/figure/layout/frame";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
 import { perform } from "@/investigation/history/edit";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { alongStraightedge } from "@/pipeline/byHand";
 import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
@@ -16,7 +16,7 @@ import {
   toGrain,
 } from "./straightedgeHands";
 
-const document = clampedRule();
+const document = plainRule();
 const figure = document.figures.main!;
 const fit = fitFigure(evaluateTables(document), figure, document.houseRules)!;
 const points = fit.lines[0]!.fitted;

@@ -2,14 +2,14 @@ import { removeRows } from "@/investigation/acts/removeRows";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { type Change, perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { type DocumentState, received, withChange, without } from "./documentState";
 
 const none = new Set<string>();
 let nextId = 0;
 
 function start(): DocumentState {
-  const document = clampedRule();
+  const document = plainRule();
   return { base: document, document, revision: 4, pending: [] };
 }
 
@@ -102,7 +102,7 @@ describe("one's own edits, as the server tells of them", () => {
   test("among those of others they keep their place", () => {
     const state = type(start(), "row1", "9");
     const [own] = state.pending;
-    const theirs = typed(clampedRule(), "row1", "7").change;
+    const theirs = typed(plainRule(), "row1", "7").change;
     const told = [
       { revision: 5, id: own!.id, act: own!.act },
       { revision: 6, id: "theirs", act: theirs.act, patches: theirs.patches },

@@ -1,5 +1,5 @@
 import { typeReadings } from "@/investigation/acts/typeReadings";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { sayings } from "@/wording/sayings";
 import type { PendingEdit, ServerEdit } from "./documentState";
 import { doInParts } from "./doInParts";
@@ -64,7 +64,7 @@ let store: InvestigationStore;
 let keeper: Keeper;
 
 function openWindow(windowId: string): void {
-  store = createInvestigationStore(clampedRule(), 0);
+  store = createInvestigationStore(plainRule(), 0);
   keeper = new Keeper(store, { investigationId: "rule", personId: "ines", windowId });
 }
 

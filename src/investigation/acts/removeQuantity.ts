@@ -1,11 +1,13 @@
 import type { Investigation } from "../model/investigation";
 import { cellPlace } from "../model/row";
 import { act } from "./act";
+import { withoutBlocksOf } from "./removeBlock";
 
 /** Takes a quantity out of the document, wherever it is used. Its readings are another matter. */
 export function forgetQuantity(draft: Investigation, quantity: string): void {
   delete draft.quantities[quantity];
   delete draft.examples[quantity];
+  withoutBlocksOf(draft, quantity);
   for (const figure of Object.values(draft.figures)) {
     if (figure.x === quantity) figure.x = null;
     if (figure.y === quantity) figure.y = null;

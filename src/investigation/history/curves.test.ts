@@ -7,14 +7,14 @@ import { setParameter } from "../acts/setParameter";
 import type { Act } from "../acts/act";
 import type { Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
-import { clampedRule } from "../samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { perform } from "./edit";
 
 const main = { figure: "main" };
 const after = <Args>(from: Investigation, act: Act<Args>, args: Args) =>
   perform(from, act, args).document;
 const withCurve = () =>
-  after(clampedRule(), addCurve, { ...main, id: "bow", family: "sine", series: 0 });
+  after(plainRule(), addCurve, { ...main, id: "bow", family: "sine", series: 0 });
 
 describe("curves in a document", () => {
   test("the first takes the place of the straight lines, the last gives it back", () => {
@@ -52,7 +52,7 @@ describe("curves in a document", () => {
 });
 
 test("a pair is plotted with what has to be worked out, and what was laid on the old axes is gone", () => {
-  const laid = after(clampedRule(), drawTriangle, { ...main, triangle: { from: 0.02, to: 0.1 } });
+  const laid = after(plainRule(), drawTriangle, { ...main, triangle: { from: 0.02, to: 0.1 } });
   const plotted = after(laid, plotPair, {
     ...{ figure: "main", table: "main", y: { quantity: "period" } },
     x: { id: "root", name: "root of overhang", symbol: "L^0.5", formula: "sqrt(L)" },

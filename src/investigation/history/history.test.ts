@@ -66,7 +66,7 @@ import type { Investigation } from "../model/investigation";
 import { inOrder } from "../model/order";
 import { plainQuantity } from "../model/quantity";
 import { validateInvestigation } from "../model/schema";
-import { clampedRule } from "../samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { applyChange, perform, reversed } from "./edit";
 
 const width = {
@@ -226,7 +226,7 @@ describe("every act", () => {
   test.each(everyAct)(
     "%s changes the document, keeps it valid, and can be taken back",
     (_, run) => {
-      const before = clampedRule();
+      const before = plainRule();
       const { document, change } = run(before);
       expect(document).not.toEqual(before);
       expect(validateInvestigation(document)).toMatchObject({ valid: true });
@@ -251,7 +251,7 @@ describe("every act", () => {
 
   test("rows go where they are put", () => {
     const rows = (document: Investigation) => inOrder(document.rows).map(([id]) => id);
-    const inserted = perform(clampedRule(), insertRows, {
+    const inserted = perform(plainRule(), insertRows, {
       rows: ["a", "b"],
       before: "row2",
       table: "main",
@@ -264,7 +264,7 @@ describe("every act", () => {
   });
 
   test("a row can be put between two that were given the same place by two people", () => {
-    const document = clampedRule();
+    const document = plainRule();
     document.rows.row2!.order = document.rows.row1!.order;
     const { document: after } = perform(document, insertRows, {
       rows: ["a"],
@@ -280,7 +280,7 @@ describe("every act", () => {
   });
 
   test("removing a quantity empties its axis and its cells", () => {
-    const { document } = perform(clampedRule(), removeQuantity, { quantity: "cubed" });
+    const { document } = perform(plainRule(), removeQuantity, { quantity: "cubed" });
     expect(document.figures.main?.x).toBeNull();
     expect(document.rows.row1?.readings).not.toHaveProperty("cubed");
   });

@@ -1,7 +1,7 @@
 import { removeRows } from "../acts/removeRows";
 import { typeReadings } from "../acts/typeReadings";
 import type { Investigation } from "../model/investigation";
-import { clampedRule } from "../samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { applyChange, perform } from "./edit";
 import { emptyUndoStack, remember, stepBack, stepForward } from "./undoStack";
 
@@ -10,7 +10,7 @@ describe("undo and redo", () => {
     perform(document, typeReadings, { readings: [{ row: "row1", cell: "time", text }] });
 
   test("the keys pressed in one cell are one step", () => {
-    const start = clampedRule();
+    const start = plainRule();
     const first = type(start, "9");
     const second = type(first.document, "9.5");
     let stack = remember(emptyUndoStack, first.change, "cell");
@@ -27,14 +27,14 @@ describe("undo and redo", () => {
   });
 
   test("a new act forgets what had been undone", () => {
-    const first = type(clampedRule(), "9");
+    const first = type(plainRule(), "9");
     const undone = stepBack(remember(emptyUndoStack, first.change))!.stack;
     expect(stepForward(remember(undone, first.change))).toBeUndefined();
   });
 
   test("what someone removed meanwhile can't be changed", () => {
-    const { change } = type(clampedRule(), "9");
-    const { document } = perform(clampedRule(), removeRows, { rows: ["row1"] });
+    const { change } = type(plainRule(), "9");
+    const { document } = perform(plainRule(), removeRows, { rows: ["row1"] });
     expect(applyChange(document, change.patches)).toEqual({ applied: false });
   });
 });

@@ -1,28 +1,28 @@
 import { removeRows } from "../acts/removeRows";
 import { typeReadings } from "../acts/typeReadings";
 import { inOrder } from "../model/order";
-import { clampedRule } from "../samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { applyChange, perform, reversed } from "./edit";
 import { rowsOfPatches, withinRows } from "./withinRows";
 
-const type = (row: string, text: string, document = clampedRule()) =>
+const type = (row: string, text: string, document = plainRule()) =>
   perform(document, typeReadings, { readings: [{ row, cell: "time", text }] });
 
 describe("work within a few rows", () => {
   it("sees the rows asked for and the last one", () => {
-    withinRows(clampedRule(), ["row2", "nowhere"], (narrow) => {
+    withinRows(plainRule(), ["row2", "nowhere"], (narrow) => {
       expect(Object.keys(narrow.rows).sort()).toEqual(["row2", "row7"]);
       return narrow;
     });
   });
 
   it("gives the same document back where nothing changed", () => {
-    const document = clampedRule();
+    const document = plainRule();
     expect(withinRows(document, ["row1"], (narrow) => narrow)).toBe(document);
   });
 
   it("leaves the other rows as they are", () => {
-    const before = clampedRule();
+    const before = plainRule();
     const { document } = type("row2", "4.44", before);
     expect(document.rows.row2?.readings.time).toBe("4.44");
     expect(document.rows.row3).toBe(before.rows.row3);
@@ -38,7 +38,7 @@ describe("work within a few rows", () => {
   });
 
   it("undoes and does again as from scratch", () => {
-    const before = clampedRule();
+    const before = plainRule();
     const { document, change } = type("new1", "1.0", before);
     const back = applyChange(document, reversed(change, "undo").patches);
     expect(back.applied && back.document).toEqual(before);
@@ -48,7 +48,7 @@ describe("work within a few rows", () => {
 
   it("refuses a change to a row that is gone", () => {
     const { change } = type("row2", "4.44");
-    const { document } = perform(clampedRule(), removeRows, { rows: ["row2"] });
+    const { document } = perform(plainRule(), removeRows, { rows: ["row2"] });
     expect(applyChange(document, change.patches).applied).toBe(false);
   });
 });
@@ -56,7 +56,7 @@ describe("work within a few rows", () => {
 describe("the rows of patches", () => {
   it("are named where readings are typed, and not where rows go or other things change", () => {
     expect([...(rowsOfPatches(type("row2", "4.44").change.patches) ?? [])]).toEqual(["row2"]);
-    const { change } = perform(clampedRule(), removeRows, { rows: ["row2"] });
+    const { change } = perform(plainRule(), removeRows, { rows: ["row2"] });
     expect(rowsOfPatches(change.patches)).toBeUndefined();
     expect(rowsOfPatches([{ op: "replace", path: ["title"], value: "Rule" }])).toBeUndefined();
   });

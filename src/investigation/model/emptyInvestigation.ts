@@ -2,6 +2,7 @@ import { plainFigure } from "./figure";
 import { readySets } from "./houseRules";
 import { documentVersion, type Investigation } from "./investigation";
 import { plainQuantity } from "./quantity";
+import { emptyWriteUp } from "./writeUp";
 
 /** The table that a new investigation begins with. */
 export const firstTable = "main";
@@ -25,6 +26,8 @@ export function emptyInvestigation(title = ""): Investigation {
     examples: {},
     theory: "",
     board: { x: null, y: null, ownX: "", ownY: "" },
+    results: {},
+    writeUp: emptyWriteUp(),
     houseRules: { ...readySets["limits-worst-case"] },
     dismissed: {},
   };

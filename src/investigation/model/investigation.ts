@@ -3,10 +3,12 @@ import type { Figure, FigureLook } from "./figure";
 import type { HouseRules } from "./houseRules";
 import type { Instrument } from "./instrument";
 import type { Quantity } from "./quantity";
+import type { Result } from "./result";
 import type { Row } from "./row";
+import type { WriteUp } from "./writeUp";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 5;
+export const documentVersion = 6;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -29,6 +31,8 @@ export interface Investigation {
   /** The equation that the readings are to follow, as it was typed; empty while there is none. */
   theory: string;
   board: StraightenBoard;
+  results: Record<string, Result>;
+  writeUp: WriteUp;
   houseRules: HouseRules;
   /** Pencil marks that somebody answered, by the key of the mark: the reason why they may be passed over. */
   dismissed: Record<string, string>;

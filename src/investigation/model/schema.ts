@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { resultSchema, writeUpSchema } from "./concludeSchema";
 import { documentVersion, type Investigation } from "./investigation";
 import { houseRuleValues } from "./houseRules";
 import { limits } from "./limits";
@@ -105,6 +106,8 @@ export const investigationSchema = yup
       .noUnknown()
       .strict()
       .required(),
+    results: recordOf(resultSchema, limits.results),
+    writeUp: writeUpSchema.required(),
     houseRules,
     dismissed,
   })

@@ -1,66 +1,115 @@
 import { plainFigure } from "../model/figure";
-import { emptyInvestigation, firstTable } from "../model/emptyInvestigation";
 import type { Investigation } from "../model/investigation";
-import { ordersAtEnd } from "../model/order";
-import { plainQuantity, type Quantity } from "../model/quantity";
-import { cellKey } from "../model/row";
+import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
 
-function fixed(amount: string): Quantity["uncertainty"] {
-  return { kind: "fixed", amount };
+/** What the readings are made from. */
+export const clampedRuleTruth = {
+  /** Young modulus in Pa, load in kg, width and thickness in m. */
+  ...{ E: 205e9, m: 0.14, b: 0.0254, d: 0.0007 },
+} as const;
+
+const overhangs = [0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5];
+const swings = 10;
+
+function madeRows(): SampleRow[] {
+  const { E, m, b, d } = clampedRuleTruth;
+  const read = readings(20_261_101);
+  return overhangs.map((overhang) => {
+    const L = overhang + Number(read(0, 0.0002, 5));
+    const T = 2 * Math.PI * Math.sqrt((4 * m * L ** 3) / (E * b * d ** 3));
+    const time = [1, 2, 3].map(() => read(swings * T, 0.05, 2));
+    return { readings: { overhang: overhang.toFixed(3), time } };
+  });
 }
 
-const quantities: Record<string, Partial<Quantity>> = {
-  overhang: {
-    ...{ name: "overhang", symbol: "L", unit: "m", uncertainty: fixed("0.001") },
-    ...{ instrument: "metre rule", resolution: "0.001" },
-  },
-  time: {
-    ...{ name: "time for ten swings", symbol: "t_10", unit: "s", uncertainty: fixed("0.1") },
-    ...{ instrument: "stopwatch by hand", resolution: "0.01", repeats: 3 },
-  },
-  period: { name: "period", symbol: "T", formula: "t_10/10" },
-  cubed: { name: "overhang cubed", symbol: "L^3", formula: "L^3" },
-  squared: { name: "period squared", symbol: "T^2", formula: "T^2" },
-};
+const rule =
+  "A steel rule was clamped to the edge of the bench with its flat side up, and a load was taped to its free end, its middle at the length L from the clamp.";
+const timed =
+  "The load was pushed down by about a finger’s width and let go. Ten swings were timed by hand, three times at each overhang, counting from the lowest point.";
 
-/** Overhang and three timings of ten swings. */
-const readings: readonly [string, [string, string, string]][] = [
-  ["0.200", ["3.12", "3.06", "3.15"]],
-  ["0.250", ["4.31", "4.44", "4.38"]],
-  ["0.300", ["5.81", "5.72", "5.79"]],
-  ["0.350", ["7.22", "7.35", "7.30"]],
-  ["0.400", ["8.84", "8.97", "8.92"]],
-  ["0.450", ["10.66", "10.52", "10.57"]],
-  ["0.500", ["12.45", "12.36", "12.41"]],
+const writeUp: readonly SampleBlock[] = [
+  { kind: "title" },
+  {
+    ...{ kind: "text", heading: "Aim" },
+    text: [
+      "To find the stiffness (Young modulus) {=E} of the steel of a rule from the time in which it swings with a load at its free end.",
+    ],
+  },
+  {
+    ...{ kind: "text", heading: "Apparatus and method" },
+    text: [
+      rule,
+      timed,
+      "For small swings the period follows {=T = 2π√(4 m L³/(E b d³))}, with the load {constant:load}, the width {constant:width} and the thickness {constant:thickness} of the rule. So {=T^2} against {=L^3} is a straight line, and its slope holds the stiffness.",
+    ],
+  },
+  { kind: "readings", of: "main" },
+  { kind: "example", of: "period" },
+  { kind: "example", of: "cubed" },
+  { kind: "example", of: "squared" },
+  { kind: "processed", of: "main" },
+  {
+    ...{ kind: "figure", of: "main" },
+    before: "{figure:main} shows the square of the period against the cube of the overhang.",
+  },
+  { kind: "line", of: "main" },
+  { kind: "result", of: "stiffness" },
+  { kind: "comparison", of: "stiffness" },
+  {
+    ...{ kind: "text", heading: "Discussion" },
+    text: [
+      "The slope of {figure:main} was {slope:main}, so the stiffness of the steel is {result:stiffness}.",
+      "The thickness enters with its third power and brings the largest part of the uncertainty: it should be measured at more places. The times scatter by about a tenth of a second, as timing by hand does.",
+    ],
+  },
+  {
+    ...{ kind: "text", heading: "References" },
+    text: ["Data sheet of spring steel, as kept in the physics room."],
+  },
 ];
 
 /** A loaded steel rule clamped at the edge of the bench: ten swings timed thrice at each overhang, T² against L³. */
 export function clampedRule(): Investigation {
-  const document = emptyInvestigation("Springiness of a clamped rule");
-  const ids = Object.keys(quantities);
-  const columns = ordersAtEnd({}, ids.length);
-  const orders = ordersAtEnd({}, readings.length);
-  return {
-    ...document,
-    quantities: Object.fromEntries(
-      ids.map((id, i) => [
-        id,
-        { ...plainQuantity(columns[i] as string, firstTable, ""), ...quantities[id] },
-      ]),
-    ),
-    rows: Object.fromEntries(
-      readings.map(([overhang, times], i) => [
-        `row${i + 1}`,
-        {
-          order: orders[i] as string,
-          table: firstTable,
-          readings: {
-            overhang,
-            ...Object.fromEntries(times.map((text, n) => [cellKey("time", n + 1), text])),
-          },
-        },
-      ]),
-    ),
+  return makeSample({
+    title: "Springiness of a clamped rule",
+    authors: "Ines, Tobi",
+    quantities: {
+      overhang: {
+        ...{ name: "overhang", symbol: "L", unit: "m", uncertainty: fixed("0.001") },
+        ...{ instrument: "metre rule", resolution: "0.001" },
+      },
+      time: {
+        ...{ name: "time for ten swings", symbol: "t_10", unit: "s", uncertainty: fixed("0.1") },
+        ...{ instrument: "stopwatch by hand", resolution: "0.01", repeats: 3 },
+      },
+      period: { name: "period", symbol: "T", formula: "t_10/10" },
+      cubed: { name: "overhang cubed", symbol: "L^3", formula: "L^3" },
+      squared: { name: "period squared", symbol: "T^2", formula: "T^2" },
+    },
+    rows: madeRows(),
+    constants: {
+      load: {
+        ...{ name: "load", symbol: "m", value: "140.0", uncertainty: "0.1", unit: "g" },
+        source: "top-pan balance",
+      },
+      width: {
+        ...{ name: "width of the rule", symbol: "b", value: "25.4", uncertainty: "0.1" },
+        ...{ unit: "mm", source: "vernier caliper" },
+      },
+      thickness: {
+        ...{ name: "thickness of the rule", symbol: "d", value: "0.70", uncertainty: "0.01" },
+        ...{ unit: "mm", source: "micrometer, five places" },
+      },
+    },
     figures: { main: plainFigure("a0", "cubed", "squared") },
-  };
+    theory: "T = 2π√(4 m L³/(E b d³))",
+    results: {
+      stiffness: {
+        ...{ name: "stiffness of the steel", symbol: "E", unit: "GPa", by: "theory" },
+        accepted: { value: "210", uncertainty: "5", source: "data sheet of spring steel" },
+      },
+    },
+    examples: { period: 4, cubed: 4, squared: 4 },
+    writeUp,
+  });
 }

@@ -3,12 +3,13 @@ import { validateInvestigation } from "../model/schema";
 import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { linesByHand } from "./linesByHand";
+import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { repeatsAndTables } from "./repeatsAndTables";
 import type { UpgradeStep } from "./upgradeStep";
 
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
-  ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory],
+  ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
 ];
 
 export type Upgraded =

@@ -4,7 +4,7 @@ import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { Quantity } from "@/investigation/model/quantity";
 import { ordersAtEnd } from "@/investigation/model/order";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { evaluateTables, tableOf } from "../table";
 import { checkTables } from "./checkReadings";
 
@@ -27,7 +27,7 @@ const good = ["1.0", "2.0", "3.0", "4.0", "5.0"];
 
 test("good readings, and the sample, have no mark", () => {
   expect(names(withReadings(good))).toEqual([]);
-  expect(names(clampedRule())).toEqual([]);
+  expect(names(plainRule())).toEqual([]);
 });
 
 test.each([
@@ -93,10 +93,10 @@ test("readings that are not as fine as their instrument", () => {
 });
 
 test("a repeat far from its fellows, and a row written twice", () => {
-  const document = clampedRule();
+  const document = plainRule();
   document.rows.row3!.readings["time~2"] = "6.72";
   expect(names(document)).toEqual(["far-repeat in row 3"]);
-  const twice = clampedRule();
+  const twice = plainRule();
   twice.rows.row3!.readings = { ...twice.rows.row2!.readings };
   expect(names(twice)).toContain("duplicate-row in row 3");
 });

@@ -6,7 +6,7 @@ import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { typedRule } from "../../../tests/fixtures/typedRule";
 import { findingSentence } from "@/wording/findings";
 import { measured } from "../measured";
@@ -52,7 +52,7 @@ describe("a derived quantity", () => {
   });
 
   test("the sample's own period, square and cube", () => {
-    const sample = perform(clampedRule(), typeReadings, { readings: [] }).document;
+    const sample = perform(plainRule(), typeReadings, { readings: [] }).document;
     const square = quantityOf(sample, "T^2");
     expect(writeMeasured(square.at(4)!, square.quantity, "one")).toMatchObject({
       ...{ value: "0.79", up: "0.02" },

@@ -3,7 +3,7 @@ import { addDerived } from "@/investigation/acts/addDerived";
 import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { compile } from "@/core/expression/compile";
 import { symbolsOf } from "@/core/expression/tree";
 import { toTex } from "@/core/expression/tex";
@@ -18,7 +18,7 @@ import { expandedFormula } from "./expandedFormula";
 import { sharesOverRows } from "./shares";
 import { shownUnit } from "./shownUnit";
 
-const rule = perform(clampedRule(), setHouseRules, { headings: "slash" }).document;
+const rule = perform(plainRule(), setHouseRules, { headings: "slash" }).document;
 
 function derive(document: Investigation, symbol: string, formula: string): Investigation {
   const args = { id: `d_${symbol}`, table: "main", name: "", symbol, formula };

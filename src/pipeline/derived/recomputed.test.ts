@@ -3,7 +3,7 @@ import { setAside } from "@/investigation/acts/setAside";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { measured } from "../measured";
 import { evaluateTables, tableOf } from "../table";
 
@@ -17,7 +17,7 @@ function columnOf(document: Investigation, symbol: string) {
 }
 
 describe("a derived quantity is worked out again", () => {
-  const before = type(clampedRule(), "overhang", "0.301");
+  const before = type(plainRule(), "overhang", "0.301");
 
   test("only where something that it names has changed", () => {
     const [cube, period] = [columnOf(before, "L^3").column, columnOf(before, "T").column];
@@ -33,7 +33,7 @@ describe("a derived quantity is worked out again", () => {
   });
 
   test("not for a text that says the same number", () => {
-    const own = type(clampedRule(), "overhang", "0.305");
+    const own = type(plainRule(), "overhang", "0.305");
     const cube = columnOf(own, "L^3").column;
     const after = type(own, "overhang", "0.3050");
     expect(columnOf(after, "L^3").column.values).toBe(cube.values);

@@ -1,14 +1,14 @@
 import { addDerived } from "@/investigation/acts/addDerived";
 import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { perform } from "@/investigation/history/edit";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../tests/fixtures/plainRule";
 import { evaluateTables, tableOf } from "../table";
 import { derivedCell, isFinding } from "./derivedCell";
 import { sharesOfCell } from "./shares";
 import { workedExample } from "./workedExample";
 
 function worked(symbol: string, formula?: string, propagation?: "quadrature") {
-  let document = perform(clampedRule(), setHouseRules, {
+  let document = perform(plainRule(), setHouseRules, {
     propagation: propagation ?? "worst-case",
   }).document;
   if (formula) {

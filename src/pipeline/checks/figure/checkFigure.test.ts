@@ -8,12 +8,12 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import type { Act } from "@/investigation/acts/act";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../../tests/fixtures/plainRule";
 import { fitFigure } from "../../fit";
 import { evaluateTables } from "../../table";
 import { checkFigure } from "./checkFigure";
 
-const captioned = perform(clampedRule(), describeFigure, {
+const captioned = perform(plainRule(), describeFigure, {
   ...{ figure: "main", caption: "Ten swings at seven overhangs." },
 }).document;
 
@@ -29,7 +29,7 @@ const main = { figure: "main" };
 describe("what a strict reader says of a figure", () => {
   test("nothing of a good one, and of the caption while it is only proposed", () => {
     expect(names(captioned)).toEqual([]);
-    expect(names(clampedRule())).toEqual(["no-caption"]);
+    expect(names(plainRule())).toEqual(["no-caption"]);
   });
 
   test("the title in the wrong order", () => {

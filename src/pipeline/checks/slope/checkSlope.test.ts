@@ -8,7 +8,7 @@ import type { Act } from "@/investigation/acts/act";
 import type { Finding } from "@/core/finding/finding";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { clampedRule } from "@/investigation/samples/clampedRule";
+import { plainRule } from "../../../../tests/fixtures/plainRule";
 import { fitFigure } from "../../fit";
 import { evaluateTables } from "../../table";
 import { checkSlope } from "./checkSlope";
@@ -23,12 +23,12 @@ function found(document: Investigation): readonly Finding[] {
 }
 
 const names = (document: Investigation) => found(document).map(({ name }) => name);
-const after = <Args>(act: Act<Args>, args: Args, from = clampedRule()) =>
+const after = <Args>(act: Act<Args>, args: Args, from = plainRule()) =>
   perform(from, act, args).document;
 
 describe("what a strict reader says of a line", () => {
   test("of the sample only that its points lie closer than their bars allow, if anything", () => {
-    expect(names(clampedRule()).filter((name) => name !== "bars-seem-too-long")).toEqual([]);
+    expect(names(plainRule()).filter((name) => name !== "bars-seem-too-long")).toEqual([]);
   });
 
   test("a reading whose box the line misses is named by its row", () => {

@@ -4,12 +4,12 @@ import { proxy, releaseProxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { writeStatement } from "@/core/number/writtenNumber";
 import type { MonteCarlo } from "@/core/uncertainty/monteCarlo";
-import { drawingOf } from "@/pipeline/derived/drawnInputs";
-import type { DerivedColumn, EvaluatedQuantity } from "@/pipeline/evaluated";
+import type { Drawing } from "@/pipeline/derived/drawnInputs";
+import type { ShownUnit } from "@/pipeline/evaluated";
 import { drawnSentence } from "@/wording/deriving";
 import type { Draws } from "@/workers/draws";
-import { Button } from "../parts/Button";
-import { useDecimalMark } from "../parts/StatementView";
+import { Button } from "./Button";
+import { useDecimalMark } from "./StatementView";
 import { useHouseRules } from "../store/useEvaluated";
 import { Histogram } from "./Histogram";
 
@@ -54,26 +54,22 @@ function useDraws() {
 }
 
 interface Props {
-  column: DerivedColumn;
-  /** All quantities of its table. */
-  quantities: readonly EvaluatedQuantity[];
-  row: number;
+  /** What is drawn; undefined where it can't be. */
+  drawing: Drawing | undefined;
+  /** Why it can't be. */
+  refusal: string;
+  unit: Pick<ShownUnit, "factor" | "offset">;
   /** The ± by first order in the shown unit, by the house rule. */
   firstOrder: number;
 }
 
 /** Monte Carlo on request: how far it is, what it gives beside first order, and the histogram. */
-export function DrawnUncertainty({ column, quantities, row, firstOrder }: Props) {
+export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) {
   const rules = useHouseRules();
   const marked = useDecimalMark();
   const { drawn, start, giveUp } = useDraws();
-  const drawing = drawingOf(column, row, quantities, rules);
-  const { factor, offset } = column.formula.shown;
-  if (!drawing) {
-    return (
-      <p className="text-soft mt-2">Monte Carlo draws rows, not formulas over whole columns.</p>
-    );
-  }
+  const { factor, offset } = unit;
+  if (!drawing) return <p className="text-soft mt-2">{refusal}</p>;
   if (drawn.kind === "drawing") {
     return (
       <div className="mt-2 flex items-center gap-3">

@@ -1,0 +1,106 @@
+import type { RunText } from "@/core/unit/runText";
+import { palette } from "../palette";
+import type { Scene, Shape } from "../scene";
+import { fillThePaper } from "./axisScale";
+import { coordinate, stroke } from "./pathText";
+import { faced, setRuns, textShape } from "./setText";
+
+/** A value with its ± on a number line. */
+export interface RangeOnLine {
+  readonly label: string;
+  readonly value: number;
+  readonly uncertainty: number;
+  readonly tone: "own" | "accepted";
+}
+
+const size = 9;
+const above = 16;
+const between = 26;
+const dot = 3;
+
+function circle(x: number, y: number): string {
+  return `M${coordinate(x - dot)} ${y}a${dot} ${dot} 0 1 0 ${2 * dot} 0a${dot} ${dot} 0 1 0 ${-2 * dot} 0Z`;
+}
+
+/** One range with its label above it, kept within the paper. */
+function rangeShapes(
+  { label, value, uncertainty, tone }: RangeOnLine,
+  y: number,
+  at: (value: number) => number,
+  width: number,
+): Shape[] {
+  const own = tone === "own";
+  const line = own ? palette.magenta : palette.petrol;
+  const ink = own ? palette.ink : palette.petrol;
+  const [low, high, middle] = [at(value - uncertainty), at(value + uncertainty), at(value)];
+  const text = faced([{ text: label }], "sans", "serifItalic");
+  const half = setRuns(text, size).width / 2;
+  const x = Math.min(width - half, Math.max(half, middle));
+  const ends = own ? stroke(low, y - 5, low, y + 5) + stroke(high, y - 5, high, y + 5) : "";
+  return [
+    ...(uncertainty > 0
+      ? [
+          {
+            ...{ kind: "path" as const, role: "error-bars" as const, stroke: line },
+            ...{ strokeWidth: 1.8, d: stroke(low, y, high, y) + ends },
+          },
+        ]
+      : []),
+    { kind: "path", role: "points", d: circle(middle, y), fill: ink },
+    textShape("label", text, { x, y: y - 9, size, fill: ink, align: "middle" }),
+  ];
+}
+
+/** Ranges one below the other over a common number line, for a result beside an accepted value. */
+export function numberLine(
+  ranges: readonly RangeOnLine[],
+  axis: {
+    readonly symbol: RunText;
+    readonly unit: RunText;
+    readonly headings: "slash" | "brackets";
+  },
+  width: number,
+  mark: "point" | "comma",
+): Scene {
+  const low = Math.min(...ranges.map(({ value, uncertainty }) => value - uncertainty));
+  const high = Math.max(...ranges.map(({ value, uncertainty }) => value + uncertainty));
+  const room = (high - low || Math.abs(high) || 1) * 0.12;
+  const scale = fillThePaper(low - room, high + room, 6);
+  const inset = 24;
+  const at = (value: number) =>
+    inset + ((value - scale.from) / (scale.to - scale.from)) * (width - 2 * inset);
+  const foot = above + between * ranges.length;
+  const power: RunText =
+    scale.power === 0
+      ? []
+      : [{ text: "10" }, { text: String(scale.power).replace("-", "−"), script: "super" }, { text: " " }]; // prettier-ignore
+  const unit = [...power, ...axis.unit];
+  const named: RunText =
+    unit.length === 0
+      ? axis.symbol
+      : axis.headings === "slash"
+        ? [...axis.symbol, { text: " / " }, ...unit]
+        : [...axis.symbol, { text: " (" }, ...unit, { text: ")" }];
+  const text = { size, fill: palette.ink } as const;
+  const shapes: Shape[] = [
+    ...ranges.flatMap((range, i) => rangeShapes(range, above + between * i + 4, at, width)),
+    {
+      ...{ kind: "path", role: "axis", stroke: palette.ink, strokeWidth: 1 },
+      d:
+        stroke(at(scale.from), foot, at(scale.to), foot) +
+        scale.ticks.map(({ value }) => stroke(at(value), foot, at(value), foot + 4)).join(""),
+    },
+    ...scale.ticks.map(({ value, label }) => {
+      const written = label.map((run) => ({
+        ...run,
+        text: mark === "comma" ? run.text.replace(".", ",") : run.text,
+      }));
+      const place = { x: at(value), y: foot + 14, align: "middle" as const, ...text };
+      return textShape("tick-label", faced(written, "sans", "serifItalic"), place);
+    }),
+    textShape("axis-label", faced(named, "sans", "serifItalic"), {
+      ...{ x: at(scale.to), y: foot + 27, align: "end", ...text },
+    }),
+  ];
+  return { width, height: foot + 32, shapes, spots: [] };
+}

@@ -1,0 +1,171 @@
+"use client";
+
+import { useContext } from "react";
+import { writeStatement } from "@/core/number/writtenNumber";
+import { plainRunText } from "@/core/unit/runText";
+import { writeUnitText } from "@/core/unit/unitText";
+import { describeResult } from "@/investigation/acts/describeResult";
+import type { AcceptedValue } from "@/investigation/model/result";
+import { drawingOfResult } from "@/pipeline/results/drawnResult";
+import { effectsOf } from "@/pipeline/results/effects";
+import type { EvaluatedResult, WorkedResult } from "@/pipeline/results/evaluatedResult";
+import { effectSentence, partAdvice } from "@/wording/concluding";
+import { StageMarks } from "../marks/StageMarks";
+import { DrawnUncertainty } from "../parts/DrawnUncertainty";
+import { Foldable } from "../parts/Foldable";
+import { ShareBar } from "../parts/ShareBar";
+import { MarginNote } from "../parts/StageLayout";
+import { StatementView } from "../parts/StatementView";
+import { TextField } from "../parts/TextField";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import { useResultContext } from "../store/useResults";
+import { ResultPanel } from "./ResultPanel";
+import { ResultInHandContext, useResultInHand } from "./useConclude";
+import { usePartName } from "./useNames";
+
+/** What brings the ± of the result, the largest first, and what would make it smaller. */
+function Shares({ one }: { one: WorkedResult }) {
+  const nameOf = usePartName();
+  if (one.parts.length === 0) return null;
+  return (
+    <MarginNote title="Where its uncertainty comes from">
+      <ul data-testid="result-shares">
+        {one.parts.map((part) => (
+          <ShareBar
+            key={`${part.kind}/${part.id}/${part.size}`}
+            name={nameOf(part)}
+            share={part.share}
+          />
+        ))}
+      </ul>
+      <p className="text-soft mt-2">{partAdvice(one.parts, nameOf)}</p>
+    </MarginNote>
+  );
+}
+
+/** The numbers of the figure that the result rests on. */
+function Used({ one }: { one: EvaluatedResult }) {
+  const { figuresOfUncertainty, slopeWord } = useHouseRules();
+  const used = one.source?.shown.filter(
+    ({ name }) =>
+      name === one.source?.about ||
+      (one.kind === "worked" && one.inputs.some((input) => input.name === name)),
+  );
+  if (!used || used.length === 0) return null;
+  return (
+    <MarginNote title="Taken from the figure">
+      <dl className="grid grid-cols-[1fr_auto] gap-y-1">
+        {used.map(({ name, value, size, unit }) => (
+          <div key={name} className="contents">
+            <dt>{name === "slope" ? slopeWord : name}</dt>
+            <dd>
+              <StatementView
+                statement={writeStatement(value, size, figuresOfUncertainty)}
+                unit={writeUnitText(unit)}
+              />
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </MarginNote>
+  );
+}
+
+/** The accepted value as it is typed, in the unit of the result. */
+function Accepted({ one }: { one: EvaluatedResult }) {
+  const { act } = useActs();
+  const { id, result } = one;
+  const type = (field: keyof AcceptedValue) => (text: string) =>
+    act(describeResult, { result: id, accepted: { [field]: text } }, `result/${id}/accepted/${field}`); // prettier-ignore
+  const unit = one.kind === "worked" ? plainRunText(writeUnitText(one.unit.text)) : "";
+  return (
+    <MarginNote title="Accepted value">
+      <div className="grid grid-cols-2 gap-2">
+        <TextField
+          label={unit === "" ? "Value" : `Value / ${unit}`}
+          value={result.accepted.value}
+          onChange={type("value")}
+        />
+        <TextField
+          label="Its ±"
+          value={result.accepted.uncertainty}
+          placeholder="exact"
+          onChange={type("uncertainty")}
+        />
+        <TextField
+          className="col-span-2"
+          label="Where it stands"
+          value={result.accepted.source}
+          placeholder="data sheet of spring steel"
+          onChange={type("source")}
+        />
+      </div>
+    </MarginNote>
+  );
+}
+
+/** Questions about systematic and random effects that the readings themselves raise. */
+function Effects({ one }: { one: WorkedResult }) {
+  const context = useResultContext();
+  const effects = effectsOf(one, context);
+  if (effects.length === 0) return null;
+  return (
+    <MarginNote title="What the readings make one ask">
+      <ul data-testid="effects">
+        {effects.map((effect) => (
+          <li key={effect.finding} className="py-1">
+            <span className="text-soft">{effect.kind}: </span>
+            {effectSentence(effect)}
+          </li>
+        ))}
+      </ul>
+    </MarginNote>
+  );
+}
+
+function Drawn({ one }: { one: WorkedResult }) {
+  const rules = useHouseRules();
+  return (
+    <DrawnUncertainty
+      key={one.id}
+      drawing={drawingOfResult(one, rules)}
+      refusal="The theory was solved by numbers, so it can’t be drawn."
+      unit={one.unit}
+      firstOrder={one.size}
+    />
+  );
+}
+
+/** The margin of Conclude: the result in hand, what its ± is made of, and what it is held against. */
+export function ConcludeMargin() {
+  const one = useResultInHand();
+  const { choose } = useContext(ResultInHandContext);
+  if (!one) {
+    return (
+      <MarginNote title="From the figure to the constant">
+        <p className="text-soft">
+          Type the theory in Straighten and plot the pair that makes it straight: then the constants
+          that its slope and intercept hold are proposed here.
+        </p>
+      </MarginNote>
+    );
+  }
+  return (
+    <>
+      <MarginNote title="The result">
+        <ResultPanel one={one} />
+      </MarginNote>
+      {one.kind === "worked" && <Shares one={one} />}
+      <Used one={one} />
+      <Accepted one={one} />
+      <StageMarks stage="conclude" go={({ id }) => choose(id)} />
+      {one.kind === "worked" && <Effects one={one} />}
+      {one.kind === "worked" && one.parts.length > 0 && (
+        <Foldable title="Monte Carlo">
+          <Drawn one={one} />
+        </Foldable>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,153 @@
+"use client";
+
+import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { writeUnitText } from "@/core/unit/unitText";
+import type { EvaluatedResult, WorkedResult } from "@/pipeline/results/evaluatedResult";
+import { resultWorking } from "@/pipeline/results/resultWorking";
+import { resultStep } from "@/wording/concluding";
+import { findingSentence } from "@/wording/findings";
+import { RunTextView } from "../parts/RunTextView";
+import { PencilMark } from "../parts/StageLayout";
+import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
+import { Typeset } from "../parts/Typeset";
+import { useHouseRules } from "../store/useEvaluated";
+import { AddResult } from "./AddResult";
+import { Compared } from "./Compared";
+import { ResultLine } from "./ResultLine";
+import { useResultInHand } from "./useConclude";
+import { useSourceSentence } from "./useNames";
+
+/** The working line by line, as it would stand on paper. */
+function Working({ one }: { one: WorkedResult }) {
+  const rules = useHouseRules();
+  const about = one.fromTheory?.about === "slope" ? rules.slopeWord : one.fromTheory?.about;
+  return (
+    <dl data-testid="result-working" className="mt-2 max-w-[900px]">
+      {resultWorking(one, rules).map((line) => (
+        <div
+          key={line.step}
+          className="border-hairline grid grid-cols-[150px_1fr] items-center gap-3 border-b py-2 max-[700px]:grid-cols-1"
+        >
+          <dt className="text-soft">{resultStep(line, about)}</dt>
+          <dd
+            tabIndex={0}
+            className={`overflow-x-auto overflow-y-hidden py-0.5 ${line.step === "together" ? "text-magenta" : ""}`}
+          >
+            <Typeset tex={`\\displaystyle ${line.tex}`} />
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+const allDigits = 6;
+
+function Digits({ one }: { one: WorkedResult }) {
+  const marked = useDecimalMark();
+  const written = (value: number) => {
+    const { mantissa, exponent } = writeNumber(value, allDigits);
+    return `${marked(mantissa)}${exponent === undefined ? "" : ` × 10^${exponent}`}`;
+  };
+  return (
+    <p className="text-soft">
+      rounded once, by the house rules; with more digits {written(one.value)}
+      {one.size > 0 && ` ± ${written(one.size)}`}{" "}
+      <RunTextView runs={writeUnitText(one.unit.text)} />
+    </p>
+  );
+}
+
+/** The final statement, large. */
+function Statement({ one }: { one: WorkedResult }) {
+  const { figuresOfUncertainty } = useHouseRules();
+  const { value, size, unit, result } = one;
+  const written = writeUnitText(unit.text);
+  return (
+    <p data-testid="result" className="mt-5 font-serif text-[28px] leading-snug font-semibold">
+      {result.symbol && (
+        <>
+          <RunTextView runs={writeSymbol(result.symbol)} /> ={" "}
+        </>
+      )}
+      {size > 0 ? (
+        <StatementView
+          statement={writeStatement(value, size, figuresOfUncertainty)}
+          unit={written}
+        />
+      ) : (
+        <NumberView number={writeNumber(value, 4)} unit={written} />
+      )}
+    </p>
+  );
+}
+
+function Title({ one }: { one: EvaluatedResult }) {
+  const said = useSourceSentence();
+  const { name, symbol, source } = one.result;
+  const words = name.trim();
+  return (
+    <>
+      <h1 className="font-serif text-[20px] font-semibold">
+        {words === "" ? (
+          symbol ? (
+            <RunTextView runs={writeSymbol(symbol)} />
+          ) : (
+            "Result"
+          )
+        ) : (
+          `${words.charAt(0).toUpperCase()}${words.slice(1)}`
+        )}
+      </h1>
+      <p className="text-soft">{said(source)}</p>
+    </>
+  );
+}
+
+/** The page of Conclude: how the result in hand comes about, the statement, and what it is held against. */
+export function ConcludePage() {
+  const one = useResultInHand();
+  if (!one) {
+    return (
+      <div className="py-20 text-center">
+        <h1 className="font-serif text-[20px] font-semibold">No result yet</h1>
+        <p className="text-soft mx-auto mt-1 mb-4 max-w-[520px] text-base">
+          A result leads from a figure to the wanted constant: the theory solved for it, numbers put
+          in, its ± and unit worked out.
+        </p>
+        <div className="flex flex-wrap justify-center gap-2">
+          <AddResult main />
+        </div>
+      </div>
+    );
+  }
+  return (
+    <>
+      <ResultLine />
+      <Title one={one} />
+      {one.kind === "nothing" ? (
+        <p data-testid="no-result" className="mt-4 text-base">
+          {findingSentence(one.finding)}
+        </p>
+      ) : (
+        <>
+          <Working one={one} />
+          <Statement one={one} />
+          <Digits one={one} />
+          {one.remarks.length > 0 && (
+            <ul className="mt-2">
+              {one.remarks.map((finding) => (
+                <PencilMark key={finding.name}>{findingSentence(finding)}</PencilMark>
+              ))}
+            </ul>
+          )}
+          <h2 className="mt-6 mb-1 font-serif text-[18px] font-semibold">
+            Against the accepted value
+          </h2>
+          <Compared one={one} />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,108 @@
+"use client";
+
+import { symbolFinding } from "@/pipeline/symbols";
+import { describeResult } from "@/investigation/acts/describeResult";
+import { removeResult } from "@/investigation/acts/removeResult";
+import { resultValues } from "@/investigation/model/result";
+import type { EvaluatedResult } from "@/pipeline/results/evaluatedResult";
+import { byWords, usesWords } from "@/wording/concluding";
+import { findingSentence } from "@/wording/findings";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import { useTakenSymbols } from "../store/useSymbols";
+import { useResults } from "../store/useResults";
+import { SourcePanel } from "./SourcePanel";
+
+const unitFindings = new Set(["unlike-unit-wanted", "result-needs-unit"]);
+
+/** The names that a formula of one's own may use beside the constants. */
+function Usable({ one }: { one: EvaluatedResult }) {
+  const earlier = useResults().filter(({ result }) => result.order < one.result.order);
+  const names = [
+    ...(one.source?.joint.names ?? []),
+    ...earlier.map(({ result }) => result.symbol).filter((symbol) => symbol !== ""),
+  ];
+  return (
+    <p className="text-soft text-xs">
+      {names.length > 0
+        ? `It may use ${names.join(", ")}, and every constant.`
+        : "It may use every constant and earlier result."}
+    </p>
+  );
+}
+
+/** What the result in hand is called, what it is taken from, and how it follows. */
+export function ResultPanel({ one }: { one: EvaluatedResult }) {
+  const { act } = useActs();
+  const { slopeWord } = useHouseRules();
+  const taken = useTakenSymbols(one.id);
+  const { id, result } = one;
+  const type = (field: "name" | "symbol" | "unit" | "formula") => (text: string) =>
+    act(describeResult, { result: id, change: { [field]: text } }, `result/${id}/${field}`);
+  const problem = result.symbol === "" ? undefined : symbolFinding(result.symbol, taken);
+  const ofUnit = one.kind === "nothing" && unitFindings.has(one.finding.name);
+  const isLine = result.source.kind === "slope" || result.source.kind === "intercept";
+  const ways = resultValues.by.filter(
+    (by) => (by !== "theory" || isLine) && (by !== "itself" || result.source.kind !== "none"),
+  );
+  return (
+    <div className="flex flex-col gap-2">
+      <TextField
+        label="Name"
+        value={result.name}
+        placeholder="stiffness of the steel"
+        onChange={type("name")}
+      />
+      <div className="grid grid-cols-2 gap-2">
+        <TextField
+          label="Symbol"
+          value={result.symbol}
+          placeholder="E"
+          problem={problem && findingSentence(problem)}
+          onChange={type("symbol")}
+        />
+        <TextField
+          label="Unit to state it in"
+          value={result.unit}
+          placeholder="worked out"
+          problem={ofUnit ? findingSentence(one.finding) : undefined}
+          onChange={type("unit")}
+        />
+      </div>
+      <SourcePanel id={id} result={result} />
+      <Choice
+        label="How it follows"
+        value={ways.includes(result.by) ? result.by : "formula"}
+        options={ways.map((value) => ({ value, label: byWords[value] }))}
+        onChange={(by) => act(describeResult, { result: id, change: { by } })}
+      />
+      {(result.by === "formula" || !ways.includes(result.by)) && (
+        <>
+          <TextField
+            label="Formula"
+            value={result.formula}
+            placeholder={`16 π² m/(${slopeWord} b d³)`}
+            onChange={type("formula")}
+          />
+          <Usable one={one} />
+        </>
+      )}
+      {isLine && (
+        <Choice
+          label={`± of the ${result.source.kind === "slope" ? slopeWord : "intercept"}`}
+          value={result.uses}
+          options={resultValues.uses.map((value) => ({ value, label: usesWords[value] }))}
+          onChange={(uses) => act(describeResult, { result: id, change: { uses } })}
+        />
+      )}
+      <div>
+        <Button look="quiet" onClick={() => act(removeResult, { result: id })}>
+          Remove this result
+        </Button>
+      </div>
+    </div>
+  );
+}

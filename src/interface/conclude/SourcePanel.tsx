@@ -1,0 +1,187 @@
+"use client";
+
+import { plainRunText } from "@/core/unit/runText";
+import { describeResult } from "@/investigation/acts/describeResult";
+import { type Result, type ResultSource, sourceKinds } from "@/investigation/model/result";
+import { seriesName } from "@/pipeline/figure";
+import { fitFigure } from "@/pipeline/fit";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { sourceWords } from "@/wording/concluding";
+import { Choice } from "../parts/Choice";
+import { TextField } from "../parts/TextField";
+import { useCurvesOf } from "../store/CurvesProvider";
+import { useFigures, useHouseRules, useQuantities, useTables } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+
+interface Props {
+  id: string;
+  result: Result;
+}
+
+function useChange(id: string) {
+  const { act } = useActs();
+  return (source: Partial<ResultSource>, merged?: string) =>
+    act(describeResult, { result: id, source }, merged);
+}
+
+/** Which line of the figure, where it has several. */
+function Series({ id, result: { source } }: Props) {
+  const change = useChange(id);
+  const tables = useTables();
+  const rules = useHouseRules();
+  const figure = useFigures().find((one) => one.id === source.of)?.figure;
+  const fit = figure && fitFigure(tables, figure, rules);
+  if (!fit || fit.lines.length < 2) return null;
+  const options = fit.lines.map((one, place) => ({
+    value: String(place),
+    label: seriesName(one, fit) || `line ${place + 1}`,
+  }));
+  return (
+    <Choice
+      label="Which of its lines"
+      value={String(source.series)}
+      options={options}
+      onChange={(value) => change({ series: Number(value) })}
+    />
+  );
+}
+
+/** Which curve of the figure, and which of its parameters. */
+function CurveChoice({ id, result: { source } }: Props) {
+  const change = useChange(id);
+  const curves = useCurvesOf(source.of ?? undefined);
+  const chosen = curves.find((one) => one.id === source.curve) ?? curves[0];
+  const parameters = chosen?.fitted?.fit.parameters ?? [];
+  if (!chosen) return null;
+  return (
+    <>
+      {curves.length > 1 && (
+        <Choice
+          label="Which of its curves"
+          value={chosen.id}
+          options={curves.map((one) => ({ value: one.id, label: one.name }))}
+          onChange={(curve) => change({ curve })}
+        />
+      )}
+      {source.kind === "parameter" && parameters.length > 0 && (
+        <Choice
+          label="Which parameter"
+          value={
+            parameters.find(({ name }) => name === source.parameter)?.name ??
+            (parameters[0]?.name as string)
+          }
+          options={parameters.map(({ name }) => ({ value: name, label: name }))}
+          onChange={(parameter) => change({ parameter, curve: chosen.id })}
+        />
+      )}
+    </>
+  );
+}
+
+/** Whether a line or a curve is read off; a line is no curve. */
+function LineOrCurve({ id, result: { source } }: Props) {
+  const change = useChange(id);
+  const curves = useCurvesOf(source.of ?? undefined);
+  if (curves.length === 0) return null;
+  const line = "line";
+  return (
+    <Choice
+      label="Read off"
+      value={source.curve ?? line}
+      options={[
+        { value: line, label: "the best-fit line" },
+        ...curves.map((one) => ({ value: one.id, label: one.name })),
+      ]}
+      onChange={(value) => change({ curve: value === line ? null : value })}
+    />
+  );
+}
+
+function Coordinate({ id, result: { source } }: Props) {
+  const change = useChange(id);
+  const quantities = useQuantities();
+  const figure = useFigures().find((one) => one.id === source.of)?.figure;
+  const named = (axis: "x" | "y") => {
+    const found = quantities.find((one) => one.id === figure?.[axis])?.quantity;
+    return found ? plainRunText(writeSymbol(found.symbol)) || found.name : axis;
+  };
+  const reading = source.kind === "read-off";
+  return (
+    <>
+      <Choice
+        label={reading ? "What is read" : "Which coordinate"}
+        value={source.coordinate}
+        options={[
+          { value: "x", label: `${named("x")}, across` },
+          { value: "y", label: `${named("y")}, up` },
+        ]}
+        onChange={(coordinate) => change({ coordinate })}
+      />
+      {reading && (
+        <TextField
+          label={`Where ${named(source.coordinate === "x" ? "y" : "x")} is, with its ± or without`}
+          value={source.at}
+          placeholder="0.350 ± 0.002"
+          onChange={(at) => change({ at }, `result/${id}/at`)}
+        />
+      )}
+    </>
+  );
+}
+
+/** What the result is taken from. */
+export function SourcePanel({ id, result }: Props) {
+  const { source } = result;
+  const change = useChange(id);
+  const figures = useFigures();
+  const quantities = useQuantities();
+  const { slopeWord } = useHouseRules();
+  const { kind } = source;
+  const toKind = (next: ResultSource["kind"]) => {
+    const ofQuantity = next === "mean";
+    const fits = ofQuantity
+      ? quantities.some((one) => one.id === source.of)
+      : figures.some((one) => one.id === source.of);
+    const first = ofQuantity ? quantities[0]?.id : figures[0]?.id;
+    change({ kind: next, ...(!fits && { of: first ?? null }) });
+  };
+  return (
+    <div className="flex flex-col gap-2">
+      <Choice
+        label="Taken from"
+        value={kind}
+        options={sourceKinds.map((value) => ({
+          value,
+          label: sourceWords[value].replace("slope", slopeWord),
+        }))}
+        onChange={toKind}
+      />
+      {kind === "mean" && (
+        <Choice
+          label="Quantity"
+          value={source.of ?? ""}
+          options={quantities.map((one) => ({
+            value: one.id,
+            label: [one.quantity.name, plainRunText(writeSymbol(one.quantity.symbol))]
+              .filter((part) => part !== "")
+              .join(", "),
+          }))}
+          onChange={(of) => change({ of })}
+        />
+      )}
+      {kind !== "mean" && kind !== "none" && figures.length > 1 && (
+        <Choice
+          label="Figure"
+          value={source.of ?? ""}
+          options={figures.map((one) => ({ value: one.id, label: `Figure ${one.number}` }))}
+          onChange={(of) => change({ of, series: 0, curve: null })}
+        />
+      )}
+      {(kind === "slope" || kind === "intercept") && <Series id={id} result={result} />}
+      {kind === "parameter" && <CurveChoice id={id} result={result} />}
+      {kind === "read-off" && <LineOrCurve id={id} result={result} />}
+      {kind === "read-off" && source.curve === null && <Series id={id} result={result} />}
+      {(kind === "crossing" || kind === "read-off") && <Coordinate id={id} result={result} />}
+    </div>
+  );
+}

@@ -1,0 +1,64 @@
+/** What a result is taken from. */
+export const sourceKinds = [
+  ...(["slope", "intercept", "parameter", "crossing", "read-off", "mean", "none"] as const),
+];
+export type SourceKind = (typeof sourceKinds)[number];
+
+/** Where a result's number comes from; each kind uses some of the words and leaves the others alone. */
+export interface ResultSource {
+  kind: SourceKind;
+  /** The id of a figure, or of the quantity of a mean; null while none is chosen. */
+  of: string | null;
+  /** The line or the series of the figure, by its place from 0. */
+  series: number;
+  /** The id of a curve, where a parameter or a reading off a curve is meant. */
+  curve: string | null;
+  parameter: string;
+  /** Which coordinate of a crossing or of a reading off. */
+  coordinate: "x" | "y";
+  /** At which value of the other coordinate something is read off, as typed, perhaps with its ±. */
+  at: string;
+}
+
+/** What a result is held against, as typed, in the unit of the result. */
+export interface AcceptedValue {
+  value: string;
+  uncertainty: string;
+  source: string;
+}
+
+/** A statement at the end of an investigation: the wanted constant from what the figures gave. */
+export interface Result {
+  order: string;
+  name: string;
+  symbol: string;
+  /** The unit to state it in; empty for the one that is worked out. */
+  unit: string;
+  source: ResultSource;
+  /** From the theory solved for it, by a formula typed, or the source as it is. */
+  by: "theory" | "formula" | "itself";
+  formula: string;
+  /** Whether half the slope range or the standard error stands for the ± of a line; "house" follows the house rules. */
+  uses: "house" | "range" | "error";
+  accepted: AcceptedValue;
+}
+
+/** The words that each choice of a result may have. */
+export const resultValues = {
+  by: ["theory", "formula", "itself"],
+  uses: ["house", "range", "error"],
+  coordinate: ["x", "y"],
+} as const;
+
+export const plainSource: ResultSource = {
+  ...{ kind: "slope", of: null, series: 0, curve: null, parameter: "", coordinate: "x", at: "" },
+};
+
+/** A result as it begins: the slope of a figure as it is. */
+export function plainResult(order: string, figure: string | null): Result {
+  return {
+    ...{ order, name: "", symbol: "", unit: "", source: { ...plainSource, of: figure } },
+    ...{ by: "itself", formula: "", uses: "house" },
+    accepted: { value: "", uncertainty: "", source: "" },
+  };
+}

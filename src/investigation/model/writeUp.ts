@@ -1,0 +1,46 @@
+import type { RichText } from "./richText";
+
+/** What a block of the write-up shows. "text" is typed; all others follow the investigation. */
+export const blockKinds = [
+  ...(["title", "text", "readings", "processed", "example"] as const),
+  ...(["figure", "line", "result", "comparison"] as const),
+];
+export type BlockKind = (typeof blockKinds)[number];
+
+/** One block of the write-up. */
+export interface WriteUpBlock {
+  order: string;
+  kind: BlockKind;
+  /** The table, quantity, figure or result that it shows, by its id; "" where it shows none. */
+  of: string;
+  /** What stands above it; empty for none, or where its kind proposes words. */
+  heading: string;
+  /** The typed words; for a table or figure what is said before it. */
+  text: RichText;
+  hidden: boolean;
+}
+
+/** The report: its blocks, and how it is laid out. */
+export interface WriteUp {
+  blocks: Record<string, WriteUpBlock>;
+  paper: "a4" | "letter";
+  /** Who wrote it, as it stands under the title. */
+  authors: string;
+  /** Where the ± of a column stands: in its heading where it is the same for all rows, or beside each value. */
+  uncertainties: "heading" | "beside";
+}
+
+export const writeUpValues = {
+  paper: ["a4", "letter"],
+  uncertainties: ["heading", "beside"],
+} as const;
+
+/** A write-up with nothing in it yet. */
+export function emptyWriteUp(): WriteUp {
+  return { blocks: {}, paper: "a4", authors: "", uncertainties: "heading" };
+}
+
+/** A block that shows something, or an empty text. */
+export function plainBlock(order: string, kind: BlockKind, of = ""): WriteUpBlock {
+  return { order, kind, of, heading: "", text: [], hidden: false };
+}

@@ -1,0 +1,125 @@
+import { SeededChance } from "@/core/statistics/seededChance";
+import type { Constant } from "../model/constant";
+import { emptyInvestigation, firstTable } from "../model/emptyInvestigation";
+import { type Figure, plainFigure } from "../model/figure";
+import type { Investigation } from "../model/investigation";
+import { ordersAtEnd } from "../model/order";
+import { plainQuantity, type Quantity } from "../model/quantity";
+import { plainResult, plainSource, type Result, type ResultSource } from "../model/result";
+import { cellKey, type Row } from "../model/row";
+import type { BlockKind } from "../model/writeUp";
+import { said } from "./said";
+
+/** A row of a sample: the typed readings by quantity, several for repeats. */
+export interface SampleRow {
+  readonly readings: Readonly<Record<string, string | readonly string[]>>;
+  readonly series?: string;
+  /** Why the whole row is set aside. */
+  readonly aside?: string;
+}
+
+type Told<Item> = Partial<Omit<Item, "order">>;
+
+/** A block of a sample's write-up: what it shows, or a heading with paragraphs. */
+export type SampleBlock =
+  | { readonly kind: Exclude<BlockKind, "text">; readonly of?: string; readonly before?: string }
+  | { readonly kind: "text"; readonly heading: string; readonly text: readonly string[] };
+
+/** All that a sample says; orders and plain values are filled in. */
+export interface SampleParts {
+  readonly title: string;
+  readonly authors: string;
+  readonly quantities: Readonly<Record<string, Told<Quantity>>>;
+  readonly series?: Readonly<Record<string, string>>;
+  readonly rows: readonly SampleRow[];
+  readonly constants: Readonly<Record<string, Told<Constant>>>;
+  readonly figures: Readonly<Record<string, Told<Figure>>>;
+  readonly theory?: string;
+  readonly results: Readonly<
+    Record<string, Told<Omit<Result, "source">> & { readonly from?: Partial<ResultSource> }>
+  >;
+  readonly examples?: Readonly<Record<string, number>>;
+  readonly rules?: Partial<Investigation["houseRules"]>;
+  readonly writeUp: readonly SampleBlock[];
+}
+
+function ordered<Told, Item>(
+  record: Readonly<Record<string, Told>>,
+  make: (order: string, told: Told, id: string) => Item,
+): Record<string, Item> {
+  const ids = Object.keys(record);
+  const orders = ordersAtEnd({}, ids.length);
+  return Object.fromEntries(
+    ids.map((id, i) => [id, make(orders[i] as string, record[id] as Told, id)]),
+  );
+}
+
+function rowOf(order: string, { readings, series, aside }: SampleRow): Row {
+  const typed = Object.entries(readings).flatMap(([quantity, text]) =>
+    typeof text === "string"
+      ? [[quantity, text] as const]
+      : text.map((one, n) => [cellKey(quantity, n + 1), one] as const),
+  );
+  return {
+    ...{ order, table: firstTable, readings: Object.fromEntries(typed) },
+    ...(series !== undefined && { series }),
+    ...(aside !== undefined && { setAside: { _row: aside } }),
+  };
+}
+
+function blocksOf(blocks: readonly SampleBlock[]): Investigation["writeUp"]["blocks"] {
+  const named = Object.fromEntries(blocks.map((block, i) => [`block${i + 1}`, block]));
+  return ordered(named, (order, block) => ({
+    ...{ order, kind: block.kind, hidden: false },
+    ...(block.kind === "text"
+      ? { of: "", heading: block.heading, text: block.text.flatMap(said) }
+      : { of: block.of ?? "", heading: "", text: block.before ? said(block.before) : [] }),
+  }));
+}
+
+/** A sample investigation from its parts. */
+export function makeSample(parts: SampleParts): Investigation {
+  const document = emptyInvestigation(parts.title);
+  const rows = Object.fromEntries(parts.rows.map((row, i) => [`row${i + 1}`, row]));
+  const examples = Object.entries(parts.examples ?? {});
+  const orders = ordersAtEnd({}, examples.length);
+  return {
+    ...document,
+    quantities: ordered(parts.quantities, (order, told) => ({
+      ...plainQuantity(order, firstTable, ""),
+      ...told,
+    })),
+    series: ordered(parts.series ?? {}, (order, name) => ({ order, table: firstTable, name })),
+    rows: ordered(rows, rowOf),
+    constants: ordered(parts.constants, (order, told) => ({
+      ...{ name: "", symbol: "", value: "", uncertainty: "", unit: "", source: "" },
+      ...{ order, ...told },
+    })),
+    figures: ordered(parts.figures, (order, told) => ({
+      ...plainFigure(order, null, null),
+      ...told,
+    })),
+    theory: parts.theory ?? "",
+    results: ordered(parts.results, (order, { from, ...told }) => ({
+      ...plainResult(order, "main"),
+      ...{ source: { ...plainSource, of: "main", ...from }, ...told },
+    })),
+    examples: Object.fromEntries(
+      examples.map(([id, row], i) => [id, { order: orders[i] as string, row: `row${row}` }]),
+    ),
+    houseRules: { ...document.houseRules, ...parts.rules },
+    writeUp: { ...document.writeUp, authors: parts.authors, blocks: blocksOf(parts.writeUp) },
+  };
+}
+
+/** Scatter about a true value as it is then read and written down, to so many decimals. */
+export function readings(seed: number) {
+  const chance = new SeededChance(seed);
+  return (truth: number, scatter: number, decimals: number): string =>
+    (truth + scatter * chance.normal()).toFixed(decimals);
+}
+
+/** A fixed ± of each reading. */
+export function fixed(amount: string): Quantity["uncertainty"] {
+  return { kind: "fixed", amount };
+}

@@ -1,0 +1,76 @@
+import { derivedCell, isFinding } from "../derived/derivedCell";
+import type { EvaluatedQuantity } from "../evaluated";
+import type { FigurePoints } from "../figurePoints";
+import type { EvaluatedTable } from "../table";
+import type { CommonInput, Dependence } from "./source";
+
+/** How far a common input moves each point of a series, for one ± of it; in the units of the axes. */
+interface Moved {
+  readonly common: CommonInput;
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+}
+
+interface Along {
+  readonly common: CommonInput;
+  /** ∂value/∂common by row of the table, in the shown unit of the quantity per SI unit of the common input. */
+  readonly slopes: readonly number[];
+}
+
+/** What the rows of a quantity have in common, with the slope of each row along it. */
+export function commonAlong(evaluated: EvaluatedQuantity): readonly Along[] {
+  const column = evaluated.derived?.column;
+  if (!column) return [];
+  const { factor } = column.formula.shown;
+  return column.variables.flatMap(({ key, id, kind }, index): Along[] => {
+    if (kind === "reading") return [];
+    let size = 0;
+    const slopes = Array.from({ length: column.rows }, (_, row) => {
+      const cell = derivedCell(column, row);
+      if (!cell || isFinding(cell)) return 0;
+      size = Math.max(size, cell.sizes[index] ?? 0);
+      return (cell.slopes[index] ?? 0) / factor;
+    });
+    return size > 0 ? [{ common: { key, id, kind, size }, slopes }] : [];
+  });
+}
+
+/** Every common input that moves the points, with how far one ± of it moves each. */
+function movesOf(points: FigurePoints, table: EvaluatedTable): readonly Moved[] {
+  const places = new Map(table.rows.map((row, index) => [row, index]));
+  const found = new Map<string, Moved>();
+  for (const axis of ["x", "y"] as const) {
+    for (const { common, slopes } of commonAlong(points[axis])) {
+      const flat = () => new Float64Array(points.rows.length);
+      const moved = found.get(common.key) ?? { common, x: flat(), y: flat() };
+      points.rows.forEach((row, i) => {
+        moved[axis][i] = (slopes[places.get(row) ?? -1] ?? 0) * common.size;
+      });
+      found.set(common.key, moved);
+    }
+  }
+  return [...found.values()];
+}
+
+/**
+ * How numbers of a fit depend on what all points have in common (calculation § 3: a constant's ± moves the whole line).
+ * All points are moved by one ± of it up and down, and fitted anew.
+ * @param fitted the numbers of a fit, in SI units; undefined where there is none.
+ */
+export function dependencesOf(
+  points: FigurePoints,
+  table: EvaluatedTable,
+  fitted: (points: FigurePoints) => readonly number[] | undefined,
+): readonly Dependence[] {
+  return movesOf(points, table).flatMap(({ common, x, y }): Dependence[] => {
+    const shifted = (sign: number): FigurePoints => ({
+      ...points,
+      xValues: points.xValues.map((value, i) => value + sign * (x[i] as number)),
+      yValues: points.yValues.map((value, i) => value + sign * (y[i] as number)),
+    });
+    const [up, down] = [fitted(shifted(1)), fitted(shifted(-1))];
+    if (!up || !down) return [];
+    const slopes = up.map((value, i) => (value - (down[i] as number)) / (2 * common.size));
+    return [{ common, slopes }];
+  });
+}

@@ -1,0 +1,96 @@
+import { unitOfText } from "@/core/expression/unitOf";
+import type { Finding } from "@/core/finding/finding";
+import { combinedUncertainty } from "@/core/uncertainty/propagate";
+import { readUnit } from "@/core/unit/unitText";
+import { inOrder } from "@/investigation/model/order";
+import type { Result } from "@/investigation/model/result";
+import { rowRule } from "../derived/derivedQuantities";
+import { shownUnit } from "../derived/shownUnit";
+import { memoised } from "../memoised";
+import type { EvaluatedResult, NamedInput, WorkedResult } from "./evaluatedResult";
+import { gradientOf, resultParts } from "./gradient";
+import { resultFormula } from "./resultFormula";
+import { type KnownInput, lookUp } from "./resultInputs";
+import type { FittedCurves, ResultContext, SourceNumbers } from "./source";
+import { sourceNumbers } from "./sourceNumbers";
+import { namesOf, workFormula } from "./workFormula";
+
+function inputsOf(
+  names: readonly string[],
+  source: SourceNumbers | undefined,
+  earlier: readonly WorkedResult[],
+  context: ResultContext,
+): readonly KnownInput[] | Finding {
+  const inputs: KnownInput[] = [];
+  for (const name of names) {
+    const found = lookUp(name, source, earlier, context);
+    if (found.kind === "unknown") return found.finding;
+    inputs.push(found.input);
+  }
+  return inputs;
+}
+
+function workResult(
+  id: string,
+  result: Result,
+  earlier: readonly WorkedResult[],
+  context: ResultContext,
+): EvaluatedResult {
+  const outcome = sourceNumbers(result, context);
+  const source = outcome?.kind === "numbers" ? outcome : undefined;
+  const refused = (finding: Finding): EvaluatedResult => ({
+    ...{ kind: "nothing", id, result, source, finding },
+  });
+  if (outcome?.kind === "nothing") return refused(outcome.finding);
+  const formula = resultFormula(result, source, context);
+  if (formula.kind === "nothing") return refused(formula.finding);
+  const known = inputsOf(namesOf(formula), source, earlier, context);
+  if ("name" in known) return refused(known);
+  const wished = result.unit.trim() === "" ? undefined : readUnit(result.unit);
+  const worked = workFormula(formula, known, wished && unitOfText(result.unit, wished));
+  if (worked.kind === "nothing") return refused(worked.finding);
+  const shown = shownUnit(worked.unit, result.unit);
+  if (shown.kind === "unlike") return refused({ name: "unlike-unit-wanted", unit: result.unit });
+  const { unit } = shown;
+  const inputs = known.map((input, i): NamedInput => ({ ...input, slope: worked.slopes[i] ?? 0 }));
+  const gradient = gradientOf(inputs);
+  const rule = rowRule(context.rules);
+  const parts = resultParts(gradient, Math.abs(unit.factor), rule);
+  return {
+    ...{ kind: "worked", id, result, source, inputs, unit, gradient, parts, si: worked.value },
+    ...(formula.kind === "formula" && { expression: formula.expression }),
+    ...(formula.fromTheory && { fromTheory: formula.fromTheory }),
+    value: (worked.value - unit.offset) / unit.factor,
+    size: combinedUncertainty(rule, parts.map((part) => part.size)), // prettier-ignore
+    remarks: [...(source?.remarks ?? []), ...worked.remarks],
+  };
+}
+
+const evaluate = memoised(
+  (
+    results: ResultContext["document"]["results"],
+    figures: ResultContext["document"]["figures"],
+    constants: ResultContext["document"]["constants"],
+    theory: string,
+    tables: ResultContext["tables"],
+    curves: FittedCurves,
+    rules: ResultContext["rules"],
+  ): readonly EvaluatedResult[] => {
+    const context: ResultContext = {
+      ...{ document: { results, figures, constants, theory }, tables, curves, rules },
+    };
+    const found: EvaluatedResult[] = [];
+    for (const [id, result] of inOrder(results)) {
+      const earlier = found.filter((one) => one.kind === "worked");
+      found.push(workResult(id, result, earlier, context));
+    }
+    return found;
+  },
+);
+
+/** Every result in its order; later ones may use earlier ones. Worked out anew only where something changed. */
+export function evaluateResults(context: ResultContext): readonly EvaluatedResult[] {
+  const { document, tables, curves, rules } = context;
+  const { results, figures, constants, theory } = document;
+  return evaluate(results, figures, constants, theory, tables, curves, rules);
+}
