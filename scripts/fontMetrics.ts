@@ -4,6 +4,7 @@
  */
 import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import fontkit from "@pdf-lib/fontkit";
 import { launchBrowser } from "./browser";
 import { faces, subsets } from "./fonts";
 
@@ -60,3 +61,17 @@ for (const [name, font] of measured) {
   writeFileSync(file, `${JSON.stringify(widths)}\n`);
 }
 await browser.close();
+
+const math = fontkit.create(
+  readFileSync(join(root, "public/fonts/stix-two-math-latin-400-normal.woff")),
+);
+const mathWidths: Record<string, number> = {};
+for (let code = 0x2190; code <= 0x22ff; code++) {
+  if (math.hasGlyphForCodePoint(code)) {
+    mathWidths[String.fromCodePoint(code)] = Math.round(math.glyphForCodePoint(code).advanceWidth);
+  }
+}
+writeFileSync(
+  join(root, "src/figure/layout/fontMetrics/math.json"),
+  `${JSON.stringify(mathWidths)}\n`,
+);

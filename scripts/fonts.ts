@@ -29,3 +29,8 @@ for (const [family, slant] of faces) {
     }
   }
 }
+/** Letters of mathematics that the text fonts lack: ∂ √ ≈ ≤. */
+for (const ending of ["woff", "woff2"]) {
+  const file = `stix-two-math-latin-400-normal.${ending}`;
+  copyFileSync(join(modules, "@fontsource/stix-two-math/files", file), join(target, file));
+}

@@ -34,7 +34,9 @@ export type ShapeRole =
   | "strip"
   | "strip-points"
   | "strip-bars"
-  | "triangle";
+  | "triangle"
+  | "words"
+  | "rule";
 
 /** An outline in points; `d` is an SVG path. */
 export interface PathShape {

@@ -29,12 +29,17 @@ export async function embeddedFonts(
   return fonts;
 }
 
+/** Spaces of other widths, which the fonts hold without an outline, as plain ones. */
+function plainSpaces(text: string): string {
+  return text.replace(/[\u2000-\u200a\u202f]/g, " ");
+}
+
 /** A line of text letter group by letter group, as each script has a font of its own. */
 function drawText(page: PDFPage, shape: TextShape, fonts: PdfFonts, place: Place): void {
   const turn = (-shape.rotate * Math.PI) / 180;
   for (const run of shape.runs) {
     let x = run.x;
-    for (const text of run.text.match(/[\u0370-\u03ff]+|[^\u0370-\u03ff]+/g) ?? []) {
+    for (const text of plainSpaces(run.text).match(/[\u0370-\u03ff]+|[^\u0370-\u03ff]+/g) ?? []) {
       for (const piece of piecesOf(text)) {
         const font = fonts.get(keyOf(run.face, subsetOf(piece)));
         if (font) {

@@ -4,11 +4,8 @@ import { stroke } from "@/figure/layout/pathText";
 import { faced, textShape } from "@/figure/layout/setText";
 import type { Scene, Shape } from "@/figure/scene";
 import { drawScene, embeddedFonts } from "./figurePdf";
+import { type Paper, papers } from "./papers";
 import type { FontFetcher } from "./pdfFonts";
-
-/** Paper sizes in points. */
-export const papers = { a4: [595.28, 841.89], letter: [612, 792] } as const;
-export type Paper = keyof typeof papers;
 
 const margin = 56;
 const size = 9.5;

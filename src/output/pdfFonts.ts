@@ -1,3 +1,4 @@
+import { isMathLetter } from "@/figure/layout/mathLetters";
 import type { Face, Scene } from "@/figure/scene";
 
 /** Which font files hold a face: family, weight and slant. */
@@ -10,9 +11,10 @@ const files: Readonly<Record<Face, readonly [family: string, weight: string, sla
   serifBoldItalic: ["stix-two-text", "600", "italic"],
 };
 
-/** The part of a font that holds a letter. */
-export function subsetOf(text: string): "latin" | "latin-ext" | "greek" {
+/** The part of a font that holds a letter; letters of mathematics have a font of their own. */
+export function subsetOf(text: string): "latin" | "latin-ext" | "greek" | "math" {
   const letter = text.codePointAt(0) ?? 0;
+  if (isMathLetter(letter)) return "math";
   if (letter >= 0x370 && letter <= 0x3ff) return "greek";
   const extended =
     (letter >= 0x100 && letter <= 0x2ba) ||
@@ -37,7 +39,10 @@ export function pdfFontFiles(scenes: readonly Scene[]): readonly PdfFontFile[] {
         for (const letter of text) {
           const subset = subsetOf(letter);
           const [family, weight, slant] = files[face];
-          const file = `${family}-${subset}-${weight}-${slant}.woff`;
+          const file =
+            subset === "math"
+              ? "stix-two-math-latin-400-normal.woff"
+              : `${family}-${subset}-${weight}-${slant}.woff`;
           found.set(`${face}/${subset}`, { face, subset, file });
         }
       }

@@ -37,6 +37,12 @@ function withoutUncertainty(value: number): WrittenReading {
   return { value: short, ...(exponent !== undefined && { exponent }) };
 }
 
+/** A rounded ± with the zeros of its reading, where they change nothing: 0.01 beside 1.587 as 0.010. */
+function padded(written: string, bar: number, decimals: number): string {
+  const long = toDecimals(bar, decimals);
+  return Number(long) === Number(written) ? long : written;
+}
+
 /**
  * A single reading keeps the decimals it was read to; a mean of repeats follows its ±, or the readings where
  * there is none.
@@ -58,7 +64,8 @@ export function writeMeasured(
   const up = typed || (even || exponent !== undefined ? statement.uncertainty : rounded(bars.up));
   const down = even || exponent !== undefined ? up : rounded(bars.down);
   if (spread.count === 1 && exponent === undefined && !found.derived) {
-    return { value: toDecimals(value, decimals), up, down };
+    const [high, low] = [padded(up, bars.up, decimals), padded(down, bars.down, decimals)];
+    return { value: toDecimals(value, decimals), up: typed || high, down: typed || low };
   }
   return { value: statement.value, up, down, ...(exponent !== undefined && { exponent }) };
 }

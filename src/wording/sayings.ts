@@ -36,9 +36,4 @@ export const sayings = {
     hint: "Type a reading and press Enter to go down, Tab to go across. Paste works from any spreadsheet.",
     emptyClipboard: "The clipboard is empty. Copy the cells in the spreadsheet once more.",
   },
-  later: {
-    conclude:
-      "Conclude will lead from the slope to the constant and compare it with an accepted value.",
-    writeup: "Write up will gather tables, figures and worked examples into a report.",
-  },
 } as const;

@@ -34,20 +34,58 @@ function Usable({ one }: { one: EvaluatedResult }) {
   );
 }
 
-/** What the result in hand is called, what it is taken from, and how it follows. */
-export function ResultPanel({ one }: { one: EvaluatedResult }) {
+/** How the result follows from its source: by the theory, by a formula, or as it stands. */
+function Following({ one, type }: { one: EvaluatedResult; type: Typing }) {
   const { act } = useActs();
   const { slopeWord } = useHouseRules();
-  const taken = useTakenSymbols(one.id);
   const { id, result } = one;
-  const type = (field: "name" | "symbol" | "unit" | "formula") => (text: string) =>
-    act(describeResult, { result: id, change: { [field]: text } }, `result/${id}/${field}`);
-  const problem = result.symbol === "" ? undefined : symbolFinding(result.symbol, taken);
-  const ofUnit = one.kind === "nothing" && unitFindings.has(one.finding.name);
   const isLine = result.source.kind === "slope" || result.source.kind === "intercept";
   const ways = resultValues.by.filter(
     (by) => (by !== "theory" || isLine) && (by !== "itself" || result.source.kind !== "none"),
   );
+  const by = ways.includes(result.by) ? result.by : "formula";
+  return (
+    <>
+      <Choice
+        label="How it follows"
+        value={by}
+        options={ways.map((value) => ({ value, label: byWords[value] }))}
+        onChange={(value) => act(describeResult, { result: id, change: { by: value } })}
+      />
+      {by === "formula" && (
+        <>
+          <TextField
+            label="Formula"
+            value={result.formula}
+            placeholder={`16 π² m/(${slopeWord} b d³)`}
+            onChange={type("formula")}
+          />
+          <Usable one={one} />
+        </>
+      )}
+      {isLine && (
+        <Choice
+          label={`± of the ${result.source.kind === "slope" ? slopeWord : "intercept"}`}
+          value={result.uses}
+          options={resultValues.uses.map((value) => ({ value, label: usesWords[value] }))}
+          onChange={(uses) => act(describeResult, { result: id, change: { uses } })}
+        />
+      )}
+    </>
+  );
+}
+
+type Typing = (field: "name" | "symbol" | "unit" | "formula") => (text: string) => void;
+
+/** What the result in hand is called, what it is taken from, and how it follows. */
+export function ResultPanel({ one }: { one: EvaluatedResult }) {
+  const { act } = useActs();
+  const taken = useTakenSymbols(one.id);
+  const { id, result } = one;
+  const type: Typing = (field) => (text) =>
+    act(describeResult, { result: id, change: { [field]: text } }, `result/${id}/${field}`);
+  const problem = result.symbol === "" ? undefined : symbolFinding(result.symbol, taken);
+  const ofUnit = one.kind === "nothing" && unitFindings.has(one.finding.name);
   return (
     <div className="flex flex-col gap-2">
       <TextField
@@ -73,31 +111,7 @@ export function ResultPanel({ one }: { one: EvaluatedResult }) {
         />
       </div>
       <SourcePanel id={id} result={result} />
-      <Choice
-        label="How it follows"
-        value={ways.includes(result.by) ? result.by : "formula"}
-        options={ways.map((value) => ({ value, label: byWords[value] }))}
-        onChange={(by) => act(describeResult, { result: id, change: { by } })}
-      />
-      {(result.by === "formula" || !ways.includes(result.by)) && (
-        <>
-          <TextField
-            label="Formula"
-            value={result.formula}
-            placeholder={`16 π² m/(${slopeWord} b d³)`}
-            onChange={type("formula")}
-          />
-          <Usable one={one} />
-        </>
-      )}
-      {isLine && (
-        <Choice
-          label={`± of the ${result.source.kind === "slope" ? slopeWord : "intercept"}`}
-          value={result.uses}
-          options={resultValues.uses.map((value) => ({ value, label: usesWords[value] }))}
-          onChange={(uses) => act(describeResult, { result: id, change: { uses } })}
-        />
-      )}
+      <Following one={one} type={type} />
       <div>
         <Button look="quiet" onClick={() => act(removeResult, { result: id })}>
           Remove this result

@@ -7,7 +7,7 @@ import type { FigureSpecification } from "@/figure/specification";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { figurePng, type Resolution, resolutions } from "@/output/figurePng";
 import { figureSvg } from "@/output/figureSvg";
-import type { Paper } from "@/output/onePagePdf";
+import type { Paper } from "@/output/papers";
 import { plottedCsv, plottedTable } from "@/output/plottedCells";
 import { fileName, saveFile } from "@/output/saveFile";
 import type { FigureFit } from "@/pipeline/fit";

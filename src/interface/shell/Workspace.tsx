@@ -6,7 +6,6 @@ import type { StageId } from "@/wording/stages";
 import { useCommandKeys } from "../commands/useCommandKeys";
 import { ConcludeRoom } from "../conclude/ConcludeRoom";
 import { DeriveRoom } from "../derive/DeriveRoom";
-import { LaterRoom } from "../later/LaterRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
 import { MarksProvider } from "../marks/MarksProvider";
@@ -16,6 +15,7 @@ import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
 import { CurvesProvider } from "../store/CurvesProvider";
+import { WriteUpRoom } from "../writeup/WriteUpRoom";
 import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
 import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
@@ -46,8 +46,8 @@ function Room({ stage }: { stage: StageId }) {
       return <SlopeRoom />;
     case "conclude":
       return <ConcludeRoom />;
-    default:
-      return <LaterRoom stage={stage} />;
+    case "writeup":
+      return <WriteUpRoom />;
   }
 }
 

@@ -23,7 +23,7 @@ function madeRows(): SampleRow[] {
 }
 
 const rule =
-  "A steel rule was clamped to the edge of the bench with its flat side up, and a load was taped to its free end, its middle at the length L from the clamp.";
+  "A steel rule was clamped to the edge of the bench with its flat side up, and a load was taped to its free end, its middle at the length {=L} from the clamp.";
 const timed =
   "The load was pushed down by about a finger’s width and let go. Ten swings were timed by hand, three times at each overhang, counting from the lowest point.";
 

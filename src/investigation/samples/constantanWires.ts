@@ -96,15 +96,15 @@ export function constantanWires(): Investigation {
     figures: { main: plainFigure("a0", "length", "resistance") },
     results: {
       thin: {
-        ...{ name: "resistivity from the thin wire", symbol: "rho_1", unit: "uohm m" },
+        ...{ name: "resistivity from the thin wire", symbol: "rho_1", unit: "μΩ m" },
         ...{ by: "formula", formula: "slope*π*d_1²/4" },
       },
       thick: {
-        ...{ name: "resistivity from the thick wire", symbol: "rho_2", unit: "uohm m" },
+        ...{ name: "resistivity from the thick wire", symbol: "rho_2", unit: "μΩ m" },
         ...{ by: "formula", formula: "slope*π*d_2²/4", from: { series: 1 } },
       },
       both: {
-        ...{ name: "resistivity of constantan", symbol: "rho", unit: "uohm m" },
+        ...{ name: "resistivity of constantan", symbol: "rho", unit: "μΩ m" },
         ...{ by: "formula", formula: "(rho_1 + rho_2)/2", from: { kind: "none" } },
         accepted: { value: "0.49", uncertainty: "0.01", source: "table of alloys" },
       },

@@ -68,7 +68,7 @@ export function dischargingCapacitor(): Investigation {
     rows: madeRows(),
     constants: {
       resistor: {
-        ...{ name: "resistance", symbol: "R", value: "99.6", uncertainty: "0.5", unit: "kohm" },
+        ...{ name: "resistance", symbol: "R", value: "99.6", uncertainty: "0.5", unit: "kΩ" },
         source: "digital multimeter",
       },
     },
@@ -83,11 +83,11 @@ export function dischargingCapacitor(): Investigation {
     theory: "U = U_0*exp(-t/(R C))",
     results: {
       capacitance: {
-        ...{ name: "capacitance from the line", symbol: "C", unit: "uF", by: "theory" },
+        ...{ name: "capacitance from the line", symbol: "C", unit: "μF", by: "theory" },
         accepted: { value: "470", uncertainty: "47", source: "printed on the case" },
       },
       fitted: {
-        ...{ name: "capacitance from the curve", symbol: "C_2", unit: "uF" },
+        ...{ name: "capacitance from the curve", symbol: "C_2", unit: "μF" },
         ...{ by: "formula", formula: "τ/R" },
         from: { kind: "parameter", of: "curve", curve: "fall", parameter: "τ" },
       },

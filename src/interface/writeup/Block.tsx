@@ -1,0 +1,191 @@
+"use client";
+
+import { useDraggable, useDroppable } from "@dnd-kit/core";
+import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
+import { type KeyboardEvent, useState } from "react";
+import { describeBlock } from "@/investigation/acts/describeBlock";
+import { moveBlock } from "@/investigation/acts/moveBlock";
+import { removeBlock } from "@/investigation/acts/removeBlock";
+import { setWriteUp } from "@/investigation/acts/setWriteUp";
+import type { WriteUpBlock } from "@/investigation/model/writeUp";
+import type { ReportBlock } from "@/output/report/report";
+import { blockWords, sections } from "@/wording/writingUp";
+import { Button } from "../parts/Button";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { ReportNodes } from "./ReportNodes";
+import { TextEditor } from "./TextEditor";
+
+interface Props {
+  block: WriteUpBlock;
+  shown: ReportBlock;
+  /** All blocks in their order, for moving. */
+  order: readonly string[];
+}
+
+/** What a block is called where it is moved or hidden. */
+function nameOf({ kind, heading }: WriteUpBlock, { shown: nodes }: ReportBlock): string {
+  if (heading.trim() !== "") return heading.trim();
+  for (const node of nodes) {
+    if (node.kind === "heading") return node.text;
+    if (node.kind === "table") return `Table ${node.number}`;
+    if (node.kind === "figure") return `Figure ${node.number}`;
+  }
+  return blockWords[kind];
+}
+
+/** Grip, hiding and removing, beside the block; the grip moves it by dragging or with the arrow keys. */
+function Tools({
+  id,
+  name,
+  block,
+  order,
+}: {
+  id: string;
+  name: string;
+  block: WriteUpBlock;
+  order: Props["order"];
+}) {
+  // prettier-ignore
+  const { act } = useActs();
+  const { listeners, setNodeRef, setActivatorNodeRef } = useDraggable({ id });
+  const move = (event: KeyboardEvent) => {
+    const step = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
+    if (step === 0) return;
+    event.preventDefault();
+    const at = order.indexOf(id);
+    const to = at + step;
+    if (to < 0 || to >= order.length) return;
+    act(moveBlock, { block: id, before: order[step < 0 ? to : to + 1] ?? null });
+  };
+  return (
+    <div
+      ref={setNodeRef}
+      className="absolute top-0 -left-6 flex flex-col opacity-40 group-focus-within:opacity-100 group-hover:opacity-100"
+    >
+      <button
+        ref={setActivatorNodeRef}
+        type="button"
+        aria-label={`Move ${name}`}
+        title="Drag it, or press ↑ or ↓"
+        className="text-soft hover:text-ink cursor-grab"
+        {...listeners}
+        onKeyDown={move}
+      >
+        <GripVertical aria-hidden size={16} />
+      </button>
+      <button
+        type="button"
+        aria-label={block.hidden ? `Show ${name}` : `Hide ${name}`}
+        title={block.hidden ? "Show it in the report" : "Hide it from the report"}
+        className="text-soft hover:text-ink"
+        onClick={() => act(describeBlock, { block: id, change: { hidden: !block.hidden } })}
+      >
+        {block.hidden ? <EyeOff aria-hidden size={15} /> : <Eye aria-hidden size={15} />}
+      </button>
+      <button
+        type="button"
+        aria-label={`Take out ${name}`}
+        title="Take it out of the write-up"
+        className="text-soft hover:text-ink"
+        onClick={() => act(removeBlock, { block: id })}
+      >
+        <Trash2 aria-hidden size={15} />
+      </button>
+    </div>
+  );
+}
+
+/** Who wrote the report, under its title. */
+function Authors() {
+  const { act } = useActs();
+  const authors = useInvestigation((state) => state.document.writeUp.authors);
+  return (
+    <input
+      aria-label="Written by"
+      value={authors}
+      placeholder="Written by …"
+      maxLength={200}
+      onChange={(event) => act(setWriteUp, { change: { authors: event.target.value } }, "authors")}
+      className="placeholder:text-soft hover:border-hairline w-full rounded-md border border-transparent px-1 font-serif"
+    />
+  );
+}
+
+function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
+  const { act } = useActs();
+  return (
+    <input
+      aria-label="Heading"
+      value={block.heading}
+      placeholder="Heading"
+      maxLength={200}
+      onChange={(event) =>
+        act(describeBlock, { block: id, change: { heading: event.target.value } }, `heading/${id}`)
+      }
+      className="placeholder:text-soft hover:border-hairline w-full rounded-md border border-transparent px-1 font-serif text-[18px] font-semibold"
+    />
+  );
+}
+
+const hintOf = (heading: string) =>
+  Object.values(sections).find((section) => section.heading === heading.trim())?.hint ??
+  "Write here. {E} sets the live value of E.";
+
+/** Words in front of what the block shows, where somebody wants some. */
+function Before({ id, block, name }: { id: string; block: WriteUpBlock; name: string }) {
+  const [open, setOpen] = useState(false);
+  if (block.text.length === 0 && !open) {
+    return (
+      <div className="hidden group-focus-within:block group-hover:block">
+        <Button look="quiet" className="text-xs!" onClick={() => setOpen(true)}>
+          Add words before it
+        </Button>
+      </div>
+    );
+  }
+  return (
+    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." /> // prettier-ignore
+  );
+}
+
+/** A block of the write-up where it stands: its words to be edited, what it shows as it is now. */
+export function Block({ block, shown, order }: Props) {
+  const { id } = shown;
+  const { setNodeRef, isOver } = useDroppable({ id });
+  const name = nameOf(block, shown);
+  const typed = block.kind === "text";
+  const nodes = shown.shown.filter(({ kind }) => kind !== "title");
+  return (
+    <section
+      ref={setNodeRef}
+      aria-label={name}
+      className={`group relative py-2 ${isOver ? "border-petrol border-t-2" : ""} ${block.hidden ? "opacity-40" : ""}`}
+    >
+      <Tools id={id} name={name} block={block} order={order} />
+      {block.kind === "title" && (
+        <>
+          <h1 className="px-1 font-serif text-[24px] leading-tight font-semibold">
+            {shown.shown[0]?.kind === "title" ? shown.shown[0].text : ""}
+          </h1>
+          <Authors />
+        </>
+      )}
+      {typed && <Heading id={id} block={block} />}
+      {typed && (
+        <TextEditor
+          block={id}
+          text={block.text}
+          label={block.heading.trim() || "Text"}
+          hint={hintOf(block.heading)}
+        />
+      )}
+      {!typed && block.kind !== "title" && <Before id={id} block={block} name={name} />}
+      {shown.missing ? <p className="text-soft px-2 italic">{shown.missing}</p> : null}
+      {nodes.length > 0 && (
+        <div className="flex flex-col gap-1 px-2">
+          <ReportNodes nodes={nodes} />
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,217 @@
+"use client";
+
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import type { Editor } from "@tiptap/core";
+import { useEditorState } from "@tiptap/react";
+import { Bold, ChevronDown, Italic, List, ListOrdered, Subscript, Superscript } from "lucide-react";
+import { type ReactNode, useContext, useState } from "react";
+import { Button } from "../parts/Button";
+import { RunTextView } from "../parts/RunTextView";
+import { TextField } from "../parts/TextField";
+import { LiveContext } from "./LiveContext";
+
+const symbols = [..."±×·°−→≈≤≥≠∞√∂Δαβγδεθλμνπρστφω Ω½²³"].filter((one) => one !== " ");
+
+interface ToolProps {
+  label: string;
+  keys?: string;
+  pressed: boolean;
+  onPress: () => void;
+  children: ReactNode;
+}
+
+/** A tool that leaves the cursor where it is. */
+function Tool({ label, keys, pressed, onPress, children }: ToolProps) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      aria-pressed={pressed}
+      title={keys ? `${label} (${keys})` : label}
+      onMouseDown={(event) => event.preventDefault()}
+      onClick={onPress}
+      className={`rounded p-1 ${pressed ? "bg-petrol/15 text-ink" : "text-soft hover:text-ink"}`}
+    >
+      {children}
+    </button>
+  );
+}
+
+const listLook =
+  "bg-page border-hairline z-20 max-h-72 overflow-auto rounded-md border py-1 shadow-sm focus:outline-none";
+const itemLook = "data-focus:bg-wash block w-full px-3 py-1 text-left";
+
+function Marks({ editor }: { editor: Editor }) {
+  const on = useEditorState({
+    editor,
+    selector: ({ editor: own }) => ({
+      ...{ bold: own.isActive("bold"), italic: own.isActive("italic") },
+      ...{ lowered: own.isActive("lowered"), raised: own.isActive("raised") },
+      ...{ bullets: own.isActive("bulletList"), numbers: own.isActive("orderedList") },
+    }),
+  });
+  const chain = () => editor.chain().focus();
+  const size = 15;
+  return (
+    <>
+      <Tool label="Bold" keys="Ctrl+B" pressed={on.bold} onPress={() => chain().toggleBold().run()}>
+        <Bold aria-hidden size={size} />
+      </Tool>
+      <Tool
+        label="Italic"
+        keys="Ctrl+I"
+        pressed={on.italic}
+        onPress={() => chain().toggleItalic().run()}
+      >
+        <Italic aria-hidden size={size} />
+      </Tool>
+      <Tool
+        label="Lowered"
+        keys="Ctrl+Alt+↓"
+        pressed={on.lowered}
+        onPress={() => chain().toggleMark("lowered").run()}
+      >
+        <Subscript aria-hidden size={size} />
+      </Tool>
+      <Tool
+        label="Raised"
+        keys="Ctrl+Alt+↑"
+        pressed={on.raised}
+        onPress={() => chain().toggleMark("raised").run()}
+      >
+        <Superscript aria-hidden size={size} />
+      </Tool>
+      <Tool label="List" pressed={on.bullets} onPress={() => chain().toggleBulletList().run()}>
+        <List aria-hidden size={size} />
+      </Tool>
+      <Tool
+        label="Numbered list"
+        pressed={on.numbers}
+        onPress={() => chain().toggleOrderedList().run()}
+      >
+        <ListOrdered aria-hidden size={size} />
+      </Tool>
+    </>
+  );
+}
+
+interface PickProps {
+  label: string;
+  items: readonly { key: string; shown: ReactNode; run: () => void }[];
+  grid?: boolean;
+}
+
+/** Something to be put in at the cursor, from a list. */
+function Pick({ label, items, grid = false }: PickProps) {
+  return (
+    <Menu>
+      <MenuButton className="text-soft hover:text-ink flex items-center gap-0.5 rounded px-1 text-xs">
+        {label} <ChevronDown aria-hidden size={12} />
+      </MenuButton>
+      <MenuItems
+        anchor="bottom start"
+        className={`${listLook} ${grid ? "grid grid-cols-8 px-1" : ""}`}
+      >
+        {items.map(({ key, shown, run }) => (
+          <MenuItem
+            key={key}
+            as="button"
+            className={grid ? "data-focus:bg-wash px-2 py-1" : itemLook}
+            onClick={run}
+          >
+            {shown}
+          </MenuItem>
+        ))}
+        {items.length === 0 && <p className="text-soft px-3 py-1">There is nothing yet.</p>}
+      </MenuItems>
+    </Menu>
+  );
+}
+
+function Formula({ editor }: { editor: Editor }) {
+  const [typed, setTyped] = useState<string>();
+  if (typed === undefined) {
+    return (
+      <button
+        type="button"
+        className="text-soft hover:text-ink rounded px-1 text-xs"
+        onMouseDown={(event) => event.preventDefault()}
+        onClick={() => {
+          const { node } = editor.state.selection as { node?: { attrs: { text?: string } } };
+          setTyped(node?.attrs.text ?? "");
+        }}
+      >
+        Formula
+      </button>
+    );
+  }
+  const put = () => {
+    if (typed.trim() !== "") {
+      const content = { type: "formula", attrs: { text: typed.trim() } };
+      editor.chain().focus().insertContent(content).run();
+    }
+    setTyped(undefined);
+  };
+  return (
+    <form
+      className="flex items-end gap-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        put();
+      }}
+    >
+      <TextField
+        label="Formula to put in"
+        value={typed}
+        placeholder="T² = k L³"
+        onChange={setTyped}
+      />
+      <Button type="submit">Put in</Button>
+    </form>
+  );
+}
+
+/** What can be done with the words, and what can be put in among them: live values, references, formulas, symbols. */
+export function EditorTools({ editor, label }: { editor: Editor; label: string }) {
+  const { values, references } = useContext(LiveContext);
+  const put = (type: string, attrs: Record<string, string>) => () =>
+    editor.chain().focus().insertContent({ type, attrs }).run();
+  return (
+    <div
+      role="toolbar"
+      aria-label={`Tools: ${label}`}
+      className="editor-tools mt-1 flex flex-wrap items-center gap-x-1"
+    >
+      <Marks editor={editor} />
+      <Pick
+        label="Live value"
+        items={values.map(({ of, name, runs }) => ({
+          ...{ key: of, run: put("liveValue", { of }) },
+          shown: (
+            <span className="flex justify-between gap-6">
+              <span className="max-w-56 truncate">{name}</span>
+              <span className="whitespace-nowrap">
+                <RunTextView runs={runs} />
+              </span>
+            </span>
+          ),
+        }))}
+      />
+      <Pick
+        label="Refer to"
+        items={references.map(({ to, text }) => ({
+          ...{ key: to, shown: text, run: put("reference", { to }) },
+        }))}
+      />
+      <Formula editor={editor} />
+      <Pick
+        grid
+        label="Symbol"
+        items={symbols.map((text) => ({
+          ...{ key: text, shown: text },
+          run: () => editor.chain().focus().insertContent(text).run(),
+        }))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,70 @@
+"use client";
+
+import { memo, useEffect, useMemo, useState } from "react";
+import { createPortal, flushSync } from "react-dom";
+import { svgElements } from "@/figure/render/svgElement";
+import { layoutPages, type ReportPage } from "@/output/pages/layoutPages";
+import type { Report } from "@/output/report/report";
+import { svgNode } from "../parts/svgNode";
+
+/** One sheet of paper, drawn as the PDF holds it. */
+const Sheet = memo(function Sheet({ page, label }: { page: ReportPage; label: string }) {
+  const { width, height, parts } = page;
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={label}
+      className="report-page block h-auto w-full bg-white"
+    >
+      {parts.map(({ x, y, scale, scene }, i) => (
+        <g key={i} transform={`translate(${x} ${y}) scale(${scale})`}>
+          {svgElements(scene).map(svgNode)}
+        </g>
+      ))}
+    </svg>
+  );
+});
+
+/** The report on its pages, with true page breaks. */
+export function Pages({ report }: { report: Report }) {
+  const pages = useMemo(() => layoutPages(report), [report]);
+  return (
+    <div
+      className="bg-bench -mx-6 -my-4 flex flex-col items-center gap-5 px-6 py-6"
+      data-testid="pages"
+    >
+      <h1 className="sr-only">Pages of the report</h1>
+      {pages.map((page, i) => (
+        <div key={i} className="w-full max-w-[794px] shadow-sm">
+          <Sheet page={page} label={`Page ${i + 1} of ${pages.length}`} />
+        </div>
+      ))}
+    </div>
+  );
+}
+
+/** While the browser prints, the pages of the report and nothing else. */
+export function PrintedPages({ report }: { report: Report }) {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    const begin = () => flushSync(() => setPrinting(true));
+    const end = () => setPrinting(false);
+    window.addEventListener("beforeprint", begin);
+    window.addEventListener("afterprint", end);
+    return () => {
+      window.removeEventListener("beforeprint", begin);
+      window.removeEventListener("afterprint", end);
+    };
+  }, []);
+  if (!printing) return null;
+  const pages = layoutPages(report);
+  return createPortal(
+    <div className="report-print" data-paper={report.paper}>
+      {pages.map((page, i) => (
+        <Sheet key={i} page={page} label={`Page ${i + 1}`} />
+      ))}
+    </div>,
+    document.body,
+  );
+}

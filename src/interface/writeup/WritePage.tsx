@@ -1,0 +1,60 @@
+"use client";
+
+import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
+import { nanoid } from "nanoid";
+import { addBlocks } from "@/investigation/acts/addBlocks";
+import { moveBlock } from "@/investigation/acts/moveBlock";
+import { layOut } from "@/output/report/proposedBlocks";
+import type { Report } from "@/output/report/report";
+import { Button } from "../parts/Button";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { Block } from "./Block";
+
+/** An empty write-up, and the first step. */
+function Empty() {
+  const { act } = useActs();
+  const document = useInvestigation((state) => state.document);
+  const start = () => {
+    const blocks = layOut(document).map((block) => ({ id: nanoid(10), block }));
+    act(addBlocks, { blocks, before: null });
+  };
+  return (
+    <div className="py-20 text-center">
+      <h1 className="font-serif text-[20px] font-semibold">No write-up yet</h1>
+      <p className="text-soft mx-auto mt-1 mb-4 max-w-[520px] text-base">
+        A write-up gathers tables, worked examples, figures and results in the order of a lab
+        report. All of it follows the investigation: mend a reading, and every number here changes.
+      </p>
+      <Button look="main" onClick={start}>
+        Lay out the write-up
+      </Button>
+    </div>
+  );
+}
+
+/** The write-up as one long page, block by block, to be written and arranged. */
+export function WritePage({ report }: { report: Report }) {
+  const { act } = useActs();
+  const blocks = useInvestigation((state) => state.document.writeUp.blocks);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  if (report.blocks.length === 0) return <Empty />;
+  const order = report.blocks.map(({ id }) => id);
+  const onDragEnd = ({ active, over }: DragEndEvent) => {
+    const [from, to] = [order.indexOf(String(active.id)), order.indexOf(String(over?.id))];
+    if (from < 0 || to < 0 || from === to) return;
+    act(moveBlock, {
+      block: String(active.id),
+      before: order[to > from ? to + 1 : to] ?? null,
+    });
+  };
+  return (
+    <DndContext id="blocks" sensors={sensors} onDragEnd={onDragEnd}>
+      <article className="mx-auto max-w-[760px] pl-5">
+        {report.blocks.map((shown) => {
+          const block = blocks[shown.id];
+          return block && <Block key={shown.id} block={block} shown={shown} order={order} />;
+        })}
+      </article>
+    </DndContext>
+  );
+}

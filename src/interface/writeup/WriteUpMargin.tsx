@@ -1,0 +1,128 @@
+"use client";
+
+import { nanoid } from "nanoid";
+import { useMemo } from "react";
+import { addBlocks } from "@/investigation/acts/addBlocks";
+import { setWriteUp } from "@/investigation/acts/setWriteUp";
+import { plainBlock } from "@/investigation/model/writeUp";
+import { type ProposedBlock, unusedBlocks } from "@/output/report/proposedBlocks";
+import type { Report } from "@/output/report/report";
+import { blockWords } from "@/wording/writingUp";
+import { StageMarks } from "../marks/StageMarks";
+import { Button } from "../parts/Button";
+import { Choice } from "../parts/Choice";
+import { MarginNote } from "../parts/StageLayout";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { TakeOutReport } from "./TakeOutReport";
+
+/** "worked example: period", by what the block would show. */
+function useBlockName(): (block: ProposedBlock) => string {
+  const document = useInvestigation((state) => state.document);
+  return ({ kind, of }) => {
+    const figure = Object.keys(document.figures).indexOf(of);
+    const named =
+      document.quantities[of]?.name ||
+      document.results[of]?.name ||
+      document.tables[of]?.name ||
+      (figure >= 0 && kind !== "readings" ? `Figure ${figure + 1}` : "");
+    return named ? `${blockWords[kind]}: ${named}` : blockWords[kind];
+  };
+}
+
+/** What the investigation holds and the write-up does not show, and a text of one's own. */
+function Adding() {
+  const { act } = useActs();
+  const document = useInvestigation((state) => state.document);
+  const unused = useMemo(() => unusedBlocks(document), [document]);
+  const nameOf = useBlockName();
+  const put = (block: ProposedBlock) =>
+    act(addBlocks, { blocks: [{ id: nanoid(10), block }], before: null });
+  const hasTitle = Object.values(document.writeUp.blocks).some(({ kind }) => kind === "title");
+  return (
+    <MarginNote title="Put into the write-up">
+      <ul className="flex flex-col items-start gap-1">
+        {!hasTitle && (
+          <li>
+            <Button onClick={() => put(plainBlock("", "title"))}>title</Button>
+          </li>
+        )}
+        {unused.slice(0, 12).map((block) => (
+          <li key={`${block.kind}/${block.of}`}>
+            <Button onClick={() => put(block)}>{nameOf(block)}</Button>
+          </li>
+        ))}
+        <li>
+          <Button onClick={() => put(plainBlock("", "text"))}>a text with a heading</Button>
+        </li>
+      </ul>
+      {unused.length > 12 && <p className="text-soft mt-1">and {unused.length - 12} more</p>}
+      <p className="text-soft mt-2">
+        Each block goes to the end; move it by its grip. Which row a worked example takes is chosen
+        in Derive.
+      </p>
+    </MarginNote>
+  );
+}
+
+function Layout() {
+  const { act } = useActs();
+  const { paper, uncertainties } = useInvestigation((state) => state.document.writeUp);
+  return (
+    <MarginNote title="How it is laid out">
+      <div className="grid grid-cols-2 gap-2">
+        <Choice
+          label="Paper"
+          value={paper}
+          options={[
+            { value: "a4", label: "A4" },
+            { value: "letter", label: "Letter" },
+          ]}
+          onChange={(value) => act(setWriteUp, { change: { paper: value } })}
+        />
+        <Choice
+          label="± of a column"
+          value={uncertainties}
+          options={[
+            { value: "heading", label: "in the heading" },
+            { value: "beside", label: "beside each value" },
+          ]}
+          onChange={(value) => act(setWriteUp, { change: { uncertainties: value } })}
+        />
+      </div>
+      {uncertainties === "heading" && (
+        <p className="text-soft mt-1 text-xs">
+          Where it differs from row to row it stands beside each value all the same.
+        </p>
+      )}
+    </MarginNote>
+  );
+}
+
+/** The margin of Write up: files, pencil marks, what can be put in, and how it is laid out. */
+export function WriteUpMargin({
+  report,
+  toBlock,
+}: {
+  report: Report;
+  toBlock: (id: string) => void;
+}) {
+  // prettier-ignore
+  if (report.blocks.length === 0) {
+    return (
+      <MarginNote title="A report that can be handed in">
+        <p className="text-soft">
+          Tables, figures and numbers stay live; what you write stands between them. It comes out as
+          PDF, for word processors, as a web page, or in TeX.
+        </p>
+      </MarginNote>
+    );
+  }
+  return (
+    <>
+      <TakeOutReport report={report} />
+      <StageMarks stage="writeup" go={({ id }) => toBlock(id)} />
+      <Layout />
+      <Adding />
+    </>
+  );
+}

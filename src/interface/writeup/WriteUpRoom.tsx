@@ -1,0 +1,51 @@
+"use client";
+
+import { useState } from "react";
+import { StageLayout } from "../parts/StageLayout";
+import { LiveContext } from "./LiveContext";
+import { Pages, PrintedPages } from "./Pages";
+import { useReport } from "./useReport";
+import { WritePage } from "./WritePage";
+import { WriteUpMargin } from "./WriteUpMargin";
+
+type View = "write" | "pages";
+
+const views: readonly { readonly view: View; readonly label: string }[] = [
+  { view: "write", label: "Write" },
+  { view: "pages", label: "Pages" },
+];
+
+/** Write up: the report block by block, or on its pages; the margin has files, marks and what can be put in. */
+export function WriteUpRoom() {
+  const { report, live } = useReport();
+  const [view, setView] = useState<View>("write");
+  const toBlock = () => setView("write");
+  return (
+    <LiveContext value={live}>
+      <StageLayout
+        page={
+          <>
+            {report.blocks.length > 0 && (
+              <div role="group" aria-label="How the report is shown" className="mb-2 flex gap-1">
+                {views.map((one) => (
+                  <button
+                    key={one.view}
+                    type="button"
+                    aria-pressed={view === one.view}
+                    onClick={() => setView(one.view)}
+                    className={`border-b-2 px-2 py-1 font-semibold ${view === one.view ? "border-brass" : "text-soft hover:text-ink border-transparent"}`}
+                  >
+                    {one.label}
+                  </button>
+                ))}
+              </div>
+            )}
+            {view === "write" ? <WritePage report={report} /> : <Pages report={report} />}
+          </>
+        }
+        margin={<WriteUpMargin report={report} toBlock={toBlock} />}
+      />
+      <PrintedPages report={report} />
+    </LiveContext>
+  );
+}

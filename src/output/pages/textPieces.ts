@@ -1,0 +1,155 @@
+import { layoutMath } from "@/figure/maths/layoutMath";
+import { plainMath, readTex } from "@/figure/maths/readTex";
+import type { Scene } from "@/figure/scene";
+import type { Inline, ReportNode, WorkingLine } from "../report/report";
+import type { Part, Piece, ReportInks, Tag } from "./piece";
+import { type Family, lineScene, setLines } from "./setLines";
+
+/** How words are set. */
+export interface Setting {
+  readonly size: number;
+  readonly leading: number;
+  readonly family: Family;
+}
+
+export const body: Setting = { size: 10.5, leading: 15, family: "serif" };
+const headingSetting: Setting = { size: 13.5, leading: 18, family: "serif" };
+const titleSetting: Setting = { size: 20, leading: 26, family: "serif" };
+
+const bold = (inlines: readonly Inline[]): readonly Inline[] =>
+  inlines.map((one) =>
+    one.kind === "text" ? { ...one, marks: [...(one.marks ?? []), "bold"] } : one,
+  );
+
+/** Lines of words, each a piece; two lines at the least stay together at both ends. */
+export function linePieces(
+  inlines: readonly Inline[],
+  place: { readonly width: number; readonly x: number; readonly before: number },
+  setting: Setting,
+  fill: string,
+  path: readonly Tag[],
+): Piece[] {
+  const lines = setLines(inlines, place.width, setting.size, setting.family);
+  return lines.map((line, index): Piece => {
+    const height = Math.max(setting.leading, line.ascent + line.descent + 3);
+    const y = Math.max(0, height - line.descent - line.ascent - 2);
+    const ends = index === 0 || index === lines.length - 2;
+    return {
+      ...{ height, before: index === 0 ? place.before : 0 },
+      parts: [{ path, x: place.x, y, scale: 1, scene: lineScene(line, fill) }],
+      ...(ends && index < lines.length - 1 && { keepNext: true }),
+    };
+  });
+}
+
+export function titlePieces(
+  { text, authors }: Extract<ReportNode, { kind: "title" }>,
+  id: string,
+  width: number,
+  { ink, soft }: ReportInks,
+): Piece[] {
+  const words = bold([{ kind: "text", text }]);
+  const place = { width, x: 0, before: 0 };
+  const title = linePieces(words, place, titleSetting, ink, [{ role: "H1", id }]);
+  const by: Inline[] = authors.trim() === "" ? [] : [{ kind: "text", text: authors.trim() }];
+  const under = { ...place, before: 2 };
+  return [...title, ...linePieces(by, under, body, soft, [{ role: "P", id: `${id}/authors` }])];
+}
+
+export function headingPieces(text: string, id: string, width: number, ink: string): Piece[] {
+  const words = bold([{ kind: "text", text }]);
+  const place = { width, x: 0, before: 14 };
+  const pieces = linePieces(words, place, headingSetting, ink, [{ role: "H2", id }]);
+  return pieces.map((piece) => ({ ...piece, keepNext: true }));
+}
+
+const indent = 16;
+
+/** A paragraph, or an item of a list with its mark. */
+export function paragraphPieces(
+  node: Extract<ReportNode, { kind: "paragraph" | "bullet" | "number" }>,
+  id: string,
+  list: string,
+  width: number,
+  ink: string,
+): Piece[] {
+  const before = node.kind === "paragraph" ? 4 : 2;
+  if (node.kind === "paragraph") {
+    return linePieces(node.inlines, { width, x: 0, before }, body, ink, [{ role: "P", id }]);
+  }
+  const path: readonly Tag[] = [
+    { role: "L", id: list },
+    { role: "LI", id },
+  ];
+  const place = { width: width - indent, x: indent, before };
+  const pieces = linePieces(node.inlines, place, body, ink, [
+    ...path,
+    { role: "LBody", id: `${id}/body` },
+  ]);
+  const mark = node.kind === "bullet" ? "•" : `${node.ordinal}.`;
+  const [line] = setLines([{ kind: "text", text: mark }], indent, body.size);
+  const [first, ...rest] = pieces;
+  if (!first || !line) return pieces;
+  const y = first.parts[0]?.y ?? 0;
+  const part: Part = { path, x: 2, y, scale: 1, scene: lineScene(line, ink) };
+  return [{ ...first, parts: [part, ...first.parts] }, ...rest];
+}
+
+/** A formula as a scene, smaller where it would be too wide. */
+function formulaPart(
+  tex: string,
+  size: number,
+  isBold: boolean,
+  room: number,
+  fill: string,
+): { scene: Scene; scale: number; ascent: number } {
+  const box = layoutMath(tex, size, isBold);
+  const scale = Math.min(1, room / box.width);
+  return { scene: lineScene(box, fill), scale, ascent: box.ascent };
+}
+
+const labelWidth = 118;
+
+/** A line of working: its label, and the formula beside it. */
+export function workingPieces(
+  { label, of, tex, tone }: WorkingLine,
+  id: string,
+  width: number,
+  { ink, soft, uncertain }: ReportInks,
+): Piece[] {
+  const fill = tone === "uncertain" ? uncertain : ink;
+  const room = width - labelWidth;
+  const formula = formulaPart(tex, 10.5, tone === "stated", room, fill);
+  const labelled: Inline[] = [
+    { kind: "text", text: of ? `${label} ` : label },
+    ...(of ? [{ kind: "formula" as const, tex: of }] : []),
+  ];
+  const [line] = setLines(labelled, labelWidth - 8, 9.5);
+  const high = formula.scene.height * formula.scale;
+  const height = Math.max(17, high + 7);
+  const y = (height - high) / 2;
+  const base = y + formula.ascent * formula.scale;
+  const row: Tag = { role: "P", id };
+  const parts: Part[] = [
+    ...(line
+      ? [{ path: [row], x: 0, y: base - line.ascent, scale: 1, scene: lineScene(line, soft) }]
+      : []),
+    {
+      path: [row, { role: "Formula", id: `${id}/formula`, alt: plainMath(readTex(tex)) }],
+      ...{ x: labelWidth, y, scale: formula.scale, scene: formula.scene },
+    },
+  ];
+  return [{ height, before: 0, parts }];
+}
+
+/** The statement of a result, large. */
+export function statementPieces(tex: string, id: string, width: number, ink: string): Piece[] {
+  const { scene, scale } = formulaPart(tex, 17, true, width, ink);
+  const path: Tag[] = [{ role: "Formula", id, alt: plainMath(readTex(tex)) }];
+  return [
+    {
+      ...{ height: scene.height * scale + 8, before: 6 },
+      parts: [{ path, x: 0, y: 4, scale, scene }],
+    },
+  ];
+}

@@ -1,0 +1,178 @@
+import { isBlank } from "@/investigation/model/richText";
+import type { WriteUpBlock } from "@/investigation/model/writeUp";
+import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
+import { workedExample } from "@/pipeline/derived/workedExample";
+import type { WorkedResult } from "@/pipeline/results/evaluatedResult";
+import { comparedResult } from "@/pipeline/results/resultComparison";
+import { resultWorking, statedTex } from "@/pipeline/results/resultWorking";
+import { comparisonSentence, resultStep } from "@/wording/concluding";
+import { stepLabel } from "@/wording/deriving";
+import { findingSentence } from "@/wording/findings";
+import { missingWords } from "@/wording/writingUp";
+import { comparisonScene } from "./comparisonScene";
+import type { LiveValue } from "./liveValues";
+import { lineNodes } from "./lineNodes";
+import { reportFigure, type ReportContext } from "./reportContext";
+import type { ReportBlock, ReportNode, WorkingLine } from "./report";
+import { processedTable, quantityNames, readingsTable } from "./tables";
+import { textNodes } from "./texts";
+
+/** What a block shows, or what is missing for it to show something. */
+type BlockNodes =
+  | { readonly kind: "nodes"; readonly nodes: readonly ReportNode[] }
+  | { readonly kind: "missing"; readonly missing: string };
+
+const nodes = (...found: readonly ReportNode[]): BlockNodes => ({ kind: "nodes", nodes: found });
+const missing = (words: string): BlockNodes => ({ kind: "missing", missing: words });
+
+function tableBlock(id: string, block: WriteUpBlock, context: ReportContext): BlockNodes {
+  const { tables, document, numbers } = context;
+  const table = tables.find((one) => one.id === block.of);
+  if (!table) return missing(missingWords.table);
+  const raw = block.kind === "readings";
+  const printed = raw ? readingsTable(table, context) : processedTable(table, context);
+  if (!printed || printed.groups.length === 0) {
+    return missing(raw ? missingWords.readings : missingWords.derived);
+  }
+  const named = document.tables[block.of]?.name.trim();
+  const of = quantityNames(table, raw ? "read" : "all");
+  const begin = raw ? "Readings" : "Processed readings";
+  const caption = `${named ? `${named}: ` : ""}${named ? begin.toLowerCase() : begin} of ${of}.`;
+  return nodes({
+    ...{ kind: "table", anchor: `table:${id}`, number: numbers.get(`table:${id}`) ?? 0 },
+    ...{ caption: [{ text: caption }], table: printed },
+  });
+}
+
+/** Beyond so many points a page shows what the screen shows, and the file stays small. */
+const mostPoints = 20_000;
+
+function figureBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
+  const figure = reportFigure(block.of, context);
+  const points = figure?.series.reduce((sum, { points: { x } }) => sum + x.length, 0) ?? 0;
+  if (!figure || points === 0 || points > mostPoints) return missing(missingWords.figure);
+  return nodes({
+    ...{ kind: "figure", anchor: `figure:${block.of}`, figure },
+    number: context.numbers.get(`figure:${block.of}`) ?? 0,
+  });
+}
+
+function exampleBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
+  const { tables, document, rules } = context;
+  const table = tables.find(({ quantities }) => quantities.some(({ id }) => id === block.of));
+  const evaluated = table?.quantities.find(({ id }) => id === block.of);
+  const column = evaluated?.derived?.column;
+  if (!table || !evaluated || !column) return missing(missingWords.example);
+  const chosen = document.examples[block.of]?.row;
+  const found = table.rows.findIndex(({ id }) => id === chosen);
+  const row = found >= 0 ? found : 0;
+  const cell = derivedCell(column, row);
+  if (!cell) return missing(missingWords.example);
+  if (isFinding(cell)) return missing(findingSentence(cell));
+  const worked = workedExample(evaluated, column, cell, row, table.quantities, rules);
+  const name = evaluated.quantity.name.trim() || evaluated.quantity.symbol;
+  return nodes(
+    { kind: "heading", text: `Worked example: ${name}, row ${row + 1}` },
+    {
+      kind: "working",
+      lines: worked.map((line): WorkingLine => ({
+        ...{ label: stepLabel(line), tex: line.tex },
+        ...(line.of && { of: line.of }),
+        tone:
+          line.step === "part" || line.step === "together"
+            ? "uncertain"
+            : line.step === "stated"
+              ? "stated"
+              : "plain",
+      })),
+    },
+  );
+}
+
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+const resultName = ({ result }: WorkedResult) =>
+  capital(result.name.trim()) || result.symbol || "Result";
+
+function resultBlock(one: WorkedResult, { rules }: ReportContext): BlockNodes {
+  const about = one.fromTheory?.about === "slope" ? rules.slopeWord : one.fromTheory?.about;
+  const lines = resultWorking(one, rules).map((line): WorkingLine => ({
+    ...{ label: resultStep(line, about), tex: line.tex },
+    tone: line.step === "together" ? "uncertain" : "plain",
+  }));
+  return nodes(
+    { kind: "heading", text: resultName(one) },
+    { kind: "working", lines },
+    { kind: "statement", tex: statedTex(one, rules) },
+  );
+}
+
+const sceneWidth = 420;
+
+function comparisonBlock(one: WorkedResult, { rules }: ReportContext): BlockNodes {
+  const compared = comparedResult(one, rules);
+  const sentence = comparisonSentence(compared, rules);
+  const scene = comparisonScene(one, compared, rules, sceneWidth);
+  if (!scene) return missing(missingWords.accepted);
+  const heading = `${resultName(one)} against the accepted value`;
+  return nodes(
+    { kind: "heading", text: heading },
+    { kind: "number-line", scene, description: `Number line: ${sentence}` },
+    { kind: "paragraph", inlines: [{ kind: "text", text: sentence }] },
+  );
+}
+
+function ofResult(block: WriteUpBlock, context: ReportContext): BlockNodes {
+  const one = context.results.find(({ id }) => id === block.of);
+  if (!one) return missing(missingWords.result);
+  if (one.kind === "nothing") return missing(findingSentence(one.finding));
+  return block.kind === "result" ? resultBlock(one, context) : comparisonBlock(one, context);
+}
+
+function shownBy(id: string, block: WriteUpBlock, context: ReportContext): BlockNodes {
+  const { document } = context;
+  switch (block.kind) {
+    case "title":
+      return nodes({
+        ...{ kind: "title", text: document.title || "Untitled investigation" },
+        authors: document.writeUp.authors,
+      });
+    case "text":
+      return nodes();
+    case "readings":
+    case "processed":
+      return tableBlock(id, block, context);
+    case "example":
+      return exampleBlock(block, context);
+    case "figure":
+      return figureBlock(block, context);
+    case "line": {
+      const found = lineNodes(block.of, id, context);
+      return found.length > 0 ? nodes(...found) : missing(missingWords.line);
+    }
+    case "result":
+    case "comparison":
+      return ofResult(block, context);
+  }
+}
+
+/** What a block puts into the report: its heading and its words, and what it shows of the investigation. */
+export function reportBlock(
+  id: string,
+  block: WriteUpBlock,
+  values: readonly LiveValue[],
+  context: ReportContext,
+): ReportBlock {
+  const { kind, hidden } = block;
+  const found = shownBy(id, block, context);
+  const own = { id, kind, hidden };
+  if (found.kind === "missing") return { ...own, typed: [], shown: [], missing: found.missing };
+  const heading = block.heading.trim();
+  const words = isBlank(block.text) ? [] : textNodes(block.text, values, context);
+  const headed = heading !== "";
+  return {
+    ...own,
+    typed: [...(headed ? [{ kind: "heading" as const, text: heading }] : []), ...words],
+    shown: headed ? found.nodes.filter((node) => node.kind !== "heading") : found.nodes,
+  };
+}

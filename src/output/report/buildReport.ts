@@ -1,0 +1,16 @@
+import { inOrder } from "@/investigation/model/order";
+import { reportBlock } from "./blockNodes";
+import { liveValues } from "./liveValues";
+import type { Report } from "./report";
+import type { ReportContext } from "./reportContext";
+
+/** The report of an investigation: every block with what it shows now. */
+export function buildReport(context: ReportContext): Report {
+  const { document } = context;
+  const values = liveValues(context);
+  const blocks = inOrder(document.writeUp.blocks).map(([id, block]) =>
+    reportBlock(id, block, values, context),
+  );
+  const { paper, authors } = document.writeUp;
+  return { title: document.title || "Untitled investigation", authors, paper, blocks };
+}

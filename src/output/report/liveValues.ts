@@ -1,0 +1,90 @@
+import type { RunText } from "@/core/unit/runText";
+import { plainRunText } from "@/core/unit/runText";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { inOrder } from "@/investigation/model/order";
+import { marked } from "@/pipeline/lineEquation";
+import { foundLine } from "@/pipeline/results/lineSource";
+import { comparedResult } from "@/pipeline/results/resultComparison";
+import { figureNumber, type ReportContext } from "./reportContext";
+import { statementRuns } from "./statements";
+
+/** A number of the investigation that can be set into the text. */
+export interface LiveValue {
+  /** "result:ID". */
+  readonly of: string;
+  /** What it is called in a list. */
+  readonly name: string;
+  /** By which it may be typed in braces: E. */
+  readonly symbol: string;
+  readonly runs: RunText;
+}
+
+function constants({ document, rules }: ReportContext): LiveValue[] {
+  return inOrder(document.constants).map(([id, { name, symbol, value, uncertainty, unit }]) => {
+    const written = writeUnitText(unit);
+    const exact = uncertainty.trim() === "";
+    const open = !exact && written.length > 0;
+    const number = exact ? value.trim() : `${value.trim()}\u00a0±\u00a0${uncertainty.trim()}`;
+    const runs: RunText = [
+      { text: (open ? `(${number})` : number).replace("-", "−") },
+      ...(written.length > 0 ? [{ text: "\u00a0" }, ...written] : []),
+    ];
+    return { of: `constant:${id}`, name: name || symbol, symbol, runs: marked(runs, rules) };
+  });
+}
+
+function lines(context: ReportContext): LiveValue[] {
+  const { document, rules } = context;
+  return inOrder(document.figures).flatMap(([id]): LiveValue[] => {
+    const found = foundLine(id, 0, context);
+    if ("name" in found) return [];
+    const { line, range, one } = found;
+    const [x, y] = [one.fitted.x.quantity.unit, one.fitted.y.quantity.unit];
+    const ranged = range?.kind === "range" ? range : undefined;
+    const slope = ranged?.halfOfSlope ?? line.standardErrorOfSlope ?? 0;
+    const height = ranged?.halfOfIntercept ?? line.standardErrorOfIntercept ?? 0;
+    const figure = `Figure ${figureNumber(id, context)}`;
+    return [
+      {
+        ...{ of: `slope:${id}`, name: `${rules.slopeWord} of ${figure}`, symbol: rules.slopeWord },
+        runs: statementRuns(line.slope, slope, writeSlopeUnit(y, x), rules),
+      },
+      {
+        ...{ of: `intercept:${id}`, name: `intercept of ${figure}`, symbol: "intercept" },
+        runs: statementRuns(line.intercept, height, y, rules),
+      },
+    ];
+  });
+}
+
+function results({ results: all, rules }: ReportContext): LiveValue[] {
+  return all.flatMap((one): LiveValue[] => {
+    if (one.kind === "nothing") return [];
+    const { id, result, value, size, unit } = one;
+    const name = result.name || plainRunText(writeSymbol(result.symbol)) || "result";
+    const own: LiveValue = {
+      ...{ of: `result:${id}`, name, symbol: result.symbol },
+      runs: statementRuns(value, size, unit.text, rules),
+    };
+    const compared = comparedResult(one, rules);
+    if (compared.kind !== "compared") return [own];
+    const { percent } = compared.comparison;
+    const accepted: LiveValue = {
+      ...{ of: `accepted:${id}`, name: `accepted value of ${name}`, symbol: "" },
+      runs: statementRuns(compared.accepted.value, compared.accepted.uncertainty, unit.text, rules),
+    };
+    if (percent === undefined) return [own, accepted];
+    const text = `${Math.abs(percent).toPrecision(2)}\u00a0%`;
+    const off: LiveValue = {
+      ...{ of: `percent:${id}`, name: `percentage difference of ${name}`, symbol: "" },
+      runs: marked([{ text }], rules),
+    };
+    return [own, accepted, off];
+  });
+}
+
+/** Every number that can be set into the text. */
+export function liveValues(context: ReportContext): readonly LiveValue[] {
+  return [...results(context), ...lines(context), ...constants(context)];
+}

@@ -1,0 +1,106 @@
+import type { RunText } from "@/core/unit/runText";
+import type { FigureSpecification } from "@/figure/specification";
+import type { Scene } from "@/figure/scene";
+import type { TextMark } from "@/investigation/model/richText";
+import type { BlockKind } from "@/investigation/model/writeUp";
+
+/** Part of a line of the report. */
+export type Inline =
+  | { readonly kind: "text"; readonly text: string; readonly marks?: readonly TextMark[] }
+  /** A number that follows the investigation; undefined runs where there is none yet. */
+  | { readonly kind: "value"; readonly of: string; readonly runs: RunText }
+  | { readonly kind: "reference"; readonly to: string; readonly text: string }
+  | { readonly kind: "formula"; readonly tex: string };
+
+/** A cell of a table. */
+export interface ReportCell {
+  readonly runs: RunText;
+  /** The ± beside the value. */
+  readonly uncertainty?: string;
+  /** Set aside: drawn with a stroke through it, and a letter that leads to its reason. */
+  readonly aside?: string;
+}
+
+/** A heading of a column, or of several that belong together. */
+export interface ReportHead {
+  readonly runs: RunText;
+  /** The ± of the whole column under its heading. */
+  readonly uncertainty?: string;
+  readonly span: number;
+}
+
+/** Rows of one series, or of a table without series. */
+export interface ReportGroup {
+  readonly name?: string;
+  readonly rows: readonly (readonly ReportCell[])[];
+}
+
+/** A table as a report prints it: units in the headings only. */
+export interface ReportTable {
+  readonly heads: readonly (readonly ReportHead[])[];
+  readonly groups: readonly ReportGroup[];
+  /** Why readings were set aside, by their letters. */
+  readonly notes: readonly string[];
+}
+
+/** A line of working with what stands before it. */
+export interface WorkingLine {
+  readonly label: string;
+  /** A symbol behind the label, in TeX. */
+  readonly of?: string;
+  readonly tex: string;
+  readonly tone: "plain" | "uncertain" | "stated";
+}
+
+/** Something that stands in the report. */
+export type ReportNode =
+  | { readonly kind: "title"; readonly text: string; readonly authors: string }
+  | { readonly kind: "heading"; readonly text: string }
+  | {
+      readonly kind: "paragraph" | "bullet" | "number";
+      readonly inlines: readonly Inline[];
+      /** Its place in a numbered list, from 1. */
+      readonly ordinal?: number;
+    }
+  | {
+      readonly kind: "table";
+      readonly anchor: string;
+      readonly number: number;
+      readonly caption: RunText;
+      readonly table: ReportTable;
+    }
+  | {
+      readonly kind: "figure";
+      readonly anchor: string;
+      readonly number: number;
+      readonly figure: FigureSpecification;
+    }
+  | { readonly kind: "working"; readonly lines: readonly WorkingLine[] }
+  | { readonly kind: "statement"; readonly tex: string }
+  | { readonly kind: "number-line"; readonly scene: Scene; readonly description: string };
+
+/** A block of the write-up as it stands in the report. */
+export interface ReportBlock {
+  readonly id: string;
+  readonly kind: BlockKind;
+  readonly hidden: boolean;
+  /** Its own heading, and what was typed of it. */
+  readonly typed: readonly ReportNode[];
+  /** What it shows of the investigation. */
+  readonly shown: readonly ReportNode[];
+  /** What is missing where the block shows nothing. */
+  readonly missing?: string;
+}
+
+/** The whole report in its order. */
+export interface Report {
+  readonly title: string;
+  readonly authors: string;
+  readonly paper: "a4" | "letter";
+  readonly blocks: readonly ReportBlock[];
+}
+
+/** Every node that is shown, in its order. */
+export function shownNodes({ blocks }: Report): readonly ReportNode[] {
+  return blocks.flatMap(({ hidden, typed, shown }) => (hidden ? [] : [...typed, ...shown]));
+}

@@ -1,0 +1,197 @@
+import type { RunText } from "@/core/unit/runText";
+import { cellKey, reasonSetAside } from "@/investigation/model/row";
+import type { Measured } from "@/pipeline/evaluated";
+import { measuredColumn } from "@/pipeline/measured";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
+import { columnHeading, printedColumn } from "./quantityColumns";
+import type { ReportContext } from "./reportContext";
+import type { ReportCell, ReportGroup, ReportHead, ReportTable } from "./report";
+
+const nothing: ReportCell = { runs: [] };
+
+/** Reasons why readings were set aside, each with its letter. */
+class Notes {
+  private readonly letters = new Map<string, string>();
+
+  letter(reason: string): string {
+    const known = this.letters.get(reason);
+    if (known) return known;
+    const made = String.fromCharCode(97 + (this.letters.size % 26));
+    this.letters.set(reason, made);
+    return made;
+  }
+
+  all(): readonly string[] {
+    return [...this.letters].map(
+      ([reason, letter]) => `${letter} set aside: ${reason || "no reason given"}`,
+    );
+  }
+}
+
+/** A column as its heading and its cells, row by row. */
+interface Column {
+  readonly head: ReportHead;
+  /** The heading above it and its neighbours, where it is one of several repeats. */
+  readonly over?: ReportHead;
+  readonly cells: readonly ReportCell[];
+}
+
+function repeatCount(evaluated: EvaluatedQuantity, rows: readonly EvaluatedRow[]): number {
+  return rows.reduce(
+    (most, { lastRepeat }) => Math.max(most, lastRepeat?.[evaluated.id] ?? 1),
+    evaluated.quantity.repeats,
+  );
+}
+
+/** A reading as it was typed, with a stroke through it and a letter where it is set aside. */
+function typedCell(row: EvaluatedRow, key: string, notes: Notes): ReportCell {
+  const typed = row.row.readings[key]?.trim() ?? "";
+  if (typed === "") return nothing;
+  const reason = reasonSetAside(row.row, key);
+  const runs: RunText = [{ text: typed.replace(/^-/, "−") }];
+  return reason === undefined ? { runs } : { runs, aside: notes.letter(reason) };
+}
+
+/** The readings of a quantity, repeat by repeat, with their mean behind them. */
+function readingColumns(
+  evaluated: EvaluatedQuantity,
+  { rows }: EvaluatedTable,
+  notes: Notes,
+  { rules, document }: ReportContext,
+): Column[] {
+  const count = repeatCount(evaluated, rows);
+  const measured = measuredColumn(rows, evaluated);
+  const printed = printedColumn(evaluated, measured, rules, document.writeUp);
+  const heading = columnHeading(evaluated.quantity, rules);
+  const typed = Array.from({ length: count }, (_, i) =>
+    rows.map((row) => typedCell(row, cellKey(evaluated.id, i + 1), notes)),
+  );
+  if (count === 1) {
+    const [only = []] = typed;
+    const beside = printed.uncertainty === undefined;
+    const cells = only.map((cell, i): ReportCell => {
+      const uncertainty = beside ? printed.cells[i]?.uncertainty : undefined;
+      return uncertainty === undefined || cell === nothing ? cell : { ...cell, uncertainty };
+    });
+    const { uncertainty } = printed;
+    return [{ head: { runs: heading, span: 1, ...(uncertainty && { uncertainty }) }, cells }];
+  }
+  const over: ReportHead = { runs: heading, span: count + 1 };
+  const mean: Column = {
+    over,
+    head: {
+      ...{ runs: [{ text: "mean" }], span: 1 },
+      ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
+    },
+    cells: rows.map((_, i) => printed.cells[i] ?? nothing),
+  };
+  return [
+    ...typed.map((cells, i): Column => ({
+      over,
+      head: { runs: [{ text: String(i + 1) }], span: 1 },
+      cells,
+    })),
+    mean,
+  ];
+}
+
+function letterOf({ row }: EvaluatedRow, one: Measured | undefined, notes: Notes) {
+  if (!one?.aside) return undefined;
+  const [reason = ""] = Object.values(row.setAside ?? {});
+  return notes.letter(reason);
+}
+
+/** What rows say of a quantity: the mean of its repeats, or what its formula gives. */
+function valueColumn(
+  evaluated: EvaluatedQuantity,
+  { rows }: EvaluatedTable,
+  notes: Notes,
+  { rules, document }: ReportContext,
+): Column {
+  const measured = measuredColumn(rows, evaluated);
+  const printed = printedColumn(evaluated, measured, rules, document.writeUp);
+  return {
+    head: {
+      ...{ runs: columnHeading(evaluated.quantity, rules, printed.power), span: 1 },
+      ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
+    },
+    cells: rows.map((row, i) => {
+      const cell = printed.cells[i];
+      if (!cell) return nothing;
+      const aside = letterOf(row, measured[i], notes);
+      return aside === undefined ? cell : { ...cell, aside };
+    }),
+  };
+}
+
+/** Headings in one line, or in two where repeats have one heading over them. */
+function headsOf(columns: readonly Column[]): ReportHead[][] {
+  if (columns.every(({ over }) => over === undefined)) return [columns.map(({ head }) => head)];
+  const upper: ReportHead[] = [];
+  let last: ReportHead | undefined;
+  for (const { over } of columns) {
+    if (over === undefined) upper.push({ runs: [], span: 1 });
+    else if (over !== last) upper.push(over);
+    last = over;
+  }
+  return [upper, columns.map(({ head }) => head)];
+}
+
+/** The rows of each series under its name; a table without series is one group. */
+function groupsOf({ rows, series }: EvaluatedTable, columns: readonly Column[]): ReportGroup[] {
+  const cellsAt = (i: number) => columns.map(({ cells }) => cells[i] ?? nothing);
+  const filled = (i: number) => cellsAt(i).some(({ runs }) => runs.length > 0);
+  const places = rows.map((_, i) => i).filter(filled);
+  if (series.length === 0) return [{ rows: places.map(cellsAt) }];
+  const known = new Set(series.map(({ id }) => id));
+  const groups = [
+    ...series.map(({ id, series: { name } }) => ({
+      name: name.trim() || "unnamed series",
+      rows: places.filter((i) => rows[i]?.row.series === id).map(cellsAt),
+    })),
+    {
+      name: "no series",
+      rows: places.filter((i) => !known.has(rows[i]?.row.series ?? "")).map(cellsAt),
+    },
+  ];
+  return groups.filter(({ rows: own }) => own.length > 0);
+}
+
+function tableOf(table: EvaluatedTable, columns: readonly Column[], notes: Notes): ReportTable {
+  return { heads: headsOf(columns), groups: groupsOf(table, columns), notes: notes.all() };
+}
+
+const shown = ({ quantity }: EvaluatedQuantity) => !quantity.hidden;
+const isRead = ({ quantity }: EvaluatedQuantity) => quantity.formula === undefined;
+
+/** The readings as they were taken; undefined where nothing is read. */
+export function readingsTable(
+  table: EvaluatedTable,
+  context: ReportContext,
+): ReportTable | undefined {
+  const notes = new Notes();
+  const read = table.quantities.filter((one) => shown(one) && isRead(one));
+  const columns = read.flatMap((one) => readingColumns(one, table, notes, context));
+  return columns.length > 0 ? tableOf(table, columns, notes) : undefined;
+}
+
+/** Means and derived quantities with their ±; undefined where nothing is derived. */
+export function processedTable(
+  table: EvaluatedTable,
+  context: ReportContext,
+): ReportTable | undefined {
+  const notes = new Notes();
+  const all = table.quantities.filter(shown);
+  if (all.every(isRead)) return undefined;
+  const columns = all.map((one) => valueColumn(one, table, notes, context));
+  return tableOf(table, columns, notes);
+}
+
+/** "overhang and time for ten swings", in the words of a table's quantities. */
+export function quantityNames(table: EvaluatedTable, which: "read" | "all"): string {
+  const names = table.quantities
+    .filter((one) => shown(one) && (which === "all" || isRead(one)))
+    .map(({ quantity }) => quantity.name.trim() || quantity.symbol.trim())
+    .filter((name, i, all) => name !== "" && all.indexOf(name) === i);
+  return [names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ");
+}
