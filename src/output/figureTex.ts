@@ -20,7 +20,8 @@ const greek: Readonly<Record<string, string>> = {
   φ: "varphi", χ: "chi", ψ: "psi", ω: "omega", Δ: "Delta", Θ: "Theta", Λ: "Lambda", Φ: "Phi",
 }; // prettier-ignore
 
-function texOfText(text: string): string {
+/** Plain text with what TeX would take for a command written out. */
+export function texOfText(text: string): string {
   return [...text]
     .map((letter) => escapes[letter] ?? (greek[letter] ? `$\\${greek[letter]}$` : letter))
     .join("");
@@ -141,8 +142,8 @@ function stripTex({ strip, style, width, height }: FigureSpecification, frame: F
   ];
 }
 
-/** A figure as a pgfplots picture in a document of its own, for those who write in TeX. */
-export function figureTex(figure: FigureSpecification): string {
+/** A figure as a pgfplots picture, to stand in a document. */
+export function figurePicture(figure: FigureSpecification): string {
   const { x, y, style, width, height, series, title, curves = [] } = figure;
   const frame = layFrame(figure);
   const { xScale, yScale } = frame;
@@ -161,10 +162,6 @@ export function figureTex(figure: FigureSpecification): string {
     ...(series.length > 1 ? ["legend pos=north west"] : []),
   ];
   return [
-    "\\documentclass{standalone}",
-    "\\usepackage{pgfplots}",
-    "\\pgfplotsset{compat=1.16}",
-    "\\begin{document}",
     "\\begin{tikzpicture}",
     `\\begin{axis}[${options.join(",\n  ")}]`,
     ...series.flatMap((one) => seriesTex(one, xScale.from, xScale.to)),
@@ -172,6 +169,17 @@ export function figureTex(figure: FigureSpecification): string {
     "\\end{axis}",
     ...stripTex(figure, frame),
     "\\end{tikzpicture}",
+  ].join("\n");
+}
+
+/** A figure as a pgfplots picture in a document of its own, for those who write in TeX. */
+export function figureTex(figure: FigureSpecification): string {
+  return [
+    "\\documentclass{standalone}",
+    "\\usepackage{pgfplots}",
+    "\\pgfplotsset{compat=1.16}",
+    "\\begin{document}",
+    figurePicture(figure),
     "\\end{document}",
     "",
   ].join("\n");

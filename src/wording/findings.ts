@@ -248,6 +248,24 @@ const sentences: Sentences = {
     "A crossing needs a figure with two lines: two series, or two quantities on one paper.",
   "read-off-without-place": () => "Say at which value it is to be read off.",
   "read-off-nothing-there": () => "There is nothing to read off at this value.",
+  "accepted-without-source": () =>
+    "The accepted value has no source yet. Say where it can be looked up.",
+  "accepted-unlike-decimals": (finding) =>
+    finding.more
+      ? "The accepted value has more decimals than its ±. Give both to the same place."
+      : "The ± of the accepted value has more decimals than the value. Give both to the same place.",
+  "result-without-unit": () =>
+    "The result has no unit, for the axes of its figure have none. Give the quantities their units.",
+  "example-missing": (finding) =>
+    `${finding.of} is derived and has no worked example. Put one in, or say why none is needed.`,
+  "figure-never-referred": (finding) =>
+    `No text speaks of Figure ${finding.figure}. Refer to it where its readings are discussed.`,
+  "aside-without-reason": (finding) =>
+    `${finding.rows === 1 ? "A reading is" : `Readings in ${finding.rows} rows are`} set aside without a reason. Give one in Measure.`,
+  "number-unlike-result": (finding) =>
+    `“${finding.text}” is not what the result says of ${finding.of}. Set its live value in its place.`,
+  "dead-number": (finding) =>
+    `“${finding.text}” is typed, but it is the ${finding.of}: set the live value, so that it follows when a reading is mended.`,
 };
 
 /** The sentence a person reads for a finding: what is wrong and what to do. */

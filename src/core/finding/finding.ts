@@ -130,4 +130,12 @@ export type Finding =
   | { readonly name: "error-instead-of-range" }
   | { readonly name: "crossing-needs-two-lines" }
   | { readonly name: "read-off-without-place" }
-  | { readonly name: "read-off-nothing-there" };
+  | { readonly name: "read-off-nothing-there" }
+  | { readonly name: "accepted-without-source" }
+  | { readonly name: "accepted-unlike-decimals"; readonly more: boolean }
+  | { readonly name: "result-without-unit" }
+  | { readonly name: "example-missing"; readonly of: string }
+  | { readonly name: "figure-never-referred"; readonly figure: number }
+  | { readonly name: "aside-without-reason"; readonly rows: number }
+  | { readonly name: "number-unlike-result"; readonly text: string; readonly of: string }
+  | { readonly name: "dead-number"; readonly text: string; readonly of: string };

@@ -16,6 +16,7 @@ import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { lookAfter, type Mark } from "./mark";
 import { useFigureMarks } from "./useFigureMarks";
+import { useReportMarks } from "./useReportMarks";
 
 function calling({ quantity }: EvaluatedQuantity): RunText {
   const symbol = writeSymbol(quantity.symbol);
@@ -138,6 +139,7 @@ export const MarksContext = createContext<readonly Mark[]>([]);
 export function useMarksFound(): readonly Mark[] {
   const found = useFound();
   const figures = useFigureMarks();
+  const reported = useReportMarks();
   const dismissed = useInvestigation((state) => state.document.dismissed);
   const readings = useMemo(
     () =>
@@ -146,7 +148,7 @@ export function useMarksFound(): readonly Mark[] {
       ),
     [found, dismissed],
   );
-  return useMemo(() => [...readings, ...figures], [readings, figures]);
+  return useMemo(() => [...readings, ...figures, ...reported], [readings, figures, reported]);
 }
 
 /** The pencil marks, where they have been looked for. */

@@ -144,8 +144,9 @@ export function workedExample(
       ? { tex: input.numberTex, single: input.unit === "" }
       : { tex: symbolTex(symbol), single: true };
   };
+  const formula = toTex(expression);
   const lines: WorkedLine[] = [
-    { step: "formula", tex: `${name} = ${toTex(expression)}` },
+    ...(formula === name ? [] : [{ step: "formula" as const, tex: `${name} = ${formula}` }]),
     { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` },
     { step: "value", tex: `${name} = ${inUnit(value, guardedFigures(value, size), shown.text)}` },
   ];

@@ -1,0 +1,107 @@
+import {
+  AlignmentType,
+  BorderStyle,
+  type ParagraphChild,
+  Paragraph,
+  Table,
+  TableCell,
+  TableRow,
+  TextRun,
+} from "docx";
+import type { RunText } from "@/core/unit/runText";
+import type { ReportCell, ReportHead, ReportTable } from "../report/report";
+
+const magenta = "B3206A";
+const size = 18;
+const none = { style: BorderStyle.NONE, size: 0, color: "auto" } as const;
+const thick = { style: BorderStyle.SINGLE, size: 8, color: "000000" } as const;
+const thin = { style: BorderStyle.SINGLE, size: 4, color: "000000" } as const;
+
+/** Runs with their slant and height. */
+export function docxRuns(
+  runs: RunText,
+  look: { readonly bold?: boolean; readonly size?: number; readonly strike?: boolean } = {},
+): TextRun[] {
+  return runs.map(
+    ({ text, italic, script }) =>
+      new TextRun({
+        ...{ text, ...look },
+        ...(italic && { italics: true }),
+        ...(script === "super" && { superScript: true }),
+        ...(script === "sub" && { subScript: true }),
+      }),
+  );
+}
+
+function paragraph(children: readonly ParagraphChild[], alignment: "right" | "center" | "left") {
+  const spacing = { before: 10, after: 10 };
+  return new Paragraph({
+    ...{ children: [...children], spacing },
+    alignment: { right: AlignmentType.RIGHT, center: AlignmentType.CENTER, left: AlignmentType.LEFT }[alignment], // prettier-ignore
+  });
+}
+
+function headCell(
+  { runs, uncertainty, span }: ReportHead,
+  first: boolean,
+  last: boolean,
+): TableCell {
+  const bar = uncertainty
+    ? [paragraph([new TextRun({ text: `± ${uncertainty}`, color: magenta, size })], "right")]
+    : [];
+  return new TableCell({
+    columnSpan: span,
+    children: [
+      paragraph(docxRuns(runs, { bold: true, size }), span > 1 ? "center" : "right"),
+      ...bar,
+    ],
+    borders: { left: none, right: none, top: first ? thick : none, bottom: last ? thin : none },
+  });
+}
+
+function bodyCell({ runs, uncertainty, aside }: ReportCell, last: boolean): TableCell {
+  const children = [
+    ...docxRuns(runs, { size, ...(aside && { strike: true }) }),
+    ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
+    ...(uncertainty ? [new TextRun({ text: ` ± ${uncertainty}`, color: magenta, size })] : []),
+  ];
+  const borders = { left: none, right: none, top: none, bottom: last ? thick : none };
+  return new TableCell({ children: [paragraph(children, "right")], borders });
+}
+
+/** A real table: headings that are repeated on the next page, rows of one series under its name. */
+export function docxTable({ heads, groups }: ReportTable): Table {
+  const columns = (heads.at(-1) ?? []).length;
+  const named = (name: string) =>
+    new TableRow({
+      children: [
+        new TableCell({
+          ...{ columnSpan: columns, borders: { left: none, right: none, top: none, bottom: none } },
+          children: [paragraph([new TextRun({ text: name, italics: true, size })], "left")],
+        }),
+      ],
+    });
+  return new Table({
+    borders: {
+      ...{ top: thick, bottom: thick, left: none, right: none },
+      ...{ insideHorizontal: none, insideVertical: none },
+    },
+    rows: [
+      ...heads.map(
+        (line, i) =>
+          new TableRow({
+            ...{ tableHeader: true, cantSplit: true },
+            children: line.map((head) => headCell(head, i === 0, i === heads.length - 1)),
+          }),
+      ),
+      ...groups.flatMap(({ name, rows }, g) => [
+        ...(name ? [named(name)] : []),
+        ...rows.map((cells, row) => {
+          const last = g === groups.length - 1 && row === rows.length - 1;
+          const children = cells.map((cell) => bodyCell(cell, last));
+          return new TableRow({ cantSplit: true, children });
+        }),
+      ]),
+    ],
+  });
+}

@@ -1,0 +1,127 @@
+import { strToU8, zipSync } from "fflate";
+import type { RunText } from "@/core/unit/runText";
+import {
+  type Inline,
+  type Report,
+  type ReportCell,
+  type ReportHead,
+  type ReportNode,
+  type ReportTable,
+  shownNodes,
+} from "../report/report";
+import { captionWords } from "./figureParts";
+import type { Pictures } from "./pictures";
+
+const escaped = (text: string) => text.replace(/[\\`*_{}[\]#|<>$~^]/g, "\\$&");
+
+const around = { bold: ["**", "**"], italic: ["*", "*"], sub: ["<sub>", "</sub>"], super: ["<sup>", "</sup>"] } as const; // prettier-ignore
+
+function runsMarkdown(runs: RunText): string {
+  return runs
+    .map(({ text, italic, script }) => {
+      const inner = italic && text.trim() !== "" ? `*${escaped(text)}*` : escaped(text);
+      return script ? `${around[script][0]}${inner}${around[script][1]}` : inner;
+    })
+    .join("");
+}
+
+function inlineMarkdown(inline: Inline): string {
+  switch (inline.kind) {
+    case "text":
+      return (inline.marks ?? []).reduce(
+        (inner, mark) => `${around[mark][0]}${inner}${around[mark][1]}`,
+        escaped(inline.text),
+      );
+    case "value":
+      return runsMarkdown(inline.runs);
+    case "reference":
+      return escaped(inline.text);
+    case "formula":
+      return `$${inline.tex.trim()}$`;
+  }
+}
+
+function headMarkdown({ runs, uncertainty }: ReportHead): string {
+  return `${runsMarkdown(runs)}${uncertainty ? ` ± ${uncertainty}` : ""}`;
+}
+
+function cellMarkdown({ runs, uncertainty, aside }: ReportCell): string {
+  const value = runsMarkdown(runs);
+  const struck = aside ? `~~${value}~~<sup>${aside}</sup>` : value;
+  return uncertainty ? `${struck} ± ${uncertainty}` : struck;
+}
+
+/** One line of headings, as Markdown has no more: what stands over several columns goes before each. */
+function flatHeads({ heads }: ReportTable): string[] {
+  const [upper, lower] = heads;
+  if (!upper) return [];
+  if (!lower) return upper.map(headMarkdown);
+  const over = upper.flatMap((head) =>
+    Array.from({ length: head.span }, () =>
+      head.runs.length > 0 ? `${headMarkdown(head)}, ` : "",
+    ),
+  );
+  return lower.map((head, i) => `${over[i] ?? ""}${headMarkdown(head)}`);
+}
+
+function tableMarkdown(table: ReportTable): string {
+  const line = (cells: readonly string[]) => `| ${cells.join(" | ")} |`;
+  const heads = flatHeads(table);
+  const named = table.groups.some(({ name }) => name !== undefined);
+  const lead = (name: string | undefined) => (named ? [name ? escaped(name) : ""] : []);
+  return [
+    line([...(named ? ["series"] : []), ...heads]),
+    line([...(named ? [":--"] : []), ...heads.map(() => "--:")]),
+    ...table.groups.flatMap(({ name, rows }) =>
+      rows.map((cells) => line([...lead(name), ...cells.map(cellMarkdown)])),
+    ),
+    ...table.notes.map((note) => `\n${escaped(note)}`),
+  ].join("\n");
+}
+
+const pictureFile = (place: number) => `pictures/picture-${place + 1}.png`;
+
+function nodeMarkdown(node: ReportNode, place: number): string {
+  switch (node.kind) {
+    case "title":
+      return `# ${escaped(node.text)}${node.authors ? `\n\n*${escaped(node.authors)}*` : ""}`;
+    case "heading":
+      return `## ${escaped(node.text)}`;
+    case "paragraph":
+      return node.inlines.map(inlineMarkdown).join("");
+    case "bullet":
+      return `- ${node.inlines.map(inlineMarkdown).join("")}`;
+    case "number":
+      return `${node.ordinal}. ${node.inlines.map(inlineMarkdown).join("")}`;
+    case "table":
+      return `**Table ${node.number}.** ${runsMarkdown(node.caption)}\n\n${tableMarkdown(node.table)}`;
+    case "figure":
+      return `![Figure ${node.number}](${pictureFile(place)})\n\n**Figure ${node.number}.** ${runsMarkdown(captionWords(node.figure))}`;
+    case "working":
+      return node.lines
+        .map(
+          ({ label, of, tex }) =>
+            `- ${escaped(label)}${of ? ` $${of.trim()}$` : ""}: $${tex.trim()}$`,
+        )
+        .join("\n");
+    case "statement":
+      return `$$${node.tex.trim()}$$`;
+    case "number-line":
+      return `![${escaped(node.description)}](${pictureFile(place)})`;
+  }
+}
+
+/** The report as Markdown with tables, formulas between dollar signs, and links to its pictures. */
+export function reportMarkdown(report: Report): string {
+  return `${shownNodes(report).map(nodeMarkdown).join("\n\n")}\n`;
+}
+
+/** The Markdown with its pictures, as points and as vectors, in one ZIP. */
+export function reportMarkdownZip(report: Report, pictures: Pictures): Uint8Array<ArrayBuffer> {
+  const files: Record<string, Uint8Array> = { "report.md": strToU8(reportMarkdown(report)) };
+  for (const [place, { png, svg }] of pictures) {
+    files[pictureFile(place)] = png;
+    files[pictureFile(place).replace(".png", ".svg")] = strToU8(svg);
+  }
+  return zipSync(files);
+}

@@ -1,0 +1,147 @@
+import { strToU8, zipSync } from "fflate";
+import { figurePicture, texOfRuns, texOfText } from "../figureTex";
+import {
+  type Inline,
+  type Report,
+  type ReportCell,
+  type ReportHead,
+  type ReportNode,
+  type ReportTable,
+  shownNodes,
+} from "../report/report";
+import { captionWords, withoutCaption } from "./figureParts";
+import { sceneTikz } from "./sceneTikz";
+
+const commands = {
+  ...{ bold: "textbf", italic: "textit", sub: "textsubscript", super: "textsuperscript" },
+} as const;
+
+const label = (anchor: string) => anchor.replace(/[^A-Za-z0-9:]/g, "-");
+
+function inlineTex(inline: Inline): string {
+  switch (inline.kind) {
+    case "text":
+      return (inline.marks ?? []).reduce(
+        (inner, mark) => `\\${commands[mark]}{${inner}}`,
+        texOfText(inline.text),
+      );
+    case "value":
+      return texOfRuns(inline.runs);
+    case "reference": {
+      const word = inline.to.startsWith("figure:") ? "Figure" : "Table";
+      return inline.text.includes("(")
+        ? texOfText(inline.text)
+        : `${word}~\\ref{${label(inline.to)}}`;
+    }
+    case "formula":
+      return `$${mathTex(inline.tex)}$`;
+  }
+}
+
+/** Letters that TeX takes in formulas only by name. */
+function mathTex(tex: string): string {
+  return tex.replaceAll("Ω", "\\Omega ").replaceAll("µ", "\\mu ");
+}
+
+function headTex({ runs, uncertainty, span }: ReportHead): string {
+  const words = texOfRuns(runs);
+  const bar = uncertainty ? ` ($\\pm$ ${texOfText(uncertainty)})` : "";
+  return span > 1 ? `\\multicolumn{${span}}{c}{${words}}` : `${words}${bar}`;
+}
+
+function cellTex({ runs, uncertainty, aside }: ReportCell): string {
+  const value = texOfRuns(runs);
+  const struck = aside ? `\\sout{${value}}\\textsuperscript{${aside}}` : value;
+  return uncertainty ? `${struck} $\\pm$ ${texOfText(uncertainty)}` : struck;
+}
+
+function tableTex({ heads, groups, notes }: ReportTable): string[] {
+  const columns = (heads.at(-1) ?? []).length;
+  const line = (cells: readonly string[]) => `${cells.join(" & ")} \\\\`;
+  return [
+    `\\begin{tabular}{${"r".repeat(columns)}}`,
+    "\\toprule",
+    ...heads.map((head) => line(head.map(headTex))),
+    "\\midrule",
+    ...groups.flatMap(({ name, rows }) => [
+      ...(name ? [`\\multicolumn{${columns}}{l}{\\textit{${texOfText(name)}}} \\\\`] : []),
+      ...rows.map((cells) => line(cells.map(cellTex))),
+    ]),
+    "\\bottomrule",
+    "\\end{tabular}",
+    ...notes.map((note) => `\\par\\footnotesize ${texOfText(note)}`),
+  ];
+}
+
+const figureFile = (number: number) => `figures/figure-${number}.tex`;
+
+function nodeTex(node: ReportNode): string {
+  switch (node.kind) {
+    case "title":
+      return "\\maketitle";
+    case "heading":
+      return `\\section*{${texOfText(node.text)}}`;
+    case "paragraph":
+      return `${node.inlines.map(inlineTex).join("")}\n`;
+    case "bullet":
+      return `\\begin{itemize}\n\\item ${node.inlines.map(inlineTex).join("")}\n\\end{itemize}`;
+    case "number":
+      return `\\begin{enumerate}\n\\item ${node.inlines.map(inlineTex).join("")}\n\\end{enumerate}`;
+    case "table":
+      return [
+        "\\begin{table}[htbp]\n\\centering",
+        `\\caption{${texOfRuns(node.caption)}}\\label{${label(node.anchor)}}`,
+        ...tableTex(node.table),
+        "\\end{table}",
+      ].join("\n");
+    case "figure":
+      return [
+        "\\begin{figure}[htbp]\n\\centering",
+        `\\resizebox{\\textwidth}{!}{\\input{${figureFile(node.number)}}}`,
+        `\\caption{${texOfRuns(captionWords(node.figure))}}\\label{${label(node.anchor)}}`,
+        "\\end{figure}",
+      ].join("\n");
+    case "working":
+      return node.lines
+        .map(({ label: word, of, tex }) => {
+          const named = `${texOfText(word)}${of ? ` $${mathTex(of)}$` : ""}`;
+          return `\\noindent\\makebox[9em][l]{${named}}$\\displaystyle ${mathTex(tex)}$\\par\\smallskip`;
+        })
+        .join("\n");
+    case "statement":
+      return `\\[ \\boxed{${mathTex(node.tex)}} \\]`;
+    case "number-line":
+      return `\\begin{center}\n${sceneTikz(node.scene)}\n\\end{center}`;
+  }
+}
+
+/** The report as TeX source, its figures in files of their own. */
+export function reportTexFiles(report: Report): Readonly<Record<string, string>> {
+  const nodes = shownNodes(report);
+  const figures = nodes.flatMap((node): [string, string][] =>
+    node.kind === "figure"
+      ? [[figureFile(node.number), `${figurePicture(withoutCaption(node.figure))}\n`]]
+      : [],
+  );
+  const body = nodes
+    .map(nodeTex)
+    .join("\n")
+    .replace(/\\end\{(itemize|enumerate)\}\n\\begin\{\1\}\n/g, "");
+  const source = [
+    `\\documentclass[${report.paper === "a4" ? "a4paper" : "letterpaper"},11pt]{article}`,
+    "\\usepackage[T1]{fontenc}\n\\usepackage[utf8]{inputenc}\n\\usepackage{amsmath,booktabs,graphicx,textcomp}",
+    "\\usepackage[normalem]{ulem}\n\\usepackage[margin=2.3cm]{geometry}\n\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
+    `\\title{${texOfText(report.title)}}\n\\author{${texOfText(report.authors)}}\n\\date{}`,
+    "\\begin{document}",
+    body,
+    "\\end{document}",
+    "",
+  ].join("\n");
+  return { "report.tex": source, ...Object.fromEntries(figures) };
+}
+
+/** The TeX source with its figures in one ZIP. */
+export function reportTexZip(report: Report): Uint8Array<ArrayBuffer> {
+  const files = Object.entries(reportTexFiles(report));
+  return zipSync(Object.fromEntries(files.map(([name, text]) => [name, strToU8(text)])));
+}

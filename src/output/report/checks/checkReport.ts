@@ -1,0 +1,20 @@
+import { liveValues } from "../liveValues";
+import type { Report } from "../report";
+import type { ReportContext } from "../reportContext";
+import { asideWithoutReason } from "./asideWithoutReason";
+import { deadNumber } from "./deadNumber";
+import { missingExample } from "./missingExample";
+import type { ReportCheck, ReportRemark } from "./reportCheck";
+import { unlikeResult } from "./unlikeResult";
+import { unreferredFigure } from "./unreferredFigure";
+
+const checks: readonly ReportCheck[] = [
+  ...[missingExample, unreferredFigure, asideWithoutReason, unlikeResult, deadNumber],
+];
+
+/** What a strict reader would say of a report; nothing while there is none. */
+export function checkReport(report: Report, context: ReportContext): readonly ReportRemark[] {
+  if (report.blocks.length === 0) return [];
+  const values = liveValues(context);
+  return checks.flatMap((check) => check({ report, context, values }));
+}
