@@ -2,7 +2,12 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { ensureBuild } from "./provision/build.mjs";
-import { ensureChromium, ensurePoppler, ensurePostgres } from "./provision/debian.mjs";
+import {
+  ensureChromium,
+  ensurePoppler,
+  ensurePostgres,
+  ensureReaders,
+} from "./provision/debian.mjs";
 import { ensurePackages } from "./provision/packages.mjs";
 import { main, root, run, say } from "./provision/run.mjs";
 
@@ -67,6 +72,7 @@ await main(async () => {
   await ensurePackages();
   ensureChromium();
   ensurePoppler();
+  ensureReaders();
   rmSync(reports, { recursive: true, force: true });
   mkdirSync(reports, { recursive: true });
   await check("formatting", () => npm("format:check"));

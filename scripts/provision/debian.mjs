@@ -48,3 +48,17 @@ export function ensurePoppler() {
   if (!existsSync("/usr/bin/pdftotext")) install("poppler-utils");
   say("poppler-utils are there");
 }
+
+/** Programs of other makers in which tests open reports, with the Debian package that each comes in. */
+const readers = [
+  ["/usr/bin/soffice", "libreoffice-writer-nogui"],
+  ["/usr/lib/libreoffice/program/libsmlo.so", "libreoffice-math-nogui"],
+  ["/usr/bin/pandoc", "pandoc"],
+  ["/usr/bin/xmllint", "libxml2-utils"],
+];
+
+/** Sees to the programs in which tests open reports. */
+export function ensureReaders() {
+  for (const [path, name] of readers) if (!existsSync(path)) install(name);
+  say("programs that read reports are there");
+}

@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { investigationJson } from "../../src/output/investigationJson";
 import { plainRule } from "../fixtures/plainRule";
 
 /** The address of the application that the journeys share. */
@@ -7,6 +8,7 @@ export function sharedPlace(): string {
 }
 
 export async function signIn(page: Page, place = sharedPlace(), name = "ines"): Promise<void> {
+  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
   await page.goto(`${place}/sign-in`);
   await page.getByLabel("Name").fill(name);
   const passwords: Record<string, string> = { ines: "slack-water", tobi: "spring-tide" };
@@ -27,7 +29,7 @@ export async function start(page: Page, from: "empty" | "rule" = "empty"): Promi
     await page.getByLabel("File").setInputFiles({
       name: "rule.json",
       mimeType: "application/json",
-      buffer: Buffer.from(JSON.stringify(plainRule())),
+      buffer: Buffer.from(investigationJson(plainRule())),
     });
   }
   await expect(page.getByRole("grid")).toBeVisible();

@@ -6,6 +6,7 @@ import { investigationForAction, personForPage } from "@/app/access";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { isSampleName, samples } from "@/investigation/samples/samples";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
+import { endFirstTour } from "@/server/access/firstTour";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import {
   deleteFromShelf,
@@ -67,4 +68,10 @@ export async function putBackAction(id: string): Promise<void> {
   const { investigation } = await investigationForAction(id, { deleted: true });
   await putBackOnShelf(investigation);
   revalidatePath("/shelf");
+}
+
+/** Ends the first tour for this person, for good. */
+export async function endTourAction(): Promise<void> {
+  const person = await personForPage();
+  if (person !== "away") await endFirstTour(person.id);
 }

@@ -73,11 +73,12 @@ function bracketed(tex: string): string {
   return `\\left(${tex}\\right)`;
 }
 
-/** Two factors side by side need a sign between them where digits would meet. */
+/** Two factors side by side need a sign between them where digits or a unit would meet the next number. */
 function joint(left: string, right: string): string {
-  return /[\d}]\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d|-)/.test(right)
-    ? `${left} \\times ${right}`
-    : `${left}\\,${right}`;
+  const digits = /[\d}]\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d|-)/.test(right);
+  const united = /\\mathrm\{[^$]*\}$/.test(left) && /^\\pi/.test(right);
+  const piNumber = /\\pi\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d)/.test(right);
+  return digits || united || piNumber ? `${left} \\times ${right}` : `${left}\\,${right}`;
 }
 
 /** A written number in TeX: 1.2 \\times 10^{-4}; a decimal comma without the space of a list. */

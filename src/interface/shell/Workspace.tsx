@@ -20,6 +20,7 @@ import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
 import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
 import { AwayPage } from "./AwayPage";
+import { FirstTour } from "./FirstTour";
 import { Header } from "./Header";
 import { StageRule } from "./StageRule";
 import { stageOfPath } from "./stagePath";
@@ -30,6 +31,8 @@ interface Props {
   investigationId: string;
   opened: Opened | undefined;
   signOut: () => Promise<void>;
+  /** Remembers that the first tour is over. */
+  endTour: () => Promise<void>;
 }
 
 function Room({ stage }: { stage: StageId }) {
@@ -70,7 +73,7 @@ function Stages(props: { investigationId: string; stage: StageId }) {
   return <StageRule {...props} marks={marks} />;
 }
 
-function Bench({ investigationId, opened, signOut }: Props) {
+function Bench({ investigationId, opened, signOut, endTour }: Props) {
   const stage = stageOfPath(usePathname());
   const [open, setOpen] = useState(false);
   const [called, setCalled] = useState<CalledReading>();
@@ -101,6 +104,9 @@ function Bench({ investigationId, opened, signOut }: Props) {
           </DrawerCallContext>
         </FigureInHandContext>
       </div>
+      {opened && !opened.person.toured && (
+        <FirstTour investigationId={investigationId} stage={stage} endTour={endTour} />
+      )}
     </MarksProvider>
   );
 }

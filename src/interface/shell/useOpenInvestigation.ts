@@ -9,7 +9,7 @@ import { Keeper, openDeviceCopy } from "../store/keeper";
 
 /** What the server gave when the page was asked for; undefined when its database could not be reached. */
 export interface Opened {
-  readonly person: { readonly id: string; readonly name: string };
+  readonly person: { readonly id: string; readonly name: string; readonly toured: boolean };
   readonly document: Investigation;
   readonly revision: number;
 }

@@ -2,7 +2,7 @@
 
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, useEffect, useRef, useState } from "react";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { removeBlock } from "@/investigation/acts/removeBlock";
@@ -48,6 +48,12 @@ function Tools({
   // prettier-ignore
   const { act } = useActs();
   const { listeners, setNodeRef, setActivatorNodeRef } = useDraggable({ id });
+  const grip = useRef<HTMLButtonElement>(null);
+  const moved = useRef(false);
+  useEffect(() => {
+    if (moved.current) grip.current?.focus();
+    moved.current = false;
+  }, [order]);
   const move = (event: KeyboardEvent) => {
     const step = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
     if (step === 0) return;
@@ -55,6 +61,7 @@ function Tools({
     const at = order.indexOf(id);
     const to = at + step;
     if (to < 0 || to >= order.length) return;
+    moved.current = true;
     act(moveBlock, { block: id, before: order[step < 0 ? to : to + 1] ?? null });
   };
   return (
@@ -63,7 +70,10 @@ function Tools({
       className="absolute top-0 -left-6 flex flex-col opacity-40 group-focus-within:opacity-100 group-hover:opacity-100"
     >
       <button
-        ref={setActivatorNodeRef}
+        ref={(element) => {
+          grip.current = element;
+          setActivatorNodeRef(element);
+        }}
         type="button"
         aria-label={`Move ${name}`}
         title="Drag it, or press ↑ or ↓"

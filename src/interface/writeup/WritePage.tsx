@@ -2,6 +2,7 @@
 
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { nanoid } from "nanoid";
+import { useMemo } from "react";
 import { addBlocks } from "@/investigation/acts/addBlocks";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { layOut } from "@/output/report/proposedBlocks";
@@ -37,8 +38,8 @@ export function WritePage({ report }: { report: Report }) {
   const { act } = useActs();
   const blocks = useInvestigation((state) => state.document.writeUp.blocks);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
-  if (report.blocks.length === 0) return <Empty />;
-  const order = report.blocks.map(({ id }) => id);
+  const order = useMemo(() => report.blocks.map(({ id }) => id), [report]);
+  if (order.length === 0) return <Empty />;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const [from, to] = [order.indexOf(String(active.id)), order.indexOf(String(over?.id))];
     if (from < 0 || to < 0 || from === to) return;

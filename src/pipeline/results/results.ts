@@ -47,7 +47,9 @@ function workResult(
   const known = inputsOf(namesOf(formula), source, earlier, context);
   if ("name" in known) return refused(known);
   const wished = result.unit.trim() === "" ? undefined : readUnit(result.unit);
-  const worked = workFormula(formula, known, wished && unitOfText(result.unit, wished));
+  const worked = workFormula(formula, known, {
+    ...{ unit: wished && unitOfText(result.unit, wished), text: result.unit },
+  });
   if (worked.kind === "nothing") return refused(worked.finding);
   const shown = shownUnit(worked.unit, result.unit);
   if (shown.kind === "unlike") return refused({ name: "unlike-unit-wanted", unit: result.unit });

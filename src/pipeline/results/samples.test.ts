@@ -1,5 +1,4 @@
 import type { Investigation } from "@/investigation/model/investigation";
-import { inOrder } from "@/investigation/model/order";
 import { validateInvestigation } from "@/investigation/model/schema";
 import { bariumHydroxideTruth } from "@/investigation/samples/bariumHydroxide";
 import { clampedRuleTruth } from "@/investigation/samples/clampedRule";
@@ -9,34 +8,15 @@ import { fadingCrossTruth } from "@/investigation/samples/fadingCross";
 import { leakingCisternTruth } from "@/investigation/samples/leakingCistern";
 import { resonatingTubeTruth } from "@/investigation/samples/resonatingTube";
 import { samples } from "@/investigation/samples/samples";
-import { curveOrder } from "../curveOrder";
-import { fitFigure } from "../fit";
-import { fitOrder, type FittedCurve } from "../fittedCurves";
+import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
 import { evaluateTables } from "../table";
 import type { WorkedResult } from "./evaluatedResult";
 import { evaluateResults } from "./results";
 
-function curvesOf(document: Investigation): ReadonlyMap<string, FittedCurve[]> {
-  const tables = evaluateTables(document);
-  return new Map(
-    inOrder(document.figures).map(([figure, own]) => {
-      const fit = fitFigure(tables, own, document.houseRules);
-      const fitted = inOrder(own.curves).flatMap(([id, curve]): FittedCurve[] => {
-        const ordered = fit && curveOrder(fit, curve, document.houseRules, document.constants);
-        if (ordered?.kind !== "order") return [];
-        const outcome = fitOrder(ordered.order);
-        const { order } = ordered;
-        return outcome.kind === "curve" ? [{ id, curve, order, fit: outcome.fit, name: "" }] : [];
-      });
-      return [figure, fitted];
-    }),
-  );
-}
-
 function resultsOf(document: Investigation): Record<string, WorkedResult> {
   const found = evaluateResults({
     ...{ document, tables: evaluateTables(document), rules: document.houseRules },
-    curves: curvesOf(document),
+    curves: fittedCurves(document),
   });
   return Object.fromEntries(
     found.map((one) => {
@@ -71,6 +51,109 @@ describe.each([
   });
 });
 
-test.each(Object.keys(samples) as (keyof typeof samples)[])("%s is a valid document", (name) => {
-  expect(validateInvestigation(samples[name]())).toMatchObject({ valid: true });
+test.each(Object.keys(samples) as (keyof typeof samples)[])(
+  "%s is a valid document and the same each time",
+  (name) => {
+    expect(validateInvestigation(samples[name]())).toMatchObject({ valid: true });
+    expect(samples[name]()).toEqual(samples[name]());
+  },
+);
+
+/** Typed readings of a sample, repeats averaged, row by row. */
+function typed({ rows }: Investigation, quantity: string, series?: string): number[] {
+  return Object.values(rows).flatMap((row) => {
+    if (row.setAside || (series !== undefined && row.series !== series)) return [];
+    const texts = Object.entries(row.readings)
+      .filter(([key]) => key.split("~")[0] === quantity)
+      .map(([, text]) => Number(text));
+    return [texts.reduce((sum, one) => sum + one, 0) / texts.length];
+  });
+}
+
+/** Slope and intercept as a textbook has them. */
+function line(x: number[], y: number[]) {
+  const mean = (of: number[]) => of.reduce((sum, one) => sum + one, 0) / of.length;
+  const [mx, my] = [mean(x), mean(y)];
+  const slope =
+    x.reduce((sum, one, i) => sum + (one - mx) * (y[i]! - my), 0) /
+    x.reduce((sum, one) => sum + (one - mx) ** 2, 0);
+  return { slope, intercept: my - slope * mx };
+}
+
+describe("by hand, from the typed readings", () => {
+  test("the stiffness of the clamped rule", () => {
+    const document = samples.clampedRule();
+    const L = typed(document, "overhang");
+    const T = typed(document, "time").map((t) => t / 10);
+    const { slope } = line(L.map((l) => l ** 3), T.map((t) => t ** 2)); // prettier-ignore
+    const E = (16 * Math.PI ** 2 * 0.14) / (slope * 0.0254 * 0.0007 ** 3);
+    const found = resultsOf(document).stiffness!;
+    expect(found.value).toBeCloseTo(E / 1e9, 8);
+    const thickness = found.parts.find(({ id }) => id === "thickness")!;
+    expect(thickness.size).toBeCloseTo((3 * (0.01 / 0.7) * E) / 1e9, 6);
+    const sum = found.parts.reduce((all, { size }) => all + size, 0);
+    expect(found.size).toBeCloseTo(sum, 10);
+  });
+
+  test("speed of sound and end correction of the tube", () => {
+    const document = samples.resonatingTube();
+    const { slope, intercept } = line(
+      typed(document, "frequency").map((f) => 1 / f),
+      typed(document, "length"),
+    );
+    const { sound, correction } = resultsOf(document);
+    expect(sound!.value).toBeCloseTo(4 * slope, 8);
+    expect(correction!.value).toBeCloseTo(-intercept * 1000, 8);
+  });
+
+  test("resistivities of two wires and their mean, whose parts are those of both", () => {
+    const document = samples.constantanWires();
+    const rho = (series: string, d: number) => {
+      const [U, I] = [typed(document, "voltage", series), typed(document, "current", series)];
+      const { slope } = line(typed(document, "length", series), U.map((u, i) => u / I[i]!)); // prettier-ignore
+      return (slope * Math.PI * d ** 2) / 4 / micro;
+    };
+    const { thin, thick, both } = resultsOf(document);
+    expect(thin!.value).toBeCloseTo(rho("thin", 0.0004), 9);
+    expect(thick!.value).toBeCloseTo(rho("thick", 0.00056), 9);
+    expect(both!.value).toBeCloseTo((thin!.value + thick!.value) / 2, 12);
+    expect(both!.size).toBeCloseTo((thin!.size + thick!.size) / 2, 12);
+    expect(both!.parts).toHaveLength(4);
+  });
+
+  test("the capacitance from the logarithm", () => {
+    const document = samples.dischargingCapacitor();
+    const { slope } = line(typed(document, "time"), typed(document, "voltage").map(Math.log));
+    expect(resultsOf(document).capacitance!.value).toBeCloseTo(-1 / slope / 99_600 / micro, 6);
+  });
+
+  test("the activation energy, temperatures in kelvin", () => {
+    const document = samples.fadingCross();
+    const { slope } = line(
+      typed(document, "celsius").map((celsius) => 1 / (celsius + 273.15)),
+      typed(document, "time").map((t) => Math.log(1 / t)),
+    );
+    expect(resultsOf(document).energy!.value).toBeCloseTo((-slope * 8.31446261815324) / 1000, 8);
+  });
+
+  test("where the conductances cross, and the concentration", () => {
+    const document = samples.bariumHydroxide();
+    const of = (series: string) =>
+      line(typed(document, "volume", series), typed(document, "conductance", series));
+    const [falling, rising] = [of("before"), of("after")];
+    const V = (rising.intercept - falling.intercept) / (falling.slope - rising.slope);
+    const { crossing: found, concentration } = resultsOf(document);
+    expect(found!.value).toBeCloseTo(V, 10);
+    expect(concentration!.value).toBeCloseTo((0.05 * V) / 20, 12);
+  });
+
+  test("the coefficient of the hole; its diameter tilts the whole line", () => {
+    const document = samples.leakingCistern();
+    const v = typed(document, "time").map((t) => (4 * 0.0005) / (Math.PI * 0.005 ** 2 * t));
+    const { slope } = line(typed(document, "head"), v.map((one) => one ** 2)); // prettier-ignore
+    const found = resultsOf(document).coefficient!;
+    expect(found.value).toBeCloseTo(Math.sqrt(slope / (2 * 9.81)), 8);
+    const hole = found.parts.find(({ id }) => id === "hole")!;
+    expect(hole.size / found.value).toBeCloseTo(2 * (0.02 / 5), 4);
+  });
 });

@@ -3,6 +3,7 @@ import { type Expression, symbolsOf } from "@/core/expression/tree";
 import { unitOf, type WorkedOutUnit } from "@/core/expression/unitOf";
 import type { Finding } from "@/core/finding/finding";
 import { solveByNumbers } from "@/core/result/solveByNumbers";
+import { sameDimension } from "@/core/unit/dimension";
 import type { ResultFormula } from "./resultFormula";
 import type { KnownInput } from "./resultInputs";
 
@@ -50,10 +51,15 @@ function workImplicit(
   { wanted, fromTheory: { about, standsFor } }: Implicit,
   inputs: readonly KnownInput[],
   unit: WorkedOutUnit | undefined,
+  unitName: string,
 ): Worked {
   if (!unit) return nothing({ name: "result-needs-unit", symbol: wanted });
   const own = unitOf(standsFor, new Map([...unitsOf(inputs), [wanted, unit]]));
   if (own.kind === "unlike") return nothing(own.finding);
+  const ofLine = inputs.find(({ name }) => name === about)?.unit ?? unit;
+  if (!sameDimension(own.unit.dimension, ofLine.dimension)) {
+    return nothing({ name: "unlike-unit-wanted", unit: unitName });
+  }
   const right: Expression = { kind: "symbol", name: about };
   const off: Expression = { kind: "operation", operator: "-", left: standsFor, right };
   const at = (value: number) => evaluateAt(off, { ...numbersOf(inputs), [wanted]: value });
@@ -89,9 +95,9 @@ export function namesOf(formula: Workable): readonly string[] {
 export function workFormula(
   formula: Workable,
   inputs: readonly KnownInput[],
-  wished: WorkedOutUnit | undefined,
+  wished: { readonly unit: WorkedOutUnit | undefined; readonly text: string },
 ): Worked {
   return formula.kind === "formula"
     ? workPlain(formula.expression, inputs)
-    : workImplicit(formula, inputs, wished);
+    : workImplicit(formula, inputs, wished.unit, wished.text);
 }

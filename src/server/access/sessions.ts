@@ -7,6 +7,8 @@ import { demoMode } from "./demoMode";
 export interface SignedIn {
   readonly id: string;
   readonly name: string;
+  /** Whether the first tour was seen or passed over. */
+  readonly toured: boolean;
 }
 
 const daysKept = 30;
@@ -39,5 +41,5 @@ export async function personOf(token: string | undefined): Promise<SignedIn | un
   });
   const person = session && (await Person.findByPk(session.personId));
   if (!person || (person.demo && !demoMode())) return undefined;
-  return { id: person.id, name: person.name };
+  return { id: person.id, name: person.name, toured: person.tourEndedAt != null };
 }

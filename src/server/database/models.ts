@@ -8,6 +8,8 @@ export class Person extends Model {
   declare name: string;
   declare password: string;
   declare demo: boolean;
+  /** When the first tour was ended or passed over; null while it waits. */
+  declare tourEndedAt: CreationOptional<Date | null>;
 }
 
 /** A signed-in browser; only a hash of its token is kept. */
@@ -58,6 +60,7 @@ function defineModels(sequelize: Sequelize): void {
       name: text(),
       password: text(),
       demo: { type: DataTypes.BOOLEAN },
+      tourEndedAt: { type: DataTypes.DATE },
     },
     { ...shared, tableName: "people" },
   );

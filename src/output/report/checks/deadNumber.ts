@@ -10,9 +10,8 @@ interface Plain {
 
 /** The number and the unit of a live value as they read: "12.5" and "s² m⁻³". */
 function plainValue(name: string, text: string): Plain {
-  const number = /[−-]?\d+(?:[.,]\d+)?/.exec(text)?.[0] ?? "";
-  const unit = text.slice(text.lastIndexOf("\u00a0") + 1);
-  return { name, number, unit: /\d/.test(unit.charAt(0)) ? "" : unit };
+  const found = /^\(?([−-]?\d+(?:[.,]\d+)?)(?:\u00a0±\u00a0\d+(?:[.,]\d+)?)?\)?\u00a0?/.exec(text);
+  return { name, number: found?.[1] ?? "", unit: found ? text.slice(found[0].length) : "" };
 }
 
 /** A number typed by hand that is a live value: it stays behind when a reading is mended. */

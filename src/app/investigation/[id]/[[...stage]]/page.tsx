@@ -1,4 +1,5 @@
 import { investigationForPage } from "@/app/access";
+import { endTourAction } from "@/app/shelf/actions";
 import { signOutAction } from "@/app/sign-in/actions";
 import { Workspace } from "@/interface/shell/Workspace";
 import { loadInvestigation } from "@/server/investigations/loadInvestigation";
@@ -15,5 +16,12 @@ export default async function InvestigationPage({ params }: Props) {
     entry === "away"
       ? undefined
       : { person: entry.person, ...loadInvestigation(entry.investigation) };
-  return <Workspace investigationId={id} opened={opened} signOut={signOutAction} />;
+  return (
+    <Workspace
+      investigationId={id}
+      opened={opened}
+      signOut={signOutAction}
+      endTour={endTourAction}
+    />
+  );
 }

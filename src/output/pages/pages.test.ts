@@ -1,0 +1,106 @@
+import type { Act } from "@/investigation/acts/act";
+import { addBlocks } from "@/investigation/acts/addBlocks";
+import { describeBlock } from "@/investigation/acts/describeBlock";
+import { setWriteUp } from "@/investigation/acts/setWriteUp";
+import { typeReadings } from "@/investigation/acts/typeReadings";
+import { perform } from "@/investigation/history/edit";
+import type { Investigation } from "@/investigation/model/investigation";
+import { plainRichText } from "@/investigation/model/richText";
+import { samples } from "@/investigation/samples/samples";
+import { plainRule } from "../../../tests/fixtures/plainRule";
+import { reportOf } from "../../../tests/fixtures/sampleReport";
+import { layoutPages, type ReportPage } from "./layoutPages";
+import { setLines } from "./setLines";
+
+const after = <Args>(from: Investigation, act: Act<Args>, args: Args) =>
+  perform(from, act, args).document;
+const pagesOf = (document: Investigation) => layoutPages(reportOf(document).report);
+
+const wordsOn = ({ parts }: ReportPage) =>
+  parts.flatMap(({ scene }) =>
+    scene.shapes.flatMap((shape) =>
+      shape.kind === "text" ? [shape.runs.map(({ text }) => text).join("")] : [],
+    ),
+  );
+
+const bare = { heading: "", text: [], hidden: false };
+
+/** The plain rule with a table of so many readings and nothing else. */
+function longTable(rows: number): Investigation {
+  const laid = after(plainRule(), addBlocks, {
+    ...{ blocks: [{ id: "t", block: { ...bare, kind: "readings", of: "main" } }], before: null },
+  });
+  const readings = Array.from({ length: rows }, (_, i) => ({ row: `long${i}`, cell: "overhang", text: `0.${100 + i}` })); // prettier-ignore
+  return after(laid, typeReadings, { readings });
+}
+
+describe("words in lines", () => {
+  const text = (words: string) => [{ kind: "text" as const, text: words }];
+
+  test("no line is wider than its room, and no word is lost", () => {
+    const words =
+      "The load was pushed down by about a finger’s width and let go, three times over.";
+    const lines = setLines(text(words), 150, 10);
+    expect(lines.length).toBeGreaterThan(2);
+    for (const { width } of lines) expect(width).toBeLessThanOrEqual(150);
+    const again = lines.map(({ runs }) => runs.map((run) => run.text).join("")).join(" ");
+    expect(again).toBe(words);
+  });
+
+  test("a no-break space holds, a word without end is broken", () => {
+    const held = setLines(text("aaaa bbbb\u00a0cccc"), 60, 10);
+    expect(held.map(({ runs }) => runs.map((run) => run.text).join(""))).toEqual(["aaaa", "bbbb\u00a0cccc"]); // prettier-ignore
+    const endless = setLines(text("x".repeat(200)), 100, 10);
+    for (const { width } of endless) expect(width).toBeLessThanOrEqual(100);
+  });
+});
+
+describe("pages", () => {
+  test.each(Object.entries(samples))("of %s keep everything within the paper", (_, make) => {
+    for (const { width, height, parts } of pagesOf(make())) {
+      for (const { x, y, scale, scene } of parts) {
+        expect(x).toBeGreaterThanOrEqual(60);
+        expect(x + scene.width * scale).toBeLessThanOrEqual(width - 60);
+        expect(y).toBeGreaterThanOrEqual(55);
+        expect(y + scene.height * scale).toBeLessThanOrEqual(height - 24);
+      }
+    }
+  });
+
+  test("are the same for the same document, and other ones on other paper", () => {
+    const document = samples.clampedRule();
+    expect(pagesOf(document)).toEqual(pagesOf(document));
+    const letter = pagesOf(after(document, setWriteUp, { change: { paper: "letter" } }));
+    expect(letter[0]).toMatchObject({ width: 612, height: 792 });
+  });
+
+  test("a long table goes on with its headings drawn anew, and every row is there once", () => {
+    const pages = pagesOf(longTable(120));
+    expect(pages.length).toBeGreaterThan(2);
+    const rows = pages.flatMap(wordsOn).filter((words) => /^0\.\d{3}$/.test(words));
+    expect(rows).toHaveLength(120 + 7);
+    for (const page of pages) expect(wordsOn(page)).toContain("L / m");
+  });
+
+  test("a heading is never left alone at the foot of a page", () => {
+    for (let lines = 20; lines < 60; lines++) {
+      const paragraphs = plainRichText(...Array.from({ length: lines }, () => "A line."));
+      const laid = after(plainRule(), addBlocks, {
+        blocks: [
+          { id: "a", block: { ...bare, kind: "text", of: "", text: paragraphs } },
+          { id: "b", block: { ...bare, kind: "text", of: "", heading: "Aim", text: plainRichText("To find it.") } }, // prettier-ignore
+        ],
+        before: null,
+      });
+      const page = pagesOf(laid).find((one) => wordsOn(one).includes("Aim"))!;
+      expect(wordsOn(page)).toContain("To find it.");
+    }
+  });
+
+  test("a hidden block is on no page", () => {
+    const document = samples.clampedRule();
+    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.heading === "Aim")!;
+    const hidden = after(document, describeBlock, { block: id, change: { hidden: true } });
+    expect(pagesOf(hidden).flatMap(wordsOn)).not.toContain("Aim");
+  });
+});

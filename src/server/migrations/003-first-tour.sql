@@ -1,0 +1,1 @@
+alter table people add column tour_ended_at timestamptz;

@@ -1,0 +1,205 @@
+import { execFileSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page, test } from "@playwright/test";
+import { unzipSync } from "fflate";
+import { kept, signIn, stage, start, startSample } from "./bench";
+
+const run = (program: string, ...args: readonly string[]) =>
+  execFileSync(program, [...args], { encoding: "utf8" });
+
+async function takeOut(page: Page, kind: string): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: kind, exact: true }).click(),
+  ]);
+  return (await download.path()) ?? "";
+}
+
+const block = (page: Page, name: string) => page.getByRole("region", { name, exact: true });
+const words = (page: Page, name: string) => page.getByRole("textbox", { name, exact: true });
+
+/** Goes to a stage along the rule by its key. */
+async function stageByKey(page: Page, number: number): Promise<void> {
+  await page.keyboard.press(`Alt+${number}`);
+}
+
+test("from an empty investigation to a PDF that can be handed in, along the rule", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  await page.getByLabel("Title of the investigation").fill("Rolling off the bench");
+  const grid = page.getByRole("grid");
+  await grid.getByRole("gridcell").getByRole("textbox").first().focus();
+  const pairs = [[0.2, 0.41], [0.3, 0.6], [0.4, 0.82], [0.5, 0.99], [0.6, 1.21], [0.7, 1.4]]; // prettier-ignore
+  for (const [x, y] of pairs) {
+    await page.keyboard.type(x!.toFixed(2));
+    await page.keyboard.press("Tab");
+    await page.keyboard.type(y!.toFixed(2));
+    await page.keyboard.press("Tab");
+  }
+  for (const [first, name, symbol, unit] of [
+    ["row 1, 0.20", "height", "h", "m"],
+    ["row 1, 0.41", "distance squared", "d", "m^2"],
+  ] as const) {
+    await page.getByRole("gridcell", { name: new RegExp(first) }).click();
+    await page.getByLabel("Name", { exact: true }).fill(name);
+    await page.getByLabel("Symbol", { exact: true }).fill(symbol);
+    await page.getByLabel("Unit", { exact: true }).fill(unit);
+    await page.getByRole("button", { name: "How sure each reading is" }).click();
+    await page.getByRole("option", { name: "the same for every reading", exact: true }).click();
+    await page.getByLabel(/^±/).first().fill("0.02");
+  }
+  await stageByKey(page, 3);
+  await page.getByLabel(/equation that the readings/).fill("d = q h");
+  await stageByKey(page, 6);
+  await page.getByRole("button", { name: "Find q from the slope of Figure 1" }).click();
+  await expect(page.getByTestId("result")).toContainText("q = 2.0 ± 0.2 m");
+  await stageByKey(page, 7);
+  await page.getByRole("button", { name: "Lay out the write-up" }).click();
+  await words(page, "Aim").fill("To find the constant of the path.");
+  await words(page, "Discussion").click();
+  await page.keyboard.type("As Figure 1 shows, the constant is {q");
+  await page.keyboard.type("}.");
+  await expect(words(page, "Discussion")).toContainText(
+    "the constant is (2.0\u00a0±\u00a00.2)\u00a0m",
+  );
+  await page.getByLabel("Written by").fill("Mara");
+  await kept(page);
+  const path = await takeOut(page, "PDF");
+  const text = run("pdftotext", "-layout", path, "-");
+  expect(text).toContain("Rolling off the bench");
+  expect(text).toContain("To find the constant of the path.");
+  expect(text.replace(/\s+/g, " ")).toContain("the constant is (2.0 ± 0.2) m");
+  expect(run("pdfinfo", path)).toMatch(/Tagged: +yes/);
+});
+
+test("every kind of file holds what the page shows", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  await expect(block(page, "Discussion")).toContainText("(200 ± 20) GPa");
+  const docx = unzipSync(readFileSync(await takeOut(page, "DOCX")));
+  expect(Buffer.from(docx["word/document.xml"]!).toString()).toContain("200\u00a0±\u00a020");
+  const pictures = Object.entries(docx).filter(([name]) => name.endsWith(".png"));
+  expect(pictures[0]![1].length).toBeGreaterThan(10_000);
+  const html = readFileSync(await takeOut(page, "HTML"), "utf8");
+  expect(html).toContain("200\u00a0±\u00a020");
+  expect(html).toContain("font/woff2;base64");
+  const markdown = unzipSync(readFileSync(await takeOut(page, "Markdown")));
+  expect(Object.keys(markdown)).toContain("report.md");
+  const tex = unzipSync(readFileSync(await takeOut(page, "TeX")));
+  expect(Buffer.from(tex["report.tex"]!).toString()).toContain("\\begin{document}");
+});
+
+test("a mended reading changes tables, figure and numbers in the text", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  await expect(block(page, "Table 1")).toContainText("12.50");
+  await page.getByRole("button", { name: "Readings", exact: true }).click();
+  await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).dblclick();
+  await page.keyboard.type("13.90");
+  await page.keyboard.press("Enter");
+  await expect(block(page, "Table 1")).toContainText("13.90");
+  await expect(block(page, "Discussion")).not.toContainText("12.5 ± 0.4");
+});
+
+test("blocks are moved and hidden by keys, and the numbers follow", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "A discharging capacitor");
+  await stage(page, "Write up");
+  await expect(block(page, "Discussion")).toContainText("The line in Figure 1 gives");
+  const first = page.getByRole("region", { name: "Figure 1", exact: true });
+  await page.getByRole("button", { name: "Move Figure 1" }).focus();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  await expect(block(page, "Discussion")).toContainText("The line in Figure 2 gives");
+  await expect(first.getByRole("img")).toHaveAttribute("aria-label", /U against t/);
+  await page.getByRole("button", { name: "Hide Figure 1" }).click();
+  await expect(block(page, "Discussion")).toContainText("the exponential in (not shown) gives");
+  await page.keyboard.press("Control+Z");
+  await expect(block(page, "Discussion")).toContainText("The line in Figure 2 gives");
+});
+
+test("words are set by keys and tools, and kept", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  const aim = words(page, "Aim");
+  await aim.click();
+  await page.keyboard.press("Control+A");
+  await page.keyboard.type("Water is H");
+  await page.getByRole("toolbar", { name: "Tools: Aim" }).getByRole("button", { name: "Lowered" }).click(); // prettier-ignore
+  await page.keyboard.type("2");
+  await page.keyboard.press("Control+Alt+ArrowDown");
+  await page.keyboard.type("O, ");
+  await page.keyboard.press("Control+B");
+  await page.keyboard.type("so");
+  await page.keyboard.press("Control+B");
+  const tools = page.getByRole("toolbar", { name: "Tools: Aim" });
+  await tools.getByRole("button", { name: "Symbol" }).click();
+  await page.getByRole("menuitem", { name: "≈" }).click();
+  await tools.getByRole("button", { name: "Refer to" }).click();
+  await page.getByRole("menuitem", { name: "Table 2" }).click();
+  await tools.getByRole("button", { name: "Live value" }).click();
+  await page.getByRole("menuitem", { name: /thickness of the rule/ }).click();
+  await tools.getByRole("button", { name: "Formula" }).click();
+  await page.getByLabel("Formula to put in").fill("F = m a");
+  await page.getByRole("button", { name: "Put in", exact: true }).click();
+  await expect(aim.locator("sub").first()).toHaveText("2");
+  await expect(aim.locator("strong")).toHaveText("so");
+  await expect(aim).toContainText(/≈.*Table 2.*\(0\.70 ± 0\.01\) mm/);
+  await kept(page);
+  await page.reload();
+  await expect(words(page, "Aim")).toContainText(/Water is H2O, so≈.*Table 2.*0\.70 ± 0\.01/);
+});
+
+test("the pages are those that are printed", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  await page.getByRole("button", { name: "Pages", exact: true }).click();
+  const pages = page.getByTestId("pages").getByRole("img");
+  await expect(pages.first()).toBeVisible();
+  const count = await pages.count();
+  await page.emulateMedia({ media: "print" });
+  const printed = await page.pdf({ preferCSSPageSize: true });
+  expect(printed.length).toBeGreaterThan(10_000);
+  const path = await takeOut(page, "PDF").catch(() => "");
+  expect(path).not.toBe("");
+  expect(run("pdfinfo", path)).toMatch(new RegExp(`Pages: +${count}\\b`));
+});
+
+test("what a strict reader would say is marked, and answered", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  await words(page, "Discussion").click();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.type(" So it is 185 GPa.");
+  await expect(page.getByText(/“185” is not what the result says of stiffness/)).toBeVisible();
+  await expect(page.getByRole("link", { name: /Write up/ })).toContainText("1");
+});
+
+test("the stage has no barrier in either view, empty or full, and none at 820", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  await stage(page, "Write up");
+  await expect(page.getByText("No write-up yet")).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.goBack();
+  await page.goto(new URL("/shelf", page.url()).href);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  await words(page, "Aim").click();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await page.setViewportSize({ width: 820, height: 1100 });
+  await page.getByRole("button", { name: "Pages", exact: true }).click();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+  expect(wide).toBeLessThanOrEqual(820);
+});
