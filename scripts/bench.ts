@@ -28,21 +28,7 @@ import { laidByHand } from "../src/pipeline/byHand";
 import { figureSpecification } from "../src/pipeline/figure";
 import { fitFigure } from "../src/pipeline/fit";
 import { evaluateTables } from "../src/pipeline/table";
-
-function median(times: number[]): number {
-  return times.sort((a, b) => a - b)[Math.floor(times.length / 2)] as number;
-}
-
-function timed(work: (turn: number) => unknown, turns: number): number {
-  for (let turn = 0; turn < Math.ceil(turns / 4); turn++) work(turn);
-  return median(
-    Array.from({ length: turns }, (_, turn) => {
-      const began = performance.now();
-      work(turn);
-      return performance.now() - began;
-    }),
-  );
-}
+import { timed } from "./timing";
 
 /** A line beside two libraries: the plain sums, and least squares by decomposition. */
 function benchLine(count: number): void {

@@ -7,11 +7,13 @@ import { describeBlock } from "@/investigation/acts/describeBlock";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { removeBlock } from "@/investigation/acts/removeBlock";
 import { setWriteUp } from "@/investigation/acts/setWriteUp";
+import { inOrder } from "@/investigation/model/order";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
 import type { ReportBlock } from "@/output/report/report";
 import { blockWords, sections } from "@/wording/writingUp";
 import { Button } from "../parts/Button";
-import { useActs, useInvestigation } from "../store/useInvestigation";
+import { doAct } from "../store/investigationStore";
+import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { ReportNodes } from "./ReportNodes";
 import { TextEditor } from "./TextEditor";
 
@@ -33,37 +35,44 @@ function nameOf({ kind, heading }: WriteUpBlock, { shown: nodes }: ReportBlock):
   return blockWords[kind];
 }
 
-/** Grip, hiding and removing, beside the block; the grip moves it by dragging or with the arrow keys. */
-function Tools({
-  id,
-  name,
-  block,
-  order,
-}: {
+/** Moves a block with the arrow keys; its grip keeps the focus however often. */
+function useMoving(id: string, order: readonly string[]) {
+  const store = useInvestigationStore();
+  const gripRef = useRef<HTMLButtonElement>(null);
+  const moved = useRef(false);
+  useEffect(() => {
+    if (moved.current) gripRef.current?.focus();
+    moved.current = false;
+  }, [order]);
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
+    if (step === 0) return;
+    event.preventDefault();
+    const now = inOrder(store.getState().document.writeUp.blocks).map(([block]) => block);
+    const to = now.indexOf(id) + step;
+    if (to < 0 || to >= now.length) return;
+    moved.current = true;
+    doAct(store, moveBlock, { block: id, before: now[step < 0 ? to : to + 1] ?? null });
+  };
+  return { gripRef, onKeyDown };
+}
+
+interface ToolsProps {
   id: string;
   name: string;
   block: WriteUpBlock;
   order: Props["order"];
-}) {
-  // prettier-ignore
+}
+
+const toolLook = "text-soft hover:text-ink";
+
+/** Grip, hiding and removing, beside the block; the grip moves it by dragging or with the arrow keys. */
+function Tools({ id, name, block, order }: ToolsProps) {
   const { act } = useActs();
   const { listeners, setNodeRef, setActivatorNodeRef } = useDraggable({ id });
-  const grip = useRef<HTMLButtonElement>(null);
-  const moved = useRef(false);
-  useEffect(() => {
-    if (moved.current) grip.current?.focus();
-    moved.current = false;
-  }, [order]);
-  const move = (event: KeyboardEvent) => {
-    const step = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
-    if (step === 0) return;
-    event.preventDefault();
-    const at = order.indexOf(id);
-    const to = at + step;
-    if (to < 0 || to >= order.length) return;
-    moved.current = true;
-    act(moveBlock, { block: id, before: order[step < 0 ? to : to + 1] ?? null });
-  };
+  const { gripRef, onKeyDown } = useMoving(id, order);
+  const hide = () => act(describeBlock, { block: id, change: { hidden: !block.hidden } });
+  const Icon = block.hidden ? EyeOff : Eye;
   return (
     <div
       ref={setNodeRef}
@@ -71,32 +80,32 @@ function Tools({
     >
       <button
         ref={(element) => {
-          grip.current = element;
+          gripRef.current = element;
           setActivatorNodeRef(element);
         }}
         type="button"
         aria-label={`Move ${name}`}
         title="Drag it, or press ↑ or ↓"
-        className="text-soft hover:text-ink cursor-grab"
+        className={`${toolLook} cursor-grab`}
         {...listeners}
-        onKeyDown={move}
+        onKeyDown={onKeyDown}
       >
         <GripVertical aria-hidden size={16} />
       </button>
       <button
         type="button"
-        aria-label={block.hidden ? `Show ${name}` : `Hide ${name}`}
+        aria-label={`${block.hidden ? "Show" : "Hide"} ${name}`}
         title={block.hidden ? "Show it in the report" : "Hide it from the report"}
-        className="text-soft hover:text-ink"
-        onClick={() => act(describeBlock, { block: id, change: { hidden: !block.hidden } })}
+        className={toolLook}
+        onClick={hide}
       >
-        {block.hidden ? <EyeOff aria-hidden size={15} /> : <Eye aria-hidden size={15} />}
+        <Icon aria-hidden size={15} />
       </button>
       <button
         type="button"
         aria-label={`Take out ${name}`}
         title="Take it out of the write-up"
-        className="text-soft hover:text-ink"
+        className={toolLook}
         onClick={() => act(removeBlock, { block: id })}
       >
         <Trash2 aria-hidden size={15} />
