@@ -58,10 +58,20 @@ await page.getByRole("cell", { name: /period squared/ }).click();
 await page.getByRole("button", { name: /Draw it/ }).click();
 await page.getByTestId("drawn").waitFor();
 await take("derive");
-for (const name of ["Plot", "Slope"]) {
+for (const [name, file] of [
+  ["Straighten", "straighten"],
+  ["Plot", "plot"],
+  ["Slope", "slope"],
+  ["Conclude", "conclude"],
+  ["Write up", "write-up"],
+] as const) {
   await page.getByRole("link", { name: new RegExp(`^${name}`) }).click();
-  await page.getByRole("img").first().waitFor();
+  await page.getByRole("main").getByRole("heading").first().waitFor();
+  await page.waitForTimeout(700);
   if (name === "Slope") await layOnFigure();
-  await take(name.toLowerCase());
+  await take(file);
 }
+await page.getByRole("button", { name: "Pages", exact: true }).click();
+await page.getByTestId("pages").waitFor();
+await take("pages");
 await browser.close();

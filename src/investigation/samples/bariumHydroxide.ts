@@ -1,4 +1,4 @@
-import { plainFigure } from "../model/figure";
+import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
 
@@ -77,7 +77,17 @@ export function bariumHydroxide(): Investigation {
         ...{ unit: "mL", source: "pipette" },
       },
     },
-    figures: { main: plainFigure("a0", "volume", "conductance") },
+    figures: {
+      main: {
+        ...plainFigure("a0", "volume", "conductance"),
+        caption:
+          "Conductance against the volume of acid that was added, with a line for the falling and one for the rising readings; the bars of V are too small to be seen.",
+        line: {
+          ...structuredClone(plainLine),
+          reach: { best: "paper", steepest: "data", shallowest: "data" },
+        },
+      },
+    },
     results: {
       crossing: {
         ...{ name: "volume at the crossing", symbol: "V_e", unit: "mL" },

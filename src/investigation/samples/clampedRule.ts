@@ -101,7 +101,13 @@ export function clampedRule(): Investigation {
         ...{ unit: "mm", source: "micrometer, five places" },
       },
     },
-    figures: { main: plainFigure("a0", "cubed", "squared") },
+    figures: {
+      main: {
+        ...plainFigure("a0", "cubed", "squared"),
+        caption:
+          "Square of the period against the cube of the overhang of the clamped rule, with the best-fit, the steepest and the shallowest line; bars show the ±.",
+      },
+    },
     theory: "T = 2π√(4 m L³/(E b d³))",
     results: {
       stiffness: {

@@ -93,7 +93,13 @@ export function constantanWires(): Investigation {
         ...{ uncertainty: "0.005", unit: "mm", source: "micrometer, five places" },
       },
     },
-    figures: { main: plainFigure("a0", "length", "resistance") },
+    figures: {
+      main: {
+        ...plainFigure("a0", "length", "resistance"),
+        caption:
+          "Resistance of the two wires against the length measured, with the lines of each; the bars of l are too small to be seen.",
+      },
+    },
     results: {
       thin: {
         ...{ name: "resistivity from the thin wire", symbol: "rho_1", unit: "μΩ m" },

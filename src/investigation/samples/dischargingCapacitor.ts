@@ -17,7 +17,7 @@ function madeRows(): SampleRow[] {
   return times.map((time): SampleRow => {
     const U = time < 0 ? start : start * Math.exp(-time / (R * C));
     return {
-      readings: { time: String(time), voltage: read(U, 0.008, 2) },
+      readings: { time: time.toFixed(1), voltage: read(U, 0.008, 2) },
       ...(time < 0 && { aside: "lead-in, before the switch was opened" }),
     };
   });
@@ -73,9 +73,15 @@ export function dischargingCapacitor(): Investigation {
       },
     },
     figures: {
-      main: plainFigure("a0", "time", "logarithm"),
+      main: {
+        ...plainFigure("a0", "time", "logarithm"),
+        caption:
+          "Logarithm of the voltage of the discharging capacitor against time; readings before the switch was opened are hollow, bars of t too small to be seen.",
+      },
       curve: {
         ...plainFigure("a1", "time", "voltage"),
+        caption:
+          "Voltage of the discharging capacitor against time with the fitted exponential; the bars of t are too small to be seen.",
         line: { ...structuredClone(plainLine), best: false, steepest: false, shallowest: false },
         curves: { fall: { ...curve, formula: "U = U_0*exp(-t/τ)" } },
       },

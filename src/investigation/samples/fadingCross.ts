@@ -75,7 +75,13 @@ export function fadingCross(): Investigation {
         ...{ unit: "J K^-1 mol^-1", source: "SI, exact" },
       },
     },
-    figures: { main: plainFigure("a0", "reciprocal", "logarithm") },
+    figures: {
+      main: {
+        ...plainFigure("a0", "reciprocal", "logarithm"),
+        caption:
+          "Logarithm of the rate against the reciprocal of the temperature, with the best-fit, the steepest and the shallowest line; bars show the ±.",
+      },
+    },
     theory: "1/t = A*exp(-E_a/(R*T))",
     results: {
       energy: {

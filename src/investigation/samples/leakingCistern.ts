@@ -81,7 +81,13 @@ export function leakingCistern(): Investigation {
         ...{ unit: "m s^-2", source: "table" },
       },
     },
-    figures: { main: plainFigure("a0", "head", "squared") },
+    figures: {
+      main: {
+        ...plainFigure("a0", "head", "squared"),
+        caption:
+          "Square of the speed in the hole against the head of water, with the best-fit, the steepest and the shallowest line; the bars of h are too small to be seen.",
+      },
+    },
     theory: "v = c_d*√(2 g h)",
     results: {
       coefficient: {

@@ -63,7 +63,13 @@ export function resonatingTube(): Investigation {
     },
     rows: madeRows(),
     constants: {},
-    figures: { main: plainFigure("a0", "reciprocal", "length") },
+    figures: {
+      main: {
+        ...plainFigure("a0", "reciprocal", "length"),
+        caption:
+          "Length of the air column against the reciprocal of the frequency, with the best-fit, the steepest and the shallowest line; the bars of 1/f are too small to be seen.",
+      },
+    },
     theory: "L + e = v/(4 f)",
     results: {
       sound: {

@@ -198,7 +198,8 @@ describe("what a strict reader would say", () => {
     const without = structuredClone(document);
     for (const [id, block] of Object.entries(without.writeUp.blocks)) {
       if (block.kind === "example" && block.of === "period") delete without.writeUp.blocks[id];
-      without.writeUp.blocks[id] && (without.writeUp.blocks[id].text = []);
+      const left = without.writeUp.blocks[id];
+      if (left) left.text = [];
     }
     const aside = after(without, setAside, { readings: [{ row: "row1", cell: "time" }], reason: "" }); // prettier-ignore
     expect(remarks(aside)).toEqual([
