@@ -136,6 +136,11 @@ test("curves beside one another, a kept parameter, reading off, and back to the 
   await expect(page.getByText(/Physics chooses the curve/)).toBeVisible();
 
   const curve = page.getByRole("group", { name: "Curve: exponential to a level" });
+  await curve.getByText("How its parameters err together").click();
+  const pairs = curve.getByTestId(/^covariance-/).getByRole("row");
+  await expect(pairs).toHaveCount(4);
+  await expect(pairs.nth(1)).toContainText(/−?0\.9\d\d/);
+
   await curve.getByText("Starting values and bounds").click();
   const level = curve.getByRole("group", { name: "Parameter c" });
   await level.getByLabel("start", { exact: true }).fill("0");

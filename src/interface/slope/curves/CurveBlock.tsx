@@ -15,6 +15,7 @@ import { TextField } from "../../parts/TextField";
 import { Tick } from "../../parts/Tick";
 import { type CurveState, useCurveKeeper } from "../../store/CurvesProvider";
 import { useActs } from "../../store/useInvestigation";
+import { CovarianceTable } from "./CovarianceTable";
 import { CurveChoices } from "./CurveChoices";
 import { CurveFormula } from "./CurveFormula";
 import { ParameterTable, ParameterWishes } from "./ParameterTable";
@@ -101,6 +102,7 @@ export function CurveBlock({ figure, state, fit }: Props) {
           <PencilMark>{findingSentence(finding)}</PencilMark>
         </ul>
       )}
+      {fitted && !finding && <CovarianceTable fitted={fitted} />}
       {fitted && !finding && <ReadCurve fitted={fitted} />}
       {model && <ParameterWishes {...{ figure, id, curve }} names={model.parameters} />}
       <details>
