@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
@@ -12,6 +12,7 @@ import { perform } from "@/investigation/history/edit";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../tests/fixtures/plainRule";
+import { shippedFont } from "../../tests/fixtures/shippedFont";
 import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import { evaluateTables } from "@/pipeline/table";
@@ -21,12 +22,6 @@ import { onePagePdf } from "./onePagePdf";
 import { plottedCsv, plottedTable } from "./plottedCells";
 
 const folder = mkdtempSync(join(tmpdir(), "figure-"));
-
-/** The shipped fonts, read from where the packages keep them. */
-async function fontFile(file: string): Promise<Uint8Array> {
-  const family = file.startsWith("stix") ? "stix-two-text" : "source-sans-3";
-  return readFileSync(join(process.cwd(), `node_modules/@fontsource/${family}/files/${file}`));
-}
 
 function shown(document: Investigation = plainRule()) {
   const figure = document.figures.main!;
@@ -49,7 +44,7 @@ describe("a figure as PDF", () => {
     const { specification } = shown(document);
     const { text, fonts } = opened(
       "figure.pdf",
-      await figurePdf(layoutFigure(specification), "T² against L³", fontFile),
+      await figurePdf(layoutFigure(specification), "T² against L³", shippedFont),
     );
     expect(text).toMatch(/overhang cubed, ?L/);
     expect(text).toContain("0.14");
@@ -63,7 +58,13 @@ describe("a figure as PDF", () => {
     const { specification, fit, document } = shown();
     const table = { caption: "Readings.", cells: plottedTable(fit, document.houseRules) };
     for (const paper of ["a4", "letter"] as const) {
-      const bytes = await onePagePdf(layoutFigure(specification), table, "Rule", paper, fontFile);
+      const bytes = await onePagePdf(
+        layoutFigure(specification),
+        table,
+        "Rule",
+        paper,
+        shippedFont,
+      );
       const { text } = opened(`${paper}.pdf`, bytes);
       expect(text).toContain("0.0911 ± 0.0006");
       expect(text.match(/\f/g)).toHaveLength(1);
@@ -76,7 +77,7 @@ describe("a figure as PDF", () => {
       ...{ figure: "main", title: "Δλ of Ω and α", caption: "√ is not needed" },
     });
     const scene = layoutFigure(shown(document).specification);
-    const { text } = opened("greek.pdf", await figurePdf(scene, "Greek", fontFile));
+    const { text } = opened("greek.pdf", await figurePdf(scene, "Greek", shippedFont));
     expect(text).toContain("Δλ of Ω and α");
   });
 });

@@ -142,6 +142,14 @@ function stripTex({ strip, style, width, height }: FigureSpecification, frame: F
   ];
 }
 
+/** The ticks of the page on the axis of the export, their numbers written plainly. */
+function ticksTex(axis: "x" | "y", scale: Frame["xScale"]): string[] {
+  if (scale.kind === "log") return [];
+  const places = scale.ticks.map(({ value }) => number(value)).join(",");
+  const format = "/pgf/number format/.cd, fixed, precision=8, 1000 sep={}";
+  return [`${axis}tick={${places}}`, `${axis}ticklabel style={${format}}`];
+}
+
 /** A figure as a pgfplots picture, to stand in a document. */
 export function figurePicture(figure: FigureSpecification): string {
   const { x, y, style, width, height, series, title, curves = [] } = figure;
@@ -154,6 +162,7 @@ export function figurePicture(figure: FigureSpecification): string {
     ...(title ? [`title={${texOfRuns(title)}}`] : []),
     `xmin=${number(xScale.from)}, xmax=${number(xScale.to)}`,
     `ymin=${number(yScale.from)}, ymax=${number(yScale.to)}`,
+    ...["scaled ticks=false", ...ticksTex("x", xScale), ...ticksTex("y", yScale)],
     ...(x.scale === "log" ? ["xmode=log"] : []),
     ...(y.scale === "log" ? ["ymode=log"] : []),
     ...(x.reversed ? ["x dir=reverse"] : []),

@@ -68,4 +68,10 @@ test("what to do about the largest part of a ±", () => {
 test("every effect makes one ask something", () => {
   const found = ["intercept-off-zero", "curve-in-residuals", "many-boxes-missed", "bars-seem-too-long", "dominant-reading"] as const; // prettier-ignore
   for (const finding of found) expect(effectSentence({ kind: "random", finding })).toMatch(/\?$/);
+  const sentence = effectSentence({
+    kind: "instrument",
+    quantity: "time",
+    instrument: "stopwatch",
+  });
+  expect(sentence).toMatch(/repeats of time .* of the stopwatch .*\?$/);
 });

@@ -117,9 +117,18 @@ export function partAdvice(
   }
 }
 
+/** What kind of effect it is, in a word. */
+export function effectKind({ kind }: Effect): string {
+  return kind === "instrument" ? "instrument" : kind;
+}
+
 /** What an effect seen in the readings may mean. */
-export function effectSentence({ finding }: Effect): string {
-  switch (finding) {
+export function effectSentence(effect: Effect): string {
+  if (effect.kind === "instrument") {
+    const read = effect.instrument ? ` of the ${effect.instrument}` : "";
+    return `The repeats of ${effect.quantity} agree better than the ±${read} says: could it be read more finely, or more of it at once, and might it be off by the same amount each time?`;
+  }
+  switch (effect.finding) {
     case "intercept-off-zero":
       return "The intercept lies off zero: is there a zero error, or an offset that shifts every reading alike?";
     case "curve-in-residuals":

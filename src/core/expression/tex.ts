@@ -25,13 +25,15 @@ function escaped(text: string): string {
     .join("");
 }
 
-/** A symbol in TeX: letters italic, what follows _ upright and low. */
+/** A symbol in TeX: letters italic, names of functions and what follows _ upright: t_10, ln U, 1/T. */
 export function symbolTex(symbol: string): string {
   return writeSymbol(symbol)
-    .map(({ text, script }) => {
+    .map(({ text, script, italic }) => {
       if (script === "sub") return `_{\\mathrm{${escaped(text)}}}`;
       if (script === "super") return `^{${escaped(text.replace("−", "-"))}}`;
-      return escaped(text).trim();
+      if (text.trim() === "") return "\\,";
+      const plain = escaped(text).trim();
+      return !italic && /\p{L}/u.test(text) ? `\\mathrm{${plain}}` : plain;
     })
     .join("");
 }

@@ -9,7 +9,7 @@ import type { AcceptedValue } from "@/investigation/model/result";
 import { drawingOfResult } from "@/pipeline/results/drawnResult";
 import { effectsOf } from "@/pipeline/results/effects";
 import type { EvaluatedResult, WorkedResult } from "@/pipeline/results/evaluatedResult";
-import { effectSentence, partAdvice } from "@/wording/concluding";
+import { effectKind, effectSentence, partAdvice } from "@/wording/concluding";
 import { StageMarks } from "../marks/StageMarks";
 import { DrawnUncertainty } from "../parts/DrawnUncertainty";
 import { Foldable } from "../parts/Foldable";
@@ -114,8 +114,8 @@ function Effects({ one }: { one: WorkedResult }) {
     <MarginNote title="What the readings make one ask">
       <ul data-testid="effects">
         {effects.map((effect) => (
-          <li key={effect.finding} className="py-1">
-            <span className="text-soft">{effect.kind}: </span>
+          <li key={effectSentence(effect)} className="py-1">
+            <span className="text-soft">{effectKind(effect)}: </span>
             {effectSentence(effect)}
           </li>
         ))}

@@ -8,6 +8,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { perform } from "@/investigation/history/edit";
 import { samples } from "@/investigation/samples/samples";
+import { shippedFont } from "../../../tests/fixtures/shippedFont";
 import { reportOf } from "../../../tests/fixtures/sampleReport";
 import { layoutPages } from "../pages/layoutPages";
 import { reportPdf } from "../reportPdf";
@@ -28,15 +29,6 @@ const onePoint = Uint8Array.from(
     "base64",
   ),
 );
-
-async function fontFile(file: string): Promise<Uint8Array> {
-  const family = file.startsWith("stix-two-math")
-    ? "stix-two-math"
-    : file.startsWith("stix")
-      ? "stix-two-text"
-      : "source-sans-3";
-  return readFileSync(join(process.cwd(), `node_modules/@fontsource/${family}/files/${file}`));
-}
 
 const run = (program: string, ...args: readonly string[]) =>
   execFileSync(program, [...args], { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] });
@@ -65,7 +57,7 @@ const pictures = () => picturesOf(sample(), async () => onePoint, noFonts);
 describe("the report as PDF", () => {
   const made = async (document: Investigation) => {
     const { report } = reportOf(document);
-    return file("report.pdf", await reportPdf(layoutPages(report), report, fontFile));
+    return file("report.pdf", await reportPdf(layoutPages(report), report, shippedFont));
   };
 
   test("holds the numbers of the page, and every font is inside", async () => {

@@ -51,7 +51,7 @@ function headTex({ runs, uncertainty, span }: ReportHead): string {
 
 function cellTex({ runs, uncertainty, aside }: ReportCell): string {
   const value = texOfRuns(runs);
-  const struck = aside ? `\\sout{${value}}\\textsuperscript{${aside}}` : value;
+  const struck = aside ? `\\struck{${value}}\\textsuperscript{${aside}}` : value;
   return uncertainty ? `${struck} $\\pm$ ${texOfText(uncertainty)}` : struck;
 }
 
@@ -130,7 +130,8 @@ export function reportTexFiles(report: Report): Readonly<Record<string, string>>
   const source = [
     `\\documentclass[${report.paper === "a4" ? "a4paper" : "letterpaper"},11pt]{article}`,
     "\\usepackage[T1]{fontenc}\n\\usepackage[utf8]{inputenc}\n\\usepackage{amsmath,booktabs,graphicx,textcomp}",
-    "\\usepackage[normalem]{ulem}\n\\usepackage[margin=2.3cm]{geometry}\n\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
+    "\\usepackage[margin=2.3cm]{geometry}\n\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
+    "\\newcommand{\\struck}[1]{\\tikz[baseline=(a.base)]{\\node[inner sep=0pt](a){#1};\\draw (a.west) -- (a.east);}}",
     `\\title{${texOfText(report.title)}}\n\\author{${texOfText(report.authors)}}\n\\date{}`,
     "\\begin{document}",
     body,

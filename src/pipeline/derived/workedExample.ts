@@ -44,6 +44,11 @@ function togetherTex(rule: PropagationRule, parts: readonly string[]): string {
     : `\\sqrt{${parts.map((part) => `(${part})^{2}`).join(" + ")}}`;
 }
 
+/** Δ before a symbol, or before one that is a short formula itself: ΔT, Δ(1/T), Δ(ln U). */
+function deltaTex(name: string): string {
+  return /[/(]|\\,/.test(name) ? `\\Delta\\left(${name}\\right)` : `\\Delta ${name}`;
+}
+
 interface Working {
   readonly rule: PropagationRule;
   readonly inputs: readonly DirectInput[];
@@ -156,12 +161,13 @@ export function workedExample(
   const amounts = each.map((part) =>
     worked.how === "percentages" ? percent(part) : numberTex(writeNumber(part, partFigures)),
   );
+  const delta = deltaTex(name);
   const sum = togetherTex(rule, amounts);
   const whole = inUnit(size, partFigures, shown.text);
   const together =
     worked.how === "percentages"
-      ? `\\frac{\\Delta ${name}}{${name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad \\Delta ${name} = ${whole}`
-      : `\\Delta ${name} = ${each.length > 1 ? `${sum} = ` : ""}${whole}`;
+      ? `\\frac{${delta}}{${name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad ${delta} = ${whole}`
+      : `${delta} = ${each.length > 1 ? `${sum} = ` : ""}${whole}`;
   return [
     ...lines,
     ...worked.parts,

@@ -215,4 +215,14 @@ describe("what is shown of a result", () => {
     const effects = effectsOf(worked(expecting, "sound"), contextOf(expecting));
     expect(effects).toContainEqual({ kind: "systematic", finding: "intercept-off-zero" });
   });
+
+  test("repeats that agree better than the stopwatch can tell make one ask about the instrument", () => {
+    const document = samples.clampedRule();
+    const effects = effectsOf(worked(document, "stiffness"), contextOf(document));
+    expect(effects).toContainEqual({
+      ...{ kind: "instrument", quantity: "time for ten swings", instrument: "stopwatch by hand" },
+    });
+    const tube = samples.constantanWires();
+    expect(effectsOf(worked(tube, "thin"), contextOf(tube)).map(({ kind }) => kind)).not.toContain("instrument"); // prettier-ignore
+  });
 });
