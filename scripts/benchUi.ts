@@ -181,4 +181,51 @@ console.log(
   `dragging a straightedge over 50 boxes: frame median ${edge.median.toFixed(1)} ms, 95 % below ${edge.slow.toFixed(1)} ms ` +
     `(${(edge.median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
 );
+/** From the click on Write up until its blocks stand there, and from a key in a reading until its page shows it. */
+async function writeUp(): Promise<void> {
+  await page.goto(`${place}/shelf`);
+  await page
+    .getByRole("link", { name: /Springiness/ })
+    .first()
+    .click();
+  await page.getByRole("grid").waitFor();
+  await page.waitForTimeout(2000);
+  const opened = await page.evaluate(async () => {
+    const link = [...document.querySelectorAll("nav a")].find((one) => one.textContent === "Write up"); // prettier-ignore
+    const began = performance.now();
+    (link as HTMLElement).click();
+    while (!document.querySelector('section[aria-label="Discussion"]')) {
+      await new Promise((resolve) => requestAnimationFrame(resolve));
+    }
+    return performance.now() - began;
+  });
+  await page.getByRole("button", { name: "Pages", exact: true }).click();
+  await page.getByRole("button", { name: "Readings", exact: true }).click();
+  await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
+  const times: number[] = [];
+  await page.evaluate(() => {
+    const shown = window as never as { pageTook: number };
+    let began = 0;
+    window.addEventListener("keydown", () => (began = performance.now()), { capture: true });
+    new MutationObserver(() => {
+      document.body.getBoundingClientRect();
+      shown.pageTook = performance.now() - began;
+    }).observe(document.querySelector('[data-testid="pages"]')!, {
+      ...{ subtree: true, childList: true, attributes: true, characterData: true },
+    });
+  });
+  for (let turn = 0; turn < 20; turn++) {
+    await page.keyboard.press(String(1 + (turn % 9)));
+    await page.waitForTimeout(700);
+    times.push(await page.evaluate(() => (window as never as { pageTook: number }).pageTook));
+    if (turn % 4 === 3) await page.keyboard.press("Escape");
+  }
+  times.sort((a, b) => a - b);
+  console.log(
+    `write-up: open in ${opened.toFixed(0)} ms (aim 300 ms); key → page drawn median ${times[10]!.toFixed(0)} ms, ` +
+      `95 % below ${times[18]!.toFixed(0)} ms (aim 100 ms)`,
+  );
+}
+
+await writeUp();
 await browser.close();

@@ -9,7 +9,7 @@ import { removeBlock } from "@/investigation/acts/removeBlock";
 import { setWriteUp } from "@/investigation/acts/setWriteUp";
 import { inOrder } from "@/investigation/model/order";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
-import type { ReportBlock } from "@/output/report/report";
+import type { ReportBlock, ReportNode } from "@/output/report/report";
 import { blockWords, sections } from "@/wording/writingUp";
 import { Button } from "../parts/Button";
 import { doAct } from "../store/investigationStore";
@@ -150,8 +150,15 @@ const hintOf = (heading: string) =>
   Object.values(sections).find((section) => section.heading === heading.trim())?.hint ??
   "Write here. {E} sets the live value of E.";
 
+interface BeforeProps {
+  id: string;
+  block: WriteUpBlock;
+  name: string;
+  words: readonly ReportNode[];
+}
+
 /** Words in front of what the block shows, where somebody wants some. */
-function Before({ id, block, name }: { id: string; block: WriteUpBlock; name: string }) {
+function Before({ id, block, name, words }: BeforeProps) {
   const [open, setOpen] = useState(false);
   if (block.text.length === 0 && !open) {
     return (
@@ -163,7 +170,7 @@ function Before({ id, block, name }: { id: string; block: WriteUpBlock; name: st
     );
   }
   return (
-    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." /> // prettier-ignore
+    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." words={words} /> // prettier-ignore
   );
 }
 
@@ -173,6 +180,7 @@ export function Block({ block, shown, order }: Props) {
   const { setNodeRef, isOver } = useDroppable({ id });
   const name = nameOf(block, shown);
   const typed = block.kind === "text";
+  const words = shown.typed.filter(({ kind }) => kind !== "heading");
   const nodes = shown.shown.filter(({ kind }) => kind !== "title");
   return (
     <section
@@ -196,9 +204,12 @@ export function Block({ block, shown, order }: Props) {
           text={block.text}
           label={block.heading.trim() || "Text"}
           hint={hintOf(block.heading)}
+          words={words}
         />
       )}
-      {!typed && block.kind !== "title" && <Before id={id} block={block} name={name} />}
+      {!typed && block.kind !== "title" && (
+        <Before id={id} block={block} name={name} words={words} />
+      )}
       {shown.missing ? <p className="text-soft px-2 italic">{shown.missing}</p> : null}
       {nodes.length > 0 && (
         <div className="flex flex-col gap-1 px-2">

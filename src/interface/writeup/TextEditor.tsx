@@ -2,21 +2,25 @@
 
 import { type Editor, EditorContent, useEditor } from "@tiptap/react";
 import StarterKit from "@tiptap/starter-kit";
-import { useContext, useEffect } from "react";
+import { useContext, useEffect, useState } from "react";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import type { RichText } from "@/investigation/model/richText";
+import type { ReportNode } from "@/output/report/report";
 import { doAct } from "../store/investigationStore";
 import { useInvestigationStore } from "../store/useInvestigation";
 import { fromEditor, toEditor } from "./editorText";
-import { formula, knowValues, liveValue, lowered, raised, reference } from "./editorNodes";
+import { formula, knowLive, liveValue, lowered, raised, reference } from "./editorNodes";
 import { EditorTools } from "./EditorTools";
 import { LiveContext } from "./LiveContext";
+import { ReportNodes } from "./ReportNodes";
 
 interface Props {
   block: string;
   text: RichText;
   label: string;
   hint?: string;
+  /** The same words as the report has them. */
+  words: readonly ReportNode[];
 }
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
@@ -53,9 +57,25 @@ function useKept(editor: Editor | null, block: string, text: RichText): void {
   }, [editor, text]);
 }
 
+/** The words as they stand, until the page is drawn and the editor takes their place. */
+export function TextEditor(props: Props) {
+  const [drawn, setDrawn] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setDrawn(true));
+    return () => clearTimeout(timer);
+  }, []);
+  if (drawn) return <Editing {...props} />;
+  return (
+    <div className="min-h-[38px] border border-transparent px-2 py-1">
+      <ReportNodes nodes={props.words} />
+    </div>
+  );
+}
+
 /** The words of a block, edited where they stand; each key is kept as it is pressed. */
-export function TextEditor({ block, text, label, hint }: Props) {
-  const { values } = useContext(LiveContext);
+function Editing({ block, text, label, hint }: Props) {
+  const live = useContext(LiveContext);
+  const [used, setUsed] = useState(false);
   const editor = useEditor({
     ...{ immediatelyRender: false, injectCSS: false, shouldRerenderOnTransaction: false },
     ...{ extensions, content: toEditor(text) },
@@ -68,12 +88,13 @@ export function TextEditor({ block, text, label, hint }: Props) {
   });
   useKept(editor, block, text);
   useEffect(() => {
-    if (editor) knowValues(editor, values);
-  }, [editor, values]);
+    if (editor) knowLive(editor, live);
+  }, [editor, live]);
   const empty = text.every(({ inlines }) => inlines.length === 0);
   return (
     <div
       className="border-hairline focus-within:border-petrol hover:border-hairline relative rounded-md border border-transparent px-2 py-1"
+      onFocus={() => setUsed(true)}
       onKeyDown={(event) => isStepBack(event) && event.stopPropagation()}
     >
       {empty && hint && (
@@ -82,7 +103,7 @@ export function TextEditor({ block, text, label, hint }: Props) {
         </p>
       )}
       <EditorContent editor={editor} />
-      {editor && <EditorTools editor={editor} label={label} />}
+      {editor && used && <EditorTools editor={editor} label={label} />}
     </div>
   );
 }

@@ -1,10 +1,11 @@
 import type { Finding } from "@/core/finding/finding";
 import { parseFormula } from "@/core/expression/parseFormula";
+import { printFormula } from "@/core/expression/print";
 import { symbolName } from "@/core/expression/spelling";
 import { type Expression, partsOf, symbolsOf } from "@/core/expression/tree";
 import { solveFor } from "@/core/result/solveFor";
 import { type LineOfTheory, lineOfTheory } from "@/core/straighten/lineOfTheory";
-import type { Theory } from "@/core/straighten/theory";
+import { readTheory, type Theory } from "@/core/straighten/theory";
 import type { Result } from "@/investigation/model/result";
 import type { EvaluatedQuantity } from "../evaluated";
 import { memoised } from "../memoised";
@@ -71,17 +72,39 @@ function inTheory(
   );
 }
 
-/** Remembered as long as theory, readings and the plotted quantities stay: the search takes a while. */
-const lineOf = memoised(
-  (equation: string, whole: Whole, x: EvaluatedQuantity["quantity"], y: typeof x) => {
-    const quantity = (wanted: typeof x) =>
-      whole.table.quantities.find((one) => one.quantity === wanted);
-    const [across, up] = [quantity(x), quantity(y)].map((one) => one && inTheory(one, whole));
-    if (!across || !up || equation === "") return undefined;
-    const { theory, roles } = whole;
-    return lineOfTheory(theory, roles.measured, roles.known, { across, up });
+/** Remembered as long as equation, roles and axes read the same, whatever the readings say: the search takes a while. */
+const searched = memoised(
+  (equation: string, measured: string, known: string, across: string, up: string) => {
+    const theory = readTheory(equation);
+    const axes = [across, up].map((text) => parseFormula(text));
+    const [x, y] = axes;
+    if (theory.kind !== "theory" || x?.kind !== "formula" || y?.kind !== "formula")
+      return undefined;
+    const names = (list: string) => list.split(" ").filter((name) => name !== "");
+    return lineOfTheory(theory.theory, names(measured), names(known), {
+      ...{ across: x.expression, up: y.expression },
+    });
   },
 );
+
+function lineOf(
+  equation: string,
+  whole: Whole,
+  x: EvaluatedQuantity,
+  y: EvaluatedQuantity,
+): LineOfTheory | undefined {
+  const [across, up] = [inTheory(x, whole), inTheory(y, whole)];
+  const { measured, known } = whole.roles;
+  return across && up
+    ? searched(
+        equation,
+        measured.join(" "),
+        known.join(" "),
+        printFormula(across),
+        printFormula(up),
+      )
+    : undefined;
+}
 
 const rolesOf = memoised(theoryRoles);
 
@@ -100,7 +123,7 @@ export function theoryLine({ source }: Result, context: ResultContext): TheoryLi
   const found = foundLine(source.of, source.series, context);
   if ("name" in found) return refused(found);
   const { x, y } = found.one.fitted;
-  const line = lineOf(document.theory, whole, x.quantity, y.quantity);
+  const line = lineOf(document.theory, whole, x, y);
   return line ? { kind: "line", line, whole } : refused({ name: "theory-not-of-figure" });
 }
 
