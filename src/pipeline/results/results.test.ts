@@ -184,6 +184,31 @@ describe("what is shown of a result", () => {
     expect(found.off).toBeCloseTo(0.0308, 3);
   });
 
+  test.each([
+    ["192", "4", { value: 192, uncertainty: 4 }],
+    ["192(4)", "", { value: 192, uncertainty: 4 }],
+    ["192 ± 4", "6", { value: 192, uncertainty: 6 }],
+    ["192", "", { value: 192, uncertainty: 0 }],
+  ])("an accepted value typed as %s with ± %s", (value, uncertainty, accepted) => {
+    const document = after(samples.clampedRule(), describeResult, {
+      ...{ result: "stiffness", accepted: { value, uncertainty } },
+    });
+    const compared = comparedResult(worked(document, "stiffness"), document.houseRules);
+    expect(compared).toMatchObject({ kind: "compared", accepted });
+  });
+
+  test("an accepted value that is no number is said, and one not typed is not compared", () => {
+    const kindOf = (value: string, uncertainty: string) => {
+      const document = after(samples.clampedRule(), describeResult, {
+        ...{ result: "stiffness", accepted: { value, uncertainty } },
+      });
+      return comparedResult(worked(document, "stiffness"), document.houseRules).kind;
+    };
+    expect(kindOf("about 190", "")).toBe("unreadable");
+    expect(kindOf("192", "some")).toBe("unreadable");
+    expect(kindOf("", "4")).toBe("none");
+  });
+
   test("Monte Carlo agrees with the ± in quadrature", () => {
     const quadrature = after(samples.clampedRule(), setHouseRules, {
       ...{ uncertaintyMeans: "standard", propagation: "quadrature" },
