@@ -207,4 +207,8 @@ test("the stage has no barrier in either view, empty or full, and none at 820", 
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(820);
+  await page.getByRole("link", { name: "Take out the report" }).press("Enter");
+  await expect(page.getByRole("button", { name: "PDF", exact: true })).toBeInViewport();
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("button", { name: "PDF", exact: true })).toBeFocused();
 });

@@ -119,7 +119,9 @@ export function WriteUpMargin({
   }
   return (
     <>
-      <TakeOutReport report={report} />
+      <div id="take-out" tabIndex={-1} className="outline-none">
+        <TakeOutReport report={report} />
+      </div>
       <StageMarks stage="writeup" go={({ id }) => toBlock(id)} />
       <Layout />
       <Adding />

@@ -26,18 +26,23 @@ export function WriteUpRoom() {
         page={
           <>
             {report.blocks.length > 0 && (
-              <div role="group" aria-label="How the report is shown" className="mb-2 flex gap-1">
-                {views.map((one) => (
-                  <button
-                    key={one.view}
-                    type="button"
-                    aria-pressed={view === one.view}
-                    onClick={() => setView(one.view)}
-                    className={`border-b-2 px-2 py-1 font-semibold ${view === one.view ? "border-brass" : "text-soft hover:text-ink border-transparent"}`}
-                  >
-                    {one.label}
-                  </button>
-                ))}
+              <div className="mb-2 flex items-center justify-between">
+                <div role="group" aria-label="How the report is shown" className="flex gap-1">
+                  {views.map((one) => (
+                    <button
+                      key={one.view}
+                      type="button"
+                      aria-pressed={view === one.view}
+                      onClick={() => setView(one.view)}
+                      className={`border-b-2 px-2 py-1 font-semibold ${view === one.view ? "border-brass" : "text-soft hover:text-ink border-transparent"}`}
+                    >
+                      {one.label}
+                    </button>
+                  ))}
+                </div>
+                <a href="#take-out" className="underline min-[900px]:hidden">
+                  Take out the report
+                </a>
               </div>
             )}
             {view === "write" ? <WritePage report={report} /> : <Pages report={report} />}
