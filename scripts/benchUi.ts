@@ -13,7 +13,7 @@ function block(rows: number, columns: number): string {
   return [headings, ...lines].join("\n");
 }
 
-/** How long a paste took until it was said, and the longest stretch in which the page answered nothing. */
+/** How long a paste took until it was said and its rows were drawn, and the longest stretch in which the page answered nothing. */
 interface PasteTook {
   readonly whole: number;
   readonly frozen: number;
@@ -41,7 +41,11 @@ async function startWith(page: Page, text: string): Promise<PasteTook> {
     document.activeElement?.dispatchEvent(
       new ClipboardEvent("paste", { clipboardData: transfer, bubbles: true, cancelable: true }),
     );
-    while (!document.body.textContent?.includes("Pasted")) {
+    const rows = data.split("\n").length - 1;
+    const shown = () =>
+      Number(document.querySelector('[role="grid"]')?.getAttribute("aria-rowcount")) > rows &&
+      document.querySelector('[aria-rowindex="9"] [role="gridcell"]');
+    while (!document.body.textContent?.includes("Pasted") || !shown()) {
       await new Promise((resolve) => requestAnimationFrame(resolve));
     }
     const whole = performance.now() - began;

@@ -8,7 +8,11 @@ export type Cells = readonly (readonly string[])[];
 export const delimiters = ["\t", ";", ",", "|", " "] as const;
 export type Delimiter = (typeof delimiters)[number];
 
+/** Nothing but visible letters of ASCII: nothing to clean. */
+const plainText = /^[!-~]*$/;
+
 function cleaned(cell: string): string {
+  if (plainText.test(cell)) return cell;
   return cell
     .replace(/\0/g, "")
     .toWellFormed()

@@ -1,5 +1,4 @@
-import type { PastedHeading } from "@/investigation/acts/pasteBlock";
-import type { TypedReading } from "@/investigation/acts/typeReadings";
+import type { PastedHeading, PastedRow } from "@/investigation/acts/pasteBlock";
 import type { Investigation } from "@/investigation/model/investigation";
 import { limits } from "@/investigation/model/limits";
 import { cellKey, cellPlace } from "@/investigation/model/row";
@@ -13,8 +12,10 @@ export interface PastePlan {
   readonly table: string;
   readonly newQuantities: readonly { id: string; symbol: string }[];
   readonly headings: readonly PastedHeading[];
-  /** The readings of some rows of the block, counted from 0; a long block is written in parts. */
-  readonly readings: (from: number, to: number) => readonly TypedReading[];
+  /** The cell key of each column; null where what was pasted is left out. */
+  readonly cells: readonly (string | null)[];
+  /** Some rows of the block, counted from 0; a long block is written in parts. */
+  readonly written: (from: number, to: number) => readonly PastedRow[];
   readonly rows: number;
   readonly columns: number;
 }
@@ -127,20 +128,19 @@ export function planPaste(
   });
   const fresh = newQuantities.map(({ id }) => cellKey(id));
   const cells = [...target.cells, ...fresh].slice(target.column, target.column + block.width);
-  const readings = (from: number, to: number) =>
-    block.readings.slice(from, to).flatMap((texts, index) => {
-      const row = target.rows[target.row + from + index] ?? newId();
-      return texts
-        .map((text, column) => ({ row, cell: cells[column] as string, text }))
-        .filter(({ cell }) => !target.closed?.has(cell));
-    });
+  const written = (from: number, to: number) =>
+    block.readings.slice(from, to).map((texts, index) => ({
+      row: target.rows[target.row + from + index] ?? newId(),
+      texts,
+    }));
   const headings = planHeadings(document, block, cells).filter(
     ({ quantity }) => !target.closed?.has(quantity),
   );
   return {
     kind: "plan",
     plan: {
-      ...{ table: target.table, newQuantities, headings, readings },
+      ...{ table: target.table, newQuantities, headings, written },
+      cells: cells.map((cell) => (target.closed?.has(cell) ? null : cell)),
       ...{ rows: block.readings.length, columns: block.width },
     },
   };

@@ -61,12 +61,19 @@ function steepFirst(greatest: RangeLine, least: RangeLine, line: LineFit): [Rang
   return line.slope < 0 ? [least, greatest] : [greatest, least];
 }
 
+function hasBars({ xBars, yBars }: FigurePoints): boolean {
+  return [xBars.up, xBars.down, yBars.up, yBars.down].some((bars) => bars.some((bar) => bar > 0));
+}
+
 function reckoned(
   points: FigurePoints,
   line: LineFit,
   rule: Exclude<LineRules["slopeRange"], "by-hand">,
 ): LineRange {
   const { xValues: x, yValues: y, xBars, yBars } = points;
+  if (rule === "every-box" && !hasBars(points)) {
+    return { kind: "no-range", finding: { name: "no-error-boxes" } };
+  }
   const boxes = { x, y, xDown: xBars.down, xUp: xBars.up, yDown: yBars.down, yUp: yBars.up };
   if (rule === "statistics") return byStatistics(line);
   if (rule === "end-boxes") {

@@ -1,9 +1,10 @@
 import type { NumberReading, ReadNumber } from "@/core/number/readNumber";
-import { spreadOf } from "@/core/statistics/spread";
+import { type Spread, spreadOf } from "@/core/statistics/spread";
 import { type Bars, evenBars, instrumentBars } from "@/core/uncertainty/instrumentPart";
 import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
 import type { EvaluatedQuantity, EvaluatedRow, Measured } from "./evaluated";
+import { atOnce, type Steps } from "./steps";
 
 interface Taken {
   readonly taking: readonly ReadNumber[];
@@ -67,7 +68,19 @@ function meanBars(all: readonly Bars[]): Bars {
   return { up: mean(({ up }) => up), down: mean(({ down }) => down) };
 }
 
+/** A mean of one reading is that reading, and its ± is the instrument's. */
+function measuredOnce(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
+  const reading = row.readings[quantity.id];
+  if (reading?.kind !== "number") return undefined;
+  const { value, decimals } = reading.number;
+  const bars = barsOfReading(reading.number, row, quantity);
+  const aside = reasonSetAside(row.row, quantity.id) !== undefined;
+  const spread = spreadOf([value]) as Spread;
+  return { value, bars, instrument: bars, scatter: undefined, spread, decimals, aside };
+}
+
 function measure(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
+  if (lastRepeat(row, quantity) === 1) return measuredOnce(row, quantity);
   const { taking, aside } = taken(row, quantity);
   const numbers = taking.length > 0 ? taking : aside;
   const spread = spreadOf(numbers.map(({ value }) => value));
@@ -104,17 +117,32 @@ function valueBefore({ rows, values }: Column) {
   };
 }
 
-/** What every row says of a quantity, row by row; only rows that changed are worked out anew. */
+const rowsInAStep = 2048;
+
+/** What every row says of a quantity, row by row, with a pause after many; only rows that changed are worked out anew. */
+export function* measuringColumn(
+  rows: readonly EvaluatedRow[],
+  quantity: EvaluatedQuantity,
+): Steps<readonly (Measured | undefined)[]> {
+  const before = newest.get(quantity);
+  if (before?.rows === rows) return before.values;
+  const known = before && valueBefore(before);
+  const values: (Measured | undefined)[] = [];
+  for (let index = 0; index < rows.length; index++) {
+    const row = rows[index] as EvaluatedRow;
+    values.push(known?.(row, index) ?? measured(row, quantity));
+    if (index % rowsInAStep === rowsInAStep - 1) yield;
+  }
+  newest.set(quantity, { rows, values });
+  return values;
+}
+
+/** What every row says of a quantity, row by row. */
 export function measuredColumn(
   rows: readonly EvaluatedRow[],
   quantity: EvaluatedQuantity,
 ): readonly (Measured | undefined)[] {
-  const before = newest.get(quantity);
-  if (before?.rows === rows) return before.values;
-  const known = before && valueBefore(before);
-  const values = rows.map((row, index) => known?.(row, index) ?? measured(row, quantity));
-  newest.set(quantity, { rows, values });
-  return values;
+  return atOnce(measuringColumn(rows, quantity));
 }
 
 /** What a row says of a quantity, or undefined where it has no number. */

@@ -6,6 +6,7 @@ import { type RunsTest, runsTest } from "@/core/statistics/runsTest";
 import type { LineChoice } from "@/investigation/model/figure";
 import { bestLine, type LineRules, standardBars } from "./bestLine";
 import type { BarArrays, FigurePoints } from "./figurePoints";
+import { atOnce, type Steps } from "./steps";
 
 /** How far one reading lies off a line. */
 export interface OffPoint {
@@ -58,10 +59,12 @@ function effectiveBars(
   rules: LineRules,
 ): Float64Array | undefined {
   const sx = standardBars(points.xBars, rules);
-  const sigma = standardBars(points.yBars, rules).map((bar, i) =>
-    Math.hypot(bar, slope * at(sx, i)),
-  );
-  return sigma.every((bar) => bar > 0) ? sigma : undefined;
+  const sigma = standardBars(points.yBars, rules);
+  for (let i = 0; i < sigma.length; i++) {
+    sigma[i] = Math.hypot(at(sigma, i), slope * at(sx, i));
+    if (!(at(sigma, i) > 0)) return undefined;
+  }
+  return sigma;
 }
 
 function reduced(offs: Float64Array, sigma: Float64Array, degreesOfFreedom: number) {
@@ -69,12 +72,31 @@ function reduced(offs: Float64Array, sigma: Float64Array, degreesOfFreedom: numb
   return offs.reduce((sum, off, i) => sum + (off / at(sigma, i)) ** 2, 0) / degreesOfFreedom;
 }
 
-/** How the readings lie about a line: how far off, in which pattern, how strongly each holds it. */
-export function offLine(
+/** Each reading against the line, from left to right. */
+function offPoints(
   points: FigurePoints,
-  line: RangeLine & Pick<LineFit, "weighting" | "degreesOfFreedom">,
+  offs: Float64Array,
+  slope: number,
+  held: Float64Array | undefined,
+): OffPoint[] {
+  const { xValues: x } = points;
+  const all: OffPoint[] = [];
+  for (let index = 0; index < offs.length; index++) {
+    const off = at(offs, index);
+    const bar = towardsLine(points, index, off, slope);
+    all.push({ index, x: at(x, index), off, bar, leverage: held && at(held, index) });
+  }
+  return all.sort((a, b) => a.x - b.x);
+}
+
+type JudgedLine = RangeLine & Pick<LineFit, "weighting" | "degreesOfFreedom">;
+
+/** How the readings lie about a line, with a pause between two looks at all of them. */
+export function* lyingOff(
+  points: FigurePoints,
+  line: JudgedLine,
   rules: LineRules,
-): OffLine {
+): Steps<OffLine> {
   const { xValues: x, yValues: y } = points;
   const { slope, intercept } = line;
   const size = y.reduce((most, value) => Math.max(most, Math.abs(value)), Math.abs(intercept));
@@ -85,21 +107,24 @@ export function offLine(
   const sigma = effectiveBars(points, slope, rules);
   const weights =
     line.weighting !== "none" && sigma ? sigma.map((bar) => 1 / (bar * bar)) : undefined;
-  const held = leverages(x, weights);
-  const all = Array.from(x.keys(), (index): OffPoint => {
-    const off = at(offs, index);
-    const bar = towardsLine(points, index, off, slope);
-    return { index, x: at(x, index), off, bar, leverage: held && at(held, index) };
-  }).sort((a, b) => a.x - b.x);
+  yield;
+  const all = offPoints(points, offs, slope, leverages(x, weights));
+  yield;
+  const curvature = curvatureOf(x, y, weights);
+  yield;
   return {
-    points: all,
+    ...{ points: all, curvature },
     missed: all
       .filter(({ off, bar }) => bar > 0 && Math.abs(off) > bar * (1 + slack))
       .map(({ index }) => index),
     runs: runsTest(all.map(({ off }) => off)),
-    curvature: curvatureOf(x, y, weights),
     reducedChiSquare: sigma && reduced(offs, sigma, line.degreesOfFreedom),
   };
+}
+
+/** How the readings lie about a line: how far off, in which pattern, how strongly each holds it. */
+export function offLine(points: FigurePoints, line: JudgedLine, rules: LineRules): OffLine {
+  return atOnce(lyingOff(points, line, rules));
 }
 
 function leftOut(values: Float64Array, index: number): Float64Array {

@@ -36,11 +36,12 @@ const evaluateRows = memoised(
   (rows: Investigation["rows"], mark: DecimalMark): readonly EvaluatedRow[] => {
     const entries = inOrder(rows);
     const before = newestRows.mark === mark ? newestRows : undefined;
-    const evaluated = entries.map((entry, index) =>
-      before?.entries[index] === entry && Object.isFrozen(entry[1])
-        ? (before.rows[index] as EvaluatedRow)
-        : evaluateRow(entry[0], entry[1], mark),
-    );
+    const evaluated = entries.map((entry, index) => {
+      const [id, row] = entry;
+      const earlier = before?.rows[index];
+      if (earlier && before?.entries[index] === entry && Object.isFrozen(row)) return earlier;
+      return evaluateRow(id, row, mark, earlier?.id === id ? earlier : undefined);
+    });
     newestRows = { mark, entries, rows: evaluated };
     return evaluated;
   },

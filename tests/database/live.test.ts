@@ -11,13 +11,20 @@ afterAll(async () => {
   await closeDatabase();
 });
 
-async function nextEdits(reader: ReadableStreamDefaultReader<Uint8Array>): Promise<string[]> {
+type Reader = ReadableStreamDefaultReader<Uint8Array>;
+
+/** What is said next; undefined at the end. */
+async function nextMessage(reader: Reader): Promise<{ edits: { id: string }[] } | undefined> {
   for (;;) {
     const { value, done } = await reader.read();
-    if (done) return ["closed"];
+    if (done) return undefined;
     const data = /^data: (.*)$/m.exec(new TextDecoder().decode(value))?.[1];
-    if (data) return (JSON.parse(data) as { edits: { id: string }[] }).edits.map(({ id }) => id);
+    if (data) return JSON.parse(data) as { edits: { id: string }[] };
   }
+}
+
+async function nextEdits(reader: Reader): Promise<string[]> {
+  return (await nextMessage(reader))?.edits.map(({ id }) => id) ?? ["closed"];
 }
 
 test("a window hears what it missed, then each new edit; and nothing once it may not", async () => {
@@ -41,9 +48,27 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   expect(await nextEdits(reader)).toEqual([missed]);
   const fresh = await save("1.2");
   expect(await nextEdits(reader)).toEqual([fresh]);
+  await new Promise((resolve) => setTimeout(resolve, 200));
   allowed = false;
   await save("1.3");
   expect(await nextEdits(reader)).toEqual(["closed"]);
+});
+
+test("of a long edit a window is told, without what it does", async () => {
+  const { owner, id } = await somebodysRule();
+  const readings = Array.from({ length: 1000 }, (_, n) => ({
+    ...{ row: `pasted${n}`, cell: "time", text: `${n}.25` },
+  }));
+  const edit = typing(plainRule(), readings);
+  await saveEdits(id, owner, { since: 0, edits: [edit] });
+  const signal = new AbortController().signal;
+  const reader = editStream(
+    { investigationId: id, stillAllowed: async () => true, signal },
+    0,
+  ).getReader();
+  const told = [{ revision: 1, id: edit.id, act: "type-readings" }];
+  expect(await nextMessage(reader)).toEqual({ edits: told });
+  await reader.cancel();
 });
 
 test("open streams end when the server is asked to stop", async () => {

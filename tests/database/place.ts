@@ -2,7 +2,7 @@ import { join } from "node:path";
 import { nanoid } from "nanoid";
 import type { Edit } from "@/investigation/history/edit";
 import { perform } from "@/investigation/history/edit";
-import { typeReadings } from "@/investigation/acts/typeReadings";
+import { type TypedReading, typeReadings } from "@/investigation/acts/typeReadings";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../fixtures/plainRule";
 import { database } from "@/server/database/connection";
@@ -31,9 +31,13 @@ export async function somebodysRule(): Promise<{ owner: string; id: string }> {
   return { owner, id: await createInvestigation(owner, plainRule()) };
 }
 
-/** The edit of typing a time into a row. */
-export function typing(document: Investigation, row: string, text: string): Edit {
-  const readings = [{ row, cell: "time", text }];
+/** The edit of typing a time into a row, or of many readings. */
+export function typing(
+  document: Investigation,
+  where: string | readonly TypedReading[],
+  text = "",
+): Edit {
+  const readings = typeof where === "string" ? [{ row: where, cell: "time", text }] : where;
   const { change } = perform(document, typeReadings, { readings });
   return { ...change, id: nanoid(16), at: new Date().toISOString() };
 }

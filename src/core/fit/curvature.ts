@@ -9,6 +9,17 @@ export interface Curvature {
   readonly probability: number;
 }
 
+const at = (of: ArrayLike<number>, i: number) => of[i] as number;
+
+/** Values less their weighted mean; less the first one before that, so that large ones lose no digits. */
+function centred(values: ArrayLike<number>, weights: Float64Array, whole: number): Float64Array {
+  const first = at(values, 0);
+  let sum = 0;
+  for (let i = 0; i < weights.length; i++) sum += at(weights, i) * (at(values, i) - first);
+  const mean = sum / whole;
+  return weights.map((_, i) => at(values, i) - first - mean);
+}
+
 /**
  * The test of a quadratic term: with u = x − x̄ and q = u² − (Σwu³/Σwu²)u − Σwu²/Σw, orthogonal to the line,
  * c = Σwqy/Σwq² and SE(c)² = (RSS − c²Σwq²)/((n − 3)Σwq²). Source: Draper & Smith, Applied Regression Analysis, § 22.
@@ -22,26 +33,30 @@ export function curvatureOf(
 ): Curvature | undefined {
   const n = x.length;
   if (n < 4) return undefined;
-  const w = (i: number) => (weights ? (weights[i] as number) : 1);
-  const sum = (of: (i: number) => number) => {
-    let total = 0;
-    for (let i = 0; i < n; i++) total += w(i) * of(i);
-    return total;
-  };
-  const whole = sum(() => 1);
-  const [x0, y0] = [x[0] as number, y[0] as number];
-  const meanX = sum((i) => (x[i] as number) - x0) / whole;
-  const meanY = sum((i) => (y[i] as number) - y0) / whole;
-  const u = (i: number) => (x[i] as number) - x0 - meanX;
-  const v = (i: number) => (y[i] as number) - y0 - meanY;
-  const [uu, uv, cube] = [sum((i) => u(i) ** 2), sum((i) => u(i) * v(i)), sum((i) => u(i) ** 3)];
+  const w = weights ? Float64Array.from(weights) : new Float64Array(n).fill(1);
+  const whole = w.reduce((sum, one) => sum + one, 0);
+  const [u, v] = [centred(x, w, whole), centred(y, w, whole)];
+  let [uu, uv, cube, fourth] = [0, 0, 0, 0];
+  for (let i = 0; i < n; i++) {
+    const [wi, ui] = [at(w, i), at(u, i)];
+    uu += wi * ui * ui;
+    uv += wi * ui * at(v, i);
+    cube += wi * ui * ui * ui;
+    fourth += wi * ui * ui * ui * ui;
+  }
   if (!(uu > 0)) return undefined;
-  const q = (i: number) => u(i) ** 2 - (cube / uu) * u(i) - uu / whole;
-  const qq = sum((i) => q(i) ** 2);
-  if (!(qq > 1e-20 * sum((i) => u(i) ** 4))) return undefined;
-  const coefficient = sum((i) => q(i) * v(i)) / qq;
-  const slope = uv / uu;
-  const left = sum((i) => (v(i) - slope * u(i) - coefficient * q(i)) ** 2);
+  const q = u.map((ui) => ui * ui - (cube / uu) * ui - uu / whole);
+  let [qq, qv] = [0, 0];
+  for (let i = 0; i < n; i++) {
+    qq += at(w, i) * at(q, i) ** 2;
+    qv += at(w, i) * at(q, i) * at(v, i);
+  }
+  if (!(qq > 1e-20 * fourth)) return undefined;
+  const [coefficient, slope] = [qv / qq, uv / uu];
+  let left = 0;
+  for (let i = 0; i < n; i++) {
+    left += at(w, i) * (at(v, i) - slope * at(u, i) - coefficient * at(q, i)) ** 2;
+  }
   const standardError = Math.sqrt(left / ((n - 3) * qq));
   if (!(standardError > 1e-12 * Math.abs(coefficient))) return undefined;
   const probability = probabilityOfLargerT(coefficient / standardError, n - 3);

@@ -21,5 +21,7 @@ export function leverages(
   let squares = 0;
   for (let i = 0; i < n; i++) squares += w(i) * u(i) ** 2;
   if (!(squares > 0)) return undefined;
-  return Float64Array.from({ length: n }, (_, i) => w(i) * (1 / sum + u(i) ** 2 / squares));
+  const held = new Float64Array(n);
+  for (let i = 0; i < n; i++) held[i] = w(i) * (1 / sum + u(i) ** 2 / squares);
+  return held;
 }

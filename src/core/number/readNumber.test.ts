@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { readNumber, type DecimalMark } from "./readNumber";
 
 function read(text: string, mark: DecimalMark = "point") {
@@ -48,6 +49,15 @@ describe("what a person may type into a cell", () => {
     const number = read(text) as { value: number; uncertainty: number };
     expect(number.value).toBeCloseTo(value, 12);
     expect(number.uncertainty / uncertainty).toBeCloseTo(1, 12);
+  });
+
+  test("digits alone read as they do with a power of ten behind them", () => {
+    const digits = fc.stringMatching(/^-?\d{1,9}(\.\d{1,5})?$/);
+    fc.assert(
+      fc.property(digits, (text) => {
+        expect(readNumber(text)).toEqual(readNumber(`${text}e0`));
+      }),
+    );
   });
 
   test("a comma is the decimal mark only where the sheet says so", () => {

@@ -126,12 +126,33 @@ function reasonFor(text: string, spelling: string, mark: DecimalMark): Finding {
   return { name: "not-a-number", text };
 }
 
+const plainDigits = /^-?\d+(?:\.\d+)?$/;
+const mostDigits = 15;
+
+/** A short number of digits alone, as nearly all are: what `readWith` makes of it, without big integers. */
+function readDigits(text: string): NumberReading | undefined {
+  if (text.length > mostDigits || !plainDigits.test(text)) return undefined;
+  const value = Number(text);
+  const point = text.indexOf(".");
+  const digits = text.replace(/^-?[0.]*/, "").replace(".", "").length;
+  return {
+    kind: "number",
+    number: {
+      value: value === 0 ? 0 : value,
+      decimals: point < 0 ? 0 : text.length - point - 1,
+      significantFigures: Math.max(1, digits),
+    },
+  };
+}
+
 /**
  * Reads what a person typed into a cell: `12.3`, `12,3` (when the comma is the decimal mark), `1.2e-3`,
  * `1.2×10^-3`, `12.3 ± 0.2`, `12.3 +0.2 -0.1`, `12.3(2)`, with any minus sign. Fractions are not readings.
  * Anything else gives a finding that says why, never NaN.
  */
 export function readNumber(text: string, mark: DecimalMark = "point"): NumberReading {
+  const digits = readDigits(text);
+  if (digits) return digits;
   if (text.trim() === "") return { kind: "empty" };
   const spelling = plainSpelling(text, mark);
   const plain = decimalFromText(spelling);

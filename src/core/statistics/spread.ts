@@ -43,15 +43,15 @@ function sumOfSquares(values: readonly number[], mean: number): number {
  */
 export function spreadOf(repeats: readonly number[]): Spread | undefined {
   if (repeats.length === 0) return undefined;
+  const [only] = repeats as readonly [number];
+  if (repeats.length === 1) return { count: 1, mean: only, median: only, halfRange: 0 };
   const sorted = [...repeats].sort((a, b) => a - b);
   const count = sorted.length;
   const mean = meanOf(sorted);
   const halfRange = ((sorted[count - 1] as number) - (sorted[0] as number)) / 2;
-  const plain = { count, mean, median: medianOf(sorted), halfRange };
-  if (count < 2) return plain;
   const sampleStandardDeviation = Math.sqrt(sumOfSquares(sorted, mean) / (count - 1));
   return {
-    ...plain,
+    ...{ count, mean, median: medianOf(sorted), halfRange },
     sampleStandardDeviation,
     standardError: sampleStandardDeviation / Math.sqrt(count),
   };

@@ -4,14 +4,16 @@ import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import type { Finding } from "@/core/finding/finding";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { checkCurve } from "@/pipeline/checks/curve/checkCurve";
-import { checkFigure } from "@/pipeline/checks/figure/checkFigure";
-import { checkSlope } from "@/pipeline/checks/slope/checkSlope";
+import { checkedFigure } from "@/pipeline/checks/figure/checkFigure";
+import { checkedSlope } from "@/pipeline/checks/slope/checkSlope";
 import { figureSpecification, seriesName } from "@/pipeline/figure";
 import { type FigureFit, fitFigure } from "@/pipeline/fit";
+import type { Steps } from "@/pipeline/steps";
 import type { EvaluatedTable } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
 import { type CurveState, useAllCurves } from "../store/CurvesProvider";
 import { type NumberedFigure, useFigures, useHouseRules, useTables } from "../store/useEvaluated";
+import { inTurns } from "../store/turns";
 import { useInvestigation } from "../store/useInvestigation";
 import { lookAfter, type Mark } from "./mark";
 
@@ -43,29 +45,43 @@ function lookAtCurves(
   }));
 }
 
-function lookAt(
+function* lookAt(
   numbered: NumberedFigure,
   tables: readonly EvaluatedTable[],
   curves: readonly CurveState[],
   rules: HouseRules,
-): Looked[] {
+): Steps<readonly Looked[]> {
   const { id, figure, number } = numbered;
   const fit = fitFigure(tables, figure, rules);
   if (!fit) return [];
+  yield;
   const where = { id, number, table: fit.table.id };
-  const several = fit.lines.length > 1;
-  return [
-    {
-      ...{ stage: "plot", line: undefined, ...where },
-      findings: checkFigure(figure, number, fit, rules),
-    },
-    ...lookAtCurves(numbered, fit, curves, rules),
-    ...fit.lines.map((one, place): Looked => ({
-      stage: "slope",
-      line: several ? { name: seriesName(one, fit), place: String(place) } : undefined,
-      ...{ ...where, findings: checkSlope(figure, fit, one, rules) },
-    })),
-  ];
+  const seen = yield* checkedFigure(figure, number, fit, rules);
+  const found: Looked[] = [{ stage: "plot", line: undefined, ...where, findings: seen }];
+  yield;
+  found.push(...lookAtCurves(numbered, fit, curves, rules));
+  for (const [place, one] of fit.lines.entries()) {
+    yield;
+    const line =
+      fit.lines.length > 1 ? { name: seriesName(one, fit), place: String(place) } : undefined;
+    const findings = yield* checkedSlope(figure, fit, one, rules);
+    found.push({ stage: "slope", line, ...where, findings });
+  }
+  return found;
+}
+
+function* lookAtAll(
+  figures: readonly NumberedFigure[],
+  tables: readonly EvaluatedTable[],
+  curves: ReadonlyMap<string, readonly CurveState[]>,
+  rules: HouseRules,
+): Steps<readonly Looked[]> {
+  const found: Looked[] = [];
+  for (const figure of figures) {
+    found.push(...(yield* lookAt(figure, tables, curves.get(figure.id) ?? noCurves, rules)));
+    yield;
+  }
+  return found;
 }
 
 /** The marks on every figure; what they concern is the figure itself. */
@@ -77,16 +93,16 @@ export function useFigureMarks(): readonly Mark[] {
   const dismissed = useInvestigation((state) => state.document.dismissed);
   const [looked, setLooked] = useState<readonly Looked[]>([]);
   useEffect(() => {
-    const timer = setTimeout(
-      () =>
-        setLooked(
-          figures.flatMap((figure) =>
-            lookAt(figure, tables, curves.get(figure.id) ?? noCurves, rules),
-          ),
-        ),
-      lookAfter(tables),
-    );
-    return () => clearTimeout(timer);
+    let current = true;
+    const timer = setTimeout(() => {
+      void inTurns(lookAtAll(figures, tables, curves, rules), () => current).then(
+        (all) => all && current && setLooked(all),
+      );
+    }, lookAfter(tables));
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
   }, [tables, figures, curves, rules]);
   return useMemo(
     () =>

@@ -12,6 +12,8 @@ import { gridColumns } from "@/pipeline/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
 import type { StageId } from "@/wording/stages";
 import { findingSentence } from "@/wording/findings";
+import type { Steps } from "@/pipeline/steps";
+import { inTurns } from "../store/turns";
 import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { lookAfter, type Mark } from "./mark";
@@ -62,34 +64,10 @@ function markIn(
 
 type FoundIn = readonly { readonly table: EvaluatedTable; readonly found: readonly Found[] }[];
 
-/** Milliseconds for which the looking may hold the page at a stretch. */
-const longestTurn = 16;
-
-const pause = () => new Promise<void>((resolve) => setTimeout(resolve));
-
-/** Looks at all tables, giving the page its turn between two quantities; undefined when it was no longer wanted. */
-async function checkAll(
-  tables: readonly EvaluatedTable[],
-  rules: HouseRules,
-  wanted: () => boolean,
-): Promise<FoundIn | undefined> {
+/** Looks at all tables, quantity by quantity and check by check. */
+function* checkAll(tables: readonly EvaluatedTable[], rules: HouseRules): Steps<FoundIn> {
   const all: { table: EvaluatedTable; found: readonly Found[] }[] = [];
-  let began = performance.now();
-  for (const table of tables) {
-    const steps = checkedTable(table, rules);
-    for (;;) {
-      const step = steps.next();
-      if (step.done) {
-        all.push({ table, found: step.value });
-        break;
-      }
-      if (performance.now() - began > longestTurn) {
-        await pause();
-        began = performance.now();
-      }
-      if (!wanted()) return undefined;
-    }
-  }
+  for (const table of tables) all.push({ table, found: yield* checkedTable(table, rules) });
   return all;
 }
 
@@ -120,7 +98,7 @@ function useFound(): FoundIn {
   useEffect(() => {
     let current = true;
     const timer = setTimeout(() => {
-      void checkAll(tables, rules, () => current).then((all) => {
+      void inTurns(checkAll(tables, rules), () => current).then((all) => {
         if (all && current) setFound((before) => (sameMarks(before, all) ? before : all));
       });
     }, lookAfter(tables));

@@ -5,8 +5,8 @@ import { scatterShort, uncertaintyHeading } from "@/wording/uncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
-import { type HeadingGroup, headingGroups } from "./gridTemplate";
-import { useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
+import type { HeadingGroup } from "./gridTemplate";
+import { useGridController, useQuantityInHand } from "./MeasureContext";
 
 /** The formula of a derived quantity, or that it is broken. */
 function Formula({ evaluated }: { evaluated: EvaluatedQuantity }) {
@@ -108,11 +108,14 @@ function RepeatNumbers({ group }: { group: HeadingGroup }) {
   ));
 }
 
+interface Props {
+  template: string;
+  groups: readonly HeadingGroup[];
+}
+
 /** The headings: name, symbol with unit, ±, and the numbers of the repeats. A click takes the quantity in hand. */
-export function GridHeading({ template }: { template: string }) {
-  const columns = useGridPart((view) => view.columns);
+export function GridHeading({ template, groups }: Props) {
   const inHand = useQuantityInHand()?.evaluated.id;
-  const groups = headingGroups(columns);
   return (
     <div
       role="row"

@@ -1,6 +1,7 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { filesWorker } from "../filing/filesWorker";
 import { StageLayout } from "../parts/StageLayout";
 import { useInvestigationStore } from "../store/useInvestigation";
 import { GridController } from "./GridController";
@@ -9,9 +10,16 @@ import { MeasureContext } from "./MeasureContext";
 import { MeasureMargin } from "./MeasureMargin";
 import { MeasurePage } from "./MeasurePage";
 
+/** When a moment is free, in ms, the worker is started that will take a long paste apart. */
+const afterOpening = 700;
+
 /** Measure: readings on the page; first look, pencil marks and the quantity in hand in the margin. */
 export function MeasureRoom() {
   const store = useInvestigationStore();
+  useEffect(() => {
+    const timer = setTimeout(() => void filesWorker(), afterOpening);
+    return () => clearTimeout(timer);
+  }, []);
   const [controller] = useState(() => new GridController(store, createGridStore()));
   return (
     <MeasureContext value={controller}>

@@ -1,11 +1,12 @@
 "use client";
 
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
-import { useCallback, useEffect, useMemo, useRef } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react";
 import { limits } from "@/investigation/model/limits";
 import { GridHeading } from "./GridHeading";
 import { GridRow } from "./GridRow";
 import { headingGroups, gridTemplate } from "./gridTemplate";
+import type { GridView } from "./gridView";
 import { useGrid, useGridView } from "./MeasureContext";
 import { QuantityDragging } from "./QuantityDragging";
 
@@ -41,9 +42,21 @@ interface Props {
   height: string;
 }
 
+const manyRows = 50;
+
+/** What is shown: a key at once, many rows that come or go together (a paste) slice by slice, so that keys go before. */
+function useShownView(): GridView {
+  const view = useGridView();
+  const deferred = useDeferredValue(view);
+  const many =
+    view.table.id === deferred.table.id &&
+    Math.abs(view.rows.length - deferred.rows.length) > manyRows;
+  return many ? deferred : view;
+}
+
 /** The table of readings: rows on demand, so that thousands scroll as lightly as ten. */
 export function ReadingsGrid({ onSaid, height }: Props) {
-  const { columns, rows, table } = useGridView();
+  const { columns, rows, table } = useShownView();
   const activeRow = useGrid((state) => state.active.row);
   const count = Math.min(rows.length + 1, limits.rows);
   const { scroller, virtualizer } = useRows(count, activeRow);
@@ -61,7 +74,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
         className={`relative overflow-auto ${height}`}
       >
         <div role="presentation" style={{ maxWidth: most, minWidth: least }}>
-          <GridHeading template={template} />
+          <GridHeading template={template} groups={groups} />
           <div
             role="presentation"
             className="relative"

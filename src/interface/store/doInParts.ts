@@ -1,13 +1,18 @@
 import { nanoid } from "nanoid";
-import type { Act } from "@/investigation/acts/act";
-import { applyChange, type Change, perform } from "@/investigation/history/edit";
+import { applyChange, type Change } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { Steps } from "@/pipeline/steps";
 import { type InvestigationStore, recordAll } from "./investigationStore";
+import { inTurns, turn } from "./turns";
 
-const turn = () => new Promise<void>((resolve) => setTimeout(resolve));
+/** What long work led to: the document, and the changes on the way there. */
+export interface Done {
+  readonly document: Investigation;
+  readonly changes: readonly Change[];
+}
 
 /** The changes laid over a document that has gone on meanwhile; what no longer fits is left out. */
-function laidOver(document: Investigation, changes: readonly Change[]) {
+function laidOver(document: Investigation, changes: readonly Change[]): Done {
   let next = document;
   const fitting = changes.filter((change) => {
     const application = applyChange(next, change.patches);
@@ -18,26 +23,18 @@ function laidOver(document: Investigation, changes: readonly Change[]) {
 }
 
 /**
- * Performs an act part by part beside what is shown, giving the page its turn between them, and then shows all of it at
- * once: one step of undo, each part an edit of its own. `prepare` reads each step of the document ahead of its showing.
+ * Does long work beside what is shown, giving the page its turn between its steps, and then shows all of it at once: one
+ * step of undo, each change an edit of its own.
  */
-export async function doInParts<Args>(
+export async function doInParts(
   store: InvestigationStore,
-  act: Act<Args>,
-  parts: Iterable<Args>,
-  prepare: (document: Investigation) => void,
+  work: (from: Investigation) => Steps<Done>,
 ): Promise<void> {
   const begun = store.getState().document;
-  let document = begun;
-  const changes: Change[] = [];
-  for (const part of parts) {
-    if (changes.length > 0) await turn();
-    const step = perform(document, act, part);
-    document = step.document;
-    if (step.change.patches.length > 0) changes.push(step.change);
-    if (changes.length > 1) prepare(document);
-  }
+  const done = await inTurns(work(begun), () => true);
+  if (!done) return;
+  await turn();
   const { document: now } = store.getState();
-  const shown = now === begun ? { document, changes } : laidOver(now, changes);
-  if (shown.changes.length > 0) recordAll(store, shown.document, shown.changes, nanoid(8));
+  const { document, changes } = now === begun ? done : laidOver(now, done.changes);
+  if (changes.length > 0) recordAll(store, document, changes, nanoid(8));
 }

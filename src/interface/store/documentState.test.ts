@@ -47,6 +47,14 @@ describe("what is shown while edits travel", () => {
     expect(after.base).toBe(after.document);
   });
 
+  test("an edit too long for a message is asked for, unless it is our own", () => {
+    const state = type(start(), "row1", "9");
+    const own = { revision: 5, id: state.pending[0]!.id, act: "type-readings" };
+    expect(received(state, [own])).toMatchObject({ gap: false, state: { revision: 5 } });
+    const theirs = { revision: 6, id: "long", act: "paste-block" };
+    expect(received(state, [own, theirs])).toMatchObject({ gap: true, state: { revision: 4 } });
+  });
+
   test("another window's edit appears under ours", () => {
     const state = type(start(), "row1", "9");
     const theirs = { ...edit(typed(state.base, "row2", "7").change), revision: 5 };

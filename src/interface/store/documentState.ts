@@ -12,7 +12,7 @@ export interface ServerEdit {
   readonly revision: number;
   readonly id: string;
   readonly act: string;
-  /** Left out where the edit is this window's own, which has them. */
+  /** Left out where the edit is this window's own, which has them, or too long for a message. */
   readonly patches?: readonly Patch[];
 }
 
@@ -28,7 +28,7 @@ export interface Received {
   readonly state: DocumentState;
   /** Edits that no longer fit, because what they change is gone. */
   readonly dropped: readonly PendingEdit[];
-  /** Revisions are missing between what is known and what came: ask again. */
+  /** Something is missing between what is known and what came, revisions or what they do: ask again. */
   readonly gap: boolean;
 }
 
@@ -85,7 +85,9 @@ export function received(state: DocumentState, edits: readonly ServerEdit[]): Re
   const news = edits.filter((edit) => edit.revision > state.revision);
   const first = news[0];
   if (!first) return { state, dropped: [], gap: false };
-  if (first.revision !== state.revision + 1) return { state, dropped: [], gap: true };
+  const known = new Set(state.pending.map(({ id }) => id));
+  const told = news.every(({ id, patches }) => patches !== undefined || known.has(id));
+  if (first.revision !== state.revision + 1 || !told) return { state, dropped: [], gap: true };
   const revision = (news[news.length - 1] as ServerEdit).revision;
   const ids = new Set(news.map((edit) => edit.id));
   const pending = state.pending.filter((edit) => !ids.has(edit.id));

@@ -1,8 +1,11 @@
 import { typeReadings } from "@/investigation/acts/typeReadings";
+import { type Change, perform } from "@/investigation/history/edit";
+import type { Investigation } from "@/investigation/model/investigation";
+import type { Steps } from "@/pipeline/steps";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { sayings } from "@/wording/sayings";
 import type { PendingEdit, ServerEdit } from "./documentState";
-import { doInParts } from "./doInParts";
+import { type Done, doInParts } from "./doInParts";
 import {
   createInvestigationStore,
   doAct,
@@ -29,7 +32,10 @@ jest.mock("idb-keyval", () => ({
   },
 }));
 
-type Answer = { status: number; refuse?: boolean; lost?: boolean };
+type Answer = { status: number; refuse?: boolean; lost?: boolean; meanwhile?: () => void };
+
+/** The open stream of others' edits, as the window hears it. */
+let heard: (event: { data: string }) => void;
 
 /** A server that keeps a log, and answers otherwise when it is told to. */
 class FakeServer {
@@ -40,7 +46,7 @@ class FakeServer {
   fetch = async (_: string, { body }: { body: string }) => {
     const { since, edits } = JSON.parse(body) as { since: number; edits: PendingEdit[] };
     this.asked.push(edits.length);
-    const { status, refuse, lost } = this.next.shift() ?? { status: 200 };
+    const { status, refuse, lost, meanwhile } = this.next.shift() ?? ({ status: 200 } as Answer);
     if (status === 0) throw new TypeError("the network is down");
     if (status !== 200) return new Response(JSON.stringify({ reason: "no" }), { status });
     const fresh = edits.filter(({ id }) => !this.log.some((known) => known.id === id));
@@ -55,6 +61,7 @@ class FakeServer {
     const told = this.log
       .filter(({ revision }) => revision > since)
       .map(({ patches, ...edit }) => (own.has(edit.id) ? edit : { ...edit, patches }));
+    meanwhile?.();
     return Response.json({ edits: told, refused });
   };
 }
@@ -79,6 +86,9 @@ beforeEach(() => {
     document: nothing,
     navigator: {},
     EventSource: class {
+      set onmessage(hear: typeof heard) {
+        heard = hear;
+      }
       close() {}
     },
   });
@@ -223,13 +233,39 @@ test("typing on in a cell whose save got no answer loses no key", async () => {
   expect(server.log.at(-1)?.patches).toMatchObject([{ value: "9.8" }]);
 });
 
+test("a long edit of another window, told of while a save is under way, is asked for", async () => {
+  await keeper.start(true);
+  await pass(50);
+  const readings = [{ row: "row2", cell: "time", text: "8.8" }];
+  const { patches } = perform(plainRule(), typeReadings, { readings }).change;
+  const meanwhile = () => {
+    server.log.push({ revision: 2, id: "theirs", act: "paste-block", patches });
+    const edits = [{ revision: 2, id: "theirs", act: "paste-block" }];
+    heard({ data: JSON.stringify({ edits }) });
+  };
+  server.next = [{ status: 200, meanwhile }];
+  type("9");
+  await pass(1000);
+  expect(reading()).toBe("9");
+  expect(store.getState().document.rows.row2?.readings.time).toBe("8.8");
+});
+
 describe("a long paste", () => {
   const parts = (count: number, rowsEach: number) =>
-    Array.from({ length: count }, (_, part) => ({
-      readings: Array.from({ length: rowsEach }, (_, index) => ({
-        ...{ row: `pasted${part}-${index}`, cell: "time", text: `${part}.${index}` },
-      })),
-    }));
+    function* (from: Investigation): Steps<Done> {
+      let document = from;
+      const changes: Change[] = [];
+      for (let part = 0; part < count; part++) {
+        const readings = Array.from({ length: rowsEach }, (_, index) => ({
+          ...{ row: `pasted${part}-${index}`, cell: "time", text: `${part}.${index}` },
+        }));
+        const done = perform(document, typeReadings, { readings });
+        document = done.document;
+        changes.push(done.change);
+        yield;
+      }
+      return { document, changes };
+    };
   const rowsPasted = () =>
     Object.keys(store.getState().document.rows).filter((id) => id.startsWith("pasted")).length;
 
@@ -238,7 +274,7 @@ describe("a long paste", () => {
     await pass(50);
     const seen: number[] = [];
     store.subscribe(() => seen.push(rowsPasted()));
-    const done = doInParts(store, typeReadings, parts(4, 1400), () => {});
+    const done = doInParts(store, parts(4, 1400));
     await pass(20);
     await done;
     await pass(5000);
@@ -251,7 +287,7 @@ describe("a long paste", () => {
   });
 
   test("leaves what was typed meanwhile as it is", async () => {
-    const done = doInParts(store, typeReadings, parts(3, 10), () => {});
+    const done = doInParts(store, parts(3, 10));
     type("9.6");
     await pass(20);
     await done;

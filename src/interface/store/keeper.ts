@@ -40,6 +40,8 @@ export class Keeper {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private retryAfter = firstRetry;
   private busy = false;
+  /** To be sent once more at once, when what is under way has come back. */
+  private again = false;
   private stopped = false;
   private readonly stops: (() => void)[] = [];
   private readonly device: DeviceKeeper;
@@ -105,7 +107,11 @@ export class Keeper {
   }
 
   private schedule(after: number): void {
-    if (this.stopped || this.busy) return;
+    if (this.stopped) return;
+    if (this.busy) {
+      this.again ||= after === 0;
+      return;
+    }
     if (this.timer !== undefined && after > 0) return;
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.send(), after);
@@ -123,6 +129,8 @@ export class Keeper {
     this.store.setState({ underWay: new Set() });
     if (this.stopped) return;
     this.settle(reply, sent);
+    if (this.again && reply.kind === "saved") this.schedule(0);
+    this.again = false;
   }
 
   private settle(reply: SaveReply, sent: readonly PendingEdit[]): void {

@@ -1,23 +1,14 @@
 import { applyPatches, enablePatches, type Patch, produceWithPatches } from "immer";
 import type { Act } from "../acts/act";
 import type { Investigation } from "../model/investigation";
+import { withItems } from "../model/order";
+import type { Change } from "./change";
+import { rowsAdded } from "./addedRows";
 import { rowsOfPatches, withinRows } from "./withinRows";
 
+export type { Change, Edit } from "./change";
+
 enablePatches();
-
-/** What one act did to the document: the way there and the way back. */
-export interface Change {
-  readonly act: string;
-  readonly patches: readonly Patch[];
-  readonly inverse: readonly Patch[];
-}
-
-/** A change with its identity: what travels to the server and stands in the edit log. */
-export interface Edit extends Change {
-  readonly id: string;
-  /** When it was made, ISO 8601, by the clock of the device. */
-  readonly at: string;
-}
 
 /** Performs an act; an act that changes nothing gives no patches. */
 export function perform<Args>(
@@ -43,6 +34,11 @@ export type Application =
 
 /** Applies patches; when what they change is gone (someone removed the row), nothing is changed. */
 export function applyChange(document: Investigation, patches: readonly Patch[]): Application {
+  const added = rowsAdded(patches);
+  if (added) {
+    const rows = withItems(document.rows, added);
+    return { applied: true, document: Object.freeze({ ...document, rows }) };
+  }
   const apply = (from: Investigation) => applyPatches(from, patches as Patch[]);
   const rows = rowsOfPatches(patches);
   try {

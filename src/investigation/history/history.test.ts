@@ -191,7 +191,8 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
     table: "main",
     newQuantities: [{ id: "n", symbol: "n" }],
     headings: [{ quantity: "n", name: "turns", symbol: "N", unit: "" }],
-    readings: [{ row: "fresh", cell: "n", text: "4" }],
+    cells: ["n"],
+    rows: [{ row: "fresh", texts: ["4"] }],
   }),
 ];
 

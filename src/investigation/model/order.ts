@@ -99,7 +99,8 @@ function placed(record: Record<string, Ordered>): [id: string, order: string][] 
   ]);
 }
 
-function lastOrder(record: Record<string, Ordered>): string | null {
+/** The greatest order key of a record; null where it is empty. */
+export function lastOrder(record: Record<string, Ordered>): string | null {
   let last: string | null = null;
   for (const [, order] of placed(record)) if (last === null || order > last) last = order;
   return last;
@@ -110,9 +111,14 @@ export function orderAtEnd(record: Record<string, Ordered>): string {
   return generateKeyBetween(lastOrder(record), null);
 }
 
+/** So many order keys behind a last one, or the first ones where there is none. */
+export function ordersBehind(last: string | null, count: number): string[] {
+  return count === 0 ? [] : generateNKeysBetween(last, null, count);
+}
+
 /** So many order keys behind everything in the record. */
 export function ordersAtEnd(record: Record<string, Ordered>, count: number): string[] {
-  return count === 0 ? [] : generateNKeysBetween(lastOrder(record), null, count);
+  return ordersBehind(count === 0 ? null : lastOrder(record), count);
 }
 
 type Placed = readonly (readonly [id: string, order: string])[];

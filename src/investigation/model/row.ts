@@ -27,6 +27,11 @@ export function cellPlace(key: string): { quantity: string; repeat: number } {
   return { quantity: key.slice(0, at), repeat: Number(key.slice(at + 1)) };
 }
 
+/** Whether a cell key names a second or further repeat. */
+export function isFurtherRepeat(key: string): boolean {
+  return key.includes(divider);
+}
+
 /** Why a reading takes no part: its own reason, else its row's; undefined when it does. */
 export function reasonSetAside(row: Row, cell: string): string | undefined {
   return row.setAside?.[cell] ?? row.setAside?.[wholeRow];

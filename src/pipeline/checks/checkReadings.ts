@@ -1,5 +1,7 @@
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellPlace } from "@/investigation/model/row";
+import { measuringColumn } from "../measured";
+import { atOnce, type Steps } from "../steps";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table";
 import type { Check, Mark } from "./check";
 import { checkDerived } from "./derived/checkDerived";
@@ -108,10 +110,7 @@ function* marksOfDerived(
 }
 
 /** Looks at the quantities one after the other; a caller may pause between two looks. What did not change is not looked at again. */
-export function* checkedTable(
-  table: EvaluatedTable,
-  rules: HouseRules,
-): Generator<undefined, readonly Mark[]> {
+export function* checkedTable(table: EvaluatedTable, rules: HouseRules): Steps<readonly Mark[]> {
   const known = newest.get(table.id);
   if (known?.table === table && known.rules === rules) return known.all;
   const holds =
@@ -122,6 +121,7 @@ export function* checkedTable(
     if (held) marks.set(quantity, held);
     else {
       const found: Mark[] = [];
+      yield* measuringColumn(table.rows, quantity);
       for (const marks of quantity.quantity.formula === undefined
         ? checkRead(quantity, table, rules)
         : marksOfDerived(quantity, table, rules)) {
@@ -131,7 +131,7 @@ export function* checkedTable(
       marks.set(quantity, found);
     }
   }
-  const all = [...[...marks.values()].flat(), ...duplicateRows(table)];
+  const all = [...[...marks.values()].flat(), ...(yield* duplicateRows(table))];
   if (newest.size > 50) newest.clear();
   newest.set(table.id, { table, rules, marks, all });
   return all;
@@ -139,9 +139,5 @@ export function* checkedTable(
 
 /** Every mark on the readings of a table. */
 export function checkTables(table: EvaluatedTable, rules: HouseRules): readonly Mark[] {
-  const steps = checkedTable(table, rules);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  return atOnce(checkedTable(table, rules));
 }

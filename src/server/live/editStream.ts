@@ -12,8 +12,14 @@ interface Stream {
   readonly signal: AbortSignal;
 }
 
+/** Letters beyond which a window is told of edits alone: its own it has, others' it asks for. */
+const longMessage = 100_000;
+
 function message(edits: readonly LoggedEdit[]): string {
-  return `data: ${JSON.stringify({ edits })}\n\n`;
+  const whole = JSON.stringify({ edits });
+  const told = edits.map(({ revision, id, act }) => ({ revision, id, act }));
+  const data = whole.length <= longMessage ? whole : JSON.stringify({ edits: told });
+  return `data: ${data}\n\n`;
 }
 
 /** Server-sent events: the edits behind `since`, then each new one as it is announced. */
@@ -21,6 +27,7 @@ export function editStream(stream: Stream, since: number): ReadableStream<Uint8A
   const encoder = new TextEncoder();
   let sent = since;
   let close = () => {};
+  let cancelled = false;
   return new ReadableStream({
     start(controller) {
       const say = (text: string) => controller.enqueue(encoder.encode(text));
@@ -46,12 +53,15 @@ export function editStream(stream: Stream, since: number): ReadableStream<Uint8A
         clearInterval(heartbeat);
         unsubscribe();
         forget();
-        controller.close();
+        if (!cancelled) controller.close();
       };
       stream.signal.addEventListener("abort", () => close());
       say(": open\n\n");
       look();
     },
-    cancel: () => close(),
+    cancel: () => {
+      cancelled = true;
+      close();
+    },
   });
 }

@@ -17,11 +17,11 @@ function bench(columns: Record<string, readonly number[]>, amount: string, formu
     table: "main",
     newQuantities: symbols.map((symbol, i) => ({ id: ids[i]!, symbol })),
     headings: symbols.map((symbol, i) => ({ quantity: ids[i]!, name: symbol, symbol, unit: "m" })),
-    readings: symbols.flatMap((symbol, i) =>
-      columns[symbol]!.map((value, row) => ({
-        ...{ row: `r${row}`, cell: ids[i]!, text: String(value) },
-      })),
-    ),
+    cells: ids,
+    rows: columns[symbols[0]!]!.map((_, row) => ({
+      row: `r${row}`,
+      texts: symbols.map((symbol) => String(columns[symbol]![row] ?? "")),
+    })),
   }).document;
   for (const quantity of ids) {
     const uncertainty = { kind: "fixed", amount } as const;

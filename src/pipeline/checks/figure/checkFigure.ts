@@ -4,6 +4,7 @@ import type { Figure } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { figureSpecification } from "../../figure";
 import type { FigureFit } from "../../fit";
+import { atOnce, type Steps } from "../../steps";
 import { beyondLogarithm } from "./beyondLogarithm";
 import { emptyPaper } from "./emptyPaper";
 import type { FigureCheck } from "./figureCheck";
@@ -20,17 +21,28 @@ const checks: readonly FigureCheck[] = [
   ...[joinedPoints, hiddenBars, unusualSteps, smallText],
 ];
 
-/** What a strict reader would say of a figure. */
-export function checkFigure(
+/** The checks of a figure, one after the other; a caller may pause between two. */
+export function* checkedFigure(
   figure: Figure,
   number: number,
   fit: FigureFit,
   rules: HouseRules,
-): readonly Finding[] {
+): Steps<readonly Finding[]> {
   const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
   if (count === 0) return [];
   const line = { ...figure.line, steepest: false, shallowest: false };
   const specification = figureSpecification({ ...figure, line }, number, fit, rules);
+  yield;
   const looked = { figure, fit, specification, frame: layFrame(specification) };
-  return checks.flatMap((check) => check(looked));
+  const found: Finding[] = [];
+  for (const check of checks) {
+    yield;
+    found.push(...check(looked));
+  }
+  return found;
+}
+
+/** What a strict reader would say of a figure. */
+export function checkFigure(...looked: Parameters<typeof checkedFigure>): readonly Finding[] {
+  return atOnce(checkedFigure(...looked));
 }

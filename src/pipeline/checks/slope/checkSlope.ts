@@ -4,7 +4,8 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { laidByHand } from "../../byHand";
 import { type FigureFit, type SeriesFit } from "../../fit";
 import { lineRange } from "../../lineRange";
-import { offLine, slopesWithout } from "../../offLine";
+import { lyingOff, slopesWithout } from "../../offLine";
+import { atOnce, type Steps } from "../../steps";
 import { commonPart } from "./commonPart";
 import { curvedPattern } from "./curvedPattern";
 import { dominantReading } from "./dominantReading";
@@ -20,22 +21,34 @@ const checks: readonly SlopeCheck[] = [
   ...[squaredForUncertainty, farBeyond, commonPart],
 ];
 
-/** What a strict reader would say of one line of a figure; nothing of lines that are not drawn, or
- * through fewer than three points. */
-export function checkSlope(
+/** The checks of one line of a figure, one after the other; a caller may pause between two. */
+export function* checkedSlope(
   figure: Figure,
   fit: FigureFit,
   one: SeriesFit,
   rules: HouseRules,
-): readonly Finding[] {
+): Steps<readonly Finding[]> {
   const { fitted: points, outcome } = one;
   const { best, steepest, shallowest } = figure.line;
   if (!best && !steepest && !shallowest) return [];
   if (outcome.kind === "no-line" || points.rows.length < 3) return [];
   const { line } = outcome;
   const range = lineRange(points, outcome, rules, laidByHand(figure, fit.lines.indexOf(one)));
-  const off = offLine(points, line, rules);
+  yield;
+  const off = yield* lyingOff(points, line, rules);
+  yield;
   const without = slopesWithout(points, figure.line, rules);
   const looked = { figure, fit, points, line, range, off, rules, without };
-  return checks.flatMap((check) => check(looked));
+  const found: Finding[] = [];
+  for (const check of checks) {
+    yield;
+    found.push(...check(looked));
+  }
+  return found;
+}
+
+/** What a strict reader would say of one line of a figure; nothing of lines that are not drawn, or
+ * through fewer than three points. */
+export function checkSlope(...looked: Parameters<typeof checkedSlope>): readonly Finding[] {
+  return atOnce(checkedSlope(...looked));
 }
