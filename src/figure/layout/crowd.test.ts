@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { plainLook } from "@/investigation/model/figure";
 import type { AxisSpecification, FigureSpecification, PointsSpecification } from "../specification";
 import { emptiestPlace, obstaclesOf } from "./emptiestPlace";
@@ -48,6 +49,33 @@ describe("thousands of points", () => {
     const kept = visiblePlaces(x, y, frame);
     expect(kept).toContain(31_234);
     expect(kept.length).toBeLessThan(20_000);
+  });
+
+  test("words go where they cover no more than in any corner", () => {
+    const frame = layFrame(figure([points(100)]));
+    const { left, right, top, bottom, textSize } = frame;
+    const size = { width: 90, height: 40 };
+    const margin = 0.6 * textSize;
+    const place = (from: number, to: number) =>
+      fc.double({ min: from - 50, max: to + 50, noNaN: true });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(place(left, right), place(top, bottom))), (obstacles) => {
+        const over = (at: number, from: number, length: number) =>
+          at > from - margin + 1e-6 && at < from + length + margin - 1e-6;
+        const covered = ({ x, y }: { x: number; y: number }) =>
+          obstacles.filter(([a, b]) => over(a, x, size.width) && over(b, y, size.height)).length;
+        const box = emptiestPlace(size, frame, obstacles, []);
+        const [x, y] = [right - margin - size.width, bottom - margin - size.height];
+        for (const corner of [
+          { x: left + margin, y: top + margin },
+          { x, y: top + margin },
+          { x: left + margin, y },
+          { x, y },
+        ]) {
+          expect(covered(box)).toBeLessThanOrEqual(covered(corner));
+        }
+      }),
+    );
   });
 
   test("a legend beside five crowds covers few of their points", () => {

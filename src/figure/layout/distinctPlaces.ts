@@ -16,19 +16,10 @@ interface Places {
   readonly height: number;
 }
 
-function placesOf(
-  count: number,
-  acrossOf: (index: number) => number,
-  upOf: (index: number) => number,
-): Places {
-  const across = new Float64Array(count);
-  const up = new Float64Array(count);
+function placesOf(across: Float64Array, up: Float64Array): Places {
   let [left, right, top, foot] = [Infinity, -Infinity, Infinity, -Infinity];
-  for (let i = 0; i < count; i++) {
-    const x = acrossOf(i);
-    const y = upOf(i);
-    across[i] = x;
-    up[i] = y;
+  for (let i = 0; i < across.length; i++) {
+    const [x, y] = [across[i] as number, up[i] as number];
     if (x < left) left = x;
     if (x > right) right = x;
     if (y < top) top = y;
@@ -44,7 +35,8 @@ function keepExtremes({ across, up, left, width }: Places, kept: Uint8Array): vo
   const greatest = new Int32Array(columns).fill(-1);
   for (let i = 0; i < across.length; i++) {
     const column = Math.floor(((across[i] as number) - left) / columnWidth);
-    const [low, high] = [least[column] as number, greatest[column] as number];
+    const low = least[column] as number;
+    const high = greatest[column] as number;
     if (low < 0 || (up[i] as number) < (up[low] as number)) least[column] = i;
     if (high < 0 || (up[i] as number) > (up[high] as number)) greatest[column] = i;
   }
@@ -74,14 +66,10 @@ function keepSpots(
  * @param across, up places on the paper in points; finite.
  * @returns indexes, in their order.
  */
-export function distinctPlaces(
-  count: number,
-  across: (index: number) => number,
-  up: (index: number) => number,
-): readonly number[] {
-  const all = () => Array.from({ length: count }, (_, index) => index);
-  if (count < few) return all();
-  const places = placesOf(count, across, up);
+export function distinctPlaces(across: Float64Array, up: Float64Array): readonly number[] {
+  const count = across.length;
+  if (count < few) return Array.from({ length: count }, (_, index) => index);
+  const places = placesOf(across, up);
   const kept = new Uint8Array(count);
   const area = places.width * places.height;
   const wanted = count < crowd ? grains.some : grains.crowd;

@@ -61,26 +61,59 @@ export function obstaclesOf(figure: FigureSpecification, frame: Frame): Obstacle
   return places;
 }
 
-function hits(box: Box, margin: number, obstacles: Obstacles): number {
-  let count = 0;
+const steps = 14;
+const wide = steps + 1;
+
+/** Which of the boxes that begin at rising places, all of one length, hold a place: from one to before another. */
+function boxesOver(
+  at: number,
+  begins: Float64Array,
+  length: number,
+  margin: number,
+): readonly [from: number, to: number] {
+  let [from, to] = [0, begins.length];
+  while (from < to && (begins[from] as number) <= at - length - margin) from += 1;
+  while (to > from && (begins[to - 1] as number) >= at + margin) to -= 1;
+  return [from, to];
+}
+
+/**
+ * How many obstacles each box of a lattice holds, row by row: every obstacle adds one to a rectangle of boxes, and the
+ * sums over the corners of those rectangles are the counts.
+ */
+function hitsOf(
+  begins: { readonly across: Float64Array; readonly down: Float64Array },
+  { width, height }: Pick<Box, "width" | "height">,
+  margin: number,
+  obstacles: Obstacles,
+): Int32Array {
+  const counts = new Int32Array((wide + 1) * (wide + 1));
+  const add = (i: number, j: number, amount: number) => {
+    counts[i * (wide + 1) + j] = (counts[i * (wide + 1) + j] as number) + amount;
+  };
   for (const [x, y] of obstacles) {
-    if (
-      x > box.x - margin &&
-      x < box.x + box.width + margin &&
-      y > box.y - margin &&
-      y < box.y + box.height + margin
-    ) {
-      count += 1;
-    }
+    if (Number.isNaN(x + y)) continue;
+    const [left, right] = boxesOver(x, begins.across, width, margin);
+    if (left === right) continue;
+    const [top, foot] = boxesOver(y, begins.down, height, margin);
+    if (top === foot) continue;
+    add(left, top, 1);
+    add(right, top, -1);
+    add(left, foot, -1);
+    add(right, foot, 1);
   }
-  return count;
+  for (let i = 0; i <= wide; i++) {
+    for (let j = 1; j <= wide; j++) add(i, j, counts[i * (wide + 1) + j - 1] as number);
+  }
+  for (let i = 1; i <= wide; i++) {
+    for (let j = 0; j <= wide; j++) add(i, j, counts[(i - 1) * (wide + 1) + j] as number);
+  }
+  return counts;
 }
 
 function overlap(a: Box, b: Box): boolean {
   return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
 }
-
-const steps = 14;
 
 /**
  * Where words of a size cover least: corners are taken before edges, edges before the middle.
@@ -98,16 +131,26 @@ export function emptiestPlace(
     across: Math.max(0, frame.right - frame.left - width - 2 * margin),
     down: Math.max(0, frame.bottom - frame.top - height - 2 * margin),
   };
+  const begins = {
+    across: Float64Array.from(
+      { length: wide },
+      (_, i) => frame.left + margin + (i / steps) * room.across,
+    ),
+    down: Float64Array.from(
+      { length: wide },
+      (_, j) => frame.top + margin + (j / steps) * room.down,
+    ),
+  };
+  const hits = hitsOf(begins, size, margin, obstacles);
   let best: { box: Box; score: number } | undefined;
   for (let i = 0; i <= steps; i++) {
     for (let j = 0; j <= steps; j++) {
       const [a, d] = [i / steps, j / steps];
-      const x = frame.left + margin + a * room.across;
-      const y = frame.top + margin + d * room.down;
+      const [x, y] = [begins.across[i] as number, begins.down[j] as number];
       const box = { x, y, width, height };
       const fromCorner = Math.min(a, 1 - a) + Math.min(d, 1 - d);
       const crossed = taken.filter((other) => overlap(box, other)).length;
-      const score = hits(box, margin, obstacles) + 1000 * crossed + 0.4 * fromCorner;
+      const score = (hits[i * (wide + 1) + j] as number) + 1000 * crossed + 0.4 * fromCorner;
       if (!best || score < best.score - 1e-9) best = { box, score };
     }
   }

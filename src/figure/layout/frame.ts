@@ -47,9 +47,13 @@ function foundExtent(points: PointsSpecification, axis: "x" | "y", positive: boo
   const { up, down } = axis === "x" ? points.xBars : points.yBars;
   for (let i = 0; i < values.length; i++) {
     const value = values[i] as number;
-    take(value);
-    take(value - (down[i] as number));
-    take(value + (up[i] as number));
+    const foot = value - (down[i] as number);
+    const top = value + (up[i] as number);
+    if (positive) [value, foot, top].forEach(take);
+    else {
+      if (foot < low) low = foot;
+      if (top > high) high = top;
+    }
   }
   for (const value of points.aside[axis]) take(value);
   return [low, high];
@@ -79,8 +83,12 @@ function extent(
 function mapping(scale: AxisScale, { reversed }: AxisSpecification, range: [number, number]) {
   const [start, end] = reversed ? [range[1], range[0]] : range;
   if (scale.kind === "linear") {
-    const map = scaleLinear([scale.from, scale.to], [start, end]);
-    return { to: (value: number) => map(value), back: (place: number) => map.invert(place) };
+    const { from, to } = scale;
+    const part = (value: number) => (value - from) / (to - from);
+    return {
+      to: (value: number) => start * (1 - part(value)) + end * part(value),
+      back: scaleLinear([from, to], [start, end]).invert,
+    };
   }
   const map = scaleLog([scale.from, scale.to], [start, end]);
   return {

@@ -7,14 +7,17 @@ export function visiblePlaces(
   y: ArrayLike<number>,
   frame: Frame,
 ): readonly number[] {
-  const inside: number[] = [];
+  const inside = new Int32Array(x.length);
+  const [across, up] = [new Float64Array(x.length), new Float64Array(x.length)];
+  let count = 0;
   for (let i = 0; i < x.length; i++) {
-    if (isInside(frame, frame.across(x[i] as number), frame.up(y[i] as number))) inside.push(i);
+    const [left, top] = [frame.across(x[i] as number), frame.up(y[i] as number)];
+    if (!isInside(frame, left, top)) continue;
+    across[count] = left;
+    up[count] = top;
+    inside[count] = i;
+    count += 1;
   }
-  const at = (place: number) => inside[place] as number;
-  return distinctPlaces(
-    inside.length,
-    (place) => frame.across(x[at(place)] as number),
-    (place) => frame.up(y[at(place)] as number),
-  ).map(at);
+  const found = distinctPlaces(across.subarray(0, count), up.subarray(0, count));
+  return found.map((place) => inside[place] as number);
 }

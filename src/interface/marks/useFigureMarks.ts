@@ -17,6 +17,9 @@ import { inTurns } from "../store/turns";
 import { useInvestigation } from "../store/useInvestigation";
 import { lookAfter, type Mark } from "./mark";
 
+/** In ms: not at every step of something that is dragged. */
+const afterDrag = 120;
+
 const noCurves: readonly CurveState[] = [];
 
 interface Looked {
@@ -94,11 +97,14 @@ export function useFigureMarks(): readonly Mark[] {
   const [looked, setLooked] = useState<readonly Looked[]>([]);
   useEffect(() => {
     let current = true;
-    const timer = setTimeout(() => {
-      void inTurns(lookAtAll(figures, tables, curves, rules), () => current).then(
-        (all) => all && current && setLooked(all),
-      );
-    }, lookAfter(tables));
+    const timer = setTimeout(
+      () => {
+        void inTurns(lookAtAll(figures, tables, curves, rules), () => current).then(
+          (all) => all && current && setLooked(all),
+        );
+      },
+      Math.max(afterDrag, lookAfter(tables)),
+    );
     return () => {
       current = false;
       clearTimeout(timer);
