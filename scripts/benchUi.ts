@@ -161,6 +161,7 @@ for (const [rows, columns] of [
   [1000, 2],
   [20_000, 2],
   [20_000, 6],
+  [20_000, 51],
 ] as const) {
   await startWith(page, block(rows, columns));
   const count = await plotAll(page);
@@ -193,7 +194,7 @@ async function opening(stage: string, selector: string): Promise<number> {
 async function drawBoard(): Promise<void> {
   const times: number[] = [];
   for (let turn = 0; turn < 9; turn++) {
-    times.push(await opening("Straighten", '[aria-label="Straighten board"] [data-pair] svg'));
+    times.push(await opening("Straighten", '[aria-label="Straighten board"] svg'));
     await page.waitForTimeout(500);
     await page.getByRole("link", { name: "Plot" }).first().click();
     await page.waitForTimeout(800);

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState, useSyncExternalStore } from "react";
 import { stages, type StageId } from "@/wording/stages";
 import { tourWords } from "@/wording/tour";
 import { Button } from "../parts/Button";
-import { goToStage } from "./stagePath";
+import { goToStage } from "../parts/stagePath";
 
 interface Props {
   investigationId: string;

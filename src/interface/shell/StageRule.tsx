@@ -2,7 +2,7 @@
 
 import { type PointerEvent, useRef, useState } from "react";
 import { stages, type StageId } from "@/wording/stages";
-import { goToStage, stagePath } from "./stagePath";
+import { goToStage, stagePath } from "../parts/stagePath";
 
 interface Props {
   investigationId: string;

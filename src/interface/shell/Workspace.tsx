@@ -1,6 +1,5 @@
 "use client";
 
-import { usePathname } from "next/navigation";
 import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { useCommandKeys } from "../commands/useCommandKeys";
@@ -23,7 +22,7 @@ import { AwayPage } from "./AwayPage";
 import { FirstTour } from "./FirstTour";
 import { Header } from "./Header";
 import { StageRule } from "./StageRule";
-import { stageOfPath } from "./stagePath";
+import { useStage } from "../parts/stagePath";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
 import { useStageKeys } from "./useStageKeys";
 
@@ -74,7 +73,7 @@ function Stages(props: { investigationId: string; stage: StageId }) {
 }
 
 function Bench({ investigationId, opened, signOut, endTour }: Props) {
-  const stage = stageOfPath(usePathname());
+  const stage = useStage();
   const [open, setOpen] = useState(false);
   const [called, setCalled] = useState<CalledReading>();
   const [figure, setFigure] = useState<string>();

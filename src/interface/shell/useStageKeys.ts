@@ -2,7 +2,7 @@
 
 import { useEffect } from "react";
 import { stages } from "@/wording/stages";
-import { goToStage } from "./stagePath";
+import { goToStage } from "../parts/stagePath";
 
 /** Alt+1 … Alt+7 move along the rule. */
 export function useStageKeys(investigationId: string): void {

@@ -1,56 +1,56 @@
 "use client";
 
 import { memo } from "react";
-import { type BoardCell, straightBend } from "@/core/straighten/board";
-import { smallFigure, smallSize } from "./smallFigure";
+import type { BoardCell } from "@/core/straighten/board";
+import { type BoardDrawing, isStraight } from "./boardDrawing";
+
+/** The drawing of all pairs, behind the places of the board. */
+export const BoardPicture = memo(function BoardPicture({ drawing }: { drawing: BoardDrawing }) {
+  const { width, height, points, bars, lines, straight, bent, ground } = drawing;
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      preserveAspectRatio="none"
+      style={{ gridColumn: "2 / -1", gridRow: "1 / -2" }}
+      className="absolute inset-0 size-full bg-white"
+      aria-hidden
+    >
+      <path d={ground} className="fill-bench" />
+      <path d={bent} className="fill-soft/50" />
+      <path d={straight} className="fill-petrol" />
+      <path d={lines} className="stroke-ink/55 fill-none" strokeWidth={0.8} />
+      <path d={bars} className="stroke-magenta/70 fill-none" strokeWidth={0.8} />
+      <path d={points} strokeLinecap="round" className="stroke-ink fill-none" strokeWidth={3} />
+    </svg>
+  );
+});
 
 interface Props {
   cell: BoardCell;
+  /** The pair as its two ids. */
+  pair: string;
   name: string;
   selected: boolean;
   straightest: boolean;
 }
 
-/** One small figure of the board with its straightness bar: the longer, the straighter. */
-export const BoardFigure = memo(function BoardFigure({ cell, name, selected, straightest }: Props) {
-  const paths = smallFigure(cell);
-  const { straightness } = cell;
-  const straight = straightness !== undefined && straightness.bend < straightBend;
+/** The place of one pair over its small figure. */
+export const BoardFigure = memo(function BoardFigure(props: Props) {
+  const { cell, pair, name, selected, straightest } = props;
   return (
     <div
       role="gridcell"
+      data-pair={pair}
       aria-selected={selected}
       aria-label={`${name}: ${said(cell)}${straightest ? ", the straightest" : ""}`}
       tabIndex={selected ? 0 : -1}
-      className={`relative min-w-0 cursor-pointer border bg-white outline-none ${selected ? "border-petrol ring-petrol z-10 ring-1" : "border-hairline hover:border-soft"} focus-visible:ring-2`}
+      className={`relative min-w-0 cursor-pointer border outline-none ${selected ? "border-petrol ring-petrol z-10 ring-1" : "border-hairline hover:border-soft"} focus-visible:ring-2`}
     >
-      {paths ? (
-        <svg
-          viewBox={`0 0 ${smallSize.width} ${smallSize.height}`}
-          preserveAspectRatio="none"
-          className="block size-full"
-          aria-hidden
-        >
-          <path d={paths.line} className="stroke-ink/55 fill-none" strokeWidth={0.8} />
-          <path d={paths.bars} className="stroke-magenta/70 fill-none" strokeWidth={0.8} />
-          <path
-            d={paths.points}
-            strokeLinecap="round"
-            className="stroke-ink fill-none"
-            strokeWidth={3}
-          />
-        </svg>
-      ) : (
+      {!cell.straightness && (
         <span aria-hidden className="text-soft absolute inset-0 grid place-items-center">
           –
         </span>
       )}
-      <span aria-hidden className="bg-bench absolute inset-x-0 bottom-0 h-[3px]">
-        <span
-          className={`block h-full ${straight ? "bg-petrol" : "bg-soft/50"}`}
-          style={{ width: `${100 * (straightness?.straight ?? 0)}%` }}
-        />
-      </span>
       {straightest && (
         <span aria-hidden className="text-brass absolute top-0 right-0.5 text-[11px] leading-3">
           ★
@@ -60,9 +60,8 @@ export const BoardFigure = memo(function BoardFigure({ cell, name, selected, str
   );
 });
 
-function said({ straightness }: BoardCell): string {
-  if (!straightness) return "too few points";
-  return straightness.bend < straightBend
-    ? "straight"
-    : `bent ${straightness.sign > 0 ? "upwards" : "downwards"}`;
+function said(cell: BoardCell): string {
+  if (!cell.straightness) return "too few points";
+  if (isStraight(cell)) return "straight";
+  return `bent ${cell.straightness.sign > 0 ? "upwards" : "downwards"}`;
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { type KeyboardEvent, type MouseEvent, useRef } from "react";
+import { type KeyboardEvent, type MouseEvent, useMemo, useRef } from "react";
 import type { BoardCell } from "@/core/straighten/board";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -8,7 +8,8 @@ import type { TransformId } from "@/core/straighten/transforms";
 import { type Straightening, transformSymbol } from "@/pipeline/straightening";
 import { transformWords } from "@/wording/straighten";
 import { RunTextView } from "../parts/RunTextView";
-import { BoardFigure } from "./BoardFigure";
+import { boardDrawing } from "./boardDrawing";
+import { BoardFigure, BoardPicture } from "./BoardFigure";
 
 export interface PairOnBoard {
   readonly x: TransformId;
@@ -89,14 +90,14 @@ function BoardRow({ row, y, symbol, selected, straightest }: RowProps) {
       {row.map((cell) => {
         const x = cell.across.id;
         return (
-          <div key={x} role="presentation" data-pair={`${x} ${y}`} className="grid min-w-0">
-            <BoardFigure
-              cell={cell}
-              name={`${transformWords[y]} against ${transformWords[x]}`}
-              selected={selected?.x === x && selected.y === y}
-              straightest={straightest?.x === x && straightest.y === y}
-            />
-          </div>
+          <BoardFigure
+            key={x}
+            cell={cell}
+            pair={`${x} ${y}`}
+            name={`${transformWords[y]} against ${transformWords[x]}`}
+            selected={selected?.x === x && selected.y === y}
+            straightest={straightest?.x === x && straightest.y === y}
+          />
         );
       })}
     </div>
@@ -129,6 +130,7 @@ export function BoardGrid(props: Props) {
   const { whole, ownX, ownY, selected, onSelect, onPlot } = props;
   const { grid, onKeyDown } = useKeys(props);
   const { across, up, rows, straightest } = whole.board;
+  const drawing = useMemo(() => boardDrawing(rows), [rows]);
   const touched = (act: (pair: PairOnBoard) => void) => (event: MouseEvent) => {
     const pair = pairOf(event);
     if (pair) act(pair);
@@ -141,12 +143,13 @@ export function BoardGrid(props: Props) {
       onKeyDown={onKeyDown}
       onClick={touched(onSelect)}
       onDoubleClick={touched(onPlot)}
-      className="grid min-h-0 flex-1 gap-px"
+      className="relative grid min-h-0 flex-1 gap-px"
       style={{
         gridTemplateColumns: `auto repeat(${across.length}, minmax(0, 1fr))`,
         gridTemplateRows: `repeat(${up.length}, minmax(38px, 1fr)) auto`,
       }}
     >
+      <BoardPicture drawing={drawing} />
       {rows.map((row, index) => {
         const y = (up[index] as (typeof up)[number]).id;
         const symbol = writeSymbol(transformSymbol(y, whole.y.quantity.symbol || "y", ownY));

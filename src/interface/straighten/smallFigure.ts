@@ -28,17 +28,32 @@ export interface SmallPaths {
   readonly line: string;
 }
 
+/** From where to where along x a line stays on its figure. */
+function withinHeight(slope: number, intercept: number, x: Range, y: Range): [number, number] {
+  const beyond = (y.size * edge) / (smallSize.height - 2 * edge);
+  const [low, high] = [y.low - beyond, y.low + y.size + beyond];
+  const [from, to] = [x.low, x.low + x.size];
+  if (slope === 0) return intercept >= low && intercept <= high ? [from, to] : [from, from];
+  const [a, b] = [(low - intercept) / slope, (high - intercept) / slope];
+  return [Math.max(from, Math.min(a, b)), Math.min(to, Math.max(a, b))];
+}
+
 const mostPoints = 200;
 const digits = (value: number) => Math.round(value * 10) / 10;
 
-/** Draws one pair as small as it stands on the board. */
-export function smallFigure({ across, up, straightness }: BoardCell): SmallPaths | undefined {
+/** Draws one pair as small as it stands on the board, with its upper left corner at a place. */
+export function smallFigure(
+  { across, up, straightness }: BoardCell,
+  toLeft = 0,
+  toTop = 0,
+): SmallPaths | undefined {
   const [x, y] = [rangeOf(across, up), rangeOf(up, across)];
   if (!x || !y) return undefined;
   const { width, height } = smallSize;
-  const right = (value: number) => digits(edge + ((value - x.low) / x.size) * (width - 2 * edge));
+  const right = (value: number) =>
+    digits(toLeft + edge + ((value - x.low) / x.size) * (width - 2 * edge));
   const high = (value: number) =>
-    digits(height - edge - ((value - y.low) / y.size) * (height - 2 * edge));
+    digits(toTop + height - edge - ((value - y.low) / y.size) * (height - 2 * edge));
   const stride = Math.ceil(across.values.length / mostPoints);
   let [points, bars] = ["", ""];
   for (let i = 0; i < across.values.length; i += stride) {
@@ -55,6 +70,7 @@ export function smallFigure({ across, up, straightness }: BoardCell): SmallPaths
   }
   if (!straightness) return { points, bars, line: "" };
   const { slope, intercept } = straightness;
+  const [from, to] = withinHeight(slope, intercept, x, y);
   const at = (value: number) => `${right(value)} ${high(slope * value + intercept)}`;
-  return { points, bars, line: `M${at(x.low)}L${at(x.low + x.size)}` };
+  return { points, bars, line: from < to ? `M${at(from)}L${at(to)}` : "" };
 }

@@ -18,16 +18,16 @@ import {
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
 import { transformedName } from "@/wording/straighten";
 import { freeSymbol } from "@/intake/freeSymbol";
+import { goToStage } from "../parts/stagePath";
 import { partsOf, rememberPlaces } from "../parts/slidingPoints";
 import { FigureInHandContext } from "../store/figureInHand";
 import { useFigure } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { useTakenSymbols } from "../store/useSymbols";
 
-/** Moves to Plot without asking the server for the page again. */
 function useToPlot(): () => void {
-  const path = usePathname();
-  return () => window.history.pushState(null, "", path.replace(/[^/]*$/, "plot"));
+  const investigation = usePathname().split("/")[2] ?? "";
+  return () => goToStage(investigation, "plot");
 }
 
 /** Sets a pair on the axes of the figure in hand, with what has to be worked out first, and goes to Plot. */
