@@ -174,27 +174,34 @@ for (const [rows, columns] of [
       `(${(median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
   );
 }
-/** From the click on a stage until something of it stands there, laid out. */
-async function opening(stage: string, selector: string): Promise<number> {
+/** From the click on a stage until things of it stand there one after the other, laid out. */
+async function opening(stage: string, ...selectors: string[]): Promise<number[]> {
   return page.evaluate(
-    async ([name, seen]) => {
+    async ([name, all]) => {
       const link = [...document.querySelectorAll("nav a")].find((one) => one.textContent === name);
+      const times: number[] = [];
       const began = performance.now();
       (link as HTMLElement).click();
-      while (!document.querySelector(seen)?.getBoundingClientRect().height) {
-        await new Promise((resolve) => setTimeout(resolve));
+      for (const seen of all) {
+        while (!document.querySelector(seen)?.getBoundingClientRect().height) {
+          await new Promise((resolve) => setTimeout(resolve));
+        }
+        times.push(performance.now() - began);
       }
-      return performance.now() - began;
+      return times;
     },
-    [stage, selector] as const,
+    [stage, selectors] as const,
   );
 }
+
+const medianOf = (times: readonly number[]) =>
+  [...times].sort((a, b) => a - b)[times.length >> 1] as number;
 
 /** From the click on Straighten until every small figure of its board stands there; the median of several times. */
 async function drawBoard(): Promise<void> {
   const times: number[] = [];
   for (let turn = 0; turn < 9; turn++) {
-    times.push(await opening("Straighten", '[aria-label="Straighten board"] svg'));
+    times.push(...(await opening("Straighten", '[aria-label="Straighten board"] svg')));
     await page.waitForTimeout(500);
     await page.getByRole("link", { name: "Plot" }).first().click();
     await page.waitForTimeout(800);
@@ -220,14 +227,25 @@ console.log(
 );
 /** From the click on Write up until its blocks stand there, and from a key in a reading until its page shows it. */
 async function writeUp(): Promise<void> {
-  await page.goto(`${place}/shelf`);
-  await page
-    .getByRole("link", { name: /Springiness/ })
-    .first()
-    .click();
-  await page.getByRole("grid").waitFor();
-  await page.waitForTimeout(2000);
-  const opened = await opening("Write up", 'section[aria-label="Discussion"]');
+  const opened: number[][] = [];
+  for (let turn = 0; turn < 5; turn++) {
+    await page.goto(`${place}/shelf`);
+    await page
+      .getByRole("link", { name: /Springiness/ })
+      .first()
+      .click();
+    await page.getByRole("grid").waitFor();
+    await page.waitForTimeout(2000);
+    opened.push(
+      await opening(
+        "Write up",
+        "article section:nth-of-type(4)",
+        'article section[aria-label="Discussion"]',
+      ),
+    );
+    await page.waitForTimeout(1000);
+  }
+  const [screen, whole] = [0, 1].map((part) => medianOf(opened.map((times) => times[part]!)));
   await page.getByRole("button", { name: "Pages", exact: true }).click();
   await page.getByRole("button", { name: "Readings", exact: true }).click();
   await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
@@ -251,7 +269,7 @@ async function writeUp(): Promise<void> {
   }
   times.sort((a, b) => a - b);
   console.log(
-    `write-up: open in ${opened.toFixed(0)} ms (aim 300 ms); key → page drawn median ${times[10]!.toFixed(0)} ms, ` +
+    `write-up: a screen of it open in ${screen!.toFixed(0)} ms, all of it in ${whole!.toFixed(0)} ms, medians of 5 (aim 300 ms); key → page drawn median ${times[10]!.toFixed(0)} ms, ` +
       `95 % below ${times[18]!.toFixed(0)} ms (aim 100 ms)`,
   );
 }

@@ -212,7 +212,7 @@ export function Block({ block, shown, order }: Props) {
       )}
       {shown.missing ? <p className="text-soft px-2 italic">{shown.missing}</p> : null}
       {nodes.length > 0 && (
-        <div className="flex flex-col gap-1 px-2">
+        <div className="flex flex-col gap-1 px-2 [contain-intrinsic-size:auto_240px] [content-visibility:auto]">
           <ReportNodes nodes={nodes} />
         </div>
       )}

@@ -36,7 +36,11 @@ export function Pages({ report }: { report: Report }) {
     >
       <h1 className="sr-only">Pages of the report</h1>
       {pages.map((page, i) => (
-        <div key={i} className="w-full max-w-[794px] shadow-sm">
+        <div
+          key={i}
+          className="w-full max-w-[794px] shadow-sm [content-visibility:auto]"
+          style={{ aspectRatio: page.width / page.height }}
+        >
           <Sheet page={page} label={`Page ${i + 1} of ${pages.length}`} />
         </div>
       ))}

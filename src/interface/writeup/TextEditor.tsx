@@ -57,11 +57,14 @@ function useKept(editor: Editor | null, block: string, text: RichText): void {
   }, [editor, text]);
 }
 
+/** In ms: the whole write-up is drawn before the first editor is made. */
+const afterDrawing = 120;
+
 /** The words as they stand, until the page is drawn and the editor takes their place. */
 export function TextEditor(props: Props) {
   const [drawn, setDrawn] = useState(false);
   useEffect(() => {
-    const timer = setTimeout(() => setDrawn(true));
+    const timer = setTimeout(() => setDrawn(true), afterDrawing);
     return () => clearTimeout(timer);
   }, []);
   if (drawn) return <Editing {...props} />;

@@ -2,7 +2,7 @@
 
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { nanoid } from "nanoid";
-import { useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { addBlocks } from "@/investigation/acts/addBlocks";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { layOut } from "@/output/report/proposedBlocks";
@@ -33,12 +33,26 @@ function Empty() {
   );
 }
 
+/** So many blocks are more than a screen holds: they are drawn first, the others a moment after. */
+const firstDrawn = 4;
+
+/** How many blocks are drawn: what fills the screen, and then all of them. */
+function useDrawn(): number {
+  const [opened, setOpened] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setOpened(true));
+    return () => clearTimeout(timer);
+  }, []);
+  return opened ? Infinity : firstDrawn;
+}
+
 /** The write-up as one long page, block by block, to be written and arranged. */
 export function WritePage({ report }: { report: Report }) {
   const { act } = useActs();
   const blocks = useInvestigation((state) => state.document.writeUp.blocks);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const order = useMemo(() => report.blocks.map(({ id }) => id), [report]);
+  const drawn = useDrawn();
   if (order.length === 0) return <Empty />;
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const [from, to] = [order.indexOf(String(active.id)), order.indexOf(String(over?.id))];
@@ -51,7 +65,7 @@ export function WritePage({ report }: { report: Report }) {
   return (
     <DndContext id="blocks" sensors={sensors} onDragEnd={onDragEnd}>
       <article className="mx-auto max-w-[760px] pl-5">
-        {report.blocks.map((shown) => {
+        {report.blocks.slice(0, drawn).map((shown) => {
           const block = blocks[shown.id];
           return block && <Block key={shown.id} block={block} shown={shown} order={order} />;
         })}

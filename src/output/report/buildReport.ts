@@ -1,11 +1,12 @@
 import { inOrder } from "@/investigation/model/order";
+import { memoised } from "@/pipeline/memoised";
 import { reportBlock } from "./blockNodes";
 import { liveValues } from "./liveValues";
 import type { Report } from "./report";
 import type { ReportContext } from "./reportContext";
 
-/** The report of an investigation: every block with what it shows now. */
-export function buildReport(context: ReportContext): Report {
+/** The report of an investigation: every block with what it shows now. Made once as long as the context stays. */
+export const buildReport = memoised((context: ReportContext): Report => {
   const { document } = context;
   const values = liveValues(context);
   const blocks = inOrder(document.writeUp.blocks).map(([id, block]) =>
@@ -13,4 +14,4 @@ export function buildReport(context: ReportContext): Report {
   );
   const { paper, authors } = document.writeUp;
   return { title: document.title || "Untitled investigation", authors, paper, blocks };
-}
+});

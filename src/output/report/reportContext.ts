@@ -6,6 +6,7 @@ import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import { withCurves } from "@/pipeline/fittedCurves";
 import { marked } from "@/pipeline/lineEquation";
+import { memoised } from "@/pipeline/memoised";
 import type { EvaluatedResult } from "@/pipeline/results/evaluatedResult";
 import { evaluateResults } from "@/pipeline/results/results";
 import type { FittedCurves, ResultContext } from "@/pipeline/results/source";
@@ -34,17 +35,19 @@ function numbersOf(document: Investigation): ReadonlyMap<string, number> {
   return numbers;
 }
 
-/** Gathers what a report is made from. */
-export function reportContext(document: Investigation, curves: FittedCurves): ReportContext {
-  const tables = evaluateTables(document);
-  const rules = document.houseRules;
-  const context: ResultContext = { document, tables, curves, rules };
-  return {
-    ...{ document, tables, curves, rules },
-    results: evaluateResults(context),
-    numbers: numbersOf(document),
-  };
-}
+/** Gathers what a report is made from; once as long as document and curves stay. */
+export const reportContext = memoised(
+  (document: Investigation, curves: FittedCurves): ReportContext => {
+    const tables = evaluateTables(document);
+    const rules = document.houseRules;
+    const context: ResultContext = { document, tables, curves, rules };
+    return {
+      ...{ document, tables, curves, rules },
+      results: evaluateResults(context),
+      numbers: numbersOf(document),
+    };
+  },
+);
 
 /** The number of a figure in the report, or among the figures where the report does not show it. */
 export function figureNumber(id: string, { document, numbers }: ReportContext): number {
