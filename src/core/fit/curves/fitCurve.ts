@@ -2,7 +2,7 @@ import type { Finding } from "../../finding/finding";
 import { type CurveModel, heightOf } from "./curveModel";
 import type { CurveFit, CurveOutcome } from "./curveFit";
 import { type Descent, descend, type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
-import { completed, sampled, startingValues } from "./startingValues";
+import { completed, rankedStarts, sampled, startingValues } from "./startingValues";
 import { inverseOfSquare } from "./triangle";
 
 /** What a person says of one parameter. */
@@ -97,13 +97,8 @@ function searched(search: Search, options: CurveOptions) {
   const begun = Object.keys(typed).length > Object.keys(fixed).length;
   const own = begun ? completed(rough, typed) : undefined;
   if (own) return descended(search, [own, ...completedAgain(rough, own, options)]);
-  const height = heightOf(search.model);
-  const ranked = starts
-    .flatMap((start) => completed(rough, { ...start, ...fixed }) ?? [])
-    .map((start) => ({ start, squares: squaresAt(rough, height, start) }))
-    .sort((a, b) => a.squares - b.squares)
-    .slice(0, tried)
-    .map(({ start }) => start);
+  const known = starts.map((start) => ({ ...start, ...fixed }));
+  const ranked = rankedStarts(search, known).slice(0, tried);
   const first = ranked.length > 0 ? descended(search, ranked) : undefined;
   if (first?.best.converged) return first;
   const guessed = withFixed(search, startingValues(search, options.onProgress), fixed).slice(

@@ -1,6 +1,7 @@
 import { SeededChance } from "../../statistics/seededChance";
 import { linearParameters } from "./linearParameters";
-import { descend, type Search } from "./levenbergMarquardt";
+import { heightOf } from "./curveModel";
+import { descend, type Search, squaresAt } from "./levenbergMarquardt";
 import { withLinearPart } from "./linearPart";
 import { parameterPowers } from "./parameterPowers";
 
@@ -12,14 +13,11 @@ const mostPoints = 250;
 const seed = 20_261_124;
 
 /** An even sample of many points. */
-export function sampled(search: Search): Search {
+export function sampled(search: Search, most = mostPoints): Search {
   const n = search.x.length;
-  if (n <= mostPoints) return search;
+  if (n <= most) return search;
   const take = (of: Float64Array) =>
-    Float64Array.from(
-      { length: mostPoints },
-      (_, i) => of[Math.floor((i * n) / mostPoints)] as number,
-    );
+    Float64Array.from({ length: most }, (_, i) => of[Math.floor((i * n) / most)] as number);
   return { ...search, x: take(search.x), y: take(search.y), root: take(search.root) };
 }
 
@@ -114,19 +112,47 @@ function followed(search: Search, starts: Starts): Starts {
     .map(({ parameters }) => parameters);
 }
 
+/** A beginning with its Σ w (y − f)². */
+interface Start {
+  readonly parameters: Float64Array;
+  readonly squares: number;
+}
+
 /** Given values of some parameters with the linear ones put in where they are left out. */
-export function completed(
-  search: Search,
-  given: Readonly<Record<string, number>>,
-): Float64Array | undefined {
+function started(search: Search, given: Readonly<Record<string, number>>): Start | undefined {
   const { model, free } = search;
   const from = Float64Array.from(model.parameters, (name) => given[name] ?? 0);
   const missing = free
     .map((place) => model.parameters[place] as string)
     .filter((name) => given[name] === undefined);
-  if (missing.length === 0) return from;
+  if (missing.length === 0) {
+    return { parameters: from, squares: squaresAt(search, heightOf(model), from) };
+  }
   const linear = linearParameters(model.expression, missing);
   if (linear.size < missing.length) return undefined;
   const places = [...linear].map((name) => model.parameters.indexOf(name));
-  return withLinearPart(search, places, from)?.parameters;
+  return withLinearPart(search, places, from);
+}
+
+/** Given values of some parameters with the linear ones put in where they are left out. */
+export function completed(
+  search: Search,
+  given: Readonly<Record<string, number>>,
+): Float64Array | undefined {
+  return started(search, given)?.parameters;
+}
+
+/** So many points tell which of several beginnings is the better one. */
+const pointsToRank = 40;
+
+/** Beginnings, each completed, in the order in which they fit. */
+export function rankedStarts(
+  search: Search,
+  starts: readonly Readonly<Record<string, number>>[],
+): Starts {
+  const few = sampled(search, pointsToRank);
+  return starts
+    .flatMap((start) => started(few, start) ?? [])
+    .sort((a, b) => a.squares - b.squares)
+    .map(({ parameters }) => parameters);
 }
