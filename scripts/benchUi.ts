@@ -42,10 +42,11 @@ async function startWith(page: Page, text: string): Promise<PasteTook> {
       new ClipboardEvent("paste", { clipboardData: transfer, bubbles: true, cancelable: true }),
     );
     const rows = data.split("\n").length - 1;
-    const shown = () =>
-      Number(document.querySelector('[role="grid"]')?.getAttribute("aria-rowcount")) > rows &&
-      document.querySelector('[aria-rowindex="9"] [role="gridcell"]');
-    while (!document.body.textContent?.includes("Pasted") || !shown()) {
+    while (
+      !document.body.textContent?.includes("Pasted") ||
+      !(Number(document.querySelector('[role="grid"]')?.getAttribute("aria-rowcount")) > rows) ||
+      !document.querySelector('[aria-rowindex="9"] [role="gridcell"]')
+    ) {
       await new Promise((resolve) => requestAnimationFrame(resolve));
     }
     const whole = performance.now() - began;
