@@ -1,4 +1,5 @@
 import { createStore, del, delMany, get, getMany, keys, set, type UseStore } from "idb-keyval";
+import { nanoid } from "nanoid";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { PendingEdit } from "./documentState";
 
@@ -27,6 +28,7 @@ function device(): UseStore {
 }
 
 const snapshotKey = (id: string) => `copy/${id}`;
+const rowsPrefix = (id: string) => `rows/${id}/`;
 const editsPrefix = (id: string) => `edits/${id}/`;
 const personKey = "fathom-rule-person";
 
@@ -39,12 +41,58 @@ export function rememberedPerson(): string | null {
   return localStorage.getItem(personKey);
 }
 
-export function keepSnapshot(id: string, snapshot: Snapshot): Promise<void> {
-  return set(snapshotKey(id), snapshot, device());
+/** So many rows are written at once: writing thousands holds the page up. */
+const rowsOfAPart = 1000;
+
+/** A copy as it is written; of a document with many rows these stand beside it, in parts. */
+interface KeptSnapshot extends Snapshot {
+  readonly rowsIn?: readonly string[];
 }
 
-export function snapshotOf(id: string): Promise<Snapshot | undefined> {
-  return get<Snapshot>(snapshotKey(id), device());
+async function keysFrom(prefix: string): Promise<string[]> {
+  return (await keys<string>(device())).filter((key) => key.startsWith(prefix));
+}
+
+/** Writes many rows part by part, each under a fresh key: the copy before stands until the new one names them. */
+async function keepRows(id: string, rows: Investigation["rows"]): Promise<readonly string[]> {
+  const entries = Object.entries(rows);
+  const fresh = `${rowsPrefix(id)}${nanoid(8)}`;
+  const written: string[] = [];
+  for (let from = 0; from < entries.length; from += rowsOfAPart) {
+    const key = `${fresh}/${from}`;
+    await set(key, Object.fromEntries(entries.slice(from, from + rowsOfAPart)), device());
+    written.push(key);
+  }
+  return written;
+}
+
+/** Keeps the copy of an investigation in place of the one before; one window after the other. */
+export async function keepSnapshot(id: string, snapshot: Snapshot): Promise<void> {
+  const write = () => writeSnapshot(id, snapshot);
+  await (navigator.locks?.request(`fathom-rule/copy/${id}`, write) ?? write());
+}
+
+async function writeSnapshot(id: string, snapshot: Snapshot): Promise<void> {
+  const { document } = snapshot;
+  const many = Object.keys(document.rows).length > rowsOfAPart;
+  const rowsIn = many ? await keepRows(id, document.rows) : [];
+  const kept: KeptSnapshot = many
+    ? { ...snapshot, document: { ...document, rows: {} }, rowsIn }
+    : snapshot;
+  await set(snapshotKey(id), kept, device());
+  const old = (await keysFrom(rowsPrefix(id))).filter((key) => !rowsIn.includes(key));
+  if (old.length > 0) await delMany(old, device());
+}
+
+/** The copy of an investigation, whole; undefined where there is none. */
+export async function snapshotOf(id: string): Promise<Snapshot | undefined> {
+  const kept = await get<KeptSnapshot>(snapshotKey(id), device());
+  if (!kept?.rowsIn) return kept;
+  const { rowsIn, ...snapshot } = kept;
+  const parts = await getMany<Investigation["rows"] | undefined>([...rowsIn], device());
+  if (parts.some((part) => part === undefined)) return undefined;
+  const rows: Investigation["rows"] = Object.assign({}, ...parts);
+  return { ...snapshot, document: { ...snapshot.document, rows } };
 }
 
 /** Writes the edits of one window that are new or changed, and forgets those that are done with. */
@@ -87,7 +135,7 @@ async function isLeftBehind(windowId: string): Promise<boolean> {
  */
 export async function editsLeftBehind(id: string, personId: string, online: boolean) {
   const prefix = editsPrefix(id);
-  const found = (await keys<string>(device())).filter((key) => key.startsWith(prefix));
+  const found = await keysFrom(prefix);
   const windowOf = (key: string) => key.slice(prefix.length).split("/")[0] ?? "";
   const left = new Map<string, boolean>();
   for (const windowId of new Set(found.map(windowOf))) {
@@ -113,9 +161,10 @@ export async function editsLeftBehind(id: string, personId: string, online: bool
 
 /** Forgets the copies that belong to somebody else: laptops are shared. */
 export async function forgetCopiesOfOthers(personId: string): Promise<void> {
-  for (const key of await keys<string>(device())) {
-    if (!key.startsWith("copy/")) continue;
+  for (const key of await keysFrom(snapshotKey(""))) {
     const snapshot = await get<Snapshot>(key, device());
-    if (snapshot?.personId !== personId) await del(key, device());
+    if (snapshot?.personId === personId) continue;
+    await del(key, device());
+    await delMany(await keysFrom(rowsPrefix(key.slice(snapshotKey("").length))), device());
   }
 }

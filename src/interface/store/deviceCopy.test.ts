@@ -1,0 +1,86 @@
+import { plainRule } from "../../../tests/fixtures/plainRule";
+import { forgetCopiesOfOthers, keepSnapshot, type Snapshot, snapshotOf } from "./deviceCopy";
+
+/** What stands on the device, in place of IndexedDB; a copy of what was given, as there. */
+const device = new Map<string, unknown>();
+
+jest.mock("idb-keyval", () => ({
+  createStore: () => "device",
+  get: async (key: string) => structuredClone(device.get(key)),
+  set: async (key: string, value: unknown) => void device.set(key, structuredClone(value)),
+  del: async (key: string) => void device.delete(key),
+  keys: async () => [...device.keys()],
+  getMany: async (keys: string[]) => keys.map((key) => structuredClone(device.get(key))),
+  delMany: async (keys: string[]) => keys.forEach((key) => device.delete(key)),
+}));
+
+function snapshot(rows: number, revision: number, personId = "ines"): Snapshot {
+  const document = plainRule();
+  const row = document.rows.row1!;
+  const more = Array.from({ length: rows }, (_, n) => [`more${n}`, { ...row, order: `b${n}` }]);
+  return {
+    ...{ personId, revision },
+    document: { ...document, rows: { ...document.rows, ...Object.fromEntries(more) } },
+  };
+}
+
+beforeEach(() => {
+  device.clear();
+  Object.assign(globalThis, { navigator: {} });
+});
+
+describe("the copy on the device", () => {
+  test.each([0, 993, 994, 4500])(
+    "is read as it was written, with %d further rows",
+    async (rows) => {
+      await keepSnapshot("rule", snapshot(rows, 3));
+      const read = await snapshotOf("rule");
+      expect(read).toEqual(snapshot(rows, 3));
+      expect(Object.keys(read!.document.rows)).toEqual(
+        Object.keys(snapshot(rows, 3).document.rows),
+      );
+    },
+  );
+
+  test("of thousands of rows no one write holds more than a thousand", async () => {
+    await keepSnapshot("rule", snapshot(4500, 3));
+    const sizes = [...device.values()].map((value) =>
+      Math.max(
+        ...[value, (value as Snapshot).document?.rows ?? {}].map(
+          (one) => Object.keys(one as object).length,
+        ),
+      ),
+    );
+    expect(Math.max(...sizes)).toBe(1000);
+  });
+
+  test("takes the place of the one before, and leaves nothing of it", async () => {
+    await keepSnapshot("rule", snapshot(4500, 3));
+    await keepSnapshot("rule", snapshot(2500, 4));
+    expect(device.size).toBe(4);
+    await keepSnapshot("rule", snapshot(0, 5));
+    expect([...device.keys()]).toEqual(["copy/rule"]);
+    expect(await snapshotOf("rule")).toEqual(snapshot(0, 5));
+  });
+
+  test("that was broken off leaves the one before as it stands", async () => {
+    await keepSnapshot("rule", snapshot(2500, 3));
+    const before = new Map(device);
+    const writing = keepSnapshot("rule", snapshot(4500, 4));
+    await Promise.resolve();
+    const during = [...before.keys()].every((key) => device.has(key));
+    expect(during).toBe(true);
+    expect((await snapshotOf("rule"))?.revision).toBe(3);
+    await writing;
+    expect((await snapshotOf("rule"))?.revision).toBe(4);
+  });
+
+  test("of somebody else goes, with all its rows", async () => {
+    await keepSnapshot("rule", snapshot(2500, 3, "tobi"));
+    await keepSnapshot("own", snapshot(2500, 3));
+    await forgetCopiesOfOthers("ines");
+    expect(await snapshotOf("rule")).toBeUndefined();
+    expect([...device.keys()].filter((key) => key.includes("rule"))).toEqual([]);
+    expect((await snapshotOf("own"))?.document.rows.more2499).toBeDefined();
+  });
+});
