@@ -125,7 +125,7 @@ const lineNames = [
 ] as const;
 
 /** " with the best-fit, the steepest and the shallowest line", or nothing where none is drawn. */
-function linesInWords(series: readonly SeriesSpecification[]): string {
+export function linesInWords(series: readonly SeriesSpecification[]): string {
   const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
   const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [`the ${name}`] : []));
   if (names.length === 0) return "";

@@ -1,5 +1,6 @@
 import { plainRunText } from "@/core/unit/runText";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
+import { linesInWords } from "@/pipeline/figure";
 
 /** A figure told in words, for those who hear it instead of seeing it. */
 export function figureDescription(figure: FigureSpecification): string {
@@ -14,8 +15,8 @@ export function figureDescription(figure: FigureSpecification): string {
   const series = several
     ? ` in ${figure.series.length} series (${figure.series.map(({ name }) => name).join(", ")})`
     : "";
-  const lines = figure.series.some(({ lines: own }) => own.some(({ role }) => role === "best"));
-  const line = lines ? `, with the best-fit ${several ? "lines" : "line"}` : "";
+  const lines = linesInWords(figure.series);
+  const line = lines === "" ? "" : `,${lines}`;
   const names = (figure.curves ?? []).map(({ name }) => name);
   const curves = names.length > 0 ? `, with the fitted curve: ${names.join("; ")}` : "";
   const strip = figure.strip ? "; under it how far each point is off the line" : "";

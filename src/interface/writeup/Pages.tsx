@@ -31,7 +31,7 @@ export function Pages({ report }: { report: Report }) {
   const pages = useMemo(() => layoutPages(report), [report]);
   return (
     <div
-      className="bg-bench -mx-6 -my-4 flex flex-col items-center gap-5 px-6 py-6"
+      className="bg-bench -mx-6 -mb-4 flex flex-col items-center gap-5 px-6 py-6"
       data-testid="pages"
     >
       <h1 className="sr-only">Pages of the report</h1>
