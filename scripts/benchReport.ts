@@ -1,42 +1,23 @@
 /** Part of `npm run bench`: a write-up with six tables and six figures, from a reading to its pages and files. */
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { addBlocks } from "../src/investigation/acts/addBlocks";
-import { addFigure } from "../src/investigation/acts/addFigure";
 import { typeReadings } from "../src/investigation/acts/typeReadings";
 import { perform } from "../src/investigation/history/edit";
 import type { Investigation } from "../src/investigation/model/investigation";
-import { clampedRule } from "../src/investigation/samples/clampedRule";
 import { picturesOf } from "../src/output/documents/pictures";
 import { reportDocx } from "../src/output/documents/reportDocx";
 import { layoutPages } from "../src/output/pages/layoutPages";
 import { buildReport } from "../src/output/report/buildReport";
 import { reportContext } from "../src/output/report/reportContext";
 import { reportPdf } from "../src/output/reportPdf";
+import { largeWriteUp } from "./largeWriteUp";
 import { timed } from "./timing";
-
-const bare = { heading: "", text: [], hidden: false };
-
-/** The clamped rule with five more figures, and as many tables as six. */
-function large(): Investigation {
-  let document = clampedRule();
-  for (let i = 2; i <= 6; i++) {
-    const id = `figure${i}`;
-    document = perform(document, addFigure, { id, x: "cubed", y: "squared", like: "main" }).document; // prettier-ignore
-    const blocks = [
-      { id: `f${i}`, block: { ...bare, kind: "figure", of: id } as const },
-      ...(i < 5 ? [{ id: `l${i}`, block: { ...bare, kind: "line", of: id } as const }] : []),
-    ];
-    document = perform(document, addBlocks, { blocks, before: null }).document;
-  }
-  return document;
-}
 
 const reportFrom = (document: Investigation) => buildReport(reportContext(document, new Map()));
 const font = async (file: string) => readFileSync(join("public/fonts", file));
 const onePoint = async () => new Uint8Array(8);
 
-let document = large();
+let document = largeWriteUp();
 const began = performance.now();
 const pages = layoutPages(reportFrom(document));
 const first = performance.now() - began;

@@ -1,13 +1,10 @@
 /** `npm run bench:ui`: from a key pressed in a reading to what it changes on the screen, in the real browser; not a test. */
 import type { Locator, Page } from "@playwright/test";
+import { drawBoard, medianOf, writeUp } from "./benchOpening";
 import { enter, launchBrowser } from "./browser";
 
 const place = process.env.PLACE_URL ?? "";
 const keys = 40;
-
-function medianOf(times: readonly number[]): number {
-  return [...times].sort((a, b) => a - b)[times.length >> 1] as number;
-}
 
 function block(rows: number, columns: number): string {
   const headings = Array.from({ length: columns }, (_, i) => `a_${i} / m`).join("\t");
@@ -182,44 +179,9 @@ for (const [rows, columns] of [
       `(${(median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
   );
 }
-/** From the click on a stage until things of it stand there one after the other, laid out. */
-async function opening(stage: string, ...selectors: string[]): Promise<number[]> {
-  return page.evaluate(
-    async ([name, all]) => {
-      const link = [...document.querySelectorAll("nav a")].find((one) => one.textContent === name);
-      const times: number[] = [];
-      const began = performance.now();
-      (link as HTMLElement).click();
-      for (const seen of all) {
-        while (!document.querySelector(seen)?.getBoundingClientRect().height) {
-          await new Promise((resolve) => setTimeout(resolve));
-        }
-        times.push(performance.now() - began);
-      }
-      return times;
-    },
-    [stage, selectors] as const,
-  );
-}
-
-/** From the click on Straighten until every small figure of its board stands there; the median of several times. */
-async function drawBoard(): Promise<void> {
-  const times: number[] = [];
-  for (let turn = 0; turn < 9; turn++) {
-    times.push(...(await opening("Straighten", '[aria-label="Straighten board"] svg')));
-    await page.waitForTimeout(500);
-    await page.getByRole("link", { name: "Plot" }).first().click();
-    await page.waitForTimeout(800);
-  }
-  times.sort((a, b) => a - b);
-  console.log(
-    `board of 50 points: click → drawn median ${times[4]!.toFixed(0)} ms, slowest ${times[8]!.toFixed(0)} ms (aim 100 ms)`,
-  );
-}
-
 await startWith(page, block(50, 2));
 await plotAll(page);
-await drawBoard();
+await drawBoard(page);
 await page.getByRole("link", { name: "Slope" }).first().click();
 await page.getByRole("button", { name: "Lay a straightedge" }).click();
 const edge = await dragging(
@@ -230,54 +192,6 @@ console.log(
   `dragging a straightedge over 50 boxes: frame median ${edge.median.toFixed(1)} ms, 95 % below ${edge.slow.toFixed(1)} ms ` +
     `(${(edge.median / frameAim).toFixed(2)} of the aim of ${frameAim} ms)`,
 );
-/** From the click on Write up until its blocks stand there, and from a key in a reading until its page shows it. */
-async function writeUp(): Promise<void> {
-  const opened: number[][] = [];
-  for (let turn = 0; turn < 5; turn++) {
-    await page.goto(`${place}/shelf`);
-    await page
-      .getByRole("link", { name: /Springiness/ })
-      .first()
-      .click();
-    await page.getByRole("grid").waitFor();
-    await page.waitForTimeout(2000);
-    opened.push(
-      await opening(
-        "Write up",
-        "article section:nth-of-type(4)",
-        'article section[aria-label="Discussion"]',
-      ),
-    );
-    await page.waitForTimeout(1000);
-  }
-  const [screen, whole] = [0, 1].map((part) => medianOf(opened.map((times) => times[part]!)));
-  await page.getByRole("button", { name: "Pages", exact: true }).click();
-  await page.getByRole("button", { name: "Readings", exact: true }).click();
-  await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
-  const times: number[] = [];
-  await page.evaluate(() => {
-    const shown = window as never as { pageTook: number };
-    let began = 0;
-    window.addEventListener("keydown", () => (began = performance.now()), { capture: true });
-    new MutationObserver(() => {
-      document.body.getBoundingClientRect();
-      shown.pageTook = performance.now() - began;
-    }).observe(document.querySelector('[data-testid="pages"]')!, {
-      ...{ subtree: true, childList: true, attributes: true, characterData: true },
-    });
-  });
-  for (let turn = 0; turn < 20; turn++) {
-    await page.keyboard.press(String(1 + (turn % 9)));
-    await page.waitForTimeout(700);
-    times.push(await page.evaluate(() => (window as never as { pageTook: number }).pageTook));
-    if (turn % 4 === 3) await page.keyboard.press("Escape");
-  }
-  times.sort((a, b) => a - b);
-  console.log(
-    `write-up: a screen of it open in ${screen!.toFixed(0)} ms, all of it in ${whole!.toFixed(0)} ms, medians of 5 (aim 300 ms); key → page drawn median ${times[10]!.toFixed(0)} ms, ` +
-      `95 % below ${times[18]!.toFixed(0)} ms (aim 100 ms)`,
-  );
-}
-
-await writeUp();
+await writeUp(page, place, "clamped rule");
+await writeUp(page, place, "6 tables and 6 figures");
 await browser.close();

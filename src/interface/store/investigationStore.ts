@@ -1,7 +1,7 @@
 import { nanoid } from "nanoid";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Act } from "@/investigation/acts/act";
-import { applyChange, type Change, perform, reversed } from "@/investigation/history/edit";
+import { applyChange, type Change, joined, perform, reversed } from "@/investigation/history/edit";
 import {
   emptyUndoStack,
   remember,
@@ -86,12 +86,11 @@ export function recordAll(
 ): void {
   store.setState((state) => {
     let next: DocumentState = state;
-    let undoStack = state.undoStack;
     for (const change of changes) {
       const edit = { ...change, id: nanoid(16), at: new Date().toISOString() };
       next = withChange(next, document, edit, state.underWay);
-      undoStack = remember(undoStack, change, mergeKey);
     }
+    const undoStack = remember(state.undoStack, joined(...changes), mergeKey);
     return { ...next, undoStack, notice: undefined };
   });
 }

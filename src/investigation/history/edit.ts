@@ -53,11 +53,11 @@ export function reversed(change: Change, act: string): Change {
   return { act, patches: change.inverse, inverse: change.patches };
 }
 
-/** Two changes in a row as one: first there, then on; back in the other order. */
-export function joined(first: Change, second: Change): Change {
+/** Changes in a row as one, named after the last: first there, then on; back in the other order. */
+export function joined(...changes: readonly Change[]): Change {
   return {
-    act: second.act,
-    patches: [...first.patches, ...second.patches],
-    inverse: [...second.inverse, ...first.inverse],
+    act: changes.at(-1)?.act ?? "",
+    patches: changes.flatMap(({ patches }) => patches),
+    inverse: [...changes].reverse().flatMap(({ inverse }) => inverse),
   };
 }

@@ -5,6 +5,7 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { figureSpecification } from "../../figure";
 import type { FigureFit } from "../../fit";
 import { atOnce, type Steps } from "../../steps";
+import { lookedWith } from "../lookedWith";
 import { beyondLogarithm } from "./beyondLogarithm";
 import { emptyPaper } from "./emptyPaper";
 import type { FigureCheck } from "./figureCheck";
@@ -34,12 +35,7 @@ export function* checkedFigure(
   const specification = figureSpecification({ ...figure, line }, number, fit, rules);
   yield;
   const looked = { figure, fit, specification, frame: layFrame(specification) };
-  const found: Finding[] = [];
-  for (const check of checks) {
-    yield;
-    found.push(...check(looked));
-  }
-  return found;
+  return yield* lookedWith(checks, looked);
 }
 
 /** What a strict reader would say of a figure. */

@@ -6,6 +6,7 @@ import { type FigureFit, type SeriesFit } from "../../fit";
 import { lineRange } from "../../lineRange";
 import { lyingOff, slopesWithout } from "../../offLine";
 import { atOnce, type Steps } from "../../steps";
+import { lookedWith } from "../lookedWith";
 import { commonPart } from "./commonPart";
 import { curvedPattern } from "./curvedPattern";
 import { dominantReading } from "./dominantReading";
@@ -39,12 +40,7 @@ export function* checkedSlope(
   yield;
   const without = slopesWithout(points, figure.line, rules);
   const looked = { figure, fit, points, line, range, off, rules, without };
-  const found: Finding[] = [];
-  for (const check of checks) {
-    yield;
-    found.push(...check(looked));
-  }
-  return found;
+  return yield* lookedWith(checks, looked);
 }
 
 /** What a strict reader would say of one line of a figure; nothing of lines that are not drawn, or
