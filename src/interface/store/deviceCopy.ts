@@ -79,7 +79,9 @@ async function writeSnapshot(id: string, snapshot: Snapshot): Promise<void> {
   const kept: KeptSnapshot = many
     ? { ...snapshot, document: { ...document, rows: {} }, rowsIn }
     : snapshot;
+  const before = await get<KeptSnapshot>(snapshotKey(id), device());
   await set(snapshotKey(id), kept, device());
+  if (!many && !before?.rowsIn) return;
   const old = (await keysFrom(rowsPrefix(id))).filter((key) => !rowsIn.includes(key));
   if (old.length > 0) await delMany(old, device());
 }

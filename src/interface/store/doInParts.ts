@@ -37,4 +37,5 @@ export async function doInParts(
   const { document: now } = store.getState();
   const { document, changes } = now === begun ? done : laidOver(now, done.changes);
   if (changes.length > 0) recordAll(store, document, changes, nanoid(8));
+  await turn();
 }
