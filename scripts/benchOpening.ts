@@ -7,6 +7,29 @@ export function medianOf(times: readonly number[]): number {
   return [...times].sort((a, b) => a - b)[times.length >> 1] as number;
 }
 
+/** From now on the page knows how long it took from a key until what it changes in a place was drawn and laid out. */
+export async function watchKeys(page: Page, selector: string): Promise<void> {
+  await page.evaluate((watched) => {
+    const place = window as never as { keyTook: number };
+    let began = 0;
+    window.addEventListener("keydown", () => (began = performance.now()), { capture: true });
+    new MutationObserver(() => {
+      document.body.getBoundingClientRect();
+      place.keyTook = performance.now() - began;
+    }).observe(document.querySelector(watched)!, {
+      subtree: true,
+      childList: true,
+      attributes: true,
+      characterData: true,
+    });
+  }, selector);
+}
+
+/** How long the last key took, in ms. */
+export function keyTook(page: Page): Promise<number> {
+  return page.evaluate(() => (window as never as { keyTook: number }).keyTook);
+}
+
 /** From the click on a stage until things of it stand there one after the other, laid out. */
 async function opening(page: Page, stage: string, ...selectors: string[]): Promise<number[]> {
   return page.evaluate(
@@ -93,21 +116,11 @@ export async function writeUp(page: Page, place: string, which: WriteUp): Promis
   await page.getByRole("button", { name: "Readings", exact: true }).click();
   await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
   const times: number[] = [];
-  await page.evaluate(() => {
-    const shown = window as never as { pageTook: number };
-    let began = 0;
-    window.addEventListener("keydown", () => (began = performance.now()), { capture: true });
-    new MutationObserver(() => {
-      document.body.getBoundingClientRect();
-      shown.pageTook = performance.now() - began;
-    }).observe(document.querySelector('[data-testid="pages"]')!, {
-      ...{ subtree: true, childList: true, attributes: true, characterData: true },
-    });
-  });
+  await watchKeys(page, '[data-testid="pages"]');
   for (let turn = 0; turn < 20; turn++) {
     await page.keyboard.press(String(1 + (turn % 9)));
     await page.waitForTimeout(700);
-    times.push(await page.evaluate(() => (window as never as { pageTook: number }).pageTook));
+    times.push(await keyTook(page));
     if (turn % 4 === 3) await page.keyboard.press("Escape");
   }
   times.sort((a, b) => a - b);

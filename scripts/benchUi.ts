@@ -1,6 +1,6 @@
 /** `npm run bench:ui`: from a key pressed in a reading to what it changes on the screen, in the real browser; not a test. */
 import type { Locator, Page } from "@playwright/test";
-import { drawBoard, medianOf, writeUp } from "./benchOpening";
+import { drawBoard, keyTook, medianOf, watchKeys, writeUp } from "./benchOpening";
 import { enter, launchBrowser } from "./browser";
 
 const place = process.env.PLACE_URL ?? "";
@@ -61,23 +61,11 @@ async function startWith(page: Page, text: string): Promise<PasteTook> {
 /** Time from the key until the handlers have run and the grid's cell is drawn and laid out. */
 async function keyTimes(page: Page, watched: string): Promise<number[]> {
   const times: number[] = [];
-  await page.evaluate((selector) => {
-    const place = window as never as { keyTook: number };
-    let began = 0;
-    window.addEventListener("keydown", () => (began = performance.now()), { capture: true });
-    new MutationObserver(() => {
-      document.body.getBoundingClientRect();
-      place.keyTook = performance.now() - began;
-    }).observe(document.querySelector(selector)!, {
-      subtree: true,
-      childList: true,
-      attributes: true,
-    });
-  }, watched);
+  await watchKeys(page, watched);
   for (let turn = 0; turn < keys; turn++) {
     await page.keyboard.press(String(1 + (turn % 9)));
     await page.waitForTimeout(250);
-    times.push(await page.evaluate(() => (window as never as { keyTook: number }).keyTook));
+    times.push(await keyTook(page));
     if (turn % 4 === 3) await page.keyboard.press("Escape");
   }
   return times.sort((a, b) => a - b);
