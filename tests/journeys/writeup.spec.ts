@@ -177,6 +177,23 @@ test("the pages are those that are printed", async ({ page }) => {
   expect(run("pdfinfo", path)).toMatch(new RegExp(`Pages: +${count}\\b`));
 });
 
+test("every page follows a mended reading, in sight or not", async ({ page }) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  await page.getByRole("button", { name: "Pages", exact: true }).click();
+  const pages = page.getByTestId("pages").getByRole("img");
+  const discussed = pages.filter({ hasText: /so the stiffness of the steel/ });
+  const before = /was.*GPa/.exec((await discussed.textContent()) ?? "")?.[0];
+  expect(before).toContain("stiffness");
+  await page.getByRole("button", { name: "Readings", exact: true }).click();
+  await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
+  await page.keyboard.type("15.90");
+  await page.keyboard.press("Enter");
+  await expect(pages.filter({ hasText: "15.90" })).toHaveCount(1);
+  await expect(discussed).not.toContainText(before!);
+});
+
 test("what a strict reader would say is marked, and answered", async ({ page }) => {
   await signIn(page);
   await startSample(page, "Springiness of a clamped rule");

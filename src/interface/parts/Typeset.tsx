@@ -2,15 +2,25 @@
 
 import "katex/dist/katex.min.css";
 import katex from "katex";
-import { useMemo } from "react";
+
+const remembered = 500;
+const typeset = new Map<string, string>();
+
+/** A formula as HTML; those of late are remembered, for a stage that is opened again. */
+export function htmlOf(tex: string, displayMode = false): string {
+  const key = `${displayMode} ${tex}`;
+  let html = typeset.get(key);
+  if (html === undefined) {
+    html = katex.renderToString(tex, { displayMode, throwOnError: false, strict: false });
+    if (typeset.size >= remembered) typeset.clear();
+    typeset.set(key, html);
+  }
+  return html;
+}
 
 /** A formula as it is printed, with MathML beside it for those who hear it. */
 export function Typeset({ tex, display = false }: { tex: string; display?: boolean }) {
-  const html = useMemo(
-    () => katex.renderToString(tex, { displayMode: display, throwOnError: false, strict: false }),
-    [tex, display],
-  );
-  return <span dangerouslySetInnerHTML={{ __html: html }} />;
+  return <span dangerouslySetInnerHTML={{ __html: htmlOf(tex, display) }} />;
 }
 
 /** A formula as MathML alone, as word processors take it. */

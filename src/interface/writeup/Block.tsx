@@ -2,7 +2,7 @@
 
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
-import { type KeyboardEvent, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { removeBlock } from "@/investigation/acts/removeBlock";
@@ -22,6 +22,8 @@ interface Props {
   shown: ReportBlock;
   /** All blocks in their order, for moving. */
   order: readonly string[];
+  /** Whether all blocks are drawn, and there is time to make editors of their words. */
+  drawn: boolean;
 }
 
 /** What a block is called where it is moved or hidden. */
@@ -155,10 +157,11 @@ interface BeforeProps {
   block: WriteUpBlock;
   name: string;
   words: readonly ReportNode[];
+  drawn: boolean;
 }
 
 /** Words in front of what the block shows, where somebody wants some. */
-function Before({ id, block, name, words }: BeforeProps) {
+function Before({ id, block, name, words, drawn }: BeforeProps) {
   const [open, setOpen] = useState(false);
   if (block.text.length === 0 && !open) {
     return (
@@ -170,12 +173,12 @@ function Before({ id, block, name, words }: BeforeProps) {
     );
   }
   return (
-    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." words={words} /> // prettier-ignore
+    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." {...{ words, drawn }} /> // prettier-ignore
   );
 }
 
 /** A block of the write-up where it stands: its words to be edited, what it shows as it is now. */
-export function Block({ block, shown, order }: Props) {
+export const Block = memo(function Block({ block, shown, order, drawn }: Props) {
   const { id } = shown;
   const { setNodeRef, isOver } = useDroppable({ id });
   const name = nameOf(block, shown);
@@ -205,10 +208,11 @@ export function Block({ block, shown, order }: Props) {
           label={block.heading.trim() || "Text"}
           hint={hintOf(block.heading)}
           words={words}
+          drawn={drawn}
         />
       )}
       {!typed && block.kind !== "title" && (
-        <Before id={id} block={block} name={name} words={words} />
+        <Before id={id} block={block} name={name} words={words} drawn={drawn} />
       )}
       {shown.missing ? <p className="text-soft px-2 italic">{shown.missing}</p> : null}
       {nodes.length > 0 && (
@@ -218,4 +222,4 @@ export function Block({ block, shown, order }: Props) {
       )}
     </section>
   );
-}
+});

@@ -1,6 +1,6 @@
 "use client";
 
-import { memo, useEffect, useMemo, useState } from "react";
+import { memo, type RefObject, startTransition, useEffect, useMemo, useRef, useState } from "react";
 import { createPortal, flushSync } from "react-dom";
 import { svgElements } from "@/figure/render/svgElement";
 import { layoutPages, type ReportPage } from "@/output/pages/layoutPages";
@@ -26,6 +26,42 @@ const Sheet = memo(function Sheet({ page, label }: { page: ReportPage; label: st
   );
 });
 
+/** How much later than those in sight the other pages follow, in ms. */
+const later = 200;
+
+/** Whether an element is in sight, or nearly. */
+function useInSight(element: RefObject<HTMLElement | null>): boolean {
+  const [inSight, setInSight] = useState(true);
+  useEffect(() => {
+    const watch = new IntersectionObserver((seen) => setInSight(seen.at(-1)!.isIntersecting), {
+      rootMargin: "50%",
+    });
+    watch.observe(element.current!);
+    return () => watch.disconnect();
+  }, [element]);
+  return inSight;
+}
+
+/** A sheet where it lies: in sight it follows at once, elsewhere a moment after. */
+function LyingSheet({ page, label }: { page: ReportPage; label: string }) {
+  const place = useRef<HTMLDivElement>(null);
+  const inSight = useInSight(place);
+  const [late, setLate] = useState(page);
+  useEffect(() => {
+    const timer = setTimeout(() => startTransition(() => setLate(page)), later);
+    return () => clearTimeout(timer);
+  }, [page]);
+  return (
+    <div
+      ref={place}
+      className="w-full max-w-[794px] shadow-sm [content-visibility:auto]"
+      style={{ aspectRatio: page.width / page.height }}
+    >
+      <Sheet page={inSight ? page : late} label={label} />
+    </div>
+  );
+}
+
 /** The report on its pages, with true page breaks. */
 export function Pages({ report }: { report: Report }) {
   const pages = useMemo(() => layoutPages(report), [report]);
@@ -36,13 +72,7 @@ export function Pages({ report }: { report: Report }) {
     >
       <h1 className="sr-only">Pages of the report</h1>
       {pages.map((page, i) => (
-        <div
-          key={i}
-          className="w-full max-w-[794px] shadow-sm [content-visibility:auto]"
-          style={{ aspectRatio: page.width / page.height }}
-        >
-          <Sheet page={page} label={`Page ${i + 1} of ${pages.length}`} />
-        </div>
+        <LyingSheet key={i} page={page} label={`Page ${i + 1} of ${pages.length}`} />
       ))}
     </div>
   );

@@ -118,6 +118,11 @@ function TableView({ table }: { table: ReportTable }) {
 
 const tones = { plain: "", uncertain: "text-magenta", stated: "font-semibold" } as const;
 
+/** A line of working as it is typeset. */
+export function workingTex({ tex }: WorkingLine): string {
+  return `\\displaystyle ${tex}`;
+}
+
 /** Lines of working, each behind what it is. */
 function WorkingView({ lines }: { lines: readonly WorkingLine[] }) {
   return (
@@ -131,7 +136,7 @@ function WorkingView({ lines }: { lines: readonly WorkingLine[] }) {
             tabIndex={0}
             className={`overflow-x-auto overflow-y-hidden py-0.5 ${tones[line.tone]}`}
           >
-            <Typeset tex={`\\displaystyle ${line.tex}`} />
+            <Typeset tex={workingTex(line)} />
           </dd>
         </Fragment>
       ))}

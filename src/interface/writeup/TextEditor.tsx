@@ -12,6 +12,7 @@ import { fromEditor, toEditor } from "./editorText";
 import { formula, knowLive, liveValue, lowered, raised, reference } from "./editorNodes";
 import { EditorTools } from "./EditorTools";
 import { LiveContext } from "./LiveContext";
+import { useOneByOne } from "./oneByOne";
 import { ReportNodes } from "./ReportNodes";
 
 interface Props {
@@ -21,6 +22,8 @@ interface Props {
   hint?: string;
   /** The same words as the report has them. */
   words: readonly ReportNode[];
+  /** Whether all of the write-up is drawn. */
+  drawn: boolean;
 }
 
 const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
@@ -57,17 +60,10 @@ function useKept(editor: Editor | null, block: string, text: RichText): void {
   }, [editor, text]);
 }
 
-/** In ms: the whole write-up is drawn before the first editor is made. */
-const afterDrawing = 120;
-
 /** The words as they stand, until the page is drawn and the editor takes their place. */
 export function TextEditor(props: Props) {
-  const [drawn, setDrawn] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setDrawn(true), afterDrawing);
-    return () => clearTimeout(timer);
-  }, []);
-  if (drawn) return <Editing {...props} />;
+  const made = useOneByOne(props.drawn);
+  if (made) return <Editing {...props} />;
   return (
     <div className="min-h-[38px] border border-transparent px-2 py-1">
       <ReportNodes nodes={props.words} />

@@ -2,7 +2,7 @@
 
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { nanoid } from "nanoid";
-import { useEffect, useMemo, useState } from "react";
+import { startTransition, useEffect, useMemo, useState } from "react";
 import { addBlocks } from "@/investigation/acts/addBlocks";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { layOut } from "@/output/report/proposedBlocks";
@@ -36,14 +36,14 @@ function Empty() {
 /** So many blocks are more than a screen holds: they are drawn first, the others a moment after. */
 const firstDrawn = 4;
 
-/** How many blocks are drawn: what fills the screen, and then all of them. */
-function useDrawn(): number {
-  const [opened, setOpened] = useState(false);
+/** Whether all blocks are drawn: at first what fills the screen, and then all of them. */
+function useDrawn(): boolean {
+  const [drawn, setDrawn] = useState(false);
   useEffect(() => {
-    const timer = setTimeout(() => setOpened(true));
+    const timer = setTimeout(() => startTransition(() => setDrawn(true)));
     return () => clearTimeout(timer);
   }, []);
-  return opened ? Infinity : firstDrawn;
+  return drawn;
 }
 
 /** The write-up as one long page, block by block, to be written and arranged. */
@@ -65,9 +65,9 @@ export function WritePage({ report }: { report: Report }) {
   return (
     <DndContext id="blocks" sensors={sensors} onDragEnd={onDragEnd}>
       <article className="mx-auto max-w-[760px] pl-5">
-        {report.blocks.slice(0, drawn).map((shown) => {
+        {report.blocks.slice(0, drawn ? Infinity : firstDrawn).map((shown) => {
           const block = blocks[shown.id];
-          return block && <Block key={shown.id} block={block} shown={shown} order={order} />;
+          return block && <Block key={shown.id} {...{ block, shown, order, drawn }} />;
         })}
       </article>
     </DndContext>
