@@ -25,6 +25,7 @@ export const sayings = {
     keeping: "Keeping…",
     onDevice: "Kept on this device. The server does not answer; trying again.",
     signedOut: "Kept on this device. Sign in again to save.",
+    nowhere: "Not kept yet: this device has no room. Leave this window open.",
     lost: "Kept on this device. This investigation is no longer on your shelf.",
   },
   refused: {

@@ -129,7 +129,6 @@ test("the browser closed while PostgreSQL is away: everything is there, and is s
     await typeRows(page, 3, 4);
     await expect(page.getByTestId("saving")).toContainText("Kept on this device");
     const address = page.url();
-    await page.waitForTimeout(500);
     await browser.close();
 
     browser = await open();

@@ -5,6 +5,8 @@ import type { Saving } from "../store/investigationStore";
 import { useInvestigation } from "../store/useInvestigation";
 
 function sentence(saving: Saving): string {
+  if ("device" in saving && saving.device === "writing") return sayings.saving.keeping;
+  if ("device" in saving && saving.device === "refused") return sayings.saving.nowhere;
   switch (saving.kind) {
     case "kept":
       return saving.at

@@ -1,18 +1,8 @@
+import { device } from "../../../tests/fixtures/fakeDevice";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { forgetCopiesOfOthers, keepSnapshot, type Snapshot, snapshotOf } from "./deviceCopy";
 
-/** What stands on the device, in place of IndexedDB; a copy of what was given, as there. */
-const device = new Map<string, unknown>();
-
-jest.mock("idb-keyval", () => ({
-  createStore: () => "device",
-  get: async (key: string) => structuredClone(device.get(key)),
-  set: async (key: string, value: unknown) => void device.set(key, structuredClone(value)),
-  del: async (key: string) => void device.delete(key),
-  keys: async () => [...device.keys()],
-  getMany: async (keys: string[]) => keys.map((key) => structuredClone(device.get(key))),
-  delMany: async (keys: string[]) => keys.forEach((key) => device.delete(key)),
-}));
+jest.mock("idb-keyval", () => jest.requireActual("../../../tests/fixtures/fakeDevice").store);
 
 function snapshot(rows: number, revision: number, personId = "ines"): Snapshot {
   const document = plainRule();

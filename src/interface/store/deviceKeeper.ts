@@ -1,5 +1,6 @@
 import { keepEdits, keepSnapshot, type KeptEdit, type Snapshot } from "./deviceCopy";
 import type { PendingEdit } from "./documentState";
+import type { OnDevice } from "./investigationStore";
 
 const snapshotEvery = 1500;
 /** A copy of a document with many rows takes a moment of the page, so it is made less often. */
@@ -17,6 +18,7 @@ export class DeviceKeeper {
   /** What stands on the device, by the edit's id. */
   private readonly written = new Map<string, KeptEdit>();
   private writing = false;
+  private known: OnDevice = "written";
   private again = false;
   private snapshotTimer: ReturnType<typeof setTimeout> | undefined;
 
@@ -24,7 +26,14 @@ export class DeviceKeeper {
     private readonly investigationId: string,
     private readonly windowId: string,
     private readonly personId: string,
+    /** Is told when the device has written all, is behind, or refuses. */
+    private readonly tell: (state: OnDevice) => void,
   ) {}
+
+  /** Whether all edits of this window stand on the device. */
+  get state(): OnDevice {
+    return this.known;
+  }
 
   /** The newest state of affairs; what has left `pending` was acknowledged. */
   keep(pending: readonly PendingEdit[], snapshot: Snapshot): void {
@@ -52,11 +61,22 @@ export class DeviceKeeper {
       return;
     }
     this.writing = true;
+    let done: OnDevice;
     do {
       this.again = false;
-      await this.writeChanged().catch(() => {});
+      done = await this.writeChanged().then(
+        () => "written",
+        () => "refused",
+      );
     } while (this.again);
     this.writing = false;
+    this.say(done);
+  }
+
+  private say(state: OnDevice): void {
+    if (state === this.known) return;
+    this.known = state;
+    this.tell(state);
   }
 
   /** Writes only what is not yet on the device as it is now. */
@@ -66,6 +86,8 @@ export class DeviceKeeper {
     const changed = edits.filter((edit) => this.written.get(edit.id) !== edit);
     const still = new Set(edits.map(({ id }) => id));
     const gone = [...this.written.keys()].filter((id) => !still.has(id));
+    if (changed.length === 0 && gone.length === 0) return;
+    if (this.known === "written") this.say("writing");
     const { investigationId: id, windowId, personId } = this;
     await keepEdits({ id, windowId, personId }, changed, gone);
     for (const edit of changed) this.written.set(edit.id, edit);

@@ -12,13 +12,14 @@ import {
 import type { Investigation } from "@/investigation/model/investigation";
 import { type DocumentState, type PendingEdit, withChange } from "./documentState";
 
+/** Whether the device holds all that is not yet with the server, is still writing, or has no room for it. */
+export type OnDevice = "written" | "writing" | "refused";
+
 /** Where the newest changes are: with the server, on the way, or only on this device. */
 export type Saving =
   | { readonly kind: "kept"; readonly at: Date | undefined }
   | { readonly kind: "keeping" }
-  | { readonly kind: "on-device" }
-  | { readonly kind: "signed-out" }
-  | { readonly kind: "lost" };
+  | { readonly kind: "on-device" | "signed-out" | "lost"; readonly device: OnDevice };
 
 /** The state of one open investigation; rooms read named values of it and run commands. */
 export interface InvestigationState extends DocumentState {

@@ -2,9 +2,10 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import { type Change, perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { Steps } from "@/pipeline/steps";
+import { device, holdWriting } from "../../../tests/fixtures/fakeDevice";
+import { FakeServer } from "../../../tests/fixtures/fakeServer";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { sayings } from "@/wording/sayings";
-import type { PendingEdit, ServerEdit } from "./documentState";
 import { type Done, doInParts } from "./doInParts";
 import {
   createInvestigationStore,
@@ -14,57 +15,13 @@ import {
 } from "./investigationStore";
 import { Keeper } from "./keeper";
 
-/** What stands on the device, in place of IndexedDB. */
-const device = new Map<string, unknown>();
-
-jest.mock("idb-keyval", () => ({
-  createStore: () => "device",
-  get: async (key: string) => device.get(key),
-  set: async (key: string, value: unknown) => void device.set(key, structuredClone(value)),
-  del: async (key: string) => void device.delete(key),
-  keys: async () => [...device.keys()],
-  getMany: async (keys: string[]) => keys.map((key) => device.get(key)),
-  setMany: async (entries: [string, unknown][]) => {
-    for (const [key, value] of entries) device.set(key, structuredClone(value));
-  },
-  delMany: async (keys: string[]) => {
-    for (const key of keys) device.delete(key);
-  },
-}));
-
-type Answer = { status: number; refuse?: boolean; lost?: boolean; meanwhile?: () => void };
+jest.mock("idb-keyval", () => jest.requireActual("../../../tests/fixtures/fakeDevice").store);
 
 /** The open stream of others' edits, as the window hears it. */
 let heard: (event: { data: string }) => void;
 
-/** A server that keeps a log, and answers otherwise when it is told to. */
-class FakeServer {
-  readonly log: ServerEdit[] = [];
-  next: Answer[] = [];
-  readonly asked: number[] = [];
-
-  fetch = async (_: string, { body }: { body: string }) => {
-    const { since, edits } = JSON.parse(body) as { since: number; edits: PendingEdit[] };
-    this.asked.push(edits.length);
-    const { status, refuse, lost, meanwhile } = this.next.shift() ?? ({ status: 200 } as Answer);
-    if (status === 0) throw new TypeError("the network is down");
-    if (status !== 200) return new Response(JSON.stringify({ reason: "no" }), { status });
-    const fresh = edits.filter(({ id }) => !this.log.some((known) => known.id === id));
-    const refused = refuse ? fresh.map(({ id }) => ({ id, reason: "gone", detail: "" })) : [];
-    if (!refuse) {
-      for (const { id, act, patches } of fresh) {
-        this.log.push({ revision: this.log.length + 1, id, act, patches });
-      }
-    }
-    if (lost) throw new TypeError("the answer is lost on the way");
-    const own = new Set(edits.map(({ id }) => id));
-    const told = this.log
-      .filter(({ revision }) => revision > since)
-      .map(({ patches, ...edit }) => (own.has(edit.id) ? edit : { ...edit, patches }));
-    meanwhile?.();
-    return Response.json({ edits: told, refused });
-  };
-}
+/** What the window does when it is left. */
+let leave: (event: { preventDefault: () => void }) => void;
 
 let server: FakeServer;
 let store: InvestigationStore;
@@ -78,11 +35,13 @@ function openWindow(windowId: string): void {
 beforeEach(() => {
   jest.useFakeTimers();
   device.clear();
+  holdWriting(undefined);
   server = new FakeServer();
   const nothing = { addEventListener: () => {}, removeEventListener: () => {} };
+  const leaving = { ...nothing, addEventListener: (name: string, hear: typeof leave) => void (name === "beforeunload" && (leave = hear)) }; // prettier-ignore
   Object.assign(globalThis, {
     fetch: server.fetch,
-    window: nothing,
+    window: leaving,
     document: nothing,
     navigator: {},
     EventSource: class {
@@ -99,6 +58,13 @@ afterEach(() => {
   keeper.stop();
   jest.useRealTimers();
 });
+
+/** Whether somebody who leaves now is asked whether they mean to. */
+function warned(): boolean {
+  let asked = false;
+  leave({ preventDefault: () => (asked = true) });
+  return asked;
+}
 
 const pass = (milliseconds: number) => jest.advanceTimersByTimeAsync(milliseconds);
 const type = (text: string, key?: string) =>
@@ -135,6 +101,41 @@ test.each([0, 503])(
     expect(store.getState().pending).toEqual([]);
   },
 );
+
+test("kept on this device is said only when the newest key stands there", async () => {
+  await keeper.start(true);
+  await pass(50);
+  server.next = Array.from({ length: 50 }, () => ({ status: 0 }));
+  type("9", "cell");
+  await pass(500);
+  expect(store.getState().saving).toEqual({ kind: "on-device", device: "written" });
+  let written = () => {};
+  holdWriting(new Promise((resolve) => (written = resolve)));
+  type("9.7", "cell");
+  expect(store.getState().saving).toEqual({ kind: "on-device", device: "writing" });
+  written();
+  await pass(1);
+  expect(store.getState().saving).toEqual({ kind: "on-device", device: "written" });
+  expect([...device.values()]).toContainEqual(
+    expect.objectContaining({
+      edit: expect.objectContaining({ patches: [expect.objectContaining({ value: "9.7" })] }),
+    }),
+  );
+});
+
+test("a device without room: said, and nobody leaves unwarned until the server has it", async () => {
+  await keeper.start(true);
+  await pass(50);
+  server.next = Array.from({ length: 3 }, () => ({ status: 0 }));
+  holdWriting(Promise.reject(new Error("the quota is used up")));
+  type("9");
+  await pass(500);
+  expect(store.getState().saving).toEqual({ kind: "on-device", device: "refused" });
+  expect(warned()).toBe(true);
+  await pass(10_000);
+  expect(saving()).toBe("kept");
+  expect(warned()).toBe(false);
+});
 
 test("signed out: kept here, said, and sent after signing in again", async () => {
   await keeper.start(true);

@@ -2,7 +2,7 @@ import { sayings } from "@/wording/sayings";
 import { editsLeftBehind, holdWindow, snapshotOf } from "./deviceCopy";
 import { DeviceKeeper } from "./deviceKeeper";
 import { type PendingEdit, received, replayed, type ServerEdit, without } from "./documentState";
-import type { InvestigationState, InvestigationStore } from "./investigationStore";
+import type { InvestigationState, InvestigationStore, OnDevice } from "./investigationStore";
 import { listen, save, type SaveReply } from "./server";
 
 const saveAfter = 150;
@@ -51,7 +51,9 @@ export class Keeper {
     private readonly keeping: Keeping,
   ) {
     const { investigationId, windowId, personId } = keeping;
-    this.device = new DeviceKeeper(investigationId, windowId, personId);
+    this.device = new DeviceKeeper(investigationId, windowId, personId, (state) =>
+      this.onDevice(state),
+    );
   }
 
   /** Begins; `online` is false when the document came from this device's copy. */
@@ -64,7 +66,7 @@ export class Keeper {
     void left?.forget().catch(() => {});
     if (this.stopped) return;
     this.listen();
-    if (!online) this.store.setState({ saving: { kind: "on-device" } });
+    if (!online) this.store.setState({ saving: { kind: "on-device", device: this.device.state } });
     this.schedule(0);
   }
 
@@ -80,10 +82,13 @@ export class Keeper {
     const since = () => this.store.getState().revision;
     this.stops.push(listen(this.keeping.investigationId, since, onEdits));
     const hurry = () => this.schedule(0);
+    const warn = (event: BeforeUnloadEvent) => this.warn(event);
     window.addEventListener("online", hurry);
+    window.addEventListener("beforeunload", warn);
     document.addEventListener("visibilitychange", hurry);
     this.stops.push(() => {
       window.removeEventListener("online", hurry);
+      window.removeEventListener("beforeunload", warn);
       document.removeEventListener("visibilitychange", hurry);
     });
   }
@@ -104,6 +109,19 @@ export class Keeper {
     if (state.pending.length === 0) return;
     if (state.saving.kind === "kept") this.store.setState({ saving: { kind: "keeping" } });
     if (state.saving.kind === "kept" || state.saving.kind === "keeping") this.schedule(saveAfter);
+  }
+
+  /** Says so where the device alone holds what was typed. */
+  private onDevice(device: OnDevice): void {
+    const { saving } = this.store.getState();
+    if (!("device" in saving) || saving.device === device) return;
+    this.store.setState({ saving: { ...saving, device } });
+  }
+
+  /** Nobody leaves unwarned while what was typed stands nowhere but in this window. */
+  private warn(event: BeforeUnloadEvent): void {
+    const { pending } = this.store.getState();
+    if (pending.length > 0 && this.device.state === "refused") event.preventDefault();
   }
 
   private schedule(after: number): void {
@@ -141,7 +159,8 @@ export class Keeper {
     } else if (reply.kind === "malformed") {
       this.discard(sent, sayings.refused.invalid(reply.reason));
     } else {
-      this.store.setState({ saving: { kind: reply.kind === "away" ? "on-device" : reply.kind } });
+      const kind = reply.kind === "away" ? "on-device" : reply.kind;
+      this.store.setState({ saving: { kind, device: this.device.state } });
       if (reply.kind === "lost") return;
       this.schedule(this.retryAfter);
       this.retryAfter = Math.min(longestRetry, this.retryAfter * 1.6);
