@@ -38,7 +38,7 @@ function Head({ head, last }: { head: ReportHead; last: boolean }) {
     <th
       scope={head.span > 1 ? "colgroup" : "col"}
       colSpan={head.span}
-      className={`px-2 pt-0.5 align-bottom font-semibold ${head.span > 1 ? "text-center" : "text-right"} ${last ? "pb-1" : ""}`}
+      className={`px-2 pt-0.5 align-top font-semibold ${head.span > 1 ? "text-center" : "text-right"} ${last ? "pb-1" : ""}`}
     >
       <RunTextView runs={head.runs} />
       {head.uncertainty && (

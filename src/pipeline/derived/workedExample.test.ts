@@ -41,6 +41,14 @@ describe("the worked example", () => {
     expect(texts(lines, "stated")).toEqual(["T^{2} = (0.79 \\pm 0.02)\\,\\mathrm{s^{2}}"]);
   });
 
+  test("the ± of a reading stands there as it was given, over the reading as it was read", () => {
+    const { lines } = worked("V", "L^3");
+    expect(texts(lines, "numbers")).toEqual(["V = \\left(0.400\\,\\mathrm{m}\\right)^{3}"]);
+    expect(texts(lines, "part")).toEqual([
+      "\\frac{0.001\\,\\mathrm{m}}{0.400\\,\\mathrm{m}} = 0.25\\,\\%,\\quad 3 \\times 0.25\\,\\% = 0.75\\,\\%",
+    ]);
+  });
+
   test("a sum adds its ±", () => {
     const { lines } = worked("d", "2 L - first(L)*0 - 0.1*L");
     expect(lines.at(-1)?.tex).toMatch(/\\pm/);

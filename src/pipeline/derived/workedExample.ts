@@ -19,11 +19,19 @@ export interface WorkedLine {
   readonly tex: string;
 }
 
-const partFigures = 2;
+/** Figures of a ± in the working: two, or the one that says it exactly. */
+function partFigures(size: number): number {
+  const exact = Math.abs(Number(size.toPrecision(1)) - size) <= 1e-9 * Math.abs(size);
+  return exact ? 1 : 2;
+}
+
+const part = (size: number) => numberTex(writeNumber(size, partFigures(size)));
 
 function inUnit(value: number, figures: number, unit: string): string {
   return `${numberTex(writeNumber(Number(value.toPrecision(15)), figures))}${unitTex(writeUnitText(unit))}`;
 }
+
+const partInUnit = (size: number, unit: string) => inUnit(size, partFigures(size), unit);
 
 function stated(value: number, size: number, unit: string, rules: HouseRules): string {
   const {
@@ -67,13 +75,13 @@ function bySum(coefficients: ReadonlyMap<string, number>, { rule, inputs, unit }
     const coefficient = Math.abs(coefficients.get(input.name) ?? 0);
     if (sizes[index] === 0) return [];
     const times = coefficient === 1 ? "" : `${String(Number(coefficient.toPrecision(6)))} \\times `;
-    const tex = `${times}${inUnit(input.size, partFigures, input.unit)} = ${inUnit(sizes[index] as number, partFigures, unit)}`;
+    const tex = `${times}${partInUnit(input.size, input.unit)} = ${partInUnit(sizes[index] as number, unit)}`;
     return [{ step: "part", how: "sum", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "sum" as const, each: sizes };
 }
 
-const percent = (value: number) => `${numberTex(writeNumber(value * 100, partFigures))}\\,\\%`;
+const percent = (value: number) => `${part(value * 100)}\\,\\%`;
 
 function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, value }: Working) {
   const shares = inputs.map(
@@ -82,7 +90,7 @@ function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, valu
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     const power = Math.abs(powers.get(input.name) ?? 0);
     if (!(shares[index] as number)) return [];
-    const own = `\\frac{${inUnit(input.size, partFigures, input.unit)}}{${inUnit(Math.abs(input.value), guardedFigures(input.value, input.size), input.unit)}} = ${percent(Math.abs(input.size / input.value))}`;
+    const own = `\\frac{${partInUnit(input.size, input.unit)}}{${input.numberTex.replace(/^-/, "")}} = ${percent(Math.abs(input.size / input.value))}`;
     const tex =
       power === 1
         ? own
@@ -98,7 +106,7 @@ function bySlopes({ rule, inputs, unit }: Working) {
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     if (!(sizes[index] as number)) return [];
     const slope = numberTex(writeNumber(Math.abs(input.slope), 3));
-    const tex = `\\left|\\frac{\\partial}{\\partial ${input.tex}}\\right| \\Delta ${input.tex} = ${slope} \\times ${numberTex(writeNumber(input.size, partFigures))} = ${inUnit(sizes[index] as number, partFigures, unit)}`;
+    const tex = `\\left|\\frac{\\partial}{\\partial ${input.tex}}\\right| \\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${partInUnit(sizes[index] as number, unit)}`;
     return [{ step: "part", how: "slopes", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
@@ -157,13 +165,11 @@ export function workedExample(
   ];
   if (size === 0) return lines;
   const worked = workUncertainty(working, expression);
-  const each = worked.each.filter((part) => part > 0);
-  const amounts = each.map((part) =>
-    worked.how === "percentages" ? percent(part) : numberTex(writeNumber(part, partFigures)),
-  );
+  const each = worked.each.filter((one) => one > 0);
+  const amounts = each.map((one) => (worked.how === "percentages" ? percent(one) : part(one)));
   const delta = deltaTex(name);
   const sum = togetherTex(rule, amounts);
-  const whole = inUnit(size, partFigures, shown.text);
+  const whole = partInUnit(size, shown.text);
   const together =
     worked.how === "percentages"
       ? `\\frac{${delta}}{${name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad ${delta} = ${whole}`
