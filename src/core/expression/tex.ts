@@ -93,6 +93,11 @@ export function numberTex(
   return exponent === undefined ? number : `${number} \\times 10^{${exponent}}`;
 }
 
+/** A formula with every number in it written with the decimal mark of the house. */
+export function withDecimalMark(tex: string, mark: "point" | "comma"): string {
+  return mark === "comma" ? tex.replace(/(\d)\.(?=\d)/g, "$1{,}") : tex;
+}
+
 /** A fraction of numbers as an exponent stands in one line: 3/2. */
 function exponentTex(exponent: Expression): string | undefined {
   if (exponent.kind !== "operation" || exponent.operator !== "/") return undefined;

@@ -1,10 +1,11 @@
 import { roundStatement, toSignificantFigures } from "./statement";
-import { writeNumber, writeStatement } from "./writtenNumber";
-
-test("a half that binary numbers miss by a hair still rounds away from zero", () => {
-  expect(writeStatement(5.77, (5.81 - 5.72) / 2, "one").uncertainty).toBe("0.05");
-  expect(writeStatement(0.1 + 0.2, 0.1, "one")).toEqual({ value: "0.3", uncertainty: "0.1" });
-});
+import {
+  writeNumber,
+  writePart,
+  writeStatement,
+  writeUnroundedUncertainty,
+  writeUnroundedValue,
+} from "./writtenNumber";
 
 describe("a value and its ± as a reader sees them", () => {
   test("the ± has one figure and the value the same decimal place", () => {
@@ -78,5 +79,34 @@ describe("a bare number", () => {
     expect(toSignificantFigures(2.5, 3)).toBe("2.50");
     expect(toSignificantFigures(0.0996, 2)).toBe("0.10");
     expect(toSignificantFigures(0, 2)).toBe("0");
+  });
+});
+
+describe("numbers in the working", () => {
+  test.each([
+    [0.001, "0.001"],
+    [0.1 + 0.2, "0.3"],
+    [0.0051, "0.0051"],
+    [0.0997, "0.10"],
+    [1.25, "1.3"],
+    [0, "0"],
+  ])("a part of %p is written %s", (size, text) => {
+    expect(writePart(size).mantissa).toBe(text);
+  });
+
+  test("the ± has the figures from which the stated one follows", () => {
+    expect(writeUnroundedUncertainty(0.0146, "one").mantissa).toBe("0.0146");
+    expect(writeUnroundedUncertainty(0.0152, "one").mantissa).toBe("0.015");
+    expect(writeUnroundedUncertainty(0.0146, "two").mantissa).toBe("0.015");
+    expect(writeUnroundedUncertainty(0.14996, "one").mantissa).toBe("0.14996");
+    expect(writeUnroundedUncertainty(0, "one").mantissa).toBe("0");
+  });
+
+  test("so has the value", () => {
+    expect(writeUnroundedValue(0.5349, 0.01, "one").mantissa).toBe("0.5349");
+    expect(writeUnroundedValue(0.5331, 0.01, "one").mantissa).toBe("0.533");
+    expect(writeUnroundedValue(-12.449, 0.4, "one").mantissa).toBe("−12.449");
+    expect(writeUnroundedValue(203.14, 15.5, "one").mantissa).toBe("203");
+    expect(writeUnroundedValue(9.81, 0, "one").mantissa).toBe("9.810");
   });
 });

@@ -5,7 +5,7 @@ import {
   decimalToText,
   timesPowerOfTen,
 } from "./decimal";
-import { type FiguresOfUncertainty, roundStatement } from "./statement";
+import { type FiguresOfUncertainty, roundStatement, toSignificantFigures } from "./statement";
 
 const minus = "−";
 
@@ -103,4 +103,47 @@ export function writeNumber(value: number, figures: number): WrittenNumber {
     };
   }
   return { mantissa: withMinusSign(decimalToText(kept)) };
+}
+
+/** As few figures, from so many on, as leave the statement that follows the same. */
+function faithfulFigures(number: number, from: number, stated: (of: number) => string): number {
+  const wanted = stated(number);
+  let figures = from;
+  while (
+    figures < mostFigures &&
+    stated(Number(toSignificantFigures(number, figures))) !== wanted
+  ) {
+    figures++;
+  }
+  return figures;
+}
+
+/** A ± in the working: in the one figure that says it exactly, or in two. */
+export function writePart(size: number): WrittenNumber {
+  const clean = Number(size.toPrecision(12));
+  return writeNumber(clean, Number(clean.toPrecision(1)) === clean ? 1 : 2);
+}
+
+/**
+ * A ± in the working, before the house rule rounds it: as a part, or in further figures where these two would be rounded
+ * otherwise than the ± itself: 0.0146, not 0.015, before ± 0.01.
+ */
+export function writeUnroundedUncertainty(size: number, rule: FiguresOfUncertainty): WrittenNumber {
+  const clean = Number(size.toPrecision(12));
+  const stated = (of: number) => roundStatement(0, of, rule).uncertainty;
+  const figures = faithfulFigures(clean, 2, stated);
+  return figures > 2 ? writeNumber(clean, figures) : writePart(clean);
+}
+
+/** A value in the working: a place further than its ± of one figure, or as far as makes the statement follow from it. */
+export function writeUnroundedValue(
+  value: number,
+  size: number,
+  rule: FiguresOfUncertainty,
+): WrittenNumber {
+  const clean = Number(value.toPrecision(15));
+  const guarded = guardedFigures(value, size);
+  if (!(size > Math.abs(value) * binaryNoise)) return writeNumber(clean, guarded);
+  const stated = (of: number) => roundStatement(of, Number(size.toPrecision(12)), rule).value;
+  return writeNumber(clean, faithfulFigures(clean, guarded, stated));
 }

@@ -1,5 +1,5 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
-import { writeStatement } from "@/core/number/writtenNumber";
+import { writeStatement, writeUnroundedUncertainty } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { RunText } from "@/core/unit/runText";
 import { besideHalf, marked, numberRuns } from "@/pipeline/lineEquation";
@@ -43,8 +43,7 @@ function linesGroup({ line, range, name }: FoundLine, context: ReportContext): R
     cell(numberRuns(besideHalf(of.intercept, half.intercept)), context),
   ];
   const size = (value: number) => {
-    const { uncertainty, exponent } = writeStatement(0, value, "two");
-    const written = { mantissa: uncertainty, ...(exponent !== undefined && { exponent }) };
+    const written = writeUnroundedUncertainty(value, context.rules.figuresOfUncertainty);
     return cell([{ text: "± " }, ...numberRuns(written)], context);
   };
   const last = [size(half.slope), size(half.intercept)];
@@ -101,8 +100,7 @@ function rangeWorking(
     text.replace("−", "-").replace(".", rules.decimalMark === "comma" ? "{,}" : ".");
   const pair = `(${marks(value)} \\pm ${marks(uncertainty)})`;
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
-  const { uncertainty: half, exponent: ofHalf } = writeStatement(0, halfOfSlope, "two");
-  const written = { mantissa: half, ...(ofHalf !== undefined && { exponent: ofHalf }) };
+  const written = writeUnroundedUncertainty(halfOfSlope, rules.figuresOfUncertainty);
   const label = name ? `${name}: half the range` : "half the range";
   return [
     {

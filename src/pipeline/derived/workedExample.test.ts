@@ -1,5 +1,6 @@
 import { addDerived } from "@/investigation/acts/addDerived";
 import { setHouseRules } from "@/investigation/acts/setHouseRules";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import { perform } from "@/investigation/history/edit";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { evaluateTables, tableOf } from "../table";
@@ -7,9 +8,14 @@ import { derivedCell, isFinding } from "./derivedCell";
 import { sharesOfCell } from "./shares";
 import { workedExample } from "./workedExample";
 
-function worked(symbol: string, formula?: string, propagation?: "quadrature") {
+function worked(
+  symbol: string,
+  formula?: string,
+  propagation?: "quadrature",
+  more: Partial<HouseRules> = {},
+) {
   let document = perform(plainRule(), setHouseRules, {
-    propagation: propagation ?? "worst-case",
+    ...{ propagation: propagation ?? "worst-case", ...more },
   }).document;
   if (formula) {
     const args = { id: "d", table: "main", name: "", symbol, formula };
@@ -71,6 +77,12 @@ describe("the worked example", () => {
     expect(texts(other, "part")[0]).toContain("\\partial L");
     const tex = [...lines, ...other].map((line) => line.tex).join(" ");
     expect(tex).not.toMatch(/NaN|undefined|Infinity|\[object/);
+  });
+
+  test("every number has the decimal comma of the house", () => {
+    const tex = worked("c", "0.5 T/(T + t_10)", undefined, { decimalMark: "comma" }).lines;
+    expect(texts(tex, "numbers")[0]).toContain("8{,}91\\,\\mathrm{s}");
+    expect(tex.map((line) => line.tex).join()).not.toMatch(/\d\.\d/);
   });
 
   test("shares add up to one", () => {

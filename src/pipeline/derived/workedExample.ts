@@ -1,7 +1,21 @@
 import { linearSum, powerProduct } from "@/core/expression/shape";
-import { numberTex, symbolTex, type TexLeaf, toTex, unitTex } from "@/core/expression/tex";
+import {
+  numberTex,
+  symbolTex,
+  type TexLeaf,
+  toTex,
+  unitTex,
+  withDecimalMark,
+} from "@/core/expression/tex";
 import { type Expression, symbolsOf } from "@/core/expression/tree";
-import { guardedFigures, writeNumber, writeStatement } from "@/core/number/writtenNumber";
+import {
+  writeNumber,
+  writePart,
+  writeStatement,
+  writeUnroundedUncertainty,
+  writeUnroundedValue,
+  type WrittenNumber,
+} from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -19,19 +33,10 @@ export interface WorkedLine {
   readonly tex: string;
 }
 
-/** Figures of a ± in the working: two, or the one that says it exactly. */
-function partFigures(size: number): number {
-  const exact = Math.abs(Number(size.toPrecision(1)) - size) <= 1e-9 * Math.abs(size);
-  return exact ? 1 : 2;
-}
+const part = (size: number) => numberTex(writePart(size));
 
-const part = (size: number) => numberTex(writeNumber(size, partFigures(size)));
-
-function inUnit(value: number, figures: number, unit: string): string {
-  return `${numberTex(writeNumber(Number(value.toPrecision(15)), figures))}${unitTex(writeUnitText(unit))}`;
-}
-
-const partInUnit = (size: number, unit: string) => inUnit(size, partFigures(size), unit);
+const inUnit = (written: WrittenNumber, unit: string) =>
+  `${numberTex(written)}${unitTex(writeUnitText(unit))}`;
 
 function stated(value: number, size: number, unit: string, rules: HouseRules): string {
   const {
@@ -75,7 +80,7 @@ function bySum(coefficients: ReadonlyMap<string, number>, { rule, inputs, unit }
     const coefficient = Math.abs(coefficients.get(input.name) ?? 0);
     if (sizes[index] === 0) return [];
     const times = coefficient === 1 ? "" : `${String(Number(coefficient.toPrecision(6)))} \\times `;
-    const tex = `${times}${partInUnit(input.size, input.unit)} = ${partInUnit(sizes[index] as number, unit)}`;
+    const tex = `${times}${inUnit(writePart(input.size), input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "sum", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "sum" as const, each: sizes };
@@ -90,7 +95,7 @@ function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, valu
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     const power = Math.abs(powers.get(input.name) ?? 0);
     if (!(shares[index] as number)) return [];
-    const own = `\\frac{${partInUnit(input.size, input.unit)}}{${input.numberTex.replace(/^-/, "")}} = ${percent(Math.abs(input.size / input.value))}`;
+    const own = `\\frac{${inUnit(writePart(input.size), input.unit)}}{${input.numberTex.replace(/^-/, "")}} = ${percent(Math.abs(input.size / input.value))}`;
     const tex =
       power === 1
         ? own
@@ -106,7 +111,7 @@ function bySlopes({ rule, inputs, unit }: Working) {
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     if (!(sizes[index] as number)) return [];
     const slope = numberTex(writeNumber(Math.abs(input.slope), 3));
-    const tex = `\\left|\\frac{\\partial}{\\partial ${input.tex}}\\right| \\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${partInUnit(sizes[index] as number, unit)}`;
+    const tex = `\\left|\\frac{\\partial}{\\partial ${input.tex}}\\right| \\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "slopes", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
@@ -161,23 +166,28 @@ export function workedExample(
   const lines: WorkedLine[] = [
     ...(formula === name ? [] : [{ step: "formula" as const, tex: `${name} = ${formula}` }]),
     { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` },
-    { step: "value", tex: `${name} = ${inUnit(value, guardedFigures(value, size), shown.text)}` },
+    {
+      step: "value",
+      tex: `${name} = ${inUnit(writeUnroundedValue(value, size, rules.figuresOfUncertainty), shown.text)}`,
+    },
   ];
-  if (size === 0) return lines;
+  const marked = (all: readonly WorkedLine[]) =>
+    all.map((line) => ({ ...line, tex: withDecimalMark(line.tex, rules.decimalMark) }));
+  if (size === 0) return marked(lines);
   const worked = workUncertainty(working, expression);
   const each = worked.each.filter((one) => one > 0);
   const amounts = each.map((one) => (worked.how === "percentages" ? percent(one) : part(one)));
   const delta = deltaTex(name);
   const sum = togetherTex(rule, amounts);
-  const whole = partInUnit(size, shown.text);
+  const whole = inUnit(writeUnroundedUncertainty(size, rules.figuresOfUncertainty), shown.text);
   const together =
     worked.how === "percentages"
       ? `\\frac{${delta}}{${name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad ${delta} = ${whole}`
       : `${delta} = ${each.length > 1 ? `${sum} = ` : ""}${whole}`;
-  return [
+  return marked([
     ...lines,
     ...worked.parts,
     { step: "together", how: worked.how, tex: together },
     { step: "stated", tex: `${name} = ${stated(value, size, shown.text, rules)}` },
-  ];
+  ]);
 }

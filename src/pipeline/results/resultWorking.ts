@@ -1,11 +1,21 @@
+import { evaluateAt } from "@/core/expression/evaluate";
 import { printFormula } from "@/core/expression/print";
-import { numberTex, symbolTex, type TexLeaf, toTex, unitTex } from "@/core/expression/tex";
+import {
+  numberTex,
+  symbolTex,
+  type TexLeaf,
+  toTex,
+  unitTex,
+  withDecimalMark,
+} from "@/core/expression/tex";
 import type { Expression } from "@/core/expression/tree";
 import {
   guardedFigures,
   type WrittenNumber,
   writeNumber,
   writeStatement,
+  writeUnroundedUncertainty,
+  writeUnroundedValue,
 } from "@/core/number/writtenNumber";
 import { baseUnits } from "@/core/unit/dimension";
 import { writeUnit, writeUnitText } from "@/core/unit/unitText";
@@ -79,13 +89,23 @@ function numbersLeaf(inputs: readonly NamedInput[], rules: HouseRules) {
   };
 }
 
-function inUnit(value: number, figures: number, { unit }: WorkedResult, rules: HouseRules): string {
-  const written = writeNumber(Number(value.toPrecision(15)), figures);
+function inUnit(written: WrittenNumber, { unit }: WorkedResult, rules: HouseRules): string {
   return `${numberTex(written, rules.decimalMark)}${unitTex(writeUnitText(unit.text))}`;
 }
 
-/** "kg m⁻¹ s⁻² = Pa", where the unit that is stated is not simply the base units. */
-function unitLine({ unit }: WorkedResult): ResultLine[] {
+/** Whether the unit comes from that of an input, and the numbers, put in as they stand, give the value in it. */
+function needsNoConversion({ expression, inputs, value, unit }: WorkedResult): boolean {
+  const stated = unitTex(writeUnitText(unit.text));
+  if (!expression || inputs.every((one) => unitTex(shownInput(one).unit) !== stated)) return false;
+  const numbers = Object.fromEntries(inputs.map((one) => [one.name, shownInput(one).number]));
+  const found = evaluateAt(expression, numbers);
+  return found.kind === "value" && Math.abs(found.value - value) <= 1e-9 * Math.abs(value);
+}
+
+/** "kg m⁻¹ s⁻² = Pa", where the unit that is stated does not simply come of those that are put in. */
+function unitLine(one: WorkedResult): ResultLine[] {
+  const { unit } = one;
+  if (needsNoConversion(one)) return [];
   const base = unit.dimension.flatMap((exponent, i) =>
     Math.abs(exponent) < 1e-9
       ? []
@@ -113,7 +133,7 @@ function togetherLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
       ? numbers.join(" + ")
       : `\\sqrt{${numbers.map((number) => `(${number})^{2}`).join(" + ")}}`;
   const name = `\\Delta ${symbolTex(result.symbol) || "\\text{result}"}`;
-  const whole = inUnit(size, 2, one, rules);
+  const whole = inUnit(writeUnroundedUncertainty(size, rules.figuresOfUncertainty), one, rules);
   return [{ step: "together", tex: `${name} = ${parts.length > 1 ? `${sum} = ` : ""}${whole}` }];
 }
 
@@ -136,19 +156,27 @@ export function resultWorking(one: WorkedResult, rules: HouseRules): readonly Re
       lines.push({ step: "numbers", tex: `${name} = ${numbers}` });
     }
   }
-  return [
+  const all: ResultLine[] = [
     ...lines,
     ...unitLine(one),
-    { step: "value", tex: `${name} = ${inUnit(value, guardedFigures(value, size), one, rules)}` },
+    {
+      step: "value",
+      tex: `${name} = ${inUnit(writeUnroundedValue(value, size, rules.figuresOfUncertainty), one, rules)}`,
+    },
     ...togetherLine(one, rules),
   ];
+  return all.map(({ step, tex: line }) => ({
+    step,
+    tex: withDecimalMark(line, rules.decimalMark),
+  }));
 }
 
 /** The rounded statement of a result in TeX, with its symbol. */
 export function statedTex(one: WorkedResult, rules: HouseRules): string {
   const name = symbolTex(one.result.symbol) || "\\text{result}";
   const unit = unitTex(writeUnitText(one.unit.text));
-  if (one.size === 0) return `${name} = ${inUnit(one.value, 4, one, rules)}`;
+  if (one.size === 0)
+    return `${name} = ${inUnit(writeUnroundedValue(one.value, 0, rules.figuresOfUncertainty), one, rules)}`;
   const { value, uncertainty, exponent } = writeStatement(
     ...([one.value, one.size, rules.figuresOfUncertainty] as const),
   );

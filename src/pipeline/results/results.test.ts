@@ -165,11 +165,21 @@ describe("what is shown of a result", () => {
     expect(statedTex(rule(), rules)).toBe("E = (200 \\pm 20)\\,\\mathrm{GPa}");
   });
 
+  test("no unit is converted where the numbers come in the unit that is stated", () => {
+    for (const name of ["crossing", "concentration"]) {
+      const lines = resultWorking(worked(samples.bariumHydroxide(), name), rules);
+      expect(lines.map(({ step }) => step)).toEqual(["formula", "numbers", "value", "together"]);
+    }
+  });
+
   test("a decimal comma and two figures follow the house", () => {
     const other = { ...rules, decimalMark: "comma", figuresOfUncertainty: "two" } as const;
     expect(statedTex(rule(), other)).toBe("E = (203 \\pm 15)\\,\\mathrm{GPa}");
     const thin = worked(samples.constantanWires(), "thin");
     expect(statedTex(thin, other)).toContain("0{,}495 \\pm 0{,}026");
+    const working = resultWorking(thin, other).map(({ tex }) => tex);
+    expect(working.join()).toContain("\\left(0{,}400\\,\\mathrm{mm}\\right)^{2}");
+    expect(working.join()).not.toMatch(/\d\.\d/);
   });
 
   test("a constant that would explain a miss is named with how far it would be off", () => {
