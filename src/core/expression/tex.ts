@@ -55,8 +55,10 @@ export function unitTex(runs: ReturnType<typeof writeSymbol>): string {
 /** How tightly an expression holds together: sums least, products, powers, single things most. */
 function strength(expression: Expression, leaf: (name: string) => TexLeaf): number {
   switch (expression.kind) {
-    case "symbol":
-      return leaf(expression.name).single ? 5 : 2;
+    case "symbol": {
+      const { tex, single } = leaf(expression.name);
+      return tex.startsWith("-") ? 1 : single ? 5 : 2;
+    }
     case "operation":
       return { "+": 1, "-": 1, "*": 2, "/": 5, "^": 4 }[expression.operator];
     case "negative":
@@ -132,7 +134,7 @@ export function toTex(
       const { left, right } = expression;
       switch (expression.operator) {
         case "+":
-          return `${inside(left, 1)} + ${inside(right, 1)}`;
+          return `${inside(left, 1)} + ${inside(right, toTex(right, leaf).startsWith("-") ? 2 : 1)}`;
         case "-":
           return `${inside(left, 1)} - ${inside(right, 2)}`;
         case "*":

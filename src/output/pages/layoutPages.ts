@@ -66,6 +66,18 @@ interface Sheet {
   readonly inks: ReportInks;
 }
 
+const tall = (pieces: readonly Piece[], top: boolean) =>
+  pieces.reduce((sum, { height, before }, i) => sum + height + (top && i === 0 ? 0 : before), 0);
+
+/** What is no taller than this part of a page is not broken by its end. */
+const mostWhole = 0.4;
+
+/** A table or a working in one chain, where a page has the room. */
+function whole(pieces: readonly Piece[], room: number): Piece[] {
+  if (tall(pieces, true) > room * mostWhole) return [...pieces];
+  return pieces.map((piece, i) => (i < pieces.length - 1 ? { ...piece, keepNext: true } : piece));
+}
+
 /** The first two and the last two lines of a working stay together, and the last with the statement behind it. */
 function together(lines: readonly Piece[], stated: boolean): Piece[] {
   const last = lines.length - 1;
@@ -95,13 +107,16 @@ function nodePieces(
     case "number":
       return paragraphPieces(node, id, list, width, inks.ink);
     case "table":
-      return tablePieces(node, width, inks);
+      return whole(tablePieces(node, width, inks), height);
     case "figure":
       return [figurePiece(node, width, height)];
     case "working":
-      return together(
-        node.lines.flatMap((line, i) => workingPieces(line, `${id}/${i}`, width, inks)),
-        next?.kind === "statement",
+      return whole(
+        together(
+          node.lines.flatMap((line, i) => workingPieces(line, `${id}/${i}`, width, inks)),
+          next?.kind === "statement",
+        ),
+        height,
       );
     case "statement":
       return statementPieces(node.tex, id, width, inks.ink);
@@ -131,9 +146,6 @@ function chainsOf(pieces: readonly Piece[]): Piece[][] {
   }
   return chains;
 }
-
-const tall = (pieces: readonly Piece[], top: boolean) =>
-  pieces.reduce((sum, { height, before }, i) => sum + height + (top && i === 0 ? 0 : before), 0);
 
 /** Puts pieces on pages, from top to foot; a chain longer than a page is broken where the page ends. */
 function paginated(pieces: readonly Piece[], room: number): Piece[][] {

@@ -14,7 +14,8 @@ import type { LiveValue } from "./liveValues";
 import { lineNodes } from "./lineNodes";
 import { reportFigure, type ReportContext } from "./reportContext";
 import type { ReportBlock, ReportNode, WorkingLine } from "./report";
-import { processedTable, quantityNames, readingsTable } from "./tables";
+import { tableCaption } from "./tableCaption";
+import { processedTable, readingsTable } from "./tables";
 import { textNodes } from "./texts";
 
 /** What a block shows, or what is missing for it to show something. */
@@ -26,7 +27,7 @@ const nodes = (...found: readonly ReportNode[]): BlockNodes => ({ kind: "nodes",
 const missing = (words: string): BlockNodes => ({ kind: "missing", missing: words });
 
 function tableBlock(id: string, block: WriteUpBlock, context: ReportContext): BlockNodes {
-  const { tables, document, numbers } = context;
+  const { tables, numbers } = context;
   const table = tables.find((one) => one.id === block.of);
   if (!table) return missing(missingWords.table);
   const raw = block.kind === "readings";
@@ -34,13 +35,9 @@ function tableBlock(id: string, block: WriteUpBlock, context: ReportContext): Bl
   if (!printed || printed.groups.length === 0) {
     return missing(raw ? missingWords.readings : missingWords.derived);
   }
-  const named = document.tables[block.of]?.name.trim();
-  const of = quantityNames(table, raw ? "read" : "all");
-  const begin = raw ? "Readings" : "Processed readings";
-  const caption = `${named ? `${named}: ` : ""}${named ? begin.toLowerCase() : begin} of ${of}.`;
   return nodes({
     ...{ kind: "table", anchor: `table:${id}`, number: numbers.get(`table:${id}`) ?? 0 },
-    ...{ caption: [{ text: caption }], table: printed },
+    ...{ caption: tableCaption(table, raw ? "readings" : "processed", context), table: printed },
   });
 }
 

@@ -95,6 +95,31 @@ function toCommon({ value, bars }: Measured, decimals: number): WrittenReading {
   return { value: toDecimals(value, decimals), up: size(bars.up), down: size(bars.down) };
 }
 
+const figuresOf = (written: string) => written.replace(/^[0.]+/, "").replace(".", "").length;
+
+/** All rows to the decimals of the smallest ±, where that leaves every ± one or two figures: 0.010 and 0.011 beside each other. A single reading stays as it was read. */
+function evenly(
+  written: readonly (WrittenReading | undefined)[],
+  scaled: readonly (Measured | undefined)[],
+): readonly (WrittenReading | undefined)[] {
+  const sizes = written.flatMap((one) => [one?.up, one?.down].filter((text) => text !== undefined));
+  const decimals = Math.max(0, ...sizes.map(decimalsOf));
+  const even = written.map((one, i): WrittenReading | undefined => {
+    const measured = scaled[i];
+    if (!one || one.up === undefined || !measured) return one;
+    const { bars, value, spread, derived } = measured;
+    const asRead = spread.count === 1 && !derived;
+    return {
+      ...{ up: toDecimals(bars.up, decimals), down: toDecimals(bars.down, decimals) },
+      value: asRead ? one.value : toDecimals(value, decimals),
+    };
+  });
+  const fits = even.every((one) =>
+    [one?.up, one?.down].every((text) => text === undefined || [1, 2].includes(figuresOf(text))),
+  );
+  return fits ? even : written;
+}
+
 /** Digits behind the point that a column without ± has: as many as its middle row. */
 function usualDecimals(written: readonly (WrittenReading | undefined)[]): number {
   const all = written.flatMap((one) => (one ? [decimalsOf(one.value)] : [])).sort((a, b) => a - b);
@@ -145,7 +170,8 @@ export function printedColumn(
   const single = scaled.some((one) => one && one.spread.count === 1 && !one.derived);
   const decimals = barred && !single ? commonDecimals(written, scaled) : undefined;
   const bare = barred ? undefined : usualDecimals(written);
-  const rows = written.map((one, i): WrittenReading | undefined => {
+  const even = barred && decimals === undefined ? evenly(written, scaled) : written;
+  const rows = even.map((one, i): WrittenReading | undefined => {
     const measured = scaled[i];
     if (!one || !measured) return undefined;
     if (decimals !== undefined) return toCommon(measured, decimals);

@@ -79,7 +79,7 @@ function plainInput(
   if (binding.kind === "constant") {
     const { value, uncertainty, unit, factor, offset } = binding.constant;
     const own = { value: (value - offset) / factor, size: uncertainty / factor };
-    const figures = own.size > 0 ? guardedFigures(own.value, own.size) : 6;
+    const figures = own.size > 0 ? Math.max(1, guardedFigures(own.value, own.size) - 1) : 6;
     return { ...own, unit, factor, figures };
   }
   const evaluated = quantities.find(({ id }) => id === binding.id);
