@@ -1,8 +1,9 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
+import type { Scene } from "@/figure/scene";
 import { svgText } from "@/figure/render/svgText";
 import { describeFigure } from "@/investigation/acts/describeFigure";
 import { setAxis } from "@/investigation/acts/setAxis";
@@ -80,6 +81,22 @@ describe("a figure as PDF", () => {
     const { text } = opened("greek.pdf", await figurePdf(scene, "Greek", shippedFont));
     expect(text).toContain("Δλ of Ω and α");
   });
+});
+
+/** How many dots of a drawn page are dark. */
+function ink(path: string): number {
+  execFileSync("pdftoppm", ["-r", "72", "-gray", "-singlefile", path, path]);
+  const drawn = readFileSync(`${path}.pgm`);
+  return drawn.subarray(-60 * 60).filter((grey) => grey < 128).length;
+}
+
+test.each([..."∂≈≤→∞∑Ωα±é5"])("another program draws %s as well as reading it", async (letter) => {
+  const runs = [{ x: 0, y: 0, size: 30, face: "serif", text: letter }] as const;
+  const shape = { kind: "text", role: "title", x: 15, y: 40, rotate: 0, fill: "#000000", runs } as const; // prettier-ignore
+  const scene: Scene = { width: 60, height: 60, shapes: [shape], spots: [] };
+  const { text } = opened("letter.pdf", await figurePdf(scene, "Letter", shippedFont));
+  expect(text).toContain(letter);
+  expect(ink(join(folder, "letter.pdf"))).toBeGreaterThan(20);
 });
 
 describe("a figure as text", () => {

@@ -19,8 +19,8 @@ export async function embeddedFonts(
   scenes: readonly Scene[],
   fetchFont: FontFetcher = fetchedFont,
 ): Promise<PdfFonts> {
-  const { default: fontkit } = await import("@pdf-lib/fontkit");
-  document.registerFontkit(fontkit);
+  const { subsetFontkit } = await import("./subsetFontkit");
+  document.registerFontkit(subsetFontkit);
   const fonts = new Map<string, PDFFont>();
   for (const { face, subset, file } of pdfFontFiles(scenes)) {
     const bytes = await fetchFont(file);
