@@ -22,6 +22,8 @@ import { figureTex } from "./figureTex";
 import { onePagePdf } from "./onePagePdf";
 import { plottedCsv, plottedTable } from "./plottedCells";
 
+jest.setTimeout(60_000);
+
 const folder = mkdtempSync(join(tmpdir(), "figure-"));
 
 function shown(document: Investigation = plainRule()) {

@@ -79,7 +79,7 @@ function bracketed(tex: string): string {
 
 /** Two factors side by side need a sign between them where digits or a unit would meet the next number. */
 function joint(left: string, right: string): string {
-  const digits = /[\d}]\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d|-)/.test(right);
+  const digits = /(?:[\d}]|\\right\))\s*$/.test(left) && /^\s*(?:\d|\\left\(?-?\d|-)/.test(right);
   const united = /\\mathrm\{[^$]*\}$/.test(left) && /^\\pi/.test(right);
   const piNumber = /\\pi\s*$/.test(left) && /^\s*(?:\d|\\left\(?\d)/.test(right);
   return digits || united || piNumber ? `${left} \\times ${right}` : `${left}\\,${right}`;

@@ -106,10 +106,9 @@ function TableView({ table }: { table: ReportTable }) {
           </tbody>
         ))}
       </table>
-      {table.notes.map((note) => (
-        <p key={note} className="text-soft text-xs">
-          <sup>{note.slice(0, 1)}</sup>
-          {note.slice(1)}
+      {table.notes.map(({ letter, text }) => (
+        <p key={text} className="text-soft text-xs">
+          <sup>{letter}</sup> {text}
         </p>
       ))}
     </div>

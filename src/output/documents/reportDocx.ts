@@ -95,7 +95,13 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>): FileChild[] {
     new Paragraph({ children: caption, keepNext: true, spacing: { before: 200, after: 60 } }),
     docxTable(node.table),
     ...node.table.notes.map(
-      (note) => new Paragraph({ children: [new TextRun({ text: note, size: 17 })] }),
+      ({ letter, text }) =>
+        new Paragraph({
+          children: [
+            new TextRun({ text: letter, superScript: true, size: 17 }),
+            new TextRun({ text: ` ${text}`, size: 17 }),
+          ],
+        }),
     ),
     new Paragraph({ children: [] }),
   ];

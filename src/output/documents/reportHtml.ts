@@ -76,7 +76,9 @@ function tableHtml({ heads, groups, notes }: ReportTable): string {
     const lines = rows.map((cells) => `<tr>${cells.map(cellHtml).join("")}</tr>`).join("");
     return `<tbody>${named}${lines}</tbody>`;
   });
-  const under = notes.map((note) => `<p class="note">${escaped(note)}</p>`).join("");
+  const under = notes
+    .map(({ letter, text }) => `<p class="note"><sup>${letter}</sup> ${escaped(text)}</p>`)
+    .join("");
   return `<table><thead>${head}</thead>${bodies.join("")}</table>${under}`;
 }
 

@@ -75,7 +75,7 @@ function tableMarkdown(table: ReportTable): string {
     ...table.groups.flatMap(({ name, rows }) =>
       rows.map((cells) => line([...lead(name), ...cells.map(cellMarkdown)])),
     ),
-    ...table.notes.map((note) => `\n${escaped(note)}`),
+    ...table.notes.map(({ letter, text }) => `\n<sup>${letter}</sup> ${escaped(text)}`),
   ].join("\n");
 }
 

@@ -69,7 +69,9 @@ function tableTex({ heads, groups, notes }: ReportTable): string[] {
     ]),
     "\\bottomrule",
     "\\end{tabular}",
-    ...notes.map((note) => `\\par\\footnotesize ${texOfText(note)}`),
+    ...notes.map(
+      ({ letter, text }) => `\\par\\footnotesize\\textsuperscript{${letter}} ${texOfText(text)}`,
+    ),
   ];
 }
 

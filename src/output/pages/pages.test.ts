@@ -56,6 +56,20 @@ describe("words in lines", () => {
 });
 
 describe("pages", () => {
+  test.each(Object.entries(samples))("of %s break no short table or working", (_, make) => {
+    const pages = pagesOf(make()).map((page) => wordsOn(page).join(" "));
+    for (const page of pages.slice(1)) {
+      expect(page).not.toMatch(/^(percentage|together|stated|value|± together|steepest)/);
+    }
+    const example = pages.filter((page) => page.includes("Worked example"));
+    for (const page of example) {
+      const [begun, stated] = [/Worked example/g, /stated/g].map(
+        (word) => page.match(word)!.length,
+      );
+      expect(stated).toBeGreaterThanOrEqual(begun!);
+    }
+  });
+
   test.each(Object.entries(samples))("of %s keep everything within the paper", (_, make) => {
     for (const { width, height, parts } of pagesOf(make())) {
       for (const { x, y, scale, scene } of parts) {

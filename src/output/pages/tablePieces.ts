@@ -18,11 +18,13 @@ const oneLine = (inlines: readonly Inline[]): SetLine | undefined =>
 
 const headInlines = ({ runs }: ReportHead) => runInlines(runs, true);
 
+const raised = (text: string): Inline => ({ kind: "text", text, marks: ["super"] });
+
 /** What stands in a cell, its ± apart for it has an ink of its own. */
 function cellLines({ runs, uncertainty, aside }: ReportCell) {
-  const letter: Inline[] = aside ? [{ kind: "text", text: aside, marks: ["super"] }] : [];
   return {
-    value: oneLine([...runInlines(runs), ...letter]),
+    value: oneLine([...runInlines(runs), ...(aside ? [raised(aside)] : [])]),
+    struck: aside ? oneLine(runInlines(runs)) : undefined,
     bar: uncertainty ? oneLine([{ kind: "text", text: ` ± ${uncertainty}` }]) : undefined,
   };
 }
@@ -125,22 +127,21 @@ function rowPiece(cells: readonly ReportCell[], id: string, laid: Laid): Piece {
   const row: Tag = { role: "TR", id: `${root.id}/${id}` };
   const parts = cells.flatMap((cell, column): Part[] => {
     const path = [root, row, { role: "TD" as const, id: `${row.id}/${column}` }];
-    const { value, bar } = cellLines(cell);
+    const { value, struck, bar } = cellLines(cell);
     const right = left(laid, column + 1) - padding;
     const start = right - (value?.width ?? 0) - (bar?.width ?? 0);
-    const struck: Part[] =
-      cell.aside && value
-        ? [
-            {
-              ...{ path: [], scale, x: (start - 1) * scale, y: 7.2 * scale },
-              scene: ruleScene(value.width + 1, 0.7, inks.ink),
-            },
-          ]
-        : [];
+    const crossed: Part[] = struck
+      ? [
+          {
+            ...{ path: [], scale, x: (start - 1) * scale, y: 7.2 * scale },
+            scene: ruleScene(struck.width + 1, 0.7, inks.ink),
+          },
+        ]
+      : [];
     return [
       ...place(value, laid, { x: start, y: 10.5 }, inks.ink, path),
       ...place(bar, laid, { x: start + (value?.width ?? 0), y: 10.5 }, inks.uncertain, path),
-      ...struck,
+      ...crossed,
     ];
   });
   return { height: rowHeight * scale, before: 0, parts };
@@ -185,9 +186,9 @@ export function tablePieces(node: Node, width: number, inks: ReportInks): Piece[
     again,
     ...(i === rows.length - 1 && { keepNext: true }),
   }));
-  const notes = table.notes.flatMap((text, i) =>
+  const notes = table.notes.flatMap(({ letter, text }, i) =>
     linePieces(
-      [{ kind: "text", text }],
+      [raised(letter), { kind: "text", text: ` ${text}` }],
       { width, x: 0, before: i === 0 ? 2 : 0 },
       { ...caption, size: 8.5, leading: 11.5 },
       inks.soft,

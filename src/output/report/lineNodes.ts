@@ -1,7 +1,9 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
+import { toSignificantFigures } from "@/core/number/statement";
 import { writeStatement, writeUnroundedUncertainty } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { RunText } from "@/core/unit/runText";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import { besideHalf, marked, numberRuns } from "@/pipeline/lineEquation";
 import { fitFigure, type SeriesFit } from "@/pipeline/fit";
 import { seriesRuns } from "@/pipeline/figure";
@@ -30,6 +32,14 @@ function cell(runs: RunText, { rules }: ReportContext): ReportCell {
   return { runs: marked(runs, rules) };
 }
 
+/** Half of a range as it stands beside the lines: written plainly where they are. */
+function halfBeside(half: number, value: number, { figuresOfUncertainty }: HouseRules) {
+  const written = writeUnroundedUncertainty(half, figuresOfUncertainty);
+  const plain = written.exponent === undefined || besideHalf(value, half).exponent !== undefined;
+  if (plain) return written;
+  return { mantissa: toSignificantFigures(half, written.mantissa.replace(".", "").length) };
+}
+
 /** Best, steepest and shallowest line of a series as rows. */
 function linesGroup({ line, range, name }: FoundLine, context: ReportContext): ReportGroup {
   const ranged = range?.kind === "range" ? range : undefined;
@@ -42,11 +52,9 @@ function linesGroup({ line, range, name }: FoundLine, context: ReportContext): R
     cell(numberRuns(besideHalf(of.slope, half.slope)), context),
     cell(numberRuns(besideHalf(of.intercept, half.intercept)), context),
   ];
-  const size = (value: number) => {
-    const written = writeUnroundedUncertainty(value, context.rules.figuresOfUncertainty);
-    return cell([{ text: "± " }, ...numberRuns(written)], context);
-  };
-  const last = [size(half.slope), size(half.intercept)];
+  const size = (of: "slope" | "intercept") =>
+    cell([{ text: "± " }, ...numberRuns(halfBeside(half[of], line[of], context.rules))], context);
+  const last = [size("slope"), size("intercept")];
   return {
     ...(name && { name }),
     rows: [
@@ -100,7 +108,7 @@ function rangeWorking(
     text.replace("−", "-").replace(".", rules.decimalMark === "comma" ? "{,}" : ".");
   const pair = `(${marks(value)} \\pm ${marks(uncertainty)})`;
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
-  const written = writeUnroundedUncertainty(halfOfSlope, rules.figuresOfUncertainty);
+  const written = halfBeside(halfOfSlope, line.slope, rules);
   const label = name ? `${name}: half the range` : "half the range";
   return [
     {

@@ -65,13 +65,31 @@ describe("the table of readings", () => {
     expect(texts(table)[0]).toEqual(["0.200 ± 0.001", "3.07", "3.09", "3.05", "3.1 ± 0.1"]);
   });
 
+  test("the ± of readings and of what follows from them have the same decimals in every row", () => {
+    const wires = texts(tableIn(samples.constantanWires(), 1)).map((row) => row[2]);
+    expect(wires.slice(3, 6)).toEqual(["1.257 ± 0.008", "1.587 ± 0.010", "1.878 ± 0.011"]);
+    const squares = texts(tableIn(samples.leakingCistern(), 2)).map((row) => row[3]);
+    expect(squares.slice(-3)).toEqual(["2.83 ± 0.07", "3.51 ± 0.10", "4.00 ± 0.13"]);
+  });
+
+  test("a caption says what the ± of a row leaves out", () => {
+    const captions = (document: Investigation) =>
+      shownNodes(reportOf(document).report).flatMap((node) =>
+        node.kind === "table" ? [plainRunText(node.caption)] : [],
+      );
+    const [raw, processed] = captions(samples.leakingCistern());
+    expect(raw).not.toContain("leaves out");
+    expect(processed).toContain("The ± of a row leaves out what V and d bring to all rows alike.");
+    expect(captions(samples.clampedRule()).join()).not.toContain("leaves out");
+  });
+
   test("what is set aside stays, with a letter that leads to its reason", () => {
     const document = after(samples.clampedRule(), setAside, {
       ...{ readings: [{ row: "row3", cell: "time~2" }], reason: "miscounted" },
     });
     const table = tableIn(document, 1);
     expect(texts(table)[2]).toEqual(["0.300", "5.82", "5.78 a", "5.70", "5.8"]);
-    expect(table.notes).toEqual(["a set aside: miscounted"]);
+    expect(table.notes).toEqual([{ letter: "a", text: "set aside: miscounted" }]);
   });
 
   test("each series stands under its name", () => {

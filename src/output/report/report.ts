@@ -35,12 +35,17 @@ export interface ReportGroup {
   readonly rows: readonly (readonly ReportCell[])[];
 }
 
+/** Why a reading was set aside, behind the letter that leads to it. */
+export interface ReportNote {
+  readonly letter: string;
+  readonly text: string;
+}
+
 /** A table as a report prints it: units in the headings only. */
 export interface ReportTable {
   readonly heads: readonly (readonly ReportHead[])[];
   readonly groups: readonly ReportGroup[];
-  /** Why readings were set aside, by their letters. */
-  readonly notes: readonly string[];
+  readonly notes: readonly ReportNote[];
 }
 
 /** A line of working with what stands before it. */

@@ -5,7 +5,7 @@ import { measuredColumn } from "@/pipeline/measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
 import { columnHeading, printedColumn } from "./quantityColumns";
 import type { ReportContext } from "./reportContext";
-import type { ReportCell, ReportGroup, ReportHead, ReportTable } from "./report";
+import type { ReportCell, ReportGroup, ReportHead, ReportNote, ReportTable } from "./report";
 
 const nothing: ReportCell = { runs: [] };
 
@@ -21,10 +21,10 @@ class Notes {
     return made;
   }
 
-  all(): readonly string[] {
-    return [...this.letters].map(
-      ([reason, letter]) => `${letter} set aside: ${reason || "no reason given"}`,
-    );
+  all(): readonly ReportNote[] {
+    return [...this.letters].map(([reason, letter]) => ({
+      ...{ letter, text: `set aside: ${reason || "no reason given"}` },
+    }));
   }
 }
 

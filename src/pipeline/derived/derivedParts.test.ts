@@ -10,6 +10,7 @@ import { toTex } from "@/core/expression/tex";
 import { unitOfText } from "@/core/expression/unitOf";
 import { readUnit } from "@/core/unit/unitText";
 import { quickFormulas } from "@/intake/quickFormulas";
+import { samples } from "@/investigation/samples/samples";
 import { evaluateTables, tableOf } from "../table";
 import { checkTables } from "../checks/checkReadings";
 import { drawingOf } from "./drawnInputs";
@@ -17,6 +18,7 @@ import { derivedCell, derivedCells, isFinding } from "./derivedCell";
 import { expandedFormula } from "./expandedFormula";
 import { sharesOverRows } from "./shares";
 import { shownUnit } from "./shownUnit";
+import { workedExample } from "./workedExample";
 
 const rule = perform(plainRule(), setHouseRules, { headings: "slash" }).document;
 
@@ -37,6 +39,17 @@ describe("a formula spread out over its readings", () => {
     const { expression, symbols } = expandedFormula(column, quantities);
     expect(toTex(expression)).toBe("\\left(\\frac{t_{\\mathrm{10}}}{10}\\right)^{2}");
     expect([...symbols.keys()]).toEqual(["t_10"]);
+  });
+
+  test("but keeps a temperature in K, which °C can't stand for", () => {
+    const { column, quantities } = found(samples.fadingCross(), "1/T");
+    expect(toTex(expandedFormula(column, quantities).expression)).toBe("\\frac{1}{T}");
+    const cell = derivedCell(column, 2);
+    if (!cell || isFinding(cell)) throw new Error("the row has no value");
+    const args = [column, cell, 2, quantities, rule.houseRules] as const;
+    const lines = workedExample(found(samples.fadingCross(), "1/T").evaluated, ...args);
+    expect(lines.find(({ step }) => step === "numbers")!.tex).toContain("303.15\\,\\mathrm{K}");
+    expect(lines.map(({ tex }) => tex).join()).not.toContain("circ");
   });
 
   test("to any depth", () => {

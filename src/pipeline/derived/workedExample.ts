@@ -57,12 +57,14 @@ function togetherTex(rule: PropagationRule, parts: readonly string[]): string {
     : `\\sqrt{${parts.map((part) => `(${part})^{2}`).join(" + ")}}`;
 }
 
-/** Δ before a symbol, or before one that is a short formula itself: ΔT, Δ(1/T), Δ(ln U). */
-function deltaTex(name: string): string {
-  return /[/(]|\\,/.test(name) ? `\\Delta\\left(${name}\\right)` : `\\Delta ${name}`;
+/** A sign before a symbol, or before one that is a short formula itself: ΔT, Δ(1/T), ∂(ln U). */
+function signed(sign: "\\Delta" | "\\partial", name: string): string {
+  return /[/(]|\\,/.test(name) ? `${sign}\\left(${name}\\right)` : `${sign} ${name}`;
 }
 
 interface Working {
+  /** Of the result, in TeX. */
+  readonly name: string;
   readonly rule: PropagationRule;
   readonly inputs: readonly DirectInput[];
   /** Value and ± in the shown unit. */
@@ -106,12 +108,12 @@ function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, valu
   return { parts, size, how: "percentages" as const, each: shares };
 }
 
-function bySlopes({ rule, inputs, unit }: Working) {
+function bySlopes({ name, rule, inputs, unit }: Working) {
   const sizes = inputs.map(({ slope, size }) => Math.abs(slope) * size);
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     if (!(sizes[index] as number)) return [];
     const slope = numberTex(writeNumber(Math.abs(input.slope), 3));
-    const tex = `\\left|\\frac{\\partial}{\\partial ${input.tex}}\\right| \\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
+    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right| \\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "slopes", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
@@ -154,8 +156,8 @@ export function workedExample(
   const size = combinedUncertainty(rule, [parts.row, parts.common]) / Math.abs(shown.factor);
   const names = symbolsOf(expression);
   const inputs = directInputs(column, symbols, row, quantities, rule, names);
-  const working = { rule, inputs, value, size, unit: shown.text };
   const name = symbolTex(evaluated.quantity.symbol);
+  const working = { name, rule, inputs, value, size, unit: shown.text };
   const leaf = (symbol: string): TexLeaf => {
     const input = inputs.find((one) => one.name === symbol);
     return input
@@ -177,7 +179,7 @@ export function workedExample(
   const worked = workUncertainty(working, expression);
   const each = worked.each.filter((one) => one > 0);
   const amounts = each.map((one) => (worked.how === "percentages" ? percent(one) : part(one)));
-  const delta = deltaTex(name);
+  const delta = signed("\\Delta", name);
   const sum = togetherTex(rule, amounts);
   const whole = inUnit(writeUnroundedUncertainty(size, rules.figuresOfUncertainty), shown.text);
   const together =

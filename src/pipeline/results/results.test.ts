@@ -165,6 +165,23 @@ describe("what is shown of a result", () => {
     expect(statedTex(rule(), rules)).toBe("E = (200 \\pm 20)\\,\\mathrm{GPa}");
   });
 
+  test("negative numbers stand in brackets, and a number behind one has its sign", () => {
+    const numbers = (sample: keyof typeof samples, id: string) =>
+      resultWorking(worked(samples[sample](), id), rules).find(({ step }) => step === "numbers")!
+        .tex;
+    expect(numbers("resonatingTube", "correction")).toBe(
+      "e = -\\left(-0.0120\\,\\mathrm{m}\\right)",
+    );
+    expect(numbers("fadingCross", "energy")).toContain("K}\\right) \\times 8.31446");
+  });
+
+  test("the root of a fraction is written as one", () => {
+    const lines = resultWorking(worked(samples.leakingCistern(), "coefficient"), rules);
+    expect(lines.find(({ step }) => step === "solved")!.tex).toContain(
+      "\\sqrt{\\frac{\\text{slope}}{2\\,g}}",
+    );
+  });
+
   test("no unit is converted where the numbers come in the unit that is stated", () => {
     for (const name of ["crossing", "concentration"]) {
       const lines = resultWorking(worked(samples.bariumHydroxide(), name), rules);

@@ -1,5 +1,5 @@
 import type { Expression, Operator } from "../../expression/tree";
-import type { Atom, Sum, Term } from "./sum";
+import type { Atom, Factor, Sum, Term } from "./sum";
 
 const operation = (operator: Operator, left: Expression, right: Expression): Expression => ({
   ...{ kind: "operation", operator, left, right },
@@ -62,9 +62,27 @@ function raised(atom: Atom, exponent: number): Expression {
 const times = (parts: readonly Expression[]) =>
   parts.reduce((whole, part) => operation("*", whole, part));
 
+/** A term whose number is the root of a fraction, with all its square roots as one: √(s/2g), not 0.7071 √s/√g. */
+function underRoot({ coefficient, factors }: Term): readonly Expression[] | undefined {
+  if (fraction(coefficient) || !fraction(coefficient ** 2)) return undefined;
+  const isRoot = ({ exponent }: Factor) => Math.abs(exponent) === 0.5;
+  const all = [...factors];
+  const inside = all
+    .filter(([, one]) => isRoot(one))
+    .map(([key, one]) => [key, { ...one, exponent: 2 * one.exponent }] as const);
+  const root = { coefficient: coefficient ** 2, factors: new Map(inside) };
+  const rest = new Map(all.filter(([, one]) => !isRoot(one)));
+  return [
+    { kind: "call", name: "sqrt", of: termExpression(root) },
+    ...(rest.size > 0 ? [termExpression({ coefficient: 1, factors: rest })] : []),
+  ];
+}
+
 /** A term without its sign: numbers, π and symbols over those with powers below 0. */
 function termExpression({ coefficient, factors }: Term): Expression {
   const size = Math.abs(coefficient);
+  const root = underRoot({ coefficient: size, factors });
+  if (root) return times(root);
   const found = fraction(size);
   const [above, below] = found ?? [size, 1];
   const order = (atom: Atom) => (atom.kind === "pi" ? 0 : atom.kind === "symbol" ? 1 : 2);
