@@ -113,7 +113,7 @@ function bySlopes({ name, rule, inputs, unit }: Working) {
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     if (!(sizes[index] as number)) return [];
     const slope = numberTex(writeNumber(Math.abs(input.slope), 3));
-    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right| \\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
+    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,\\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "slopes", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
