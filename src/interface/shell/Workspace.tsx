@@ -14,7 +14,7 @@ import { DrawerSlot } from "../parts/DrawerSlot";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
 import { CurvesProvider } from "../store/CurvesProvider";
-import { usePreparedReport } from "../writeup/usePreparedReport";
+import { PreparedReport } from "../writeup/PreparedReport";
 import { WriteUpRoom } from "../writeup/WriteUpRoom";
 import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
@@ -84,12 +84,12 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
     setOpen(true);
   }, []);
   useStageKeys(investigationId);
-  usePreparedReport(stage !== "writeup");
   return (
     <MarksProvider>
       <div className="flex min-h-screen flex-col min-[900px]:h-screen">
         <Header personName={opened?.person.name} signOut={signOut} />
         <Stages investigationId={investigationId} stage={stage} />
+        {stage !== "writeup" && <PreparedReport />}
         <Notice />
         <FigureInHandContext value={inHand}>
           <DrawerCallContext value={call}>

@@ -30,12 +30,12 @@ function* prepared(report: Report): Steps<void> {
   }
 }
 
-/** Makes what Write up shows while nobody waits for it, so that the stage opens at once. */
-export function usePreparedReport(wanted: boolean): void {
+/** Shows nothing: makes what Write up shows while nobody waits for it, so that the stage opens at once. */
+export function PreparedReport(): null {
   const document = useDeferredValue(useInvestigation((state) => state.document));
   const curves = useDeferredValue(useFittedCurves());
   useEffect(() => {
-    if (!wanted || Object.keys(document.writeUp.blocks).length === 0) return;
+    if (Object.keys(document.writeUp.blocks).length === 0) return;
     let current = true;
     const timer = setTimeout(
       () => void inTurns(prepared(buildReport(reportContext(document, curves))), () => current),
@@ -45,5 +45,6 @@ export function usePreparedReport(wanted: boolean): void {
       current = false;
       clearTimeout(timer);
     };
-  }, [wanted, document, curves]);
+  }, [document, curves]);
+  return null;
 }
