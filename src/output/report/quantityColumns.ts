@@ -80,7 +80,7 @@ function commonDecimals(
 ): number | undefined {
   const all = written.flatMap((one) => (one ? [decimalsOf(one.value)] : []));
   if (all.length === 0) return undefined;
-  const decimals = Math.min(...all);
+  const decimals = all.reduce((least, one) => Math.min(least, one));
   const place = 10 ** -decimals;
   const fits = scaled.every(
     (one) => !one || Math.min(one.bars.up, one.bars.down) >= leastOfPlace * place,
@@ -103,7 +103,7 @@ function evenly(
   scaled: readonly (Measured | undefined)[],
 ): readonly (WrittenReading | undefined)[] {
   const sizes = written.flatMap((one) => [one?.up, one?.down].filter((text) => text !== undefined));
-  const decimals = Math.max(0, ...sizes.map(decimalsOf));
+  const decimals = sizes.reduce((most, text) => Math.max(most, decimalsOf(text)), 0);
   const even = written.map((one, i): WrittenReading | undefined => {
     const measured = scaled[i];
     if (!one || one.up === undefined || !measured) return one;
