@@ -30,7 +30,15 @@ export function SaveLine() {
   const saving = useInvestigation((state) => state.saving);
   const calm = saving.kind === "kept" || saving.kind === "keeping";
   return (
-    <p role="status" data-testid="saving" className={calm ? "text-soft" : "text-ink font-semibold"}>
+    <p
+      role="status"
+      data-testid="saving"
+      className={
+        calm
+          ? "text-soft"
+          : "text-ink max-w-[260px] shrink-0 text-right leading-tight font-semibold text-balance min-[1100px]:max-w-none"
+      }
+    >
       {sentence(saving)}{" "}
       {saving.kind === "signed-out" && (
         <a href="/sign-in" target="_blank" className="text-petrol underline">
