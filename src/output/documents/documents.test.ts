@@ -119,6 +119,19 @@ describe("the report for word processors", () => {
     expect(media.some((name) => name.endsWith(".svg"))).toBe(true);
     expect(media.some((name) => name.endsWith(".png"))).toBe(true);
   });
+
+  test("units stand upright, and no row of a short table is left alone on a page", async () => {
+    const parts = unzipSync(await reportDocx(sample(), await pictures()));
+    const xml = Buffer.from(parts["word/document.xml"]!).toString("utf8");
+    const upright = (text: string) =>
+      `<m:r><m:rPr><m:nor m:val="1"/></m:rPr><m:t>${text}</m:t></m:r>`;
+    for (const unit of ["s", "m", "mm", "GPa"]) expect(xml).toContain(upright(unit));
+    expect(xml).not.toContain(upright("L"));
+    const [readings] = xml.match(/<w:tbl>.*?<\/w:tbl>/)!;
+    const rows = readings.split("<w:tr>").slice(1);
+    const kept = rows.map((one) => one.includes("<w:keepNext/>"));
+    expect(kept).toEqual(rows.map((_, row) => row < rows.length - 1));
+  });
 });
 
 describe("the report as a web page", () => {

@@ -33,10 +33,16 @@ export function docxRuns(
   );
 }
 
-function paragraph(children: readonly ParagraphChild[], alignment: "right" | "center" | "left") {
+/** A table of more rows may be broken over pages. */
+const mostWhole = 24;
+
+type Alignment = "right" | "center" | "left";
+
+/** A line in a cell; one that is kept stands on the page of the row below. */
+function paragraph(children: readonly ParagraphChild[], alignment: Alignment, keepNext = true) {
   const spacing = { before: 10, after: 10 };
   return new Paragraph({
-    ...{ children: [...children], spacing },
+    ...{ children: [...children], spacing, keepNext },
     alignment: { right: AlignmentType.RIGHT, center: AlignmentType.CENTER, left: AlignmentType.LEFT }[alignment], // prettier-ignore
   });
 }
@@ -59,19 +65,24 @@ function headCell(
   });
 }
 
-function bodyCell({ runs, uncertainty, aside }: ReportCell, last: boolean): TableCell {
+function bodyCell(
+  { runs, uncertainty, aside }: ReportCell,
+  last: boolean,
+  kept: boolean,
+): TableCell {
   const children = [
     ...docxRuns(runs, { size, ...(aside && { strike: true }) }),
     ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
     ...(uncertainty ? [new TextRun({ text: ` ± ${uncertainty}`, color: magenta, size })] : []),
   ];
   const borders = { left: none, right: none, top: none, bottom: last ? thick : none };
-  return new TableCell({ children: [paragraph(children, "right")], borders });
+  return new TableCell({ children: [paragraph(children, "right", kept)], borders });
 }
 
-/** A real table: headings that are repeated on the next page, rows of one series under its name. */
+/** A real table: whole on a page or with its headings on the next one, rows of one series under its name. */
 export function docxTable({ heads, groups }: ReportTable): Table {
   const columns = (heads.at(-1) ?? []).length;
+  const whole = groups.reduce((sum, { rows }) => sum + rows.length, 0) <= mostWhole;
   const named = (name: string) =>
     new TableRow({
       children: [
@@ -98,7 +109,7 @@ export function docxTable({ heads, groups }: ReportTable): Table {
         ...(name ? [named(name)] : []),
         ...rows.map((cells, row) => {
           const last = g === groups.length - 1 && row === rows.length - 1;
-          const children = cells.map((cell) => bodyCell(cell, last));
+          const children = cells.map((cell) => bodyCell(cell, last, whole && !last));
           return new TableRow({ cantSplit: true, children });
         }),
       ]),

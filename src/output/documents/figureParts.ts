@@ -1,11 +1,12 @@
 import type { RunText } from "@/core/unit/runText";
+import { captionRoom } from "@/figure/layout/frame";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
 import type { Scene } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
 
-/** A figure without its caption, which documents set as text of their own. */
+/** A figure without its caption, which documents set as text of their own; its paper is that much less high. */
 export function withoutCaption(figure: FigureSpecification): FigureSpecification {
-  return { ...figure, caption: [] };
+  return { ...figure, caption: [], height: figure.height - captionRoom(figure) };
 }
 
 const scenes = new WeakMap<FigureSpecification, Scene>();

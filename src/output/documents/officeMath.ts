@@ -13,22 +13,36 @@ import { readTex } from "@/figure/maths/readTex";
 
 type Components = MathComponent[];
 
-function textOf(node: Extract<MathNode, { kind: "text" }>): string {
-  return node.sign ? ` ${node.text} ` : node.text;
+type MathText = Extract<MathNode, { kind: "text" }>;
+
+/** Letters that are not to be slanted are plain text in a formula: units, names of functions, Δ. */
+function run({ text, italic, sign }: MathText): MathRun {
+  const written = sign ? ` ${text} ` : text;
+  return new MathRun(
+    italic ? written : { text: written, normalText: !sign && /\p{L}/u.test(text) },
+  );
+}
+
+const isPlain = (node: MathNode | undefined): node is MathText =>
+  node?.kind === "text" && !node.italic && !node.sign && /^\p{L}+$/u.test(node.text);
+
+/** The parts of a row, letters of one word in one. */
+function joined(nodes: readonly MathNode[]): readonly MathNode[] {
+  return nodes.reduce<MathNode[]>((done, node) => {
+    const last = done.at(-1);
+    if (isPlain(last) && isPlain(node))
+      done.splice(-1, 1, { ...last, text: last.text + node.text });
+    else done.push(node);
+    return done;
+  }, []);
 }
 
 function components(node: MathNode): Components {
   switch (node.kind) {
     case "row":
-      return node.of.flatMap(components);
+      return joined(node.of).flatMap(components);
     case "text":
-      return [
-        new MathRun(
-          node.italic
-            ? textOf(node)
-            : { text: textOf(node), normalText: /\p{L}{2}/u.test(node.text) },
-        ),
-      ];
+      return [run(node)];
     case "space":
       return node.width >= 0.15 ? [new MathRun(node.width > 0.5 ? "\u2003" : "\u2009")] : [];
     case "fraction":

@@ -145,9 +145,11 @@ function nodeDocx(node: ReportNode, place: number, { pictures, room }: Sheet): F
       ];
     case "working":
       return node.lines.map(
-        ({ label: word, of, tex }) =>
+        ({ label: word, of, tex }, line) =>
           new Paragraph({
-            tabStops: [{ type: TabStopType.LEFT, position: 2400 }],
+            keepLines: true,
+            keepNext: line < node.lines.length - 1,
+            tabStops: [{ type: TabStopType.LEFT, position: 2700 }],
             children: [
               new TextRun({ text: `${word} `, color: "4F666E" }),
               ...(of ? [math(of)] : []),

@@ -75,6 +75,10 @@ describe("the worked example", () => {
     expect(lines.find(({ step }) => step === "together")?.how).toBe("slopes");
     const other = worked("e", "L*T/(T + t_10) + L").lines;
     expect(texts(other, "part")[0]).toContain("\\partial L");
+    const third = worked("a", "L/(T + t_10)").lines;
+    expect(texts(third, "part")[0]).toContain(
+      "= 0.102\\,\\mathrm{s^{-1}} \\times 0.001\\,\\mathrm{m} = 1.0 \\times 10^{-4}\\,\\mathrm{m\\,s^{-1}}",
+    );
     const tex = [...lines, ...other].map((line) => line.tex).join(" ");
     expect(tex).not.toMatch(/NaN|undefined|Infinity|\[object/);
   });

@@ -17,7 +17,7 @@ import {
   type WrittenNumber,
 } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
-import { writeUnitText } from "@/core/unit/unitText";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { DerivedCell, DerivedColumn, EvaluatedQuantity } from "../evaluated";
 import { partsBy, rowRule } from "./derivedQuantities";
@@ -112,8 +112,9 @@ function bySlopes({ name, rule, inputs, unit }: Working) {
   const sizes = inputs.map(({ slope, size }) => Math.abs(slope) * size);
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     if (!(sizes[index] as number)) return [];
-    const slope = numberTex(writeNumber(Math.abs(input.slope), 3));
-    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,\\Delta ${input.tex} = ${slope} \\times ${part(input.size)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
+    const number = numberTex(writeNumber(Math.abs(input.slope), 3));
+    const slope = `${number}${unitTex(writeSlopeUnit(unit, input.unit))}`;
+    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,\\Delta ${input.tex} = ${slope} \\times ${inUnit(writePart(input.size), input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "slopes", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
