@@ -7,10 +7,8 @@ import type { Scene } from "@/figure/scene";
 import { svgText } from "@/figure/render/svgText";
 import { describeFigure } from "@/investigation/acts/describeFigure";
 import { setAxis } from "@/investigation/acts/setAxis";
-import { setLine } from "@/investigation/acts/setLine";
 import { showEquation } from "@/investigation/acts/showEquation";
 import { perform } from "@/investigation/history/edit";
-import type { LineChoice } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../tests/fixtures/plainRule";
 import { shippedFont } from "../../tests/fixtures/shippedFont";
@@ -18,7 +16,7 @@ import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import { evaluateTables } from "@/pipeline/table";
 import { figurePdf } from "./figurePdf";
-import { figureTex } from "./figureTex";
+import { figureTex } from "./tex/figureTex";
 import { onePagePdf } from "./onePagePdf";
 import { plottedCsv, plottedTable } from "./plottedCells";
 
@@ -118,7 +116,7 @@ describe("a figure as text", () => {
     const tex = figureTex(shown().specification);
     expect(tex).toContain("\\begin{axis}");
     expect(tex).toContain(
-      "xlabel={overhang cubed, \\textit{L}\\textsuperscript{3} / m\\textsuperscript{3}}",
+      "xlabel={overhang cubed, \\textit{\\rmfamily L}\\textsuperscript{3} / m\\textsuperscript{3}}",
     );
     expect(tex.match(/^[\d.e-]+( [\d.e-]+){5}$/gm)).toHaveLength(7);
     expect(tex.split("{").length).toBe(tex.split("}").length);
@@ -140,28 +138,5 @@ describe("a figure as text", () => {
     expect(lines[1]!.split(",")[0]).toBe("0.008");
     const commas = plottedCsv(fit, { ...document.houseRules, decimalMark: "comma" });
     expect(commas).toContain("0,008;");
-  });
-});
-
-describe("lines of a figure in TeX", () => {
-  const lined = (change: Partial<LineChoice>) =>
-    figureTex(
-      shown(perform(plainRule(), setLine, { figure: "main", change }).document).specification,
-    );
-  const plots = (tex: string) => tex.split("\n").filter((text) => text.includes("domain="));
-
-  test("each has its own dashes, and ends with the readings where it is kept to them", () => {
-    const reach = { best: "data", steepest: "paper", shallowest: "paper" } as const;
-    const [best, steepest, shallowest] = plots(lined({ reach }));
-    expect(best).toMatch(/solid, domain=0\.008:0\.125/);
-    expect(steepest).toMatch(/dashed, domain=0:0\.14/);
-    expect(shallowest).toMatch(/dotted/);
-  });
-
-  test("a band is two curves about the line", () => {
-    const both = plots(lined({ bands: "both", steepest: false, shallowest: false }));
-    expect(both).toHaveLength(5);
-    expect(both.filter((text) => text.includes("sqrt("))).toHaveLength(4);
-    expect(both.join()).not.toMatch(/NaN|undefined|Infinity/);
   });
 });

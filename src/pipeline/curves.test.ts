@@ -13,7 +13,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../tests/fixtures/plainRule";
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnit } from "@/core/unit/unitText";
-import { figureTex } from "@/output/figureTex";
+import { figureTex } from "@/output/tex/figureTex";
 import { checkCurve } from "./checks/curve/checkCurve";
 import { curveOrder } from "./curveOrder";
 import { figureSpecification } from "./figure";
@@ -162,8 +162,8 @@ describe("a curve on the paper", () => {
   test("TeX draws it through the same points", () => {
     const { specification } = drawn(changed(curved("power"), { bands: "confidence" }));
     const tex = figureTex(specification);
-    expect(tex).toContain("\\addplot[black, solid, forget plot, no marks] coordinates {(0.2,");
-    expect(tex.match(/\\addplot\[gray/g)).toHaveLength(2);
+    expect(tex).toMatch(/\\addplot\[colour14323C, [^\]]*\] coordinates \{\(0\.2,/);
+    expect(tex.match(/fill=colourFBEAF2/g)).toHaveLength(1);
   });
 
   test("the caption says that a curve is drawn", () => {

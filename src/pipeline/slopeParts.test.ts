@@ -14,7 +14,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../tests/fixtures/plainRule";
 import { figureSpecification } from "./figure";
 import { fitFigure } from "./fit";
-import { figureTex } from "@/output/figureTex";
+import { figureTex } from "@/output/tex/figureTex";
 import { laidByHand } from "./byHand";
 import { lineRange } from "./lineRange";
 import { offLine, slopesWithout } from "./offLine";
@@ -185,10 +185,12 @@ describe("off the line", () => {
     expect(shapes(lined({ strip: "none" }), "strip-points")).toEqual([]);
   });
 
-  test("the strip goes to TeX as an axis under the first", () => {
+  test("the strip goes to TeX as an axis under the first, over the same x", () => {
     const tex = figureTex(shown(lined({ strip: "bars" })).specification);
-    expect(tex.match(/\\begin\{axis\}/g)).toHaveLength(2);
-    expect(tex).toContain("at={(figure.below south west)}");
-    expect(tex).toContain("ylabel={off the line / $\\pm$}");
+    const [, figure, strip] = tex.split("\\begin{axis}");
+    expect(strip).toMatch(/^\[at=\{\(0bp,-\d+(\.\d+)?bp\)\}, anchor=south west/);
+    expect(strip).toContain("ylabel={off the line / $\\pm$}");
+    const across = (part: string | undefined) => /width=[\d.]+bp|xmin=.*/.exec(part!)?.[0];
+    expect(across(strip)).toBe(across(figure));
   });
 });

@@ -57,22 +57,23 @@ function onPaper(line: LineSpecification, frame: Frame): string {
 }
 
 /** Long dashes for the steepest, dots for the shallowest, both in turn for a line to compare with. */
-const dashes = {
+export const dashes = {
   ...{ best: undefined, straightedge: undefined, zero: undefined },
   ...{ steepest: [7, 3], shallowest: [1.4, 2.2], unweighted: [7, 2, 1.4, 2] },
 } as const;
 
 /** How thick a line is beside the best one. */
-const weights = {
-  best: 1,
-  steepest: 0.9,
-  shallowest: 0.9,
-  unweighted: 0.8,
-  straightedge: 0.8,
-  zero: 0.8,
-};
+export const weights = {
+  ...{ best: 1, steepest: 0.9, shallowest: 0.9 },
+  ...{ unweighted: 0.8, straightedge: 0.8, zero: 0.8 },
+} as const;
 
-function inkOf({ role }: LineSpecification, series: SeriesSpecification, look: LookSpecification) {
+/** What a line is drawn in: its series' colour, that of construction lines, or that of what is uncertain. */
+export function inkOf(
+  { role }: LineSpecification,
+  series: SeriesSpecification,
+  look: LookSpecification,
+) {
   if (role === "best" || role === "unweighted" || role === "zero") return colourOf(series, look);
   return role === "straightedge" ? inksOf(look).petrol : inksOf(look).magenta;
 }

@@ -76,7 +76,7 @@ const kinds: readonly {
   {
     ...{ label: "TeX", ending: "tex" },
     make: async ({ figure }) => {
-      const { figureTex } = await import("@/output/figureTex");
+      const { figureTex } = await import("@/output/tex/figureTex");
       return new Blob([figureTex(figure)], { type: "application/x-tex" });
     },
   },

@@ -1,5 +1,6 @@
 import { strToU8, zipSync } from "fflate";
-import { figurePicture, texOfRuns, texOfText } from "../figureTex";
+import { figurePicture } from "../tex/figureTex";
+import { texOfRuns, texOfText } from "../tex/texText";
 import {
   type Inline,
   type Report,
@@ -8,6 +9,7 @@ import {
   type ReportNode,
   type ReportTable,
   shownNodes,
+  type WorkingLine,
 } from "../report/report";
 import { captionWords, withoutCaption } from "./figureParts";
 import { sceneTikz } from "./sceneTikz";
@@ -77,6 +79,18 @@ function tableTex({ heads, groups, notes }: ReportTable): string[] {
 
 const figureFile = (number: number) => `figures/figure-${number}.tex`;
 
+/** Lines of working, all formulas behind the longest of the words that say what they are. */
+function workingTex(lines: readonly WorkingLine[]): string {
+  const longest = Math.max(...lines.map(({ label: word, of }) => word.length + (of ? 4 : 0)));
+  const room = Math.max(9, Math.ceil(longest * 0.5 + 1));
+  return lines
+    .map(({ label: word, of, tex }) => {
+      const named = `${texOfText(word)}${of ? ` $${mathTex(of)}$` : ""}`;
+      return `\\noindent\\makebox[${room}em][l]{${named}}$\\displaystyle ${mathTex(tex)}$\\par\\smallskip`;
+    })
+    .join("\n");
+}
+
 function nodeTex(node: ReportNode): string {
   switch (node.kind) {
     case "title":
@@ -104,12 +118,7 @@ function nodeTex(node: ReportNode): string {
         "\\end{figure}",
       ].join("\n");
     case "working":
-      return node.lines
-        .map(({ label: word, of, tex }) => {
-          const named = `${texOfText(word)}${of ? ` $${mathTex(of)}$` : ""}`;
-          return `\\noindent\\makebox[9em][l]{${named}}$\\displaystyle ${mathTex(tex)}$\\par\\smallskip`;
-        })
-        .join("\n");
+      return workingTex(node.lines);
     case "statement":
       return `\\[ \\boxed{${mathTex(node.tex)}} \\]`;
     case "number-line":
@@ -131,7 +140,7 @@ export function reportTexFiles(report: Report): Readonly<Record<string, string>>
     .replace(/\\end\{(itemize|enumerate)\}\n\\begin\{\1\}\n/g, "");
   const source = [
     `\\documentclass[${report.paper === "a4" ? "a4paper" : "letterpaper"},11pt]{article}`,
-    "\\usepackage[T1]{fontenc}\n\\usepackage[utf8]{inputenc}\n\\usepackage{amsmath,booktabs,graphicx,textcomp}",
+    "\\usepackage[T1]{fontenc}\n\\usepackage[utf8]{inputenc}\n\\usepackage{amsmath,amssymb,booktabs,graphicx,textcomp}",
     "\\usepackage[margin=2.3cm]{geometry}\n\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
     "\\newcommand{\\struck}[1]{\\tikz[baseline=(a.base)]{\\node[inner sep=0pt](a){#1};\\draw (a.west) -- (a.east);}}",
     `\\title{${texOfText(report.title)}}\n\\author{${texOfText(report.authors)}}\n\\date{}`,

@@ -1,0 +1,88 @@
+import type { Frame } from "@/figure/layout/frame";
+import { placeWords, type PlacedWords, type Words } from "@/figure/layout/words";
+import { inksOf } from "@/figure/palette";
+import type { FigureSpecification } from "@/figure/specification";
+import { curveLook } from "./curvesTex";
+import { placeTex } from "./outlineTex";
+import { markerTex } from "./seriesTex";
+import { colourName, plainNumber, texOfWords } from "./texText";
+
+const part = (value: number) => plainNumber(Math.round(value * 1000) / 1000);
+
+/** Words with the upper left corner of their box where it is on the page. */
+function wordsAt(
+  { runs, box }: Pick<PlacedWords, "runs" | "box">,
+  ink: string,
+  frame: Frame,
+  family: string,
+): string {
+  const style = `anchor=north west, inner sep=1pt, font=\\footnotesize${family}, text=${colourName(ink)}`;
+  return `\\node[${style}] at (axis cs:${placeTex([box.x, box.y], frame).slice(1)} {${texOfWords(runs)}};`;
+}
+
+/** Where the legend stands on the page, and who is in it. */
+function legendTex(legend: Words["legend"], figure: FigureSpecification, frame: Frame) {
+  if (!legend) return { options: [], entries: [] };
+  const { left, right, top, bottom } = frame;
+  const { entries, box } = legend;
+  const at = `${part((box.x - left) / (right - left))},${part(1 - (box.y - top) / (bottom - top))}`;
+  const family = figure.look.lettering === "sans" ? "\\sffamily" : "";
+  const text = `font=\\footnotesize${family}, text=${colourName(inksOf(figure.look).ink)}`;
+  return {
+    options: [
+      `legend style={at={(${at})}, anchor=north west, draw=none, fill=none, inner sep=0pt, ${text}}`,
+      "legend cell align=left",
+    ],
+    entries: entries.flatMap(({ name, place, curve, runs }) => {
+      const own = curve === undefined ? undefined : figure.curves?.[curve];
+      const look = own
+        ? curveLook(own, curve as number, figure)
+        : markerTex({ name, place }, figure, frame);
+      return [`\\addlegendimage{${look}}`, `\\addlegendentry{${texOfWords(runs)}}`];
+    }),
+  };
+}
+
+/** Labels with their arrows. */
+function labelsTex({ labels }: Words, { look }: FigureSpecification, frame: Frame): string[] {
+  const { ink } = inksOf(look);
+  const family = look.lettering === "sans" ? "\\sffamily" : "";
+  return labels.flatMap((words, index) => {
+    const { to } = words.label;
+    const name = `label${index}`;
+    const node = wordsAt(words, ink, frame, family).replace("\\node[", `\\node[name=${name}, `);
+    if (!to) return [node];
+    const end = `(axis cs:${plainNumber(to.x)},${plainNumber(to.y)})`;
+    return [node, `\\draw[->, draw=${colourName(ink)}, line width=0.8bp] (${name}) -- ${end};`];
+  });
+}
+
+/** The slope triangle with the lengths of its sides. */
+function triangleTex({ triangle }: Words, { look }: FigureSpecification, frame: Frame): string[] {
+  if (!triangle) return [];
+  const { petrol } = inksOf(look);
+  const family = look.lettering === "sans" ? "\\sffamily" : "";
+  const sides = triangle.corners.map((corner) => `(axis cs:${placeTex(corner, frame).slice(1)}`);
+  return [
+    `\\draw[draw=${colourName(petrol)}, line width=0.9bp] ${sides.join(" -- ")};`,
+    ...triangle.words.map((words) => wordsAt(words, petrol, frame, family)),
+  ];
+}
+
+/** Everything that is written on the drawing area: options of the axis for the legend, and what stands on it. */
+export function writtenTex(figure: FigureSpecification, frame: Frame) {
+  const words = placeWords(figure, frame);
+  const inks = inksOf(figure.look);
+  const { options, entries } = legendTex(words.legend, figure, frame);
+  return {
+    options,
+    written: [
+      ...entries,
+      ...triangleTex(words, figure, frame),
+      ...words.equations.map((one) =>
+        wordsAt(one, one.uncertain ? inks.magenta : inks.ink, frame, ""),
+      ),
+      ...labelsTex(words, figure, frame),
+    ],
+  };
+}
