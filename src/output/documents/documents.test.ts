@@ -134,6 +134,33 @@ describe("the report for word processors", () => {
   });
 });
 
+describe("formulas and tables for word processors", () => {
+  const xmlOf = async (document: Investigation) => {
+    const { report } = reportOf(document);
+    const made = await reportDocx(report, await picturesOf(report, async () => onePoint, noFonts));
+    return Buffer.from(unzipSync(made)["word/document.xml"]!).toString("utf8");
+  };
+
+  test("a magnitude has bars that grow with it, and nothing is raised over an empty place", async () => {
+    const xml = await xmlOf(samples.fadingCross());
+    expect(xml).toContain('<m:begChr m:val="|"/><m:endChr m:val="|"/>');
+    expect(xml).not.toMatch(/<m:e\/>|<m:e><\/m:e>/);
+    expect(xml).toMatch(/<m:t>°<\/m:t>/);
+  });
+
+  test("a column is as wide as its words, and the table no wider than the page", async () => {
+    const xml = await xmlOf(samples.fadingCross());
+    const grids = [...xml.matchAll(/<w:tblGrid>(.*?)<\/w:tblGrid>/g)].map(([, grid]) =>
+      [...grid!.matchAll(/w:w="(\d+)"/g)].map(([, width]) => Number(width)),
+    );
+    const [, processed] = grids;
+    expect(processed![3]).toBeGreaterThan(1.3 * processed![0]!);
+    for (const widths of grids) {
+      expect(widths.reduce((sum, width) => sum + width)).toBeLessThan((595 - 132) * 20);
+    }
+  });
+});
+
 describe("the report as a web page", () => {
   test("is one file of well-formed markup without scripts, with the same numbers", async () => {
     const html = await reportHtml(sample(), noFonts);

@@ -73,14 +73,38 @@ function bodyCell(
   const children = [
     ...docxRuns(runs, { size, ...(aside && { strike: true }) }),
     ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
-    ...(uncertainty ? [new TextRun({ text: ` ± ${uncertainty}`, color: magenta, size })] : []),
+    ...(uncertainty
+      ? [new TextRun({ text: `\u00a0±\u00a0${uncertainty}`, color: magenta, size })]
+      : []),
   ];
   const borders = { left: none, right: none, top: none, bottom: last ? thick : none };
   return new TableCell({ children: [paragraph(children, "right", kept)], borders });
 }
 
+/** Width of a letter in a wide font, and room on both sides of a cell, in twips. */
+const [perLetter, besideCell] = [116, 260];
+
+/** Columns as wide as their longest words; narrower together where the page has no room for that. */
+function columnWidths({ heads, groups }: ReportTable, room: number): readonly number[] {
+  const lengthOf = (runs: RunText) => runs.reduce((sum, { text }) => sum + text.length, 0);
+  const bar = (uncertainty: string | undefined) => (uncertainty ? uncertainty.length + 3 : 0);
+  const widest = (heads.at(-1) ?? []).map((head, column) => {
+    const cells = groups.flatMap(({ rows }) => rows.flatMap((cells) => cells[column] ?? []));
+    return Math.max(
+      ...[lengthOf(head.runs) * 1.1, bar(head.uncertainty)],
+      ...cells.map(
+        ({ runs, uncertainty, aside }) => lengthOf(runs) + bar(uncertainty) + (aside ? 1 : 0),
+      ),
+    );
+  });
+  const widths = widest.map((letters) => Math.round(letters * perLetter + besideCell));
+  const over = Math.max(1, widths.reduce((sum, width) => sum + width, 0) / room);
+  return widths.map((width) => Math.floor(width / over));
+}
+
 /** A real table: whole on a page or with its headings on the next one, rows of one series under its name. */
-export function docxTable({ heads, groups }: ReportTable): Table {
+export function docxTable(table: ReportTable, room: number): Table {
+  const { heads, groups } = table;
   const columns = (heads.at(-1) ?? []).length;
   const whole = groups.reduce((sum, { rows }) => sum + rows.length, 0) <= mostWhole;
   const named = (name: string) =>
@@ -93,6 +117,7 @@ export function docxTable({ heads, groups }: ReportTable): Table {
       ],
     });
   return new Table({
+    columnWidths: columnWidths(table, room),
     borders: {
       ...{ top: thick, bottom: thick, left: none, right: none },
       ...{ insideHorizontal: none, insideVertical: none },

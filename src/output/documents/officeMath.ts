@@ -1,4 +1,6 @@
 import {
+  BuilderElement,
+  createMathBase,
   type MathComponent,
   MathFraction,
   MathRadical,
@@ -7,6 +9,7 @@ import {
   MathSubScript,
   MathSubSuperScript,
   MathSuperScript,
+  XmlComponent,
 } from "docx";
 import type { MathNode } from "@/figure/maths/mathTree";
 import { readTex } from "@/figure/maths/readTex";
@@ -37,6 +40,21 @@ function joined(nodes: readonly MathNode[]): readonly MathNode[] {
   }, []);
 }
 
+const letter = (name: string, value: string) =>
+  new BuilderElement({ name, attributes: { char: { key: "m:val", value } } });
+
+/** Signs that grow with what they enclose, such as those of a magnitude. */
+class Bars extends XmlComponent {
+  constructor({ open, close }: { open: string; close: string }, children: Components) {
+    super("m:d");
+    const ends = [letter("m:begChr", open), letter("m:endChr", close)];
+    this.root.push(new BuilderElement({ name: "m:dPr", children: ends }));
+    this.root.push(createMathBase({ children }));
+  }
+}
+
+const isEmpty = (node: MathNode) => node.kind === "row" && node.of.length === 0;
+
 function components(node: MathNode): Components {
   switch (node.kind) {
     case "row":
@@ -54,11 +72,11 @@ function components(node: MathNode): Components {
     case "root":
       return [new MathRadical({ children: components(node.of) })];
     case "scripts":
-      return [scripts(node)];
+      return isEmpty(node.base) && node.super ? components(node.super) : [scripts(node)];
     case "fence":
       return node.open === "("
         ? [new MathRoundBrackets({ children: components(node.of) })]
-        : [new MathRun(node.open), ...components(node.of), new MathRun(node.close)];
+        : [new Bars(node, components(node.of))];
   }
 }
 

@@ -15,7 +15,13 @@ import {
 } from "docx";
 import type { TextMark } from "@/investigation/model/richText";
 import { papers } from "../papers";
-import { type Inline, type Report, type ReportNode, shownNodes } from "../report/report";
+import {
+  type Inline,
+  type Report,
+  type ReportNode,
+  shownNodes,
+  type WorkingLine,
+} from "../report/report";
 import { docxRuns, docxTable } from "./docxTable";
 import { captionWords } from "./figureParts";
 import { officeMath } from "./officeMath";
@@ -89,11 +95,11 @@ interface Sheet {
   readonly room: number;
 }
 
-function captioned(node: Extract<ReportNode, { kind: "table" }>): FileChild[] {
+function captioned(node: Extract<ReportNode, { kind: "table" }>, room: number): FileChild[] {
   const caption = [...label("Table", node.number, node.anchor), ...docxRuns(node.caption)];
   return [
     new Paragraph({ children: caption, keepNext: true, spacing: { before: 200, after: 60 } }),
-    docxTable(node.table),
+    docxTable(node.table, room * twipsPerPoint),
     ...node.table.notes.map(
       ({ letter, text }) =>
         new Paragraph({
@@ -107,7 +113,33 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>): FileChild[] {
   ];
 }
 
-function nodeDocx(node: ReportNode, place: number, { pictures, room }: Sheet): FileChild[] {
+/** Lines of working that stay on one page, with the statement that they lead to. */
+function workingDocx(lines: readonly WorkingLine[], leads: boolean): FileChild[] {
+  const longest = Math.max(...lines.map(({ label: word, of }) => word.length + (of ? 4 : 0)));
+  const position = Math.max(2700, longest * 125);
+  return lines.map(
+    ({ label: word, of, tex }, line) =>
+      new Paragraph({
+        keepLines: true,
+        keepNext: leads || line < lines.length - 1,
+        indent: { left: position, hanging: position },
+        tabStops: [{ type: TabStopType.LEFT, position }],
+        children: [
+          new TextRun({ text: `${word} `, color: "4F666E" }),
+          ...(of ? [math(of)] : []),
+          new TextRun("\t"),
+          math(tex),
+        ],
+      }),
+  );
+}
+
+function nodeDocx(
+  node: ReportNode,
+  place: number,
+  next: ReportNode | undefined,
+  { pictures, room }: Sheet,
+): FileChild[] {
   const picture = pictures.get(place);
   switch (node.kind) {
     case "title":
@@ -131,7 +163,7 @@ function nodeDocx(node: ReportNode, place: number, { pictures, room }: Sheet): F
         }),
       ];
     case "table":
-      return captioned(node);
+      return captioned(node, room);
     case "figure":
       return [
         ...(picture ? [new Paragraph({ children: [image(picture, room)], keepNext: true })] : []),
@@ -144,20 +176,7 @@ function nodeDocx(node: ReportNode, place: number, { pictures, room }: Sheet): F
         }),
       ];
     case "working":
-      return node.lines.map(
-        ({ label: word, of, tex }, line) =>
-          new Paragraph({
-            keepLines: true,
-            keepNext: line < node.lines.length - 1,
-            tabStops: [{ type: TabStopType.LEFT, position: 2700 }],
-            children: [
-              new TextRun({ text: `${word} `, color: "4F666E" }),
-              ...(of ? [math(of)] : []),
-              new TextRun("\t"),
-              math(tex),
-            ],
-          }),
-      );
+      return workingDocx(node.lines, next?.kind === "statement");
     case "statement":
       return [new Paragraph({ children: [math(node.tex)], spacing: { before: 120, after: 120 } })];
     case "number-line":
@@ -202,7 +221,9 @@ export function reportDocument(report: Report, pictures: Pictures): Document {
             margin: { top: side, bottom: side, left: side, right: side },
           },
         },
-        children: shownNodes(report).flatMap((node, place) => nodeDocx(node, place, sheet)),
+        children: shownNodes(report).flatMap((node, place, all) =>
+          nodeDocx(node, place, all[place + 1], sheet),
+        ),
       },
     ],
   });
