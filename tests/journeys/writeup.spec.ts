@@ -156,6 +156,32 @@ test("words are set by keys and tools, and kept", async ({ page }) => {
   await expect(words(page, "Aim")).toContainText(/Water is H2O, so≈.*Table\s2.*0\.70\s±\s0\.01/);
 });
 
+test("tools of a text are one stop of the Tab key, and the arrow keys reach each", async ({
+  page,
+}) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await stage(page, "Write up");
+  const aim = words(page, "Aim");
+  await aim.click();
+  await page.keyboard.press("Control+End");
+  const tools = page.getByRole("toolbar", { name: "Tools: Aim" });
+  await page.keyboard.press("Tab");
+  await expect(tools.getByRole("button", { name: "Bold" })).toBeFocused();
+  await page.keyboard.press("ArrowLeft");
+  await expect(tools.getByRole("button", { name: "Symbol" })).toBeFocused();
+  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("Enter");
+  await expect(page.getByLabel("Formula to put in")).toBeFocused();
+  await page.keyboard.type("F = m a");
+  await page.keyboard.press("Enter");
+  await page.keyboard.type(" holds");
+  await expect(aim).toContainText(/F=ma.* holds/);
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Tab");
+  await expect(page.getByRole("button", { name: "Move Apparatus and method" })).toBeFocused();
+});
+
 test("the pages are those that are printed", async ({ page }) => {
   await signIn(page);
   await startSample(page, "Springiness of a clamped rule");

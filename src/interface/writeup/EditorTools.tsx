@@ -8,6 +8,7 @@ import { type ReactNode, useContext, useState } from "react";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { TextField } from "../parts/TextField";
+import { Toolbar } from "../parts/Toolbar";
 import { LiveContext } from "./LiveContext";
 
 const symbols = [..."±×·°−→≈≤≥≠∞√∂Δαβγδεθλμνπρστφω Ω½²³"].filter((one) => one !== " ");
@@ -128,6 +129,8 @@ function Pick({ label, items, grid = false }: PickProps) {
   );
 }
 
+const toFirstField = (form: HTMLFormElement | null) => form?.querySelector("input")?.focus();
+
 function Formula({ editor }: { editor: Editor }) {
   const [typed, setTyped] = useState<string>();
   if (typed === undefined) {
@@ -154,10 +157,16 @@ function Formula({ editor }: { editor: Editor }) {
   };
   return (
     <form
+      ref={toFirstField}
       className="flex items-end gap-1"
       onSubmit={(event) => {
         event.preventDefault();
         put();
+      }}
+      onKeyDown={(event) => {
+        if (event.key !== "Escape") return;
+        setTyped(undefined);
+        editor.commands.focus();
       }}
     >
       <TextField
@@ -177,9 +186,8 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
   const put = (type: string, attrs: Record<string, string>) => () =>
     editor.chain().focus().insertContent({ type, attrs }).run();
   return (
-    <div
-      role="toolbar"
-      aria-label={`Tools: ${label}`}
+    <Toolbar
+      label={`Tools: ${label}`}
       className="editor-tools mt-1 flex flex-wrap items-center gap-x-1"
     >
       <Marks editor={editor} />
@@ -212,6 +220,6 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
           run: () => editor.chain().focus().insertContent(text).run(),
         }))}
       />
-    </div>
+    </Toolbar>
   );
 }

@@ -131,10 +131,7 @@ function WorkingView({ lines }: { lines: readonly WorkingLine[] }) {
           <dt className="text-soft">
             {line.label} {line.of && <Typeset tex={line.of} />}
           </dt>
-          <dd
-            tabIndex={0}
-            className={`overflow-x-auto overflow-y-hidden py-0.5 ${tones[line.tone]}`}
-          >
+          <dd className={`overflow-x-auto overflow-y-hidden py-0.5 ${tones[line.tone]}`}>
             <Typeset tex={workingTex(line)} />
           </dd>
         </Fragment>
