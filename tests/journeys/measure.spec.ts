@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { kept, paste, rowTexts, signIn, stage, start } from "./bench";
+import { kept, paste, rowTexts, signIn, stage, start, startSample } from "./bench";
 
 const timings = [
   ["0.200", "3.12", "3.06", "3.15"],
@@ -153,6 +153,21 @@ test("constants: one's own with its ±, and one of nature", async ({ page }) => 
   await kept(page);
   await page.reload();
   await expect(page.getByLabel("Value of b")).toHaveValue("25.4");
+});
+
+test("who removes things by keys stands at the next one, and at the last at what is left", async ({
+  page,
+}) => {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  for (const [symbol, next] of [
+    ["m", "Remove b"],
+    ["b", "Remove d"],
+    ["d", "Constants of nature"],
+  ] as const) {
+    await page.getByRole("button", { name: `Remove ${symbol}`, exact: true }).press("Enter");
+    await expect(page.getByRole("button", { name: next, exact: true })).toBeFocused();
+  }
 });
 
 test("two tables, two series: each row to its own", async ({ page }) => {

@@ -25,6 +25,7 @@ import { Header } from "./Header";
 import { StageRule } from "./StageRule";
 import { useStage } from "../parts/stagePath";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
+import { useKeptFocus } from "./useKeptFocus";
 import { useStageKeys } from "./useStageKeys";
 
 interface Props {
@@ -84,6 +85,7 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
     setOpen(true);
   }, []);
   useStageKeys(investigationId);
+  useKeptFocus();
   return (
     <MarksProvider>
       <div className="flex min-h-screen flex-col min-[900px]:h-screen">

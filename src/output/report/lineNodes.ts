@@ -99,8 +99,11 @@ function rangeWorking(
   const unit = unitTex(writeSlopeUnit(one.fitted.y.quantity.unit, one.fitted.x.quantity.unit));
   const tex = (value: number) => numberTex(besideHalf(value, halfOfSlope), rules.decimalMark);
   const word = `\\text{${rules.slopeWord}}`;
-  const less =
-    shallowest.slope < 0 ? `\\left(${tex(shallowest.slope)}\\right)` : tex(shallowest.slope);
+  const [lower, upper] = [steepest.slope, shallowest.slope].sort((a, b) => a - b) as [
+    number,
+    number,
+  ];
+  const less = lower < 0 ? `\\left(${tex(lower)}\\right)` : tex(lower);
   const { value, uncertainty, exponent } = writeStatement(
     ...([line.slope, halfOfSlope, rules.figuresOfUncertainty] as const),
   );
@@ -113,7 +116,7 @@ function rangeWorking(
   return [
     {
       ...{ label, tone: "uncertain" },
-      tex: `\\Delta ${word} = \\frac{${tex(steepest.slope)} - ${less}}{2}${unit} = ${numberTex(written, rules.decimalMark)}${unit}`,
+      tex: `\\Delta ${word} = \\frac{${tex(upper)} - ${less}}{2}${unit} = ${numberTex(written, rules.decimalMark)}${unit}`,
     },
     { label: "stated", tone: "stated", tex: `${word} = ${pair}${power}${unit}` },
   ];

@@ -130,6 +130,25 @@ describe("the table of processed readings", () => {
   });
 });
 
+test("half the range comes out of what is written, for rising and falling lines alike", () => {
+  const number = (tex: string) => Number(tex.replace(/\\left\(|\\right\)/g, ""));
+  const written = Object.values(samples).flatMap((make) =>
+    shownNodes(reportOf(make()).report).flatMap((node) =>
+      node.kind === "working" ? node.lines.map(({ tex }) => tex) : [],
+    ),
+  );
+  const ranges = written.flatMap((tex) => {
+    const found = /\\frac\{(.+) - (.+)\}\{2\}.* = ([\d.]+)(?: |\\|$)/.exec(tex);
+    return found ? [found.slice(1).map(number)] : [];
+  });
+  expect(ranges.length).toBeGreaterThan(6);
+  expect(ranges.some(([from]) => from! < 0)).toBe(true);
+  for (const [from, less, half] of ranges) {
+    expect((from! - less!) / 2 / half!).toBeGreaterThan(0.9);
+    expect((from! - less!) / 2 / half!).toBeLessThan(1.1);
+  }
+});
+
 describe("the order of the report", () => {
   test("all that an investigation holds is laid out in the order of a lab report", () => {
     expect(layOut(plainRule()).map(({ kind, heading }) => heading || kind)).toEqual([

@@ -55,6 +55,16 @@ describe("the worked example", () => {
     ]);
   });
 
+  test("a percentage that is taken several times has the figures from which the product follows", () => {
+    const { lines } = worked("k", "L^2.5/T^3");
+    expect(texts(lines, "part")[0]).toMatch(
+      /= 0\.25\\,\\%,\\quad 2\.5 \\times 0\.25\\,\\% = 0\.63/,
+    );
+    expect(texts(lines, "part")[1]).toContain(
+      "= 1.12\\,\\%,\\quad 3 \\times 1.12\\,\\% = 3.4\\,\\%",
+    );
+  });
+
   test("a sum adds its ±", () => {
     const { lines } = worked("d", "2 L - first(L)*0 - 0.1*L");
     expect(lines.at(-1)?.tex).toMatch(/\\pm/);

@@ -35,6 +35,14 @@ export interface WorkedLine {
 
 const part = (size: number) => numberTex(writePart(size));
 
+const asNumber = ({ mantissa, exponent = 0 }: WrittenNumber) => Number(mantissa) * 10 ** exponent;
+
+/** A ± that is to be taken so many times: with a further figure where the product would not come out. */
+function factor(size: number, times: number): WrittenNumber {
+  const short = writePart(size);
+  return part(asNumber(short) * times) === part(size * times) ? short : writeNumber(size, 3);
+}
+
 const inUnit = (written: WrittenNumber, unit: string) =>
   `${numberTex(written)}${unitTex(writeUnitText(unit))}`;
 
@@ -82,7 +90,8 @@ function bySum(coefficients: ReadonlyMap<string, number>, { rule, inputs, unit }
     const coefficient = Math.abs(coefficients.get(input.name) ?? 0);
     if (sizes[index] === 0) return [];
     const times = coefficient === 1 ? "" : `${String(Number(coefficient.toPrecision(6)))} \\times `;
-    const tex = `${times}${inUnit(writePart(input.size), input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
+    const size = factor(input.size, coefficient * scale(input));
+    const tex = `${times}${inUnit(size, input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "sum", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "sum" as const, each: sizes };
@@ -97,11 +106,13 @@ function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, valu
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     const power = Math.abs(powers.get(input.name) ?? 0);
     if (!(shares[index] as number)) return [];
-    const own = `\\frac{${inUnit(writePart(input.size), input.unit)}}{${input.numberTex.replace(/^-/, "")}} = ${percent(Math.abs(input.size / input.value))}`;
+    const share = 100 * Math.abs(input.size / input.value);
+    const own = `${numberTex(factor(share, power))}\\,\\%`;
+    const quotient = `\\frac{${inUnit(writePart(input.size), input.unit)}}{${input.numberTex.replace(/^-/, "")}} = ${own}`;
     const tex =
       power === 1
-        ? own
-        : `${own},\\quad ${String(Number(power.toPrecision(3)))} \\times ${percent(Math.abs(input.size / input.value))} = ${percent(shares[index] as number)}`;
+        ? quotient
+        : `${quotient},\\quad ${String(Number(power.toPrecision(3)))} \\times ${own} = ${percent(shares[index] as number)}`;
     return [{ step: "part", how: "percentages", of: input.tex, tex }];
   });
   const size = combinedUncertainty(rule, shares) * Math.abs(value);
@@ -112,9 +123,9 @@ function bySlopes({ name, rule, inputs, unit }: Working) {
   const sizes = inputs.map(({ slope, size }) => Math.abs(slope) * size);
   const parts = inputs.flatMap((input, index): WorkedLine[] => {
     if (!(sizes[index] as number)) return [];
-    const number = numberTex(writeNumber(Math.abs(input.slope), 3));
-    const slope = `${number}${unitTex(writeSlopeUnit(unit, input.unit))}`;
-    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,\\Delta ${input.tex} = ${slope} \\times ${inUnit(writePart(input.size), input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
+    const written = writeNumber(Math.abs(input.slope), 3);
+    const slope = `${numberTex(written)}${unitTex(writeSlopeUnit(unit, input.unit))}`;
+    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,\\Delta ${input.tex} = ${slope} \\times ${inUnit(factor(input.size, asNumber(written)), input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
     return [{ step: "part", how: "slopes", of: input.tex, tex }];
   });
   return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
@@ -185,7 +196,7 @@ export function workedExample(
   const whole = inUnit(writeUnroundedUncertainty(size, rules.figuresOfUncertainty), shown.text);
   const together =
     worked.how === "percentages"
-      ? `\\frac{${delta}}{${name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad ${delta} = ${whole}`
+      ? `\\frac{${delta}}{${value < 0 ? `\\left|${name}\\right|` : name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad ${delta} = ${whole}`
       : `${delta} = ${each.length > 1 ? `${sum} = ` : ""}${whole}`;
   return marked([
     ...lines,
