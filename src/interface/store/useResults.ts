@@ -8,16 +8,19 @@ import { useAllCurves } from "./CurvesProvider";
 import { useHouseRules, useTables } from "./useEvaluated";
 import { useInvestigation } from "./useInvestigation";
 
-/** The fitted curves of every figure. */
+const fitted = new WeakMap<ReturnType<typeof useAllCurves>, FittedCurves>();
+
+/** The fitted curves of every figure: one and the same for all who ask, so that what is made from them is made once. */
 export function useFittedCurves(): FittedCurves {
   const all = useAllCurves();
-  return useMemo(
-    () =>
-      new Map(
-        [...all].map(([figure, states]) => [figure, states.flatMap((one) => one.fitted ?? [])]),
-      ),
-    [all],
-  );
+  let curves = fitted.get(all);
+  if (!curves) {
+    curves = new Map(
+      [...all].map(([figure, states]) => [figure, states.flatMap((one) => one.fitted ?? [])]),
+    );
+    fitted.set(all, curves);
+  }
+  return curves;
 }
 
 /** What results are worked out from. */

@@ -2,7 +2,7 @@
 
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
-import { type KeyboardEvent, memo, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from "react";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { removeBlock } from "@/investigation/acts/removeBlock";
@@ -183,8 +183,8 @@ export const Block = memo(function Block({ block, shown, order, drawn }: Props) 
   const { setNodeRef, isOver } = useDroppable({ id });
   const name = nameOf(block, shown);
   const typed = block.kind === "text";
-  const words = shown.typed.filter(({ kind }) => kind !== "heading");
-  const nodes = shown.shown.filter(({ kind }) => kind !== "title");
+  const words = useMemo(() => shown.typed.filter(({ kind }) => kind !== "heading"), [shown]);
+  const nodes = useMemo(() => shown.shown.filter(({ kind }) => kind !== "title"), [shown]);
   return (
     <section
       ref={setNodeRef}

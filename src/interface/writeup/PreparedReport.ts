@@ -1,13 +1,12 @@
 "use client";
 
 import { useDeferredValue, useEffect } from "react";
-import { buildReport } from "@/output/report/buildReport";
 import { type Report, shownNodes } from "@/output/report/report";
-import { reportContext } from "@/output/report/reportContext";
 import type { Steps } from "@/pipeline/steps";
-import { sceneOf } from "../parts/sceneOf";
+import { drawingOf } from "../parts/StillFigure";
+import { reportInHand } from "./reportInHand";
 import { workingTex } from "./ReportNodes";
-import { htmlOf } from "../parts/Typeset";
+import { formulaOf } from "../parts/Typeset";
 import { inTurns } from "../store/turns";
 import { useInvestigation } from "../store/useInvestigation";
 import { useFittedCurves } from "../store/useResults";
@@ -18,11 +17,12 @@ const after = 800;
 /** Lays out the figures of a report and typesets its formulas; who draws them finds them made. */
 function* prepared(report: Report): Steps<void> {
   for (const node of shownNodes(report)) {
-    if (node.kind === "figure") sceneOf(node.figure);
-    else if (node.kind === "statement") htmlOf(node.tex);
+    if (node.kind === "figure") drawingOf(node.figure);
+    else if (node.kind === "statement") formulaOf(node.tex);
     else if (node.kind === "working") {
       for (const line of node.lines) {
-        htmlOf(workingTex(line));
+        if (line.of) formulaOf(line.of);
+        formulaOf(workingTex(line));
         yield;
       }
     }
@@ -38,7 +38,7 @@ export function PreparedReport(): null {
     if (Object.keys(document.writeUp.blocks).length === 0) return;
     let current = true;
     const timer = setTimeout(
-      () => void inTurns(prepared(buildReport(reportContext(document, curves))), () => current),
+      () => void inTurns(prepared(reportInHand(document, curves).report), () => current),
       after,
     );
     return () => {

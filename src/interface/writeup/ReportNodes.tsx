@@ -11,7 +11,7 @@ import type {
 } from "@/output/report/report";
 import { PlainScene } from "../parts/PlainScene";
 import { RunTextView } from "../parts/RunTextView";
-import { SceneView } from "../parts/SceneView";
+import { StillFigure } from "../parts/StillFigure";
 import { Typeset } from "../parts/Typeset";
 
 function InlineView({ inline }: { inline: Inline }): ReactNode {
@@ -175,7 +175,7 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
     case "figure":
       return (
         <div className="max-w-[620px]">
-          <SceneView figure={node.figure} />
+          <StillFigure figure={node.figure} />
         </div>
       );
     case "working":

@@ -1,0 +1,58 @@
+"use client";
+
+import { memo, useCallback } from "react";
+import { type SvgElement, svgElements } from "@/figure/render/svgElement";
+import type { Scene } from "@/figure/scene";
+import type { FigureSpecification } from "@/figure/specification";
+import { figureDescription } from "@/wording/figures";
+import { SceneView } from "./SceneView";
+import { isCrowded, sceneOf } from "./sceneOf";
+
+const names = { svg: "http://www.w3.org/2000/svg", xml: "http://www.w3.org/XML/1998/namespace" };
+
+function drawn({ tag, attributes, content }: SvgElement): SVGElement {
+  const element = document.createElementNS(names.svg, tag) as SVGElement;
+  for (const [name, value] of Object.entries(attributes)) {
+    element.setAttributeNS(name.startsWith("xml:") ? names.xml : null, name, value);
+  }
+  if (typeof content === "string") element.textContent = content;
+  else element.append(...content.map(drawn));
+  return element;
+}
+
+const drawings = new WeakMap<Scene, DocumentFragment>();
+
+/** The elements of a figure, made once, to be copied where it is shown. */
+export function drawingOf(figure: FigureSpecification): DocumentFragment {
+  const scene = sceneOf(figure);
+  let drawing = drawings.get(scene);
+  if (!drawing) {
+    drawing = document.createDocumentFragment();
+    drawing.append(...svgElements(scene).map(drawn));
+    drawings.set(scene, drawing);
+  }
+  return drawing;
+}
+
+function Still({ figure }: { figure: FigureSpecification }) {
+  const { width, height } = sceneOf(figure);
+  const put = useCallback(
+    (place: SVGSVGElement | null) =>
+      place?.replaceChildren(document.importNode(drawingOf(figure), true)),
+    [figure],
+  );
+  return (
+    <svg
+      ref={put}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={figureDescription(figure)}
+      className="block h-auto w-full"
+    />
+  );
+}
+
+/** A figure that is looked at and not worked on, as in a report. */
+export const StillFigure = memo(function StillFigure({ figure }: { figure: FigureSpecification }) {
+  return isCrowded(figure) ? <SceneView figure={figure} /> : <Still figure={figure} />;
+});
