@@ -3,7 +3,7 @@ import { faced } from "@/figure/layout/setText";
 import type { Frame } from "@/figure/layout/frame";
 import type { AxisSpecification, FigureSpecification } from "@/figure/specification";
 import { inksOf } from "@/figure/palette";
-import { colourName, plainNumber, texOfWords } from "./texText";
+import { colourName, familyTex, plainNumber, texOfWords } from "./texText";
 
 const points = (length: number) => `${Number(length.toFixed(2))}bp`;
 
@@ -65,7 +65,7 @@ function lookTex({ look }: FigureSpecification, gap: number, ruled: boolean): st
 
 /** How words look: in the letters of the page, in the sizes of a document. */
 function letteringTex({ look }: FigureSpecification): string[] {
-  const family = look.lettering === "sans" ? "\\sffamily" : "";
+  const family = familyTex(look);
   const ink = colourName(inksOf(look).ink);
   return [
     `tick label style={font=\\footnotesize${family}, text=${ink}}`,

@@ -1,5 +1,6 @@
 import type { RunText } from "@/core/unit/runText";
 import type { FacedRun } from "@/figure/layout/setText";
+import type { LookSpecification } from "@/figure/specification";
 
 const escapes: Readonly<Record<string, string>> = {
   ...{ "\\": "\\textbackslash{}", "{": "\\{", "}": "\\}", "^": "\\^{}", _: "\\_", "&": "\\&" },
@@ -58,6 +59,11 @@ export function texOfWords(runs: readonly FacedRun[]): string {
       return script ? `\\${scripts[script]}{${plain}}` : plain;
     })
     .join("");
+}
+
+/** The letters that a figure is set in; those of the document where it has serifs. */
+export function familyTex({ lettering }: Pick<LookSpecification, "lettering">): string {
+  return lettering === "sans" ? "\\sffamily" : "";
 }
 
 /** A number as TeX reads it: full precision, no more digits than are meant. */

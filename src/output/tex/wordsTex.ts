@@ -5,7 +5,7 @@ import type { FigureSpecification } from "@/figure/specification";
 import { curveLook } from "./curvesTex";
 import { placeTex } from "./outlineTex";
 import { markerTex } from "./seriesTex";
-import { colourName, plainNumber, texOfWords } from "./texText";
+import { colourName, familyTex, plainNumber, texOfWords } from "./texText";
 
 const part = (value: number) => plainNumber(Math.round(value * 1000) / 1000);
 
@@ -15,9 +15,10 @@ function wordsAt(
   ink: string,
   frame: Frame,
   family: string,
+  name = "",
 ): string {
   const style = `anchor=north west, inner sep=1pt, font=\\footnotesize${family}, text=${colourName(ink)}`;
-  return `\\node[${style}] at (axis cs:${placeTex([box.x, box.y], frame).slice(1)} {${texOfWords(runs)}};`;
+  return `\\node[${style}]${name && ` (${name})`} at (axis cs:${placeTex([box.x, box.y], frame).slice(1)} {${texOfWords(runs)}};`;
 }
 
 /** Where the legend stands on the page, and who is in it. */
@@ -26,8 +27,7 @@ function legendTex(legend: Words["legend"], figure: FigureSpecification, frame: 
   const { left, right, top, bottom } = frame;
   const { entries, box } = legend;
   const at = `${part((box.x - left) / (right - left))},${part(1 - (box.y - top) / (bottom - top))}`;
-  const family = figure.look.lettering === "sans" ? "\\sffamily" : "";
-  const text = `font=\\footnotesize${family}, text=${colourName(inksOf(figure.look).ink)}`;
+  const text = `font=\\footnotesize${familyTex(figure.look)}, text=${colourName(inksOf(figure.look).ink)}`;
   return {
     options: [
       `legend style={at={(${at})}, anchor=north west, draw=none, fill=none, inner sep=0pt, ${text}}`,
@@ -46,11 +46,10 @@ function legendTex(legend: Words["legend"], figure: FigureSpecification, frame: 
 /** Labels with their arrows. */
 function labelsTex({ labels }: Words, { look }: FigureSpecification, frame: Frame): string[] {
   const { ink } = inksOf(look);
-  const family = look.lettering === "sans" ? "\\sffamily" : "";
   return labels.flatMap((words, index) => {
     const { to } = words.label;
     const name = `label${index}`;
-    const node = wordsAt(words, ink, frame, family).replace("\\node[", `\\node[name=${name}, `);
+    const node = wordsAt(words, ink, frame, familyTex(look), name);
     if (!to) return [node];
     const end = `(axis cs:${plainNumber(to.x)},${plainNumber(to.y)})`;
     return [node, `\\draw[->, draw=${colourName(ink)}, line width=0.8bp] (${name}) -- ${end};`];
@@ -61,11 +60,10 @@ function labelsTex({ labels }: Words, { look }: FigureSpecification, frame: Fram
 function triangleTex({ triangle }: Words, { look }: FigureSpecification, frame: Frame): string[] {
   if (!triangle) return [];
   const { petrol } = inksOf(look);
-  const family = look.lettering === "sans" ? "\\sffamily" : "";
   const sides = triangle.corners.map((corner) => `(axis cs:${placeTex(corner, frame).slice(1)}`);
   return [
     `\\draw[draw=${colourName(petrol)}, line width=0.9bp] ${sides.join(" -- ")};`,
-    ...triangle.words.map((words) => wordsAt(words, petrol, frame, family)),
+    ...triangle.words.map((words) => wordsAt(words, petrol, frame, familyTex(look))),
   ];
 }
 
