@@ -85,9 +85,14 @@ function barsOf(points: PointsSpecification, figure: FigureSpecification, frame:
     .join("");
 }
 
+/** Whether a figure has bars: where somebody wants them, and its points are few enough. */
+export function showsBars(figure: FigureSpecification): boolean {
+  return figure.look.bars !== "none" && pointCount(figure).taking <= mostBars;
+}
+
 /** Bars from the quantities' ±, in x and in y, or boxes or ellipses of that size. */
 export const errorBars: Mark = (figure, frame) => {
-  if (figure.look.bars === "none" || pointCount(figure).taking > mostBars) return [];
+  if (!showsBars(figure)) return [];
   const d = figure.series.map(({ points }) => barsOf(points, figure, frame)).join("");
   if (d === "") return [];
   const stroke = inksOf(figure.look).magenta;

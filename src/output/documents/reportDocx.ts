@@ -17,6 +17,7 @@ import type { TextMark } from "@/investigation/model/richText";
 import { papers } from "../papers";
 import {
   type Inline,
+  longestLabel,
   type Report,
   type ReportNode,
   shownNodes,
@@ -115,8 +116,7 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>, room: number): 
 
 /** Lines of working that stay on one page, with the statement that they lead to. */
 function workingDocx(lines: readonly WorkingLine[], leads: boolean): FileChild[] {
-  const longest = Math.max(...lines.map(({ label: word, of }) => word.length + (of ? 4 : 0)));
-  const position = Math.max(2700, longest * 125);
+  const position = Math.max(2700, longestLabel(lines) * 125);
   return lines.map(
     ({ label: word, of, tex }, line) =>
       new Paragraph({

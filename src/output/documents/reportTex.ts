@@ -3,6 +3,7 @@ import { figurePicture } from "../tex/figureTex";
 import { texOfRuns, texOfText } from "../tex/texText";
 import {
   type Inline,
+  longestLabel,
   type Report,
   type ReportCell,
   type ReportHead,
@@ -81,8 +82,7 @@ const figureFile = (number: number) => `figures/figure-${number}.tex`;
 
 /** Lines of working, all formulas behind the longest of the words that say what they are. */
 function workingTex(lines: readonly WorkingLine[]): string {
-  const longest = Math.max(...lines.map(({ label: word, of }) => word.length + (of ? 4 : 0)));
-  const room = Math.max(9, Math.ceil(longest * 0.5 + 1));
+  const room = Math.max(9, Math.ceil(longestLabel(lines) * 0.5 + 1));
   return lines
     .map(({ label: word, of, tex }) => {
       const named = `${texOfText(word)}${of ? ` $${mathTex(of)}$` : ""}`;

@@ -57,6 +57,11 @@ export interface WorkingLine {
   readonly tone: "plain" | "uncertain" | "stated";
 }
 
+/** How many letters the longest label of a working has, with its symbol: room for it is left before the formulas. */
+export function longestLabel(lines: readonly WorkingLine[]): number {
+  return Math.max(0, ...lines.map(({ label, of }) => label.length + (of ? 4 : 0)));
+}
+
 /** Something that stands in the report. */
 export type ReportNode =
   | { readonly kind: "title"; readonly text: string; readonly authors: string }

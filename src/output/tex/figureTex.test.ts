@@ -79,6 +79,10 @@ describe("a figure in TeX is that of the page", () => {
     const small = { up: Array(7).fill(1e-6), down: Array(7).fill(1e-6) };
     const series = [{ ...specification.series[0]!, points: { ...points, xBars: small } }];
     expect(tex({ series })).toContain("x dir=none");
+    const crowd = (value: number) => new Float64Array(4000).fill(value);
+    const bars = { up: crowd(0.1), down: crowd(0.1) };
+    const many = { ...points, x: crowd(0.1), y: crowd(1), xBars: bars, yBars: bars };
+    expect(tex({ series: [{ ...series[0]!, points: many }] })).not.toContain("error bars/.cd");
     const boxes = look({ bars: "boxes" });
     expect(boxes).not.toContain("error bars/.cd");
     expect(boxes.match(/draw=colourB3206A.*-- cycle/g)!.length).toBeGreaterThan(1);

@@ -1,5 +1,5 @@
 import type { Frame } from "@/figure/layout/frame";
-import { errorBars } from "@/figure/marks/errorBars";
+import { errorBars, showsBars } from "@/figure/marks/errorBars";
 import { dashes, inkOf, strokeOf, weights } from "@/figure/marks/lines";
 import { pointRadius } from "@/figure/marks/pointRadius";
 import { colourOf, inksOf } from "@/figure/palette";
@@ -71,7 +71,7 @@ function barsTex(
   frame: Frame,
 ): string {
   const { look, textSize } = figure;
-  if (look.bars !== "capped" && look.bars !== "plain") return "";
+  if (!showsBars(figure) || look.bars === "boxes" || look.bars === "ellipses") return "";
   const hidden = pointRadius(figure, frame);
   const wide = (frame.right - frame.left) / Math.abs(frame.xScale.to - frame.xScale.from);
   const tall = (frame.bottom - frame.top) / Math.abs(frame.yScale.to - frame.yScale.from);
