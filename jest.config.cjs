@@ -40,6 +40,7 @@ module.exports = {
         "<rootDir>/tests/properties/**/*.test.ts",
         "<rootDir>/tests/structure/**/*.test.ts",
         "<rootDir>/tests/reference/**/*.test.ts",
+        "<rootDir>/tests/printed/**/*.test.ts",
       ],
     },
     {

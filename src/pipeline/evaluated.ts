@@ -1,5 +1,5 @@
 import type { Finding } from "@/core/finding/finding";
-import type { Lane } from "@/core/expression/lane";
+import type { Lane, RowSteps } from "@/core/expression/lane";
 import type { Expression } from "@/core/expression/tree";
 import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import type { NumberReading } from "@/core/number/readNumber";
@@ -20,11 +20,15 @@ export interface EvaluatedRow {
   readonly lastRepeat?: Readonly<Record<string, number>>;
 }
 
-/** Another quantity whose readings are the ± of this one's. */
+/** Another quantity whose values are the ± of this one's readings (calculation § 5). */
 export interface UncertaintyColumn {
   readonly id: string;
   /** From its unit into this quantity's. */
   readonly factor: number;
+  /** Its values are percentages of the reading. */
+  readonly percent?: true;
+  /** What its formula gives in a row, in its own unit; absent while it is read. */
+  readonly worked?: (row: EvaluatedRow) => number | undefined;
 }
 
 /** A quantity with its ± as numbers and the rules that its repeats follow. */
@@ -64,6 +68,8 @@ export interface Measured {
   readonly aside: boolean;
   /** Worked out by a formula, not read. */
   readonly derived?: true;
+  /** A reading that it rests on has a blank where its ± should stand: `bars` are 0, but nobody knows them. */
+  readonly unstated?: true;
 }
 
 /** The unit in which a derived quantity is shown, as text and as what one of it means. */
@@ -109,14 +115,40 @@ export type BoundFormula =
 /** An original input of a formula: a reading some rows on, or something common to all rows. */
 export interface Variable {
   readonly key: string;
+  /** "column" is what all readings of a whole-column function bring together. */
   readonly kind: "reading" | "constant" | "column";
   /** The quantity or constant; the whole-column function's own text for a column. */
   readonly id: string;
   readonly shift: number;
 }
 
+/** The rows of a table by their series; those without one are a run of their own (calculation § 4). */
+export interface Runs {
+  readonly count: number;
+  /** Which run a row belongs to. */
+  readonly of: Int32Array;
+}
+
+/** A whole-column function worked out, in SI units, with what it follows from. */
+export interface WholeColumn {
+  readonly key: string;
+  /** Its own text: "mean(m)". */
+  readonly text: string;
+  /** Over all rows of the table, not over those of a series. */
+  readonly all: boolean;
+  /** In every row, as all rows of a run have it. */
+  readonly values: Lane;
+  /** ∂value/∂reading: by the quantity, and by the row of the reading. */
+  readonly readings: ReadonlyMap<string, Float64Array>;
+  /** ∂value/∂constant in every row, with the ± of the constant, by its key. */
+  readonly constants: ReadonlyMap<string, { readonly slopes: Lane; readonly size: number }>;
+  /** Runs without a row that takes part. */
+  readonly empty: ReadonlySet<number>;
+}
+
 /** A derived quantity in one row, in coherent SI units: its value with its slopes along every variable. */
 export interface DerivedCell {
+  readonly row: number;
   readonly value: number;
   readonly slopes: readonly number[];
   /** The ± of each variable, in SI units. */
@@ -131,7 +163,14 @@ export interface DerivedColumn {
   /** Each row's value depends on that row alone. */
   readonly rowLocal: boolean;
   readonly rows: number;
+  readonly runs: Runs;
+  /** Which row follows which. */
+  readonly steps: RowSteps;
   readonly variables: readonly Variable[];
+  /** The whole-column functions among the variables, by their places. */
+  readonly wholes: ReadonlyMap<number, WholeColumn>;
+  /** The ± of every reading that the column rests on, by its quantity, in SI units. */
+  readonly readingSizes: ReadonlyMap<string, Float64Array>;
   /** What the rows say of the quantities that its own formula names, by their ids. */
   readonly readings: ReadonlyMap<string, readonly (Measured | undefined)[]>;
   readonly values: Lane;
@@ -141,14 +180,10 @@ export interface DerivedColumn {
   readonly sizes: readonly Lane[];
   /** 1 where a reading that the row rests on is set aside. */
   readonly aside: Uint8Array;
+  /** 1 where a reading that the row rests on has a blank in the place of its ±. */
+  readonly unstated: Uint8Array;
   /** 1 where two numbers that nearly agree are subtracted. */
   readonly nearlyEqual: Uint8Array;
   /** Why rows have no value. */
   readonly reasons: ReadonlyMap<number, Finding>;
-}
-
-/** A whole-column function worked out once: it is common to all rows. */
-export interface CommonValue {
-  readonly value: number;
-  readonly uncertainty: number;
 }

@@ -1,18 +1,27 @@
 import { understandUnit } from "@/core/unit/understandUnit";
+import type { Finding } from "@/core/finding/finding";
 import { sameDimension } from "@/core/unit/dimension";
+import { readUnit } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
 import { memoised } from "./memoised";
 import { readUncertainty } from "./quantityUncertainty";
-import type { EvaluatedQuantity } from "./evaluated";
+import type { EvaluatedQuantity, UncertaintyColumn } from "./evaluated";
 
-/** From the unit of the column of ± into the unit of its readings; 1 where either is not understood. */
-function conversion(from: string, to: string): number {
-  const [a, b] = [understandUnit(from), understandUnit(to)];
-  if (a.kind === "unreadable" || b.kind === "unreadable") return 1;
-  return sameDimension(a.unit.dimension, b.unit.dimension) ? a.unit.factor / b.unit.factor : 1;
+/** How the values of a column of ± are meant: in the unit of the readings, in one like it, or in % of the reading. */
+function conversion(column: Quantity, of: Quantity): Omit<UncertaintyColumn, "id"> | Finding {
+  const unlike: Finding = { name: "unlike-uncertainty-unit", unit: column.unit, wanted: of.unit };
+  const [from, to] = [understandUnit(column.unit), understandUnit(of.unit)];
+  if (column.unit.trim() === "" || column.unit.trim() === of.unit.trim()) return { factor: 1 };
+  if (from.kind === "unreadable") return unlike;
+  const isPercent = readUnit(column.unit)?.some(({ symbol }) => symbol === "%");
+  if (isPercent && of.unit.trim() !== "%") return { factor: 1 / 100, percent: true };
+  if (to.kind === "unreadable" || !sameDimension(from.unit.dimension, to.unit.dimension)) {
+    return unlike;
+  }
+  return { factor: from.unit.factor / to.unit.factor };
 }
 
 function evaluateQuantity(
@@ -29,8 +38,9 @@ function evaluateQuantity(
   const { uncertainty } = quantity;
   if (uncertainty.kind === "column") {
     if (!column) return plain;
-    const factor = conversion(column.unit, quantity.unit);
-    return { ...plain, column: { id: uncertainty.column, factor } };
+    const found = conversion(column, quantity);
+    if ("name" in found) return { ...plain, finding: found };
+    return { ...plain, column: { id: uncertainty.column, ...found } };
   }
   const read = readUncertainty(uncertainty, rules.decimalMark);
   switch (read.kind) {

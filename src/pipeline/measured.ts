@@ -3,7 +3,7 @@ import { type Spread, spreadOf } from "@/core/statistics/spread";
 import { type Bars, evenBars, instrumentBars } from "@/core/uncertainty/instrumentPart";
 import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
-import type { EvaluatedQuantity, EvaluatedRow, Measured } from "./evaluated";
+import type { EvaluatedQuantity, EvaluatedRow, Measured, UncertaintyColumn } from "./evaluated";
 import { atOnce, type Steps } from "./steps";
 
 interface Taken {
@@ -49,15 +49,25 @@ function taken(row: EvaluatedRow, quantity: EvaluatedQuantity): Taken {
   return { taking, aside };
 }
 
-/** The ± of one reading: its own where it was typed with it, else the quantity's. */
-function barsOfReading(number: ReadNumber, row: EvaluatedRow, quantity: EvaluatedQuantity): Bars {
+/** The ± in the column beside a reading; undefined where that is blank. */
+function barsBeside(value: number, row: EvaluatedRow, column: UncertaintyColumn): Bars | undefined {
+  const beside = row.readings[column.id];
+  const typed = beside?.kind === "number" ? beside.number.value : undefined;
+  const size = column.worked ? column.worked(row) : typed;
+  if (size === undefined) return undefined;
+  const of = column.percent ? Math.abs(value) : 1;
+  return evenBars(Math.abs(size) * column.factor * of);
+}
+
+/** The ± of one reading: its own where it was typed with it, else the quantity's; undefined where it should stand and doesn't. */
+function barsOfReading(
+  number: ReadNumber,
+  row: EvaluatedRow,
+  quantity: EvaluatedQuantity,
+): Bars | undefined {
   const { uncertainty, uncertaintyDown } = number;
   if (uncertainty !== undefined) return { up: uncertainty, down: uncertaintyDown ?? uncertainty };
-  if (quantity.column) {
-    const beside = row.readings[quantity.column.id];
-    if (beside?.kind !== "number") return evenBars(0);
-    return evenBars(Math.abs(beside.number.value) * quantity.column.factor);
-  }
+  if (quantity.column) return barsBeside(number.value, row, quantity.column);
   return quantity.instrument ? instrumentBars(quantity.instrument, number) : evenBars(0);
 }
 
@@ -73,10 +83,12 @@ function measuredOnce(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured 
   const reading = row.readings[quantity.id];
   if (reading?.kind !== "number") return undefined;
   const { value, decimals } = reading.number;
-  const bars = barsOfReading(reading.number, row, quantity);
+  const known = barsOfReading(reading.number, row, quantity);
+  const bars = known ?? evenBars(0);
   const aside = reasonSetAside(row.row, quantity.id) !== undefined;
   const spread = spreadOf([value]) as Spread;
-  return { value, bars, instrument: bars, scatter: undefined, spread, decimals, aside };
+  const found = { value, bars, instrument: bars, scatter: undefined, spread, decimals, aside };
+  return known ? found : { ...found, unstated: true };
 }
 
 function measure(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | undefined {
@@ -85,10 +97,13 @@ function measure(row: EvaluatedRow, quantity: EvaluatedQuantity): Measured | und
   const numbers = taking.length > 0 ? taking : aside;
   const spread = spreadOf(numbers.map(({ value }) => value));
   if (!spread) return undefined;
-  const all = numbers.map((number) => barsOfReading(number, row, quantity));
+  const known = numbers.map((number) => barsOfReading(number, row, quantity));
+  const unstated = known.some((bars) => bars === undefined);
+  const all = known.map((bars) => bars ?? evenBars(0));
   const instrument = all.length === 1 ? (all[0] as Bars) : meanBars(all);
   const scatter = spreadPart(quantity.spread, spread);
   return {
+    ...(unstated && { unstated }),
     ...{ value: spread.mean, spread, instrument, scatter, aside: taking.length === 0 },
     bars: {
       up: combineParts(quantity.combination, instrument.up, scatter),

@@ -62,6 +62,10 @@ const seriesIn = memoised(
       .map(([id, one]) => ({ id, series: one })),
 );
 
+const seriesIds = memoised((series: Investigation["series"], table: string): readonly string[] =>
+  seriesIn(series, table).map(({ id }) => id),
+);
+
 const newest = new Map<string, EvaluatedTable>();
 
 /** The table itself is the same object as before when nothing in it changed. */
@@ -99,7 +103,13 @@ const assemble = memoised(
           : rows.filter(({ row }) => row.table === id);
       return kept({
         ...{ id, name, rows: own },
-        quantities: withDerived(quantitiesIn(quantities, id), own, constants, rules),
+        quantities: withDerived(
+          quantitiesIn(quantities, id),
+          own,
+          seriesIds(series, id),
+          constants,
+          rules,
+        ),
         series: seriesIn(series, id),
       });
     });

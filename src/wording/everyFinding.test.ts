@@ -69,6 +69,7 @@ const all: readonly (readonly [Finding, string])[] = [
   [{ name: "celsius-as-factor" }, "kelvin"],
   [{ name: "log-of-unit", function: "ln" }, "in its unit"],
   [{ name: "unlike-unit-wanted", unit: "s" }, "another kind"],
+  [{ name: "unlike-uncertainty-unit", unit: "s", wanted: "m" }, "% of the reading"],
   [{ name: "unit-not-understood", symbol: "L" }, "Measure"],
   [{ name: "division-by-zero" }, "zero"],
   [{ name: "root-of-negative" }, "negative"],

@@ -96,6 +96,8 @@ const sentences: Sentences = {
     "A temperature in °C is multiplied here: it is taken in kelvin, since 20 °C is not twice 10 °C.",
   "log-of-unit": (finding) =>
     `The ${finding.function} is taken of the number in its unit, as labs do. Say the unit with it.`,
+  "unlike-uncertainty-unit": (finding) =>
+    `The ± is in ${finding.unit || "no unit"}, the readings in ${finding.wanted || "no unit"}. Give the ± in the same kind of unit, or in % of the reading.`,
   "unlike-unit-wanted": (finding) =>
     `${finding.unit} is a unit of another kind of quantity. Leave the field empty, or choose one that fits.`,
   "unit-not-understood": (finding) =>

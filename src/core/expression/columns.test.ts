@@ -1,5 +1,5 @@
 import { evaluateAt, evaluateColumn, type Scope } from "./evaluate";
-import { laneAt, mapLane, Reasons, shiftedLane, zipLanes } from "./lane";
+import { laneAt, laneFrom, mapLane, plainSteps, Reasons, rowSteps, zipLanes } from "./lane";
 import { parseFormula } from "./parseFormula";
 import type { Expression } from "./tree";
 
@@ -25,7 +25,7 @@ const scope: Scope = {
       if (shift > 0) reasons.mark(row, { name: "no-next-row" });
     }
     return {
-      values: shiftedLane(Float64Array.from(values), shift),
+      values: laneFrom(Float64Array.from(values), plainSteps(values.length).at(shift)),
       slopes: new Map([[10 * place + shift, 1]]),
     };
   },
@@ -115,8 +115,11 @@ describe("lanes", () => {
   });
 
   test("seen further on, the end is empty; nobody's lane is changed", () => {
-    expect(shiftedLane(lane, 1)).toEqual(Float64Array.of(2, 3, NaN));
-    expect(shiftedLane(5, 2)).toBe(5);
+    expect(laneFrom(lane, plainSteps(3).at(1))).toEqual(Float64Array.of(2, 3, NaN));
+    expect(laneFrom(lane, rowSteps(Int32Array.of(2, -1, -1)).at(1), 0)).toEqual(
+      Float64Array.of(3, 0, 0),
+    );
+    expect(laneFrom(5, plainSteps(3).at(2))).toBe(5);
     expect(lane).toEqual(Float64Array.of(1, 2, 3));
   });
 

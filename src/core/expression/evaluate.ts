@@ -1,6 +1,6 @@
 import type { Finding } from "../finding/finding";
 import { apply, type Dual, neighbours, operate, plainDual } from "./dual";
-import { type Lane, laneAt, Reasons } from "./lane";
+import { type Lane, laneAt, plainSteps, Reasons, type RowSteps } from "./lane";
 import { symbolName } from "./spelling";
 import type { Expression } from "./tree";
 
@@ -10,6 +10,8 @@ export interface Scope {
   readonly symbol: (name: string, shift: number, reasons: Reasons) => Dual | Finding;
   /** The factor by which ln and log divide first, so that they see the number in the typed unit. */
   readonly scaleOfLog: (of: Expression) => number;
+  /** Which row is a row's next one; the one under it where this is absent. */
+  readonly steps?: RowSteps;
   /** Told of every subtraction, with both columns. */
   readonly onDifference?: (left: Lane, right: Lane) => void;
 }
@@ -49,13 +51,21 @@ class Work {
       case "call":
         return this.call(expression, shift);
       case "neighbour": {
-        reasons.mark(reasons.rows - 1 - shift, { name: "no-next-row" });
+        this.markLast(shift + 1);
         const here = this.of(expression.of, shift);
         return neighbours(expression.name, here, this.of(expression.of, shift + 1));
       }
       case "column":
         throw new RangeError("whole-column functions are worked out beforehand");
     }
+  }
+
+  private markLast(steps: number): void {
+    const { scope, reasons } = this;
+    const places = (scope.steps ?? plainSteps(reasons.rows)).at(steps);
+    places.forEach((place, row) => {
+      if (place < 0) reasons.mark(row, { name: "no-next-row" });
+    });
   }
 
   private call(expression: Expression & { kind: "call" }, shift: number): Dual {

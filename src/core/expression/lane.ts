@@ -8,12 +8,28 @@ export function laneAt(lane: Lane, row: number): number {
   return typeof lane === "number" ? lane : (lane[row] as number);
 }
 
-/** A lane seen so many rows further on; behind the last row stands NaN. */
-export function shiftedLane(lane: Lane, shift: number): Lane {
-  if (typeof lane === "number" || shift === 0) return lane;
-  const shifted = new Float64Array(lane.length).fill(NaN);
-  shifted.set(lane.subarray(shift));
-  return shifted;
+/** Which row comes so many steps behind each row; −1 where there is none. */
+export interface RowSteps {
+  readonly at: (steps: number) => Int32Array;
+}
+
+/** The rows that come after each other by a table of the next one of each row. */
+export function rowSteps(next: Int32Array): RowSteps {
+  const known = [Int32Array.from(next.keys()), next];
+  const at = (steps: number): Int32Array =>
+    (known[steps] ??= at(steps - 1).map((row) => (row < 0 ? -1 : (next[row] as number))));
+  return { at };
+}
+
+/** Every row with the one under it. */
+export function plainSteps(rows: number): RowSteps {
+  return rowSteps(Int32Array.from({ length: rows }, (_, row) => (row + 1 < rows ? row + 1 : -1)));
+}
+
+/** A lane as it is in the rows at these places; `missing` where there is no row. */
+export function laneFrom(lane: Lane, places: Int32Array, missing = NaN): Lane {
+  if (typeof lane === "number") return lane;
+  return Float64Array.from(places, (row) => (row < 0 ? missing : (lane[row] as number)));
 }
 
 /** A function of every number of a lane. */

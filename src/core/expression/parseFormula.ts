@@ -48,13 +48,16 @@ function oneOf<Name extends string>(names: readonly Name[], name: string): Name 
   return names.find((known) => known === name);
 }
 
-function callOf(name: string, of: Expression): Expression {
+/** What stands behind the comma of `mean(x, all)`. */
+const wholeTable = "all";
+
+function callOf(name: string, of: Expression, all = false): Expression {
   const single = oneOf(functionNames, name) ?? otherNames[name];
   if (single) return { kind: "call", name: single, of };
   const neighbour = oneOf(neighbourNames, name);
   if (neighbour) return { kind: "neighbour", name: neighbour, of };
   const column = oneOf(columnNames, name);
-  if (column) return { kind: "column", name: column, of };
+  if (column) return { kind: "column", name: column, of, ...(all && { all }) };
   const left: Expression = { kind: "symbol", name: symbolName(name) };
   return name.length <= 2 || name.includes("_")
     ? { kind: "operation", operator: "*", left, right: of }
@@ -103,10 +106,12 @@ function convert(node: LooseNode, depth = 0): Expression {
     case "OperatorNode":
       return operationOf(node, depth + 1);
     case "FunctionNode": {
-      const [of, more] = node.args ?? [];
+      const [of, second, more] = node.args ?? [];
       const name = node.fn?.name ?? "";
-      if (!of || more) return refuse({ name: "one-in-brackets", function: name });
-      return callOf(name, convert(of, depth + 1));
+      const all = second?.name === wholeTable && oneOf(columnNames, name) !== undefined;
+      if (!of || more || (second && !all))
+        return refuse({ name: "one-in-brackets", function: name });
+      return callOf(name, convert(of, depth + 1), all);
     }
     default:
       return refuse({ name: "not-a-formula" });

@@ -40,7 +40,8 @@ export function printFormula(expression: Expression): string {
     }
     case "call":
     case "neighbour":
-    case "column":
       return `${expression.name}(${printFormula(expression.of)})`;
+    case "column":
+      return `${expression.name}(${printFormula(expression.of)}${expression.all ? ", all" : ""})`;
   }
 }

@@ -155,7 +155,8 @@ export function toTex(
       if (expression.name === "sqrt") return `\\sqrt{${of}}`;
       if (expression.name === "abs") return `\\left|${of}\\right|`;
       const name = functionTex[expression.name] ?? `\\operatorname{${expression.name}}`;
-      return `${name}${bracketed(of)}`;
+      const all = expression.kind === "column" && expression.all ? ",\\ \\text{all}" : "";
+      return `${name}${bracketed(`${of}${all}`)}`;
     }
   }
 }

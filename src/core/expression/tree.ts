@@ -8,7 +8,7 @@ export type FunctionName = (typeof functionNames)[number];
 export const neighbourNames = ["change", "middle"] as const;
 export type NeighbourName = (typeof neighbourNames)[number];
 
-/** Functions of a whole column. */
+/** Functions of a whole column: over the rows of one series, or over all rows as in `mean(x, all)` (calculation § 4). */
 export const columnNames = ["mean", "sum", "min", "max", "first", "last", "count"] as const;
 export type ColumnName = (typeof columnNames)[number];
 
@@ -28,7 +28,13 @@ export type Expression =
     }
   | { readonly kind: "call"; readonly name: FunctionName; readonly of: Expression }
   | { readonly kind: "neighbour"; readonly name: NeighbourName; readonly of: Expression }
-  | { readonly kind: "column"; readonly name: ColumnName; readonly of: Expression };
+  | {
+      readonly kind: "column";
+      readonly name: ColumnName;
+      readonly of: Expression;
+      /** Over the whole table, where it is not over the rows of one series. */
+      readonly all?: true;
+    };
 
 /** The parts of an expression, left to right. */
 export function partsOf(expression: Expression): readonly Expression[] {

@@ -47,6 +47,7 @@ export type Finding =
   | { readonly name: "celsius-as-factor" }
   | { readonly name: "log-of-unit"; readonly function: string }
   | { readonly name: "unlike-unit-wanted"; readonly unit: string }
+  | { readonly name: "unlike-uncertainty-unit"; readonly unit: string; readonly wanted: string }
   | { readonly name: "unit-not-understood"; readonly symbol: string }
   | { readonly name: "division-by-zero" }
   | { readonly name: "root-of-negative" }

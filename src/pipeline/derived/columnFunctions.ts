@@ -1,82 +1,143 @@
-import type { Finding } from "@/core/finding/finding";
+import { type Lane, laneAt } from "@/core/expression/lane";
+import { printFormula } from "@/core/expression/print";
 import type { ColumnName, Expression } from "@/core/expression/tree";
-import type { CommonValue } from "../evaluated";
+import type { Runs, Variable, WholeColumn } from "../evaluated";
 
-/** What an expression is, with its ±, in each row that takes part. */
-type ValuesOf = (of: Expression) => readonly CommonValue[];
-
-/** An expression whose whole-column functions are symbols of their own, with what these stand for. */
-export interface WithoutColumns {
-  readonly expression: Expression;
-  readonly common: ReadonlyMap<string, CommonValue>;
+/** What stands inside a whole-column function, row by row: its values with their slopes along the readings. */
+export interface InnerColumn {
+  readonly values: Lane;
+  readonly slopes: ReadonlyMap<number, Lane>;
+  readonly variables: readonly Variable[];
+  /** The ± of each variable. */
+  readonly sizes: readonly Lane[];
+  readonly wholes: ReadonlyMap<number, WholeColumn>;
+  /** The row that so many steps behind each row. */
+  readonly at: (steps: number) => Int32Array;
+  readonly takes: (row: number) => boolean;
 }
 
-/**
- * One value for a whole column, from those of its rows that take part. The rows are independent, so the ± of a mean or
- * sum is that of a sum in quadrature.
- */
-function commonValue(name: ColumnName, values: readonly CommonValue[]): CommonValue | Finding {
-  const [first] = values;
-  if (name === "count") return { value: values.length, uncertainty: 0 };
-  const last = values.at(-1);
-  if (!first || !last) return { name: "empty-column" };
-  const best = (better: (a: number, b: number) => boolean) =>
-    values.reduce((found, one) => (better(one.value, found.value) ? one : found), first);
+/** How much each row of a run counts in the value of the function. */
+interface Weighing {
+  readonly value: number;
+  readonly weights: ReadonlyMap<number, number>;
+}
+
+const one = (row: number, value: number): Weighing => ({ value, weights: new Map([[row, 1]]) });
+
+/** One value for a run of rows; undefined where none of them takes part. */
+function weigh(name: ColumnName, rows: readonly number[], values: Lane): Weighing | undefined {
+  if (name === "count") return { value: rows.length, weights: new Map() };
+  const [first] = rows;
+  const last = rows.at(-1);
+  if (first === undefined || last === undefined) return undefined;
+  const at = (row: number) => laneAt(values, row);
+  const best = (better: (a: number, b: number) => boolean) => {
+    const row = rows.reduce((found, next) => (better(at(next), at(found)) ? next : found), first);
+    return one(row, at(row));
+  };
   switch (name) {
     case "first":
-      return first;
+      return one(first, at(first));
     case "last":
-      return last;
+      return one(last, at(last));
     case "min":
       return best((a, b) => a < b);
     case "max":
       return best((a, b) => a > b);
     case "sum":
     case "mean": {
-      const value = values.reduce((sum, one) => sum + one.value, 0);
-      const variance = values.reduce((sum, { uncertainty }) => sum + uncertainty ** 2, 0);
-      const count = name === "sum" ? 1 : values.length;
-      return { value: value / count, uncertainty: Math.sqrt(variance) / count };
+      const each = name === "sum" ? 1 : 1 / rows.length;
+      const sum = rows.reduce((total, row) => total + at(row), 0);
+      const value = name === "sum" ? sum : sum / rows.length;
+      return { value, weights: new Map(rows.map((row) => [row, each])) };
     }
   }
 }
 
-class Replacement {
-  readonly common = new Map<string, CommonValue>();
-  finding: Finding | undefined;
+/** Gathers how a whole-column function follows each reading and constant. */
+class Gradient {
+  readonly readings = new Map<string, Float64Array>();
+  readonly constants = new Map<string, { readonly slopes: Float64Array; readonly size: number }>();
 
-  constructor(private readonly valuesOf: ValuesOf) {}
+  constructor(
+    private readonly inner: InnerColumn,
+    private readonly runs: Runs,
+    private readonly rows: number,
+  ) {}
 
-  of(expression: Expression): Expression {
-    switch (expression.kind) {
-      case "number":
-      case "pi":
-      case "symbol":
-        return expression;
-      case "operation":
-        return { ...expression, left: this.of(expression.left), right: this.of(expression.right) };
-      case "column": {
-        const found = commonValue(expression.name, this.valuesOf(expression.of));
-        if ("name" in found) {
-          this.finding = found;
-          return expression;
-        }
-        const name = `${expression.name}#${this.common.size + 1}`;
-        this.common.set(name, found);
-        return { kind: "symbol", name };
+  private addReading(id: string, row: number, amount: number): void {
+    if (row < 0) return;
+    const lane = this.readings.get(id) ?? new Float64Array(this.rows);
+    this.readings.set(id, lane);
+    lane[row] = (lane[row] as number) + amount;
+  }
+
+  private addConstant(place: number, members: readonly number[], amount: number): void {
+    const { key } = this.inner.variables[place] as Variable;
+    const size = laneAt(this.inner.sizes[place] ?? 0, 0);
+    const known = this.constants.get(key) ?? { slopes: new Float64Array(this.rows), size };
+    this.constants.set(key, known);
+    for (const row of members) known.slopes[row] = (known.slopes[row] as number) + amount;
+  }
+
+  /** A function inside the function: along its readings, as far as its own run reaches. */
+  private addWhole(whole: WholeColumn, row: number, amount: number): void {
+    const run = this.runs.of[row];
+    for (const [id, slopes] of whole.readings) {
+      for (let at = 0; at < slopes.length; at++) {
+        if (slopes[at] === 0 || (!whole.all && this.runs.of[at] !== run)) continue;
+        this.addReading(id, at, amount * (slopes[at] as number));
       }
-      default:
-        return { ...expression, of: this.of(expression.of) };
     }
+  }
+
+  /** What the rows of one run bring; `members` are all rows that get the value. */
+  add({ weights }: Weighing, members: readonly number[]): void {
+    const { slopes, variables, wholes, at } = this.inner;
+    const inWholes = new Map<string, { whole: WholeColumn; row: number; amount: number }>();
+    for (const [place, lane] of slopes) {
+      const variable = variables[place] as Variable;
+      const whole = wholes.get(place);
+      const places = at(variable.shift);
+      for (const [row, weight] of weights) {
+        const amount = weight * laneAt(lane, row);
+        if (amount === 0) continue;
+        if (whole) {
+          const key = `${place}/${whole.all ? "" : this.runs.of[row]}`;
+          const before = inWholes.get(key)?.amount ?? 0;
+          inWholes.set(key, { whole, row, amount: before + amount });
+        } else if (variable.kind === "constant") this.addConstant(place, members, amount);
+        else this.addReading(variable.id, places[row] as number, amount);
+      }
+    }
+    for (const { whole, row, amount } of inWholes.values()) this.addWhole(whole, row, amount);
   }
 }
 
-/** Works the whole-column functions of an expression out and puts symbols in their places; or why that can't be done. */
-export function withoutColumns(
-  expression: Expression,
-  valuesOf: ValuesOf,
-): WithoutColumns | Finding {
-  const replacement = new Replacement(valuesOf);
-  const replaced = replacement.of(expression);
-  return replacement.finding ?? { expression: replaced, common: replacement.common };
+/** Works one whole-column function out, run by run, with its slopes along everything that it follows from. */
+export function wholeColumn(
+  expression: Expression & { readonly kind: "column" },
+  key: string,
+  inner: InnerColumn,
+  runs: Runs,
+): WholeColumn {
+  const rows = runs.of.length;
+  const all = expression.all === true;
+  const members: number[][] = Array.from({ length: all ? 1 : runs.count }, () => []);
+  runs.of.forEach((run, row) => members[all ? 0 : run]?.push(row));
+  const values = new Float64Array(rows).fill(NaN);
+  const gradient = new Gradient(inner, runs, rows);
+  const empty = new Set<number>();
+  members.forEach((own, run) => {
+    const taking = own.filter(inner.takes);
+    const found = weigh(expression.name, taking, inner.values);
+    if (!found) {
+      empty.add(run);
+      return;
+    }
+    for (const row of own) values[row] = found.value;
+    gradient.add(found, own);
+  });
+  const { readings, constants } = gradient;
+  return { key, text: printFormula(expression), all, values, readings, constants, empty };
 }

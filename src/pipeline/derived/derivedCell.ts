@@ -13,6 +13,7 @@ export function derivedCell(column: DerivedColumn, row: number): DerivedCell | F
   const { values, slopes, sizes, aside, reasons } = column;
   return (
     reasons.get(row) ?? {
+      row,
       value: laneAt(values, row),
       slopes: sizes.map((_, index) => laneAt(slopes.get(index) ?? 0, row)),
       sizes: sizes.map((size) => laneAt(size, row)),

@@ -6,6 +6,9 @@ import { memoised } from "../memoised";
 import { FormulaBinder } from "./bindFormulas";
 import { derivedCell, isFinding } from "./derivedCell";
 import { evaluateDerived } from "./evaluateDerived";
+import { neighbourSteps } from "./neighbourSteps";
+import { readingParts } from "./readingParts";
+import { runsOf } from "./runs";
 import type {
   DerivedCell,
   DerivedColumn,
@@ -25,27 +28,26 @@ export function rowRule({ propagation }: HouseRules): PropagationRule {
   return propagation === "worst-case" ? "worst-case" : "quadrature";
 }
 
-/** The ± of a cell by a rule, its row part and its common part apart. */
+/** The ± of a cell by a rule: what its readings bring, and what constants bring to all rows alike. */
 export function partsBy(
   rule: PropagationRule,
   cell: DerivedCell,
-  { variables }: DerivedColumn,
+  column: DerivedColumn,
 ): DerivedParts {
-  const part = (common: boolean) => {
-    const sizes = variables.flatMap(({ kind }, index) =>
-      (kind !== "reading") === common
-        ? [Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number)]
-        : [],
-    );
-    return combinedUncertainty(rule, sizes);
-  };
-  return { row: part(false), common: part(true) };
+  const common = column.variables.flatMap(({ kind }, index) =>
+    kind === "constant"
+      ? [Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number)]
+      : [],
+  );
+  const own = [...readingParts(rule, cell, column).values()];
+  return { row: combinedUncertainty(rule, own), common: combinedUncertainty(rule, common) };
 }
 
 function asMeasured(cell: DerivedCell, column: DerivedColumn, rule: PropagationRule): Measured {
   const { factor, offset } = column.formula.shown;
   const value = (cell.value - offset) / factor;
-  const { row } = partsBy(rule, cell, column);
+  const unstated = column.unstated[cell.row] === 1;
+  const row = unstated ? 0 : partsBy(rule, cell, column).row;
   const bars = evenBars(row / Math.abs(factor));
   const spread = { count: 1, mean: value, median: value, halfRange: 0 };
   return {
@@ -57,6 +59,7 @@ function asMeasured(cell: DerivedCell, column: DerivedColumn, rule: PropagationR
     decimals: 0,
     aside: cell.aside,
     derived: true,
+    ...(unstated && { unstated }),
   };
 }
 
@@ -126,26 +129,93 @@ const bind = memoised(
   },
 );
 
+interface Table {
+  readonly rows: readonly EvaluatedRow[];
+  /** The ids of its series, in their order. */
+  readonly series: readonly string[];
+}
+
+type Bindings = ReturnType<typeof bind>;
+
+function evaluateInOrder(
+  { formulas, order }: Bindings,
+  quantities: readonly EvaluatedQuantity[],
+  { rows, series }: Table,
+): ReadonlyMap<string, DerivedColumn> {
+  const known = new Map(quantities.map((quantity) => [quantity.id, quantity]));
+  const derived = new Map<string, DerivedColumn>();
+  const bound = order.flatMap((id) => {
+    const formula = formulas.get(id);
+    return formula?.kind === "bound" ? [formula] : [];
+  });
+  const runs = runsOf(rows, series);
+  const neighbours = neighbourSteps(bound, rows, known, runs);
+  for (const formula of bound) {
+    const sources = { rows, runs, quantities: known, derived, neighbours };
+    derived.set(formula.id, evaluateDerived(formula, sources));
+  }
+  return derived;
+}
+
+const newestWorked = new WeakMap<
+  EvaluatedQuantity,
+  {
+    readonly values: DerivedColumn["values"];
+    readonly rows: unknown;
+    readonly made: EvaluatedQuantity;
+  }
+>();
+
+/** A quantity whose ± are worked out by a formula: with what that gives, row by row. */
+function withWorkedColumn(
+  evaluated: EvaluatedQuantity,
+  column: DerivedColumn | undefined,
+  rows: readonly EvaluatedRow[],
+): EvaluatedQuantity {
+  if (!evaluated.column || !column) return evaluated;
+  const before = newestWorked.get(evaluated);
+  if (before?.values === column.values && before.rows === rows) return before.made;
+  const { factor, offset } = column.formula.shown;
+  const worked = (row: EvaluatedRow) => {
+    const cell = derivedCell(column, placesOf(rows).get(row) ?? -1);
+    return cell && !isFinding(cell) ? (cell.value - offset) / factor : undefined;
+  };
+  const made = { ...evaluated, column: { ...evaluated.column, worked } };
+  newestWorked.set(evaluated, { values: column.values, rows, made });
+  return made;
+}
+
+/** Columns of ± that are derived quantities are worked out first: only their values count, not their own ±. */
+function withWorkedColumns(
+  quantities: readonly EvaluatedQuantity[],
+  bindings: Bindings,
+  table: Table,
+): readonly EvaluatedQuantity[] {
+  const asked = quantities.filter(({ column }) => column && bindings.formulas.has(column.id));
+  if (asked.length === 0) return quantities;
+  const derived = evaluateInOrder(bindings, quantities, table);
+  return quantities.map((one) =>
+    withWorkedColumn(one, one.column && derived.get(one.column.id), table.rows),
+  );
+}
+
 /** The quantities of a table, those with a formula worked out; the same list where there are none. */
 export const withDerived = memoised(
   (
     quantities: readonly EvaluatedQuantity[],
     rows: readonly EvaluatedRow[],
+    series: readonly string[],
     constants: Investigation["constants"],
     rules: HouseRules,
   ): readonly EvaluatedQuantity[] => {
     if (quantities.every(({ quantity }) => quantity.formula === undefined)) return quantities;
-    const { formulas, order } = bind(quantities, constants, rules);
-    const known = new Map(quantities.map((quantity) => [quantity.id, quantity]));
-    const derived = new Map<string, DerivedColumn>();
-    for (const id of order) {
-      const formula = formulas.get(id);
-      if (formula?.kind !== "bound") continue;
-      derived.set(id, evaluateDerived(formula, { rows, quantities: known, derived }));
-    }
+    const bindings = bind(quantities, constants, rules);
+    const table = { rows, series };
+    const all = withWorkedColumns(quantities, bindings, table);
+    const derived = evaluateInOrder(bindings, all, table);
     const rule = rowRule(rules);
-    return quantities.map((evaluated): EvaluatedQuantity => {
-      const formula = formulas.get(evaluated.id);
+    return all.map((evaluated): EvaluatedQuantity => {
+      const formula = bindings.formulas.get(evaluated.id);
       if (!formula) return evaluated;
       if (formula.kind === "broken") {
         return {

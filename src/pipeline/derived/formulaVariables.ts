@@ -1,5 +1,5 @@
 import type { Expression } from "@/core/expression/tree";
-import type { BoundFormula, CommonValue, DerivedColumn, Variable } from "../evaluated";
+import type { BoundFormula, DerivedColumn, Variable, WholeColumn } from "../evaluated";
 
 type Bound = Extract<BoundFormula, { kind: "bound" }>;
 
@@ -20,25 +20,31 @@ export function reach(expression: Expression): number {
   }
 }
 
-/** The original inputs of a formula: readings, some of rows further on, constants, whole-column functions. */
+/**
+ * The original inputs of an expression of a formula: readings, some of rows further on, constants, whole-column
+ * functions and the constants that these follow.
+ */
 export function variablesOf(
   formula: Bound,
+  expression: Expression,
   symbols: readonly string[],
-  common: ReadonlyMap<string, CommonValue>,
+  common: ReadonlyMap<string, WholeColumn>,
   derived: ReadonlyMap<string, DerivedColumn>,
 ): readonly Variable[] {
-  const far = reach(formula.expression);
+  const far = reach(expression);
   const found = new Map<string, Variable>();
   const add = (variable: Variable) => found.set(variable.key, variable);
   const addReading = (id: string, shift: number) =>
     add({ key: `${id}+${shift}`, kind: "reading", id, shift });
+  const addConstant = (id: string) => add({ key: id, kind: "constant", id, shift: 0 });
   for (const name of symbols) {
     const binding = formula.symbols.get(name);
-    if (common.has(name)) add({ key: `${formula.id}/${name}`, kind: "column", id: name, shift: 0 });
-    else if (binding?.kind === "constant") {
-      const { id } = binding.constant;
-      add({ key: id, kind: "constant", id, shift: 0 });
-    } else if (binding?.kind === "quantity") {
+    const whole = common.get(name);
+    if (whole) {
+      add({ key: whole.key, kind: "column", id: whole.text, shift: 0 });
+      for (const id of whole.constants.keys()) addConstant(id);
+    } else if (binding?.kind === "constant") addConstant(binding.constant.id);
+    else if (binding?.kind === "quantity") {
       for (let shift = 0; shift <= far; shift++) addReading(binding.id, shift);
     } else if (binding?.kind === "derived") {
       for (const variable of derived.get(binding.id)?.variables ?? []) {

@@ -1,16 +1,19 @@
+import { unitOfText } from "@/core/expression/unitOf";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
+import { readUnit } from "@/core/unit/unitText";
 import type { EvaluatedQuantity, EvaluatedRow, Measured } from "../evaluated";
 import { measuredColumn } from "../measured";
 
 /** The readings of a quantity as lanes, in SI units; NaN where a row has none. */
 export interface ReadingLanes {
   readonly rows: readonly EvaluatedRow[];
-  readonly factor: number;
   readonly column: readonly (Measured | undefined)[];
   readonly values: Float64Array;
   /** The ±; 0 where a row has no reading. */
   readonly sizes: Float64Array;
   readonly aside: Uint8Array;
+  /** 1 where a ± should stand and does not. */
+  readonly unstated: Uint8Array;
   /** Rows without a reading. */
   readonly missing: readonly number[];
 }
@@ -25,7 +28,8 @@ function saysTheSame(before: ReadingLanes, now: ReadingLanes): boolean {
   return (
     sameNumbers(before.values, now.values) &&
     sameNumbers(before.sizes, now.sizes) &&
-    sameNumbers(before.aside, now.aside)
+    sameNumbers(before.aside, now.aside) &&
+    sameNumbers(before.unstated, now.unstated)
   );
 }
 
@@ -38,14 +42,16 @@ const newest = new WeakMap<EvaluatedQuantity, ReadingLanes>();
 export function readingLanes(
   rows: readonly EvaluatedRow[],
   quantity: EvaluatedQuantity,
-  { factor = 1, offset }: { readonly factor?: number; readonly offset: number },
 ): ReadingLanes {
   const before = newest.get(quantity);
-  if (before?.rows === rows && before.factor === factor) return before;
+  if (before?.rows === rows) return before;
+  const { unit } = quantity.quantity;
+  const { factor = 1, offset = 0 } = unitOfText(unit, readUnit(unit) ?? []) ?? {};
   const column = measuredColumn(rows, quantity);
   const values = new Float64Array(rows.length).fill(NaN);
   const sizes = new Float64Array(rows.length);
   const aside = new Uint8Array(rows.length);
+  const unstated = new Uint8Array(rows.length);
   const missing: number[] = [];
   for (let row = 0; row < rows.length; row++) {
     const found = column[row];
@@ -56,8 +62,9 @@ export function readingLanes(
     values[row] = found.value * factor + offset;
     sizes[row] = meanBar(found.bars) * factor;
     if (found.aside) aside[row] = 1;
+    if (found.unstated) unstated[row] = 1;
   }
-  const made = { rows, factor, column, values, sizes, aside, missing };
+  const made = { rows, column, values, sizes, aside, unstated, missing };
   const lanes = before && saysTheSame(before, made) ? { ...before, rows, column } : made;
   newest.set(quantity, lanes);
   return lanes;

@@ -1,41 +1,39 @@
 import { type PropagationRule, sharesOf } from "@/core/uncertainty/propagate";
 import type { DerivedCell, DerivedColumn } from "../evaluated";
 import { derivedCells, isFinding } from "./derivedCell";
+import { readingParts } from "./readingParts";
 
 /** How much of a ± one original input brings. */
 export interface Share {
-  /** A quantity's or a constant's id, or the name of a whole-column function. */
+  /** A quantity's or a constant's id. */
   readonly id: string;
-  readonly kind: "reading" | "constant" | "column";
+  readonly kind: "reading" | "constant";
   /** From 0 to 1. */
   readonly share: number;
 }
 
-function partsByInput(cell: DerivedCell, { variables }: DerivedColumn) {
-  const parts = new Map<string, { kind: Share["kind"]; sizes: number[] }>();
-  variables.forEach(({ id, kind }, index) => {
-    const size = Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number);
-    const known = parts.get(id);
-    if (known) known.sizes.push(size);
-    else parts.set(id, { kind, sizes: [size] });
-  });
-  return parts;
-}
-
-/** The shares of one row, input by input; readings of neighbouring rows count together. */
+/**
+ * The shares of one row, input by input; readings of other rows, by a neighbour's or a whole-column function, count
+ * with those of the row.
+ */
 export function sharesOfCell(
   rule: PropagationRule,
   cell: DerivedCell,
   column: DerivedColumn,
 ): readonly Share[] {
-  const parts = [...partsByInput(cell, column)];
-  const all = parts.flatMap(([, { sizes }]) => sizes);
-  const shares = sharesOf(rule, all);
-  let at = 0;
-  return parts.map(([id, { kind, sizes }]) => {
-    const share = sizes.reduce((sum) => sum + (shares[at++] as number), 0);
-    return { id, kind, share };
+  const readings = [...readingParts(rule, cell, column)].map(([id, size]) => ({
+    ...{ id, kind: "reading" as const, size },
+  }));
+  const constants = column.variables.flatMap(({ id, kind }, index) => {
+    const size = Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number);
+    return kind === "constant" ? [{ id, kind, size }] : [];
   });
+  const parts = [...readings, ...constants];
+  const shares = sharesOf(
+    rule,
+    parts.map(({ size }) => size),
+  );
+  return parts.map(({ id, kind }, i) => ({ id, kind, share: shares[i] as number }));
 }
 
 /** The mean of the shares over all rows that take part. */

@@ -1,5 +1,5 @@
 import { evaluateColumn } from "@/core/expression/evaluate";
-import { laneAt, shiftedLane } from "@/core/expression/lane";
+import { laneAt, laneFrom, plainSteps } from "@/core/expression/lane";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import { parsed } from "./formulas";
 
@@ -24,7 +24,7 @@ function rowsOf(text: string, { t, x }: Track): readonly Row[] {
   const { values, slopes, reasons } = evaluateColumn(parsed(text), count, {
     symbol: (name, shift) => {
       const place = (name === "x" ? 0 : reach) + shift;
-      const lane = shiftedLane(lanes[name as "x" | "t"], shift);
+      const lane = laneFrom(lanes[name as "x" | "t"], plainSteps(count).at(shift));
       return { values: lane, slopes: new Map([[place, 1]]) };
     },
     scaleOfLog: () => 1,

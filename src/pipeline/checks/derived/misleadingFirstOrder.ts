@@ -1,6 +1,7 @@
 import { compile } from "@/core/expression/compile";
 import { type MonteCarlo, monteCarlo } from "@/core/uncertainty/monteCarlo";
 import { derivedCell, isFinding } from "../../derived/derivedCell";
+import { partsBy } from "../../derived/derivedQuantities";
 import { drawingOf } from "../../derived/drawnInputs";
 import { type DerivedCheck, type DerivedLook, type LookedRow, relativeSize } from "./derivedLook";
 
@@ -29,7 +30,8 @@ function firstOrder({ column, rules }: DerivedLook, row: number): number {
   const cell = derivedCell(column, row);
   if (!cell || isFinding(cell)) return 0;
   const each = rules.uncertaintyMeans === "limit" ? 1 / Math.sqrt(3) : 1;
-  return Math.hypot(...cell.slopes.map((slope, i) => slope * (cell.sizes[i] as number) * each));
+  const parts = partsBy("quadrature", cell, column);
+  return each * Math.hypot(parts.row, parts.common);
 }
 
 /** The least sure row is drawn a few thousand times and compared with straight-line propagation. */
