@@ -1,6 +1,13 @@
-import { decimalFromNumber, decimalToText, roundToPlace } from "@/core/number/decimal";
+import { sureDecimals } from "@/core/number/givenNumber";
+import { readNumber } from "@/core/number/readNumber";
 import type { FiguresOfUncertainty } from "@/core/number/statement";
-import { withMinusSign, writeNumber, writeStatement } from "@/core/number/writtenNumber";
+import {
+  commonPower,
+  movedPoint,
+  toDecimals,
+  writePlainly,
+  writePlainStatement,
+} from "@/core/number/writtenNumber";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { typedField } from "@/investigation/model/uncertainty";
 import type { EvaluatedQuantity, Measured } from "./evaluated";
@@ -15,26 +22,28 @@ export interface WrittenReading {
   readonly exponent?: number;
 }
 
-function toDecimals(value: number, decimals: number): string {
-  return withMinusSign(decimalToText(roundToPlace(decimalFromNumber(value), -decimals)));
+/** Digits behind the point that a written number has. */
+export function decimalsOf(written: string): number {
+  const at = written.indexOf(".");
+  return at < 0 ? 0 : written.length - at - 1;
 }
 
 /** The ± as it was typed for all readings alike, where it stands alone and is not worked out. */
-function typedForAll(found: Measured, { quantity }: EvaluatedQuantity): string {
-  const alone = found.spread.count === 1 && quantity.uncertainty.kind === "fixed";
-  return alone ? typedField(quantity.uncertainty, "amount").trim().replace(",", ".") : "";
+function typedForAll(found: Measured, { quantity }: EvaluatedQuantity, power: number): string {
+  if (found.spread.count !== 1 || quantity.uncertainty.kind !== "fixed" || found.derived) return "";
+  const read = readNumber(typedField(quantity.uncertainty, "amount").replace(",", "."));
+  if (read.kind !== "number" || read.number.value !== found.bars.up) return "";
+  const { value, decimals } = read.number;
+  const kept = power > 0 ? Math.max(0, sureDecimals(read.number) + power) : decimals + power;
+  return toDecimals(movedPoint(value, -power), decimals > 0 ? decimals + power : kept);
 }
 
 const figuresWithoutUncertainty = 6;
 
 /** A value that is worked out and has no ±: six figures, without zeros that say nothing. */
-function withoutUncertainty(value: number): WrittenReading {
-  const { mantissa, exponent } = writeNumber(
-    Number(value.toPrecision(15)),
-    figuresWithoutUncertainty,
-  );
-  const short = mantissa.includes(".") ? mantissa.replace(/\.?0+$/, "") : mantissa;
-  return { value: short, ...(exponent !== undefined && { exponent }) };
+function withoutUncertainty(value: number): string {
+  const written = writePlainly(value, figuresWithoutUncertainty);
+  return written.includes(".") ? written.replace(/\.?0+$/, "") : written;
 }
 
 /** A rounded ± with the zeros of its reading, where they change nothing: 0.01 beside 1.587 as 0.010. */
@@ -43,29 +52,63 @@ function padded(written: string, bar: number, decimals: number): string {
   return Number(long) === Number(written) ? long : written;
 }
 
+/** The power of ten in which rows of one quantity are written together; 0 where they are written plainly. */
+export function powerOfRows(rows: readonly (Measured | undefined)[]): number {
+  return commonPower(rows.flatMap((one) => (one ? [one.value, one.bars.up, one.bars.down] : [])));
+}
+
+/** The decimals to which one reading is written in a power of ten: as it was read, unless its zeros only hold places. */
+function readDecimals({ value, decimals, bars }: Measured, power: number, ofBar: number): number {
+  if (power <= 0 || decimals > 0) return decimals + power;
+  const sure = sureDecimals({ value, decimals }) + power;
+  return meanBar(bars) === 0 ? Math.max(0, sure) : Math.max(0, ofBar);
+}
+
+/** What a row says, all numbers divided by a power of ten that is said elsewhere. */
+function inPower(
+  found: Measured,
+  quantity: EvaluatedQuantity,
+  rule: FiguresOfUncertainty,
+  power: number,
+): WrittenReading {
+  const { spread } = found;
+  const value = movedPoint(Number(found.value.toPrecision(15)), -power);
+  const bar = (size: number) => movedPoint(Number(size.toPrecision(12)), -power);
+  const bars = { up: bar(found.bars.up), down: bar(found.bars.down) };
+  const size = meanBar(bars);
+  const once = spread.count === 1 && !found.derived;
+  if (size === 0) {
+    if (found.derived) return { value: withoutUncertainty(value) };
+    return { value: toDecimals(value, readDecimals(found, power, 0)) };
+  }
+  const statement = writePlainStatement(value, size, rule);
+  const even = bars.up === bars.down;
+  const rounded = (one: number) => writePlainStatement(0, one, rule).uncertainty;
+  const up = even ? statement.uncertainty : rounded(bars.up);
+  const down = even ? up : rounded(bars.down);
+  if (!once) return { value: statement.value, up, down };
+  const typed = typedForAll(found, quantity, power);
+  const decimals = readDecimals(found, power, decimalsOf(typed || up));
+  return {
+    value: toDecimals(value, decimals),
+    up: typed || padded(up, bars.up, decimals),
+    down: typed || padded(down, bars.down, decimals),
+  };
+}
+
 /**
  * A single reading keeps the decimals it was read to; a mean of repeats follows its ±, or the readings where
  * there is none.
+ * @param power a power of ten that stands in a heading; without it, a row has the one that it needs by itself.
  */
 export function writeMeasured(
   found: Measured,
   quantity: EvaluatedQuantity,
   rule: FiguresOfUncertainty,
+  power?: number,
 ): WrittenReading {
-  const { bars, value, decimals, spread } = found;
-  const size = meanBar(bars);
-  if (size === 0 && found.derived) return withoutUncertainty(value);
-  if (size === 0) return { value: toDecimals(value, decimals) };
-  const statement = writeStatement(value, size, rule);
-  const { exponent } = statement;
-  const rounded = (bar: number) => writeStatement(0, bar, rule).uncertainty;
-  const even = bars.up === bars.down;
-  const typed = typedForAll(found, quantity);
-  const up = typed || (even || exponent !== undefined ? statement.uncertainty : rounded(bars.up));
-  const down = even || exponent !== undefined ? up : rounded(bars.down);
-  if (spread.count === 1 && exponent === undefined && !found.derived) {
-    const [high, low] = [padded(up, bars.up, decimals), padded(down, bars.down, decimals)];
-    return { value: toDecimals(value, decimals), up: typed || high, down: typed || low };
-  }
-  return { value: statement.value, up, down, ...(exponent !== undefined && { exponent }) };
+  if (power !== undefined) return inPower(found, quantity, rule, power);
+  const own = powerOfRows([found]);
+  const written = inPower(found, quantity, rule, own);
+  return own === 0 ? written : { ...written, exponent: own };
 }

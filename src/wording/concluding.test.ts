@@ -12,7 +12,7 @@ import { plainSource } from "@/investigation/model/result";
 const compared = (value: number, size: number, accepted: number, of: number) =>
   ({
     kind: "compared",
-    accepted: { value: accepted, uncertainty: of },
+    accepted: { value: accepted, uncertainty: of, given: { value: String(accepted) } },
     comparison: compare({ value, uncertainty: size }, { value: accepted, uncertainty: of }),
   }) as const;
 

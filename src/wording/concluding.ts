@@ -1,4 +1,4 @@
-import { writeNumber } from "@/core/number/writtenNumber";
+import { writePercent, writePlainly } from "@/core/number/writtenNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Result, ResultSource, SourceKind } from "@/investigation/model/result";
 import type { Effect } from "@/pipeline/results/effects";
@@ -65,11 +65,6 @@ export function sourceSentence(source: ResultSource, named: string, slopeWord: s
   }
 }
 
-const ofPercent = (percent: number) => {
-  const { mantissa } = writeNumber(Math.abs(percent), Math.abs(percent) < 10 ? 2 : 3);
-  return mantissa;
-};
-
 /** How a result lies beside the accepted value, in a sentence. */
 export function comparisonSentence(
   compared: ComparedResult,
@@ -78,11 +73,11 @@ export function comparisonSentence(
   if (compared.kind !== "compared") return "";
   const { difference, percent, meet, inCombined } = compared.comparison;
   const way = difference > 0 ? "high" : "low";
-  const by = percent === undefined ? "" : `${ofPercent(percent)} % ${way}`;
+  const by = percent === undefined ? "" : `${writePercent(Math.abs(percent))} % ${way}`;
   const off = difference === 0 ? "it agrees exactly" : by === "" ? `it is ${way}` : `it is ${by}`;
   const counted =
     uncertaintyMeans === "standard" && inCombined !== undefined
-      ? ` That is ${writeNumber(inCombined, 2).mantissa} combined standard uncertainties.`
+      ? ` That is ${writePlainly(inCombined, 2)} combined standard uncertainties.`
       : "";
   return meet
     ? `The two ranges meet: the result agrees with the accepted value within its ±, though ${off}.${counted}`.replace(

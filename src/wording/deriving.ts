@@ -60,7 +60,13 @@ const idle = 0.05;
 
 /** What to do about the ±, in one line. */
 export function shareAdvice(
-  shares: readonly (Share & { readonly name: string; readonly scatters: boolean })[],
+  shares: readonly (Share & {
+    readonly name: string;
+    /** It is repeated in each row. */
+    readonly scatters: boolean;
+    /** It is a time, of which several can be taken at once. */
+    readonly isTime: boolean;
+  })[],
 ): string | undefined {
   const sorted = [...shares].sort((a, b) => b.share - a.share);
   const [first] = sorted;
@@ -75,7 +81,9 @@ export function shareAdvice(
     first.kind === "constant"
       ? "Measure that constant again."
       : first.scatters
-        ? "Take more repeats, or time more at once."
+        ? first.isTime
+          ? "Take more repeats, or time more at once."
+          : "Take more repeats, and see what makes them differ."
         : "Read it with a finer instrument, or make it larger.";
   return `${first.name.charAt(0).toUpperCase()}${first.name.slice(1)} decides. ${remedy}${useless}`;
 }

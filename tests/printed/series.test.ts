@@ -86,7 +86,7 @@ describe("a whole-column function is a function of every reading in it (calculat
 
   test("the difference from the first is nothing in the first row, sure to ± 0", () => {
     const [first, second] = cells("m - first(m)");
-    expect(first).toBe("0");
+    expect(first).toBe("0.00");
     expect(second).toBe("1.00 ± 0.20");
     expect(cells("m - first(m)", { propagation: "quadrature" })[1]).toBe("1.00 ± 0.14");
   });

@@ -5,7 +5,12 @@ import {
   decimalToText,
   timesPowerOfTen,
 } from "./decimal";
-import { type FiguresOfUncertainty, roundStatement, toSignificantFigures } from "./statement";
+import {
+  type FiguresOfUncertainty,
+  roundStatement,
+  type Statement,
+  toSignificantFigures,
+} from "./statement";
 
 const minus = "−";
 
@@ -24,7 +29,7 @@ export interface WrittenStatement {
 }
 
 /** Powers of ten outside 10⁻³ … 10⁵ are written as such. */
-function wantsPower(exponent: number): boolean {
+export function wantsPower(exponent: number): boolean {
   return exponent < -3 || exponent > 5;
 }
 
@@ -36,9 +41,47 @@ export function withMinusSign(text: string): string {
 /** A ± below this part of its value is nothing but rounding of the arithmetic. */
 const binaryNoise = 1e-13;
 
+/**
+ * The power of ten in which numbers of one column, with their ±, are written: that of the largest; 0 where it is written
+ * plainly (calculation § 6).
+ */
+export function commonPower(sizes: readonly number[]): number {
+  const largest = sizes.reduce((most, size) => Math.max(most, Math.abs(size)), 0);
+  const leading = leadingPlace(decimalFromNumber(Number(largest.toPrecision(12))));
+  return leading !== undefined && wantsPower(leading) ? leading : 0;
+}
+
+/** A number × 10^power, exactly as its decimal text says. */
+export function movedPoint(value: number, power: number): number {
+  if (power === 0) return value;
+  const { negative, digits, exponent } = decimalFromNumber(value);
+  return Number(`${negative ? "-" : ""}${digits}e${exponent + power}`);
+}
+
+/** A number to so many decimals; below 0 to a place before the point. */
+export function toDecimals(value: number, decimals: number): string {
+  const exact = decimalFromNumber(Number(value.toPrecision(15)));
+  return withMinusSign(decimalToText(roundToPlace(exact, -decimals)));
+}
+
+/** A number to so many figures without any power of ten, for numbers that stand in a sentence: 0.00051, 120. */
+export function writePlainly(value: number, figures: number): string {
+  return withMinusSign(toSignificantFigures(Number(value.toPrecision(12)), figures));
+}
+
+/** A percentage in a sentence: two figures, three from 10 % on, and never fewer than stand before the point. */
+export function writePercent(percent: number): string {
+  const size = Math.abs(percent);
+  return writePlainly(percent, size < 10 ? 2 : Math.max(3, Math.floor(Math.log10(size)) + 1));
+}
+
 function withoutTrailingZeros({ mantissa, exponent }: WrittenNumber) {
   const value = mantissa.includes(".") ? mantissa.replace(/\.?0+$/, "") : mantissa;
   return { value, exponent };
+}
+
+function rounded(value: number, uncertainty: number, rule: FiguresOfUncertainty): Statement {
+  return roundStatement(Number(value.toPrecision(15)), Number(uncertainty.toPrecision(12)), rule);
 }
 
 /**
@@ -54,16 +97,28 @@ export function writeStatement(
     const written = writeNumber(Number(value.toPrecision(12)), 12);
     return { ...withoutTrailingZeros(written), uncertainty: "0" };
   }
-  const statement = roundStatement(
-    Number(value.toPrecision(15)),
-    Number(uncertainty.toPrecision(12)),
-    rule,
-  );
+  const statement = rounded(value, uncertainty, rule);
   if (statement.scientific && wantsPower(statement.scientific.exponent)) {
     const { exponent, value: mantissa, uncertainty: spread } = statement.scientific;
     return { value: withMinusSign(mantissa), uncertainty: spread, exponent };
   }
   return { value: withMinusSign(statement.value), uncertainty: statement.uncertainty };
+}
+
+/** The same where a power of ten stands elsewhere, as in the heading of a column, or can't stand at all. */
+export function writePlainStatement(
+  value: number,
+  uncertainty: number,
+  rule: FiguresOfUncertainty,
+): WrittenStatement {
+  const statement = rounded(value, uncertainty, rule);
+  return { value: withMinusSign(statement.value), uncertainty: statement.uncertainty };
+}
+
+/** A ± by itself, by the house rule, with a power of ten where it needs one. */
+export function writeSize(size: number, rule: FiguresOfUncertainty): WrittenNumber {
+  const { uncertainty, exponent } = writeStatement(0, size, rule);
+  return { mantissa: uncertainty, ...(exponent !== undefined && { exponent }) };
 }
 
 const fewFigures = 2;

@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { writeNumber } from "@/core/number/writtenNumber";
+import { writePlainly } from "@/core/number/writtenNumber";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -53,7 +53,7 @@ export function Compared({ one }: { one: WorkedResult }) {
           constant &&
           explanationSentence(
             constant.name || constant.symbol,
-            `${writeNumber(Math.abs(explained.off), 1).mantissa} ${plainRunText(writeUnitText(constant.unit))}`.trim(),
+            `${writePlainly(Math.abs(explained.off), 1)} ${plainRunText(writeUnitText(constant.unit))}`.trim(),
             explained.off > 0,
           )}
       </p>

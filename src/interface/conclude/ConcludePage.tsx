@@ -9,7 +9,7 @@ import { resultStep } from "@/wording/concluding";
 import { findingSentence } from "@/wording/findings";
 import { RunTextView } from "../parts/RunTextView";
 import { PencilMark } from "../parts/StageLayout";
-import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
+import { NumberView, StatementView } from "../parts/StatementView";
 import { Typeset } from "../parts/Typeset";
 import { useHouseRules } from "../store/useEvaluated";
 import { AddResult } from "./AddResult";
@@ -44,17 +44,18 @@ function Working({ one }: { one: WorkedResult }) {
 
 const allDigits = 6;
 
-function Digits({ one }: { one: WorkedResult }) {
-  const marked = useDecimalMark();
-  const written = (value: number) => {
-    const { mantissa, exponent } = writeNumber(value, allDigits);
-    return `${marked(mantissa)}${exponent === undefined ? "" : ` × 10^${exponent}`}`;
-  };
+function Digits({ one: { value, size, unit } }: { one: WorkedResult }) {
   return (
     <p className="text-soft">
-      rounded once, by the house rules; with more digits {written(one.value)}
-      {one.size > 0 && ` ± ${written(one.size)}`}{" "}
-      <RunTextView runs={writeUnitText(one.unit.text)} />
+      rounded once, by the house rules; with more digits{" "}
+      <NumberView number={writeNumber(value, allDigits)} unit={[]} />
+      {size > 0 && (
+        <>
+          {" ± "}
+          <NumberView number={writeNumber(size, allDigits)} unit={[]} />
+        </>
+      )}{" "}
+      <RunTextView runs={writeUnitText(unit.text)} />
     </p>
   );
 }

@@ -2,8 +2,10 @@
 
 import { useContext, useMemo } from "react";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
-import { writeStatement } from "@/core/number/writtenNumber";
+import { writeSize } from "@/core/number/writtenNumber";
+import { kindOfQuantity } from "@/core/unit/dimension";
 import { writeSymbol } from "@/core/unit/symbolText";
+import { understandUnit } from "@/core/unit/understandUnit";
 import { partsBy, rowRule } from "@/pipeline/derived/derivedQuantities";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { drawingOf } from "@/pipeline/derived/drawnInputs";
@@ -14,12 +16,17 @@ import { StageMarks } from "../marks/StageMarks";
 import { ShareBar } from "../parts/ShareBar";
 import { DrawnUncertainty } from "../parts/DrawnUncertainty";
 import { RunTextView } from "../parts/RunTextView";
-import { useDecimalMark } from "../parts/StatementView";
+import { NumberView } from "../parts/StatementView";
 import { MarginNote } from "../parts/StageLayout";
 import { useHouseRules, useQuantities } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { DerivedPanel } from "./DerivedPanel";
 import { type Derived, InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
+
+function isTime(unit: string): boolean {
+  const read = understandUnit(unit);
+  return read.kind === "unit" && kindOfQuantity(read.unit.dimension) === "time";
+}
 
 /** The shares with the names of what brings them. */
 function useNamedShares(column: DerivedColumn, row: number) {
@@ -31,13 +38,9 @@ function useNamedShares(column: DerivedColumn, row: number) {
     const named = (share: Share) => {
       const quantity = quantities.find(({ id }) => id === share.id)?.quantity;
       const constant = constants[share.id];
-      const name =
-        quantity?.name ||
-        quantity?.symbol ||
-        constant?.name ||
-        constant?.symbol ||
-        share.id.replace(/#.*/, "");
-      return { ...share, name, scatters: (quantity?.repeats ?? 1) > 1 };
+      const name = quantity?.name || quantity?.symbol || constant?.name || constant?.symbol || "";
+      const scatters = (quantity?.repeats ?? 1) > 1;
+      return { ...share, name, scatters, isTime: quantity !== undefined && isTime(quantity.unit) };
     };
     const here = cell && !isFinding(cell) ? sharesOfCell(rule, cell, column) : [];
     return { here: here.map(named), all: sharesOverRows(rule, column).map(named) };
@@ -82,7 +85,6 @@ function Shares({
 
 function Ways({ derived, column, row }: { derived: Derived; column: DerivedColumn; row: number }) {
   const rules = useHouseRules();
-  const marked = useDecimalMark();
   const cell = derivedCell(column, row);
   if (!cell || isFinding(cell)) return null;
   const size = (rule: "worst-case" | "quadrature") => {
@@ -96,7 +98,6 @@ function Ways({ derived, column, row }: { derived: Derived; column: DerivedColum
     <MarginNote title="Three ways to add up">
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
         {(["worst-case", "quadrature"] as const).map((rule) => {
-          const { uncertainty, exponent } = writeStatement(0, sizes[rule], "two");
           return (
             <div key={rule} className="contents">
               <dt>
@@ -104,13 +105,7 @@ function Ways({ derived, column, row }: { derived: Derived; column: DerivedColum
                 {rowRule(rules) === rule && <span className="text-soft">house rules</span>}
               </dt>
               <dd className="text-magenta text-right">
-                ± {marked(uncertainty)}
-                {exponent !== undefined && (
-                  <>
-                    {" "}
-                    × 10<sup>{String(exponent).replace("-", "−")}</sup>
-                  </>
-                )}
+                ± <NumberView number={writeSize(sizes[rule], "two")} unit={[]} />
               </dd>
             </div>
           );

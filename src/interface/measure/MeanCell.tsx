@@ -4,8 +4,8 @@ import { measured } from "@/pipeline/measured";
 import { writeMeasured } from "@/pipeline/writtenReading";
 import type { EvaluatedRow } from "@/pipeline/table";
 import { scatterSentence } from "@/wording/uncertainty";
-import { writeStatement } from "@/core/number/writtenNumber";
-import { useDecimalMark } from "../parts/StatementView";
+import { writeSize } from "@/core/number/writtenNumber";
+import { NumberView } from "../parts/StatementView";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
 import { useHouseRules } from "../store/useEvaluated";
 import type { HeadingGroup } from "./gridTemplate";
@@ -18,11 +18,9 @@ interface Props {
 
 /** How the repeats of a row scatter, to two figures. */
 export function ScatterCell({ index, group, row }: Props) {
-  const marked = useDecimalMark();
   const { evaluated } = group;
   const scatter = row && measured(row, evaluated)?.scatter;
   const name = evaluated.quantity.name || evaluated.quantity.symbol || "unnamed";
-  const { uncertainty, exponent } = writeStatement(0, scatter ?? 0, "two");
   return (
     <div
       role="gridcell"
@@ -33,13 +31,7 @@ export function ScatterCell({ index, group, row }: Props) {
     >
       {scatter !== undefined && (
         <span>
-          {scatter === 0 ? "0" : marked(uncertainty)}
-          {exponent !== undefined && (
-            <>
-              {" "}
-              × 10<sup>{String(exponent).replace("-", "−")}</sup>
-            </>
-          )}
+          {scatter === 0 ? "0" : <NumberView number={writeSize(scatter, "two")} unit={[]} />}
         </span>
       )}
     </div>

@@ -2,14 +2,14 @@
 
 import { proxy, releaseProxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import { writeStatement } from "@/core/number/writtenNumber";
+import { writeSize } from "@/core/number/writtenNumber";
 import type { MonteCarlo } from "@/core/uncertainty/monteCarlo";
 import type { Drawing } from "@/pipeline/derived/drawnInputs";
 import type { ShownUnit } from "@/pipeline/evaluated";
 import { drawnSentence } from "@/wording/deriving";
 import type { Draws } from "@/workers/draws";
 import { Button } from "./Button";
-import { useDecimalMark } from "./StatementView";
+import { NumberView } from "./StatementView";
 import { useHouseRules } from "../store/useEvaluated";
 import { Histogram } from "./Histogram";
 
@@ -66,7 +66,6 @@ interface Props {
 /** Monte Carlo on request: how far it is, what it gives beside first order, and the histogram. */
 export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) {
   const rules = useHouseRules();
-  const marked = useDecimalMark();
   const { drawn, start, giveUp } = useDraws();
   const { factor, offset } = unit;
   if (!drawing) return <p className="text-soft mt-2">{refusal}</p>;
@@ -88,10 +87,10 @@ export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) 
             <span>Monte Carlo, 10⁶ draws</span>
             <span className="text-magenta">
               ±{" "}
-              {marked(
-                writeStatement(0, drawn.result.standardDeviation / Math.abs(factor), "two")
-                  .uncertainty,
-              )}
+              <NumberView
+                number={writeSize(drawn.result.standardDeviation / Math.abs(factor), "two")}
+                unit={[]}
+              />
             </span>
           </p>
           <Histogram result={drawn.result} shown={shown} />

@@ -7,7 +7,9 @@ const ground = 64;
 
 function label(value: number): string {
   const { mantissa, exponent } = writeNumber(value, 3);
-  return exponent === undefined ? mantissa : `${mantissa}×10^${exponent}`;
+  if (exponent === undefined) return mantissa;
+  const raised = [...String(exponent)].map((sign) => "⁰¹²³⁴⁵⁶⁷⁸⁹"[Number(sign)] ?? "⁻").join("");
+  return `${mantissa} × 10${raised}`;
 }
 
 /** How the draws fell, with the symmetric 95 % interval dotted and the shortest one as a bar beneath. */

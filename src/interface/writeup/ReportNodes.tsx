@@ -42,7 +42,7 @@ function Head({ head, last }: { head: ReportHead; last: boolean }) {
     >
       <RunTextView runs={head.runs} />
       {head.uncertainty && (
-        <span className="text-magenta block font-normal">± {head.uncertainty}</span>
+        <span className="text-magenta block font-normal">{head.uncertainty}</span>
       )}
     </th>
   );
@@ -59,7 +59,7 @@ function Cell({ cell: { runs, uncertainty, aside } }: { cell: ReportCell }) {
         <RunTextView runs={runs} />
       )}
       {aside && <sup>{aside}</sup>}
-      {uncertainty && <span className="text-magenta"> ± {uncertainty}</span>}
+      {uncertainty && <span className="text-magenta"> {uncertainty}</span>}
     </td>
   );
 }

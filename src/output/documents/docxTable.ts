@@ -53,7 +53,7 @@ function headCell(
   last: boolean,
 ): TableCell {
   const bar = uncertainty
-    ? [paragraph([new TextRun({ text: `± ${uncertainty}`, color: magenta, size })], "right")]
+    ? [paragraph([new TextRun({ text: uncertainty, color: magenta, size })], "right")]
     : [];
   return new TableCell({
     columnSpan: span,
@@ -74,7 +74,7 @@ function bodyCell(
     ...docxRuns(runs, { size, ...(aside && { strike: true }) }),
     ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
     ...(uncertainty
-      ? [new TextRun({ text: `\u00a0±\u00a0${uncertainty}`, color: magenta, size })]
+      ? [new TextRun({ text: `\u00a0${uncertainty.replaceAll(" ", "\u00a0")}`, color: magenta, size })]
       : []),
   ];
   const borders = { left: none, right: none, top: none, bottom: last ? thick : none };
@@ -87,7 +87,7 @@ const [perLetter, besideCell] = [116, 260];
 /** Columns as wide as their longest words; narrower together where the page has no room for that. */
 function columnWidths({ heads, groups }: ReportTable, room: number): readonly number[] {
   const lengthOf = (runs: RunText) => runs.reduce((sum, { text }) => sum + text.length, 0);
-  const bar = (uncertainty: string | undefined) => (uncertainty ? uncertainty.length + 3 : 0);
+  const bar = (uncertainty: string | undefined) => (uncertainty ? uncertainty.length + 1 : 0);
   const widest = (heads.at(-1) ?? []).map((head, column) => {
     const cells = groups.flatMap(({ rows }) => rows.flatMap((cells) => cells[column] ?? []));
     return Math.max(

@@ -57,13 +57,13 @@ function inlineHtml(inline: Inline): string {
 
 function headHtml({ runs, uncertainty, span }: ReportHead): string {
   const scope = span > 1 ? `colspan="${span}" scope="colgroup"` : 'scope="col"';
-  const bar = uncertainty ? `<br><span class="bar">± ${escaped(uncertainty)}</span>` : "";
+  const bar = uncertainty ? `<br><span class="bar">${escaped(uncertainty)}</span>` : "";
   return runs.length === 0 ? `<td colspan="${span}"></td>` : `<th ${scope}>${runsHtml(runs)}${bar}</th>`; // prettier-ignore
 }
 
 function cellHtml({ runs, uncertainty, aside }: ReportCell): string {
   const value = aside ? `<s>${runsHtml(runs)}</s><sup>${escaped(aside)}</sup>` : runsHtml(runs);
-  return `<td>${value}${uncertainty ? `<span class="bar"> ± ${escaped(uncertainty)}</span>` : ""}</td>`;
+  return `<td>${value}${uncertainty ? `<span class="bar"> ${escaped(uncertainty)}</span>` : ""}</td>`;
 }
 
 function tableHtml({ heads, groups, notes }: ReportTable): string {

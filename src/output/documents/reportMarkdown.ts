@@ -42,13 +42,13 @@ function inlineMarkdown(inline: Inline): string {
 }
 
 function headMarkdown({ runs, uncertainty }: ReportHead): string {
-  return `${runsMarkdown(runs)}${uncertainty ? ` ± ${uncertainty}` : ""}`;
+  return `${runsMarkdown(runs)}${uncertainty ? ` ${uncertainty}` : ""}`;
 }
 
 function cellMarkdown({ runs, uncertainty, aside }: ReportCell): string {
   const value = runsMarkdown(runs);
   const struck = aside ? `~~${value}~~<sup>${aside}</sup>` : value;
-  return uncertainty ? `${struck} ± ${uncertainty}` : struck;
+  return uncertainty ? `${struck} ${uncertainty}` : struck;
 }
 
 /** One line of headings, as Markdown has no more: what stands over several columns goes before each. */

@@ -48,14 +48,14 @@ function mathTex(tex: string): string {
 
 function headTex({ runs, uncertainty, span }: ReportHead): string {
   const words = texOfRuns(runs);
-  const bar = uncertainty ? ` ($\\pm$ ${texOfText(uncertainty)})` : "";
+  const bar = uncertainty ? ` (${texOfText(uncertainty)})` : "";
   return span > 1 ? `\\multicolumn{${span}}{c}{${words}}` : `${words}${bar}`;
 }
 
 function cellTex({ runs, uncertainty, aside }: ReportCell): string {
   const value = texOfRuns(runs);
   const struck = aside ? `\\struck{${value}}\\textsuperscript{${aside}}` : value;
-  return uncertainty ? `${struck} $\\pm$ ${texOfText(uncertainty)}` : struck;
+  return uncertainty ? `${struck} ${texOfText(uncertainty)}` : struck;
 }
 
 function tableTex({ heads, groups, notes }: ReportTable): string[] {

@@ -25,7 +25,7 @@ function cellLines({ runs, uncertainty, aside }: ReportCell) {
   return {
     value: oneLine([...runInlines(runs), ...(aside ? [raised(aside)] : [])]),
     struck: aside ? oneLine(runInlines(runs)) : undefined,
-    bar: uncertainty ? oneLine([{ kind: "text", text: ` ± ${uncertainty}` }]) : undefined,
+    bar: uncertainty ? oneLine([{ kind: "text", text: ` ${uncertainty}` }]) : undefined,
   };
 }
 
@@ -39,7 +39,7 @@ function columnWidths({ heads, groups }: ReportTable): readonly number[] {
   const rows = groups.flatMap((group) => group.rows);
   const last = heads.at(-1) ?? [];
   const widths = last.map((head, column) => {
-    const bar = head.uncertainty ? `± ${head.uncertainty}` : "";
+    const bar = head.uncertainty ?? "";
     const under = bar === "" ? 0 : (oneLine([{ kind: "text", text: bar }])?.width ?? 0);
     const own = Math.max(oneLine(headInlines(head))?.width ?? 0, under);
     const cells = rows.map((row) => cellWidth(row[column] ?? { runs: [] }));
@@ -109,7 +109,7 @@ function headPiece(heads: readonly ReportHead[], level: number, last: boolean, l
     const path = [root, row, { role: "TH" as const, id: `${row.id}/${index}` }];
     const line = oneLine(headInlines(head));
     const bar = head.uncertainty
-      ? oneLine([{ kind: "text", text: `± ${head.uncertainty}` }])
+      ? oneLine([{ kind: "text", text: head.uncertainty }])
       : undefined;
     const x = (of: SetLine | undefined) =>
       head.span > 1 ? (from + to - (of?.width ?? 0)) / 2 : to - padding - (of?.width ?? 0);

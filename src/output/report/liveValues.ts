@@ -1,3 +1,5 @@
+import { givenText } from "@/core/number/givenNumber";
+import { writePercent } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
@@ -7,7 +9,7 @@ import { marked } from "@/pipeline/lineEquation";
 import { foundLine } from "@/pipeline/results/lineSource";
 import { comparedResult } from "@/pipeline/results/resultComparison";
 import { figureNumber, type ReportContext } from "./reportContext";
-import { statementRuns } from "./statements";
+import { givenRuns, statementRuns } from "./statements";
 
 /** A number of the investigation that can be set into the text. */
 export interface LiveValue {
@@ -22,15 +24,12 @@ export interface LiveValue {
 
 function constants({ document, rules }: ReportContext): LiveValue[] {
   return inOrder(document.constants).map(([id, { name, symbol, value, uncertainty, unit }]) => {
+    const given = givenText(value, uncertainty, rules.decimalMark);
     const written = writeUnitText(unit);
-    const exact = uncertainty.trim() === "";
-    const open = !exact && written.length > 0;
-    const number = exact ? value.trim() : `${value.trim()}\u00a0±\u00a0${uncertainty.trim()}`;
-    const runs: RunText = [
-      { text: (open ? `(${number})` : number).replace("-", "−") },
-      ...(written.length > 0 ? [{ text: "\u00a0" }, ...written] : []),
-    ];
-    return { of: `constant:${id}`, name: name || symbol, symbol, runs: marked(runs, rules) };
+    const runs = given
+      ? givenRuns(given, unit, rules)
+      : [{ text: value.trim() }, ...(written.length > 0 ? [{ text: "\u00a0" }, ...written] : [])];
+    return { of: `constant:${id}`, name: name || symbol, symbol, runs };
   });
 }
 
@@ -72,10 +71,10 @@ function results({ results: all, rules }: ReportContext): LiveValue[] {
     const { percent } = compared.comparison;
     const accepted: LiveValue = {
       ...{ of: `accepted:${id}`, name: `accepted value of ${name}`, symbol: "" },
-      runs: statementRuns(compared.accepted.value, compared.accepted.uncertainty, unit.text, rules),
+      runs: givenRuns(compared.accepted.given, unit.text, rules),
     };
     if (percent === undefined) return [own, accepted];
-    const text = `${Math.abs(percent).toPrecision(2)}\u00a0%`;
+    const text = `${writePercent(Math.abs(percent))}\u00a0%`;
     const off: LiveValue = {
       ...{ of: `percent:${id}`, name: `percentage difference of ${name}`, symbol: "" },
       runs: marked([{ text }], rules),

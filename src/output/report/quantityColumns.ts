@@ -1,5 +1,4 @@
-import { decimalFromNumber, decimalToText, roundToPlace } from "@/core/number/decimal";
-import { withMinusSign, writeStatement } from "@/core/number/writtenNumber";
+import { movedPoint, toDecimals } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -9,7 +8,12 @@ import type { WriteUp } from "@/investigation/model/writeUp";
 import type { Measured } from "@/pipeline/evaluated";
 import { marked } from "@/pipeline/lineEquation";
 import type { EvaluatedQuantity } from "@/pipeline/table";
-import { type WrittenReading, writeMeasured } from "@/pipeline/writtenReading";
+import {
+  decimalsOf,
+  powerOfRows,
+  type WrittenReading,
+  writeMeasured,
+} from "@/pipeline/writtenReading";
 import type { ReportCell } from "./report";
 
 /** "L / m" or "L (m)". */
@@ -47,51 +51,37 @@ export interface PrintedColumn {
 const text = (written: string, { decimalMark }: HouseRules): RunText =>
   marked([{ text: written }], { decimalMark });
 
-/** Digits behind the point that a written number has. */
-function decimalsOf(written: string): number {
-  const at = written.indexOf(".");
-  return at < 0 ? 0 : written.length - at - 1;
-}
-
 function uncertaintyText({ up, down }: WrittenReading): string | undefined {
   if (up === undefined) return undefined;
-  return down === undefined || down === up ? up : `+${up} −${down}`;
-}
-
-/** Powers of ten that a column needs; 0 where its numbers are written plainly. */
-function powerOf(all: readonly (WrittenReading | undefined)[]): number {
-  const exponents = all.flatMap((one) => one?.exponent ?? []);
-  if (exponents.length === 0) return 0;
-  return exponents.reduce((most, exponent) => Math.max(most, exponent), -Infinity);
-}
-
-function toDecimals(value: number, decimals: number): string {
-  const exact = decimalFromNumber(Number(value.toPrecision(15)));
-  return withMinusSign(decimalToText(roundToPlace(exact, -decimals)));
+  return down === undefined || down === up ? `± ${up}` : `+${up} −${down}`;
 }
 
 /** A ± that fills less than this part of the last place would be overstated there. */
-const leastOfPlace = 0.45;
+const leastOfPlace = 0.5;
 
 /** The decimals that all rows of a column can have: those that its largest ± asks for; undefined where that misstates others. */
 function commonDecimals(
   written: readonly (WrittenReading | undefined)[],
   scaled: readonly (Measured | undefined)[],
 ): number | undefined {
-  const all = written.flatMap((one) => (one ? [decimalsOf(one.value)] : []));
+  const all = written.flatMap((one) => (one?.up ? [decimalsOf(one.value)] : []));
   if (all.length === 0) return undefined;
   const decimals = all.reduce((least, one) => Math.min(least, one));
   const place = 10 ** -decimals;
   const fits = scaled.every(
-    (one) => !one || Math.min(one.bars.up, one.bars.down) >= leastOfPlace * place,
+    (one, i) =>
+      !one || !written[i]?.up || Math.min(one.bars.up, one.bars.down) >= leastOfPlace * place,
   );
   return fits ? decimals : undefined;
 }
 
-/** A value and its ± to so many decimals, the ± at least one unit of the last place. */
+/** The decimals of the finest row that has a ±. */
+const mostDecimals = (written: readonly (WrittenReading | undefined)[]) =>
+  written.reduce((most, one) => Math.max(most, one?.up ? decimalsOf(one.value) : 0), 0);
+
+/** A value and its ± to so many decimals. */
 function toCommon({ value, bars }: Measured, decimals: number): WrittenReading {
-  const place = 10 ** -decimals;
-  const size = (bar: number) => toDecimals(Math.max(bar, place), decimals);
+  const size = (bar: number) => toDecimals(Number(bar.toPrecision(12)), decimals);
   return { value: toDecimals(value, decimals), up: size(bars.up), down: size(bars.down) };
 }
 
@@ -120,39 +110,32 @@ function evenly(
   return fits ? even : written;
 }
 
-/** Digits behind the point that a column without ± has: as many as its middle row. */
-function usualDecimals(written: readonly (WrittenReading | undefined)[]): number {
+/** Rows of a column without ± further apart than this keep their own digits. */
+const unlikeSizes = 1000;
+const noise = 1e-12;
+
+/** Decimals that all rows of a worked-out column without ± can have; undefined where they are of very unlike size. */
+function bareDecimals(
+  written: readonly (WrittenReading | undefined)[],
+  scaled: readonly (Measured | undefined)[],
+): number | undefined {
+  const sizes = scaled.flatMap((one) => (one && one.value !== 0 ? [Math.abs(one.value)] : []));
+  const largest = sizes.reduce((a, b) => Math.max(a, b), 0);
+  const clear = sizes.filter((size) => size > noise * largest);
+  if (largest > unlikeSizes * clear.reduce((a, b) => Math.min(a, b), Infinity)) return undefined;
   const all = written.flatMap((one) => (one ? [decimalsOf(one.value)] : [])).sort((a, b) => a - b);
   return all[Math.floor(all.length / 2)] ?? 0;
 }
 
 /** A reading divided by the power of ten that stands in the heading. */
-function scaledBy(one: Measured | undefined, scale: number): Measured | undefined {
-  if (!one || scale === 1) return one;
+function scaledBy(one: Measured | undefined, power: number): Measured | undefined {
+  if (!one || power === 0) return one;
   const { bars, value } = one;
+  const scaled = (size: number) => movedPoint(Number(size.toPrecision(15)), -power);
   return {
-    ...{ ...one, value: value * scale },
-    bars: { up: bars.up * scale, down: bars.down * scale },
+    ...{ ...one, value: scaled(value) },
+    bars: { up: scaled(bars.up), down: scaled(bars.down) },
   };
-}
-
-/** Every row as it is written by itself, in the power of ten of the column. */
-function writtenRows(
-  evaluated: EvaluatedQuantity,
-  column: readonly (Measured | undefined)[],
-  rule: HouseRules["figuresOfUncertainty"],
-) {
-  const plain = column.map((one) => one && writeMeasured(one, evaluated, rule));
-  const power = powerOf(plain);
-  const scaled = column.map((one) => scaledBy(one, 10 ** -power));
-  const written = scaled.map((one, i): WrittenReading | undefined => {
-    if (!one || power === 0) return plain[i];
-    const size = (one.bars.up + one.bars.down) / 2;
-    if (size === 0) return { value: String(Number(one.value.toPrecision(6))) };
-    const { value, uncertainty } = writeStatement(one.value, size, rule);
-    return { value, up: uncertainty, down: uncertainty };
-  });
-  return { power, scaled, written };
 }
 
 /**
@@ -165,15 +148,22 @@ export function printedColumn(
   rules: HouseRules,
   { uncertainties }: Pick<WriteUp, "uncertainties">,
 ): PrintedColumn {
-  const { power, scaled, written } = writtenRows(evaluated, column, rules.figuresOfUncertainty);
+  const power = powerOfRows(column);
+  const scaled = column.map((one) => scaledBy(one, power));
+  const written = column.map(
+    (one) => one && writeMeasured(one, evaluated, rules.figuresOfUncertainty, power),
+  );
   const barred = written.some((one) => one?.up !== undefined);
   const single = scaled.some((one) => one && one.spread.count === 1 && !one.derived);
   const decimals = barred && !single ? commonDecimals(written, scaled) : undefined;
-  const bare = barred ? undefined : usualDecimals(written);
+  const bare = barred ? undefined : bareDecimals(written, scaled);
   const even = barred && decimals === undefined ? evenly(written, scaled) : written;
   const rows = even.map((one, i): WrittenReading | undefined => {
     const measured = scaled[i];
     if (!one || !measured) return undefined;
+    if (barred && one.up === undefined && measured.derived) {
+      return { value: toDecimals(measured.value, mostDecimals(even)) };
+    }
     if (decimals !== undefined) return toCommon(measured, decimals);
     return bare !== undefined && measured.derived
       ? { value: toDecimals(measured.value, bare) }

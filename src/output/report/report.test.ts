@@ -35,7 +35,7 @@ const texts = (table: ReportTable) =>
   table.groups.flatMap(({ rows }) =>
     rows.map((cells) =>
       cells.map(({ runs, uncertainty, aside }) =>
-        [plainRunText(runs), uncertainty && `± ${uncertainty}`, aside].filter(Boolean).join(" "),
+        [plainRunText(runs), uncertainty, aside].filter(Boolean).join(" "),
       ),
     ),
   );
@@ -43,7 +43,7 @@ const texts = (table: ReportTable) =>
 const heads = ({ heads: lines }: ReportTable) =>
   lines.map((line) =>
     line.map(({ runs, uncertainty }) =>
-      [plainRunText(runs), uncertainty && `± ${uncertainty}`].filter(Boolean).join(" "),
+      [plainRunText(runs), uncertainty].filter(Boolean).join(" "),
     ),
   );
 

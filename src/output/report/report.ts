@@ -15,7 +15,7 @@ export type Inline =
 /** A cell of a table. */
 export interface ReportCell {
   readonly runs: RunText;
-  /** The ± beside the value. */
+  /** The ± beside the value, with its sign: "± 0.2", "+0.3 −0.1". */
   readonly uncertainty?: string;
   /** Set aside: drawn with a stroke through it, and a letter that leads to its reason. */
   readonly aside?: string;

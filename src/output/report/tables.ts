@@ -1,9 +1,13 @@
+import { sureDecimals, writeGiven } from "@/core/number/givenNumber";
+import { movedPoint, toDecimals } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
 import type { Measured } from "@/pipeline/evaluated";
-import { measuredColumn } from "@/pipeline/measured";
+import { marked, numberRuns } from "@/pipeline/lineEquation";
+import { measuredColumn, repeatsOf } from "@/pipeline/measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
-import { columnHeading, printedColumn } from "./quantityColumns";
+import { decimalsOf } from "@/pipeline/writtenReading";
+import { columnHeading, type PrintedColumn, printedColumn } from "./quantityColumns";
 import type { ReportContext } from "./reportContext";
 import type { ReportCell, ReportGroup, ReportHead, ReportNote, ReportTable } from "./report";
 
@@ -43,12 +47,60 @@ function repeatCount(evaluated: EvaluatedQuantity, rows: readonly EvaluatedRow[]
   );
 }
 
-/** A reading as it was typed, with a stroke through it and a letter where it is set aside. */
-function typedCell(row: EvaluatedRow, key: string, notes: Notes): ReportCell {
+/** A reading with the digits that were typed, its point moved by the power in the heading; other texts as they were typed. */
+function typedRuns(
+  row: EvaluatedRow,
+  key: string,
+  typed: string,
+  { power, decimals }: TypedWriting,
+  { rules }: ReportContext,
+): RunText {
+  const reading = row.readings[key];
+  if (reading?.kind !== "number") return [{ text: typed }];
+  const { number } = reading;
+  if (power === 0) return marked(numberRuns(writeGiven(number)), rules);
+  const moved = Math.max(number.decimals + power, decimals);
+  const kept = number.decimals > 0 ? moved : Math.min(moved, Math.max(decimals, 0));
+  return marked([{ text: toDecimals(movedPoint(number.value, -power), kept) }], rules);
+}
+
+/** How the readings of a column are written: with the power of ten of its heading, and to the decimals that whole numbers need in it. */
+interface TypedWriting {
+  readonly power: number;
+  readonly decimals: number;
+}
+
+/** A whole number's zeros at its end only hold places: in a power of ten it has the decimals that the column needs. */
+function typedWriting(
+  evaluated: EvaluatedQuantity,
+  rows: readonly EvaluatedRow[],
+  { power, cells, uncertainty }: PrintedColumn,
+): TypedWriting {
+  if (power <= 0) return { power, decimals: 0 };
+  const sure = rows.flatMap((row) =>
+    repeatsOf(row, evaluated).flatMap(({ reading }) =>
+      reading.kind === "number" ? [sureDecimals(reading.number) + power] : [],
+    ),
+  );
+  const sizes = [uncertainty, ...cells.map((cell) => cell?.uncertainty)];
+  const ofSizes = sizes.map((text) => decimalsOf((text ?? "").replace(",", ".")));
+  const barred = sizes.some((text) => text !== undefined);
+  const most = (all: readonly number[]) => all.reduce((a, b) => Math.max(a, b), 0);
+  return { power, decimals: barred ? most(ofSizes) : most(sure) };
+}
+
+/** A reading as it was taken, with a stroke through it and a letter where it is set aside. */
+function typedCell(
+  row: EvaluatedRow,
+  key: string,
+  notes: Notes,
+  writing: TypedWriting,
+  context: ReportContext,
+): ReportCell {
   const typed = row.row.readings[key]?.trim() ?? "";
   if (typed === "") return nothing;
   const reason = reasonSetAside(row.row, key);
-  const runs: RunText = [{ text: typed.replace(/^-/, "−") }];
+  const runs = typedRuns(row, key, typed, writing, context);
   return reason === undefined ? { runs } : { runs, aside: notes.letter(reason) };
 }
 
@@ -57,14 +109,16 @@ function readingColumns(
   evaluated: EvaluatedQuantity,
   { rows }: EvaluatedTable,
   notes: Notes,
-  { rules, document }: ReportContext,
+  context: ReportContext,
 ): Column[] {
+  const { rules, document } = context;
   const count = repeatCount(evaluated, rows);
   const measured = measuredColumn(rows, evaluated);
   const printed = printedColumn(evaluated, measured, rules, document.writeUp);
-  const heading = columnHeading(evaluated.quantity, rules);
+  const heading = columnHeading(evaluated.quantity, rules, printed.power);
+  const writing = typedWriting(evaluated, rows, printed);
   const typed = Array.from({ length: count }, (_, i) =>
-    rows.map((row) => typedCell(row, cellKey(evaluated.id, i + 1), notes)),
+    rows.map((row) => typedCell(row, cellKey(evaluated.id, i + 1), notes, writing, context)),
   );
   if (count === 1) {
     const [only = []] = typed;

@@ -38,7 +38,6 @@ function inputsOf(formula: Bound, { rows, runs, quantities, derived, neighbours 
 
 interface Known {
   readonly rows: readonly EvaluatedRow[];
-  readonly runs: Sources["runs"];
   readonly inputs: readonly unknown[];
   readonly column: DerivedColumn;
 }
@@ -59,13 +58,13 @@ function readingsAnew(column: DerivedColumn, { rows, quantities }: Sources): Der
  */
 export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn {
   const before = newest.get(formula);
-  if (before?.rows === sources.rows && before.runs === sources.runs) return before.column;
   const inputs = inputsOf(formula, sources);
   const same =
     before?.rows.length === sources.rows.length &&
     inputs.every((input, index) => input === before.inputs[index]);
+  if (same && before.rows === sources.rows) return before.column;
   const column = same ? readingsAnew(before.column, sources) : evaluateAll(formula, sources);
-  newest.set(formula, { rows: sources.rows, runs: sources.runs, inputs, column });
+  newest.set(formula, { rows: sources.rows, inputs, column });
   return column;
 }
 

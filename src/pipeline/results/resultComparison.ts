@@ -1,4 +1,5 @@
 import { type Comparison, compare } from "@/core/result/comparison";
+import { type GivenPair, givenText } from "@/core/number/givenNumber";
 import { readNumber } from "@/core/number/readNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Finding } from "@/core/finding/finding";
@@ -10,7 +11,12 @@ export type ComparedResult =
   | { readonly kind: "unreadable"; readonly finding: Finding }
   | {
       readonly kind: "compared";
-      readonly accepted: { readonly value: number; readonly uncertainty: number };
+      readonly accepted: {
+        readonly value: number;
+        readonly uncertainty: number;
+        /** As it was given, to its last digit. */
+        readonly given: GivenPair;
+      };
       readonly comparison: Comparison;
     };
 
@@ -23,7 +29,8 @@ export function comparedResult(one: WorkedResult, { decimalMark }: HouseRules): 
   if (read.kind === "unreadable") return { kind: "unreadable", finding: read.finding };
   if (own.kind === "unreadable") return { kind: "unreadable", finding: own.finding };
   const size = own.kind === "number" ? own.number.value : (read.number.uncertainty ?? 0);
-  const accepted = { value: read.number.value, uncertainty: Math.abs(size) };
+  const given = givenText(value, uncertainty, decimalMark) ?? { value };
+  const accepted = { value: read.number.value, uncertainty: Math.abs(size), given };
   const comparison = compare({ value: one.value, uncertainty: one.size }, accepted);
   return { kind: "compared", accepted, comparison };
 }
