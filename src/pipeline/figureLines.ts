@@ -1,7 +1,7 @@
 import { lineBands } from "@/core/fit/lineIntervals";
 import { writeChosenNumber, writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
-import { writeSymbol } from "@/core/unit/symbolText";
+import { isCompound, writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type {
   BandSpecification,
@@ -130,10 +130,11 @@ export function bandsOf(one: SeriesFit, style: LineStyle, choice: LineChoice): B
 /** "Δ(L³) = 0.094 m³". */
 function step(symbol: string, unit: string, size: WrittenNumber, style: LineStyle): RunText {
   const written = writeUnitText(unit);
+  const [open, close] = isCompound(symbol) ? ["(", ")"] : ["", ""];
   const runs: RunText = [
-    { text: "Δ(" },
+    { text: `Δ${open}` },
     ...writeSymbol(symbol),
-    { text: ") = " },
+    { text: `${close} = ` },
     ...numberRuns(size),
     ...(written.length > 0 ? [{ text: "\u00a0" }, ...written] : []),
   ];

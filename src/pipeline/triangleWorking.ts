@@ -1,6 +1,7 @@
 import { numberTex, symbolTex, unitTex } from "@/core/expression/tex";
 import type { DecimalMark } from "@/core/number/readNumber";
 import { writeChosenNumber, writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
+import { isCompound } from "@/core/unit/symbolText";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { SlopeTriangle } from "@/investigation/model/figure";
 import type { FigureFit } from "./fit";
@@ -20,10 +21,9 @@ export function triangleWorking(
   const across = Math.abs(to - from);
   const united = (number: WrittenNumber, unit: string) =>
     numberTex(number, mark) + unitTex(writeUnitText(unit));
-  const steps = [
-    `\\Delta(${symbolTex(y.symbol || "y")})`,
-    `\\Delta(${symbolTex(x.symbol || "x")})`,
-  ];
+  const step = (symbol: string) =>
+    isCompound(symbol) ? `\\Delta(${symbolTex(symbol)})` : `\\Delta ${symbolTex(symbol)}`;
+  const steps = [step(y.symbol || "y"), step(x.symbol || "x")];
   const numbers = [
     united(writeNumber(slope * across, figuresOfStep), y.unit),
     united(writeChosenNumber(across), x.unit),

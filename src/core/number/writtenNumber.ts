@@ -69,6 +69,12 @@ export function writePlainly(value: number, figures: number): string {
   return withMinusSign(toSignificantFigures(Number(value.toPrecision(12)), figures));
 }
 
+/** A chosen number as it is read aloud: with just the digits that it has, and no power of ten. */
+export function writeWithoutPower(value: number): string {
+  const written = writePlainly(value, 12);
+  return written.includes(".") ? written.replace(/\.?0+$/, "") : written;
+}
+
 /** A percentage in a sentence: two figures, three from 10 % on, and never fewer than stand before the point. */
 export function writePercent(percent: number): string {
   const size = Math.abs(percent);

@@ -7,6 +7,11 @@ const greekLetters: Record<string, string> = {
   Theta: "Θ", Lambda: "Λ", Xi: "Ξ", Pi: "Π", Sigma: "Σ", Phi: "Φ", Psi: "Ψ", Omega: "Ω",
 }; // prettier-ignore
 
+/** Whether a symbol is a short formula itself, such as T^2 or 1/T: a Δ before it needs brackets. */
+export function isCompound(symbol: string): boolean {
+  return /[\^/()*+\s²³]/.test(symbol.trim());
+}
+
 /** Greek letters typed by name, with the gap after a Δ closed: "Delta h" → "Δh". */
 export function withGreekLetters(text: string): string {
   return text

@@ -107,7 +107,7 @@ function MarkCount({ count }: { count: number }) {
   return (
     <span className="bg-magenta ml-1.5 inline-block min-w-[18px] rounded-full px-1 text-center text-xs text-white">
       {count}
-      <span className="sr-only"> pencil marks</span>
+      <span className="sr-only">{count === 1 ? " pencil mark" : " pencil marks"}</span>
     </span>
   );
 }

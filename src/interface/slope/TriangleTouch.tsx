@@ -1,6 +1,7 @@
 "use client";
 
 import { type KeyboardEvent, useRef } from "react";
+import { writeWithoutPower } from "@/core/number/writtenNumber";
 import type { Frame } from "@/figure/layout/frame";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
 import type { SlopeTriangle } from "@/investigation/model/figure";
@@ -42,6 +43,7 @@ function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof Slo
       tabIndex={0}
       aria-label={end === "from" ? "Slope triangle, first corner" : "Slope triangle, second corner"}
       aria-valuenow={value}
+      aria-valuetext={writeWithoutPower(value)}
       aria-valuemin={frame.xScale.from}
       aria-valuemax={frame.xScale.to}
       cx={frame.across(value)}
