@@ -89,7 +89,7 @@ function benchHandle(rows: number): void {
     const fit = fitFigure(evaluateTables(document), figure, document.houseRules)!;
     const { xValues: x, yValues: y, xBars, yBars } = fit.lines[0]!.fitted;
     const bars = { xDown: xBars.down, xUp: xBars.up, yDown: yBars.down, yUp: yBars.up };
-    missedBoxes({ x, y, ...bars }, laidByHand(figure, 0).steepest!);
+    missedBoxes({ x, y, ...bars }, laidByHand(figure, "").steepest!);
     return layoutFigure(figureSpecification(figure, 1, fit, document.houseRules));
   }, 101);
   console.log(`a handle dragged over ${rows} points: ${time.toFixed(2)} ms (aim 16.7, no drawing)`);

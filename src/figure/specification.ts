@@ -87,6 +87,8 @@ export interface TriangleSpecification {
 
 /** Points that share a marker, and their lines. */
 export interface SeriesSpecification {
+  /** Which series it is, whatever else the figure shows. */
+  readonly key?: string;
   /** The symbol of its quantity where several share the paper: it stands for the name in the legend. */
   readonly symbol?: RunText;
   /** "" where the points belong to no series and there is none. */

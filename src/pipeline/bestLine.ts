@@ -1,4 +1,5 @@
 import { fitFixedIntercept, fitFixedSlope, fitThroughPoint } from "@/core/fit/constrainedLine";
+import type { Hold } from "@/core/fit/heldRange";
 import type { LineFit, LineOutcome } from "@/core/fit/lineFit";
 import { fitOrdinaryLine } from "@/core/fit/ordinaryLine";
 import { fitWeightedLine } from "@/core/fit/weightedLine";
@@ -43,6 +44,23 @@ function heldLine(points: FigurePoints, choice: LineChoice, rules: LineRules): H
       const point = { x: number(choice.pointX), y: number(choice.pointY) };
       return (sigma) => fitThroughPoint(x, y, point, sigma);
     }
+  }
+}
+
+/** What a line keeps to, as its range needs it; undefined where it is free. */
+export function holdOf(choice: LineChoice, rules: LineRules): Hold | undefined {
+  const number = (text: string) => lineNumber(text, rules) ?? 0;
+  switch (choice.held) {
+    case "free":
+      return undefined;
+    case "zero":
+      return { kind: "point", x: 0, y: 0 };
+    case "intercept":
+      return { kind: "point", x: 0, y: number(choice.intercept) };
+    case "slope":
+      return { kind: "slope", slope: number(choice.slope) };
+    case "point":
+      return { kind: "point", x: number(choice.pointX), y: number(choice.pointY) };
   }
 }
 

@@ -12,7 +12,7 @@ export function alongStraightedge({ x1, y1, x2, y2 }: Straightedge): RangeLine |
 /** What straightedges stand for in the slope range of one series. */
 export type LaidByHand = Readonly<Partial<Record<LineRole, RangeLine>>>;
 
-export function laidByHand(figure: Pick<Figure, "straightedges">, series: number): LaidByHand {
+export function laidByHand(figure: Pick<Figure, "straightedges">, series: string): LaidByHand {
   const laid: Partial<Record<LineRole, RangeLine>> = {};
   for (const edge of Object.values(figure.straightedges)) {
     const line = edge.series === series ? alongStraightedge(edge) : undefined;

@@ -193,9 +193,8 @@ export function curveOrder(
   rules: LineRules,
   constants: Readonly<Record<string, Constant>>,
 ): OrderedCurve {
-  const points = (fit.groups[curve.series] ?? fit.groups[0])?.points;
-  if (!points)
-    return { kind: "refused", finding: { name: "too-few-for-curve", count: 0, wanted: 2 } };
+  const points = fit.groups.find(({ key }) => key === curve.series)?.points;
+  if (!points) return { kind: "refused", finding: { name: "curve-without-series" } };
   const { family, formula, series, weights, parameters, from, to } = curve;
   const said = JSON.stringify({ family, formula, series, weights, parameters, from, to });
   return orderFor(points, said, rules, constants);

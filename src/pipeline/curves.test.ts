@@ -34,7 +34,7 @@ function curved(family: CurveFamily, formula = ""): Investigation {
       }),
     plainRule(),
   );
-  return after(plain, addCurve, { ...main, id: "bow", family, series: 0, formula });
+  return after(plain, addCurve, { ...main, id: "bow", family, series: "", formula });
 }
 
 const changed = (document: Investigation, change: Partial<Curve>) =>

@@ -83,11 +83,11 @@ function seriesSpecification(
   const { points } = one;
   const line = fit.lines[place];
   return {
-    name: seriesName(one, fit),
+    ...{ key: one.key, name: seriesName(one, fit) },
     ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
     place: points.place,
     points: pointsSpecification(points),
-    lines: line ? linesOf(line, place, style, chosen) : [],
+    lines: line ? linesOf(line, style, chosen) : [],
     bands: line ? bandsOf(line, style, chosen.line) : [],
   };
 }

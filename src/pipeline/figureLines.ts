@@ -11,10 +11,10 @@ import type {
 import type { Figure, LineChoice, LineRole } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { type LineRules, standardBars } from "./bestLine";
-import { alongStraightedge, laidByHand } from "./byHand";
+import { alongStraightedge } from "./byHand";
 import type { FigureFit, SeriesFit } from "./fit";
 import { boundEquation, lineEquation, marked, numberRuns } from "./lineEquation";
-import { lineRange } from "./lineRange";
+import { rangeOfLine } from "./lineRange";
 import { figuresOfStep } from "./triangleWorking";
 
 /** What of a figure says which lines are drawn. */
@@ -34,16 +34,16 @@ function reachOf({ fitted }: SeriesFit, reach: LineChoice["reach"][LineRole]) {
 }
 
 /** The equation of a line with where it was put, if it was. */
-function equationOf(role: LineRole, series: number, text: RunText, { equations }: Lined) {
+function equationOf(role: LineRole, series: string, text: RunText, { equations }: Lined) {
   const id = `${role}-${series}`;
   const at = equations[id];
   return { equation: { id, text, ...(at && { at }) } };
 }
 
-function bounds(one: SeriesFit, style: LineStyle, figure: Lined, place: number) {
+function bounds(one: SeriesFit, style: LineStyle, figure: Lined) {
   const { line: choice } = figure;
   if (!choice.steepest && !choice.shallowest) return [];
-  const range = lineRange(one.fitted, one.outcome, style, laidByHand(figure, place));
+  const range = rangeOfLine(figure, one, style);
   if (range?.kind !== "range") return [];
   const halves = { slope: range.halfOfSlope, intercept: range.halfOfIntercept };
   return (["steepest", "shallowest"] as const).flatMap((role): LineSpecification[] => {
@@ -51,36 +51,31 @@ function bounds(one: SeriesFit, style: LineStyle, figure: Lined, place: number) 
     const { slope, intercept } = range[role];
     const written = boundEquation(range[role], halves, one.fitted, style);
     const named = [{ text: `${role}: ` }, ...written];
-    const equation = choice.labelled[role] ? equationOf(role, place, named, figure) : {};
+    const equation = choice.labelled[role] ? equationOf(role, one.key, named, figure) : {};
     return [{ role, slope, intercept, ...reachOf(one, choice.reach[role]), ...equation }];
   });
 }
 
 /** Straightedges of a series that are not drawn already as its steepest or shallowest line. */
-function straightedges({ straightedges: laid }: Lined, place: number, { slopeRange }: LineStyle) {
+function straightedges({ straightedges: laid }: Lined, key: string, { slopeRange }: LineStyle) {
   return Object.values(laid).flatMap((edge): LineSpecification[] => {
     const drawn = slopeRange === "by-hand" && edge.role !== "none" && edge.role !== "best";
-    const line = edge.series === place && !drawn ? alongStraightedge(edge) : undefined;
+    const line = edge.series === key && !drawn ? alongStraightedge(edge) : undefined;
     return line ? [{ role: "straightedge", ...line }] : [];
   });
 }
 
 /** The lines of one series, as they were chosen. */
-export function linesOf(
-  one: SeriesFit,
-  place: number,
-  style: LineStyle,
-  figure: Lined,
-): LineSpecification[] {
+export function linesOf(one: SeriesFit, style: LineStyle, figure: Lined): LineSpecification[] {
   const { fitted, outcome, unweighted } = one;
   const { line: choice } = figure;
-  const laid = straightedges(figure, place, style);
+  const laid = straightedges(figure, one.key, style);
   if (outcome.kind === "no-line") return laid;
   const lines: LineSpecification[] = [];
   if (choice.best) {
     const { slope, intercept } = outcome.line;
     const equation = figure.equation
-      ? equationOf("best", place, lineEquation(outcome.line, fitted, style), figure)
+      ? equationOf("best", one.key, lineEquation(outcome.line, fitted, style), figure)
       : {};
     lines.push({ role: "best", slope, intercept, ...reachOf(one, choice.reach.best), ...equation });
   }
@@ -88,7 +83,7 @@ export function linesOf(
     const { slope, intercept } = unweighted.line;
     lines.push({ role: "unweighted", slope, intercept, ...reachOf(one, choice.reach.best) });
   }
-  return [...lines, ...bounds(one, style, figure, place), ...laid];
+  return [...lines, ...bounds(one, style, figure), ...laid];
 }
 
 /** The level of confidence that bands and intervals have. */

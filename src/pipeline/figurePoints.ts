@@ -22,6 +22,8 @@ export interface FigurePoints {
   readonly yValues: Float64Array;
   readonly xBars: BarArrays;
   readonly yBars: BarArrays;
+  /** 1 where the ± of a reading should stand and does not: its bars are 0, but nobody knows them. */
+  readonly unstated: Uint8Array;
   /** Points of which a reading is set aside. */
   readonly aside: { readonly x: readonly number[]; readonly y: readonly number[] };
 }
@@ -46,6 +48,7 @@ export function together(series: readonly FigurePoints[]): FigurePoints {
     ...{ xValues: all(({ xValues }) => xValues), yValues: all(({ yValues }) => yValues) },
     xBars: { up: all(({ xBars }) => xBars.up), down: all(({ xBars }) => xBars.down) },
     yBars: { up: all(({ yBars }) => yBars.up), down: all(({ yBars }) => yBars.down) },
+    unstated: Uint8Array.from(series.flatMap(({ unstated }) => Array.from(unstated))),
     aside: {
       x: series.flatMap(({ aside }) => aside.x),
       y: series.flatMap(({ aside }) => aside.y),

@@ -1,6 +1,7 @@
 import type { LineOutcome } from "@/core/fit/lineFit";
 import { type Figure, type LineChoice, plainLine } from "@/investigation/model/figure";
 import { readySets } from "@/investigation/model/houseRules";
+import { seriesKey, togetherKey } from "@/investigation/model/seriesKey";
 import { bestLine, lineNumber, type LineRules } from "./bestLine";
 import { type BarArrays, type FigurePoints, together } from "./figurePoints";
 import { measuredColumn } from "./measured";
@@ -11,11 +12,14 @@ export type { BarArrays, FigurePoints } from "./figurePoints";
 
 /** The points of one series as they are plotted. */
 export interface PlottedSeries {
+  /** Which points they are, whatever else the figure shows: its `seriesKey`. */
+  readonly key: string;
   readonly points: FigurePoints;
 }
 
 /** Points and the best line through them. */
 export interface SeriesFit {
+  readonly key: string;
   readonly points: FigurePoints;
   /** Those of the points that take part in the line. */
   readonly fitted: FigurePoints;
@@ -52,6 +56,7 @@ function gather(all: readonly EvaluatedRow[], axes: Axes, log: Logarithmic): Fig
     ...[array(), array(), array(), array(), array(), array()],
   ] as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array];
   const rows: EvaluatedRow[] = [];
+  const unstated: number[] = [];
   const aside = { x: [] as number[], y: [] as number[] };
   const columns = [measuredColumn(all, axes.x), measuredColumn(all, axes.y)] as const;
   for (let index = 0; index < all.length; index++) {
@@ -70,12 +75,14 @@ function gather(all: readonly EvaluatedRow[], axes: Axes, log: Logarithmic): Fig
     xDown[at] = across.bars.down;
     yUp[at] = up.bars.up;
     yDown[at] = up.bars.down;
+    unstated.push(across.unstated || up.unstated ? 1 : 0);
     rows.push(all[index] as EvaluatedRow);
   }
   const cut = (values: Float64Array) => values.subarray(0, rows.length);
   return {
     ...axes,
     ...{ rows, aside, xValues: cut(xValues), yValues: cut(yValues) },
+    unstated: Uint8Array.from(unstated),
     xBars: { up: cut(xUp), down: cut(xDown) },
     yBars: { up: cut(yUp), down: cut(yDown) },
   };
@@ -124,6 +131,12 @@ function countBeyond(
   return rows.filter((_, row) => columns.some((column) => column[row] === true)).length;
 }
 
+/** The key of the first of a table's series that has readings; "" where there are none. */
+export function firstKey({ series, rows }: EvaluatedTable): string {
+  const found = series.find(({ id }) => rows.some(({ row }) => row.series === id));
+  return seriesKey(found?.id);
+}
+
 type Plotted = Pick<Figure, "x" | "y"> & Partial<Pick<Figure, "also" | "axes" | "line">>;
 
 const plainRules: LineRules = readySets["limits-worst-case"];
@@ -147,6 +160,7 @@ export function withinStretch(
     rows: taken.map((i) => points.rows[i] as EvaluatedRow),
     ...{ xValues: part(points.xValues), yValues: part(points.yValues) },
     ...{ xBars: bars(points.xBars), yBars: bars(points.yBars) },
+    unstated: Uint8Array.from(taken, (i) => points.unstated[i] as number),
   };
 }
 
@@ -163,13 +177,17 @@ function alsoPlotted(
   });
 }
 
-function lineThrough(points: FigurePoints, choice: LineChoice, rules: LineRules): SeriesFit {
+function lineThrough(
+  { key, points }: PlottedSeries,
+  choice: LineChoice,
+  rules: LineRules,
+): SeriesFit {
   const fitted = withinStretch(points, choice, rules);
   const outcome = bestLine(fitted, choice, rules);
   const alike = { ...choice, weights: "none" } as const;
   const compared = choice.compare && choice.weights !== "none";
   return {
-    ...{ points, fitted, outcome },
+    ...{ key, points, fitted, outcome },
     ...(compared && { unweighted: bestLine(fitted, alike, rules) }),
   };
 }
@@ -189,12 +207,15 @@ const fitting = memoised(
     const also = alsoPlotted(wanted, y, table);
     const log = { x: logX, y: logY };
     const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
-    const groups = all.map((found, place) => ({
+    const groups = all.map((found, place): PlottedSeries => ({
+      key: seriesKey(found.series?.id, found.y.id === y.id ? undefined : found.y.id),
       points: also.length > 0 ? { ...found, place } : found,
     }));
-    const apart = groups.map(({ points }) => points);
-    const lined = choice.together && apart.length > 1 ? [together(apart)] : apart;
-    const lines = lined.map((points) => lineThrough(points, choice, rules));
+    const lined =
+      choice.together && groups.length > 1
+        ? [{ key: togetherKey, points: together(groups.map(({ points }) => points)) }]
+        : groups;
+    const lines = lined.map((one) => lineThrough(one, choice, rules));
     return {
       x,
       y,

@@ -110,6 +110,9 @@ function stripOff(one: FittedCurve, { strip }: Pick<LineChoice, "strip">, style:
   };
 }
 
+const placeOf = (key: string, { series }: FigureSpecification) =>
+  Math.max(0, series.findIndex((one) => one.key === key)); // prettier-ignore
+
 /** A figure with its curves drawn on it; where no line is drawn the strip is about the first curve. */
 export function withCurves(
   figure: FigureSpecification,
@@ -128,7 +131,7 @@ export function withCurves(
       const { x, y, confidence, prediction } = drawn(one, room, levelOf(choice), style);
       const { bands } = one.curve;
       return {
-        ...{ id: one.id, name: one.name, series: one.curve.series, x, y },
+        ...{ id: one.id, name: one.name, series: placeOf(one.curve.series, room), x, y },
         ...(confidence && (bands === "confidence" || bands === "both") && { confidence }),
         ...(prediction && (bands === "prediction" || bands === "both") && { prediction }),
       };

@@ -30,7 +30,7 @@ function laid(change: Partial<LineChoice>, rules: Partial<HouseRules> = {}, from
     group!.fitted,
     group!.outcome,
     document.houseRules,
-    laidByHand(figure, 0),
+    laidByHand(figure, ""),
   )!;
   return { document, fit, group: group!, line, range, figure };
 }

@@ -72,10 +72,10 @@ describe("several series on one paper", () => {
   });
 
   test("a straightedge counts for the series that it is laid along", () => {
-    const edge = { x1: 0, y1: 0, x2: 0.1, y2: 1.25, role: "best", series: 1 } as const;
+    const edge = { x1: 0, y1: 0, x2: 0.1, y2: 1.25, role: "best", series: "long" } as const;
     const laid = perform(apart, layStraightedge, { figure, id: "edge", change: edge }).document;
-    expect(laidByHand(laid.figures.main!, 0)).toEqual({});
-    expect(laidByHand(laid.figures.main!, 1).best?.slope).toBeCloseTo(12.5, 12);
+    expect(laidByHand(laid.figures.main!, "short")).toEqual({});
+    expect(laidByHand(laid.figures.main!, "long").best?.slope).toBeCloseTo(12.5, 12);
   });
 
   test("new ends of an axis or another look leave points and lines the same objects", () => {

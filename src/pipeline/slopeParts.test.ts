@@ -88,7 +88,7 @@ describe("lines as they are drawn", () => {
     expect(plainRunText(steepest.equation!.text)).toMatch(/^steepest: T² = .* − 0\.013/);
     const equation = after(showEquation, { ...main, shown: true });
     const place = { across: 0.5, down: 0.5 };
-    const put = after(placeEquation, { ...main, equation: "best-0", place }, equation);
+    const put = after(placeEquation, { ...main, equation: "best-", place }, equation);
     const { specification } = shown(put);
     const frame = layFrame(specification);
     const spot = layoutFigure(specification).spots.find(({ kind }) => kind === "equation")!;
@@ -106,7 +106,7 @@ describe("lines laid by hand", () => {
     );
   const range = (document: Investigation) => {
     const { figure, one, rules } = shown(document);
-    return lineRange(one.fitted, one.outcome, rules, laidByHand(figure, 0));
+    return lineRange(one.fitted, one.outcome, rules, laidByHand(figure, ""));
   };
 
   test("until two are laid there is no range, and it is said", () => {

@@ -69,6 +69,8 @@ const all: readonly (readonly [Finding, string])[] = [
   [{ name: "celsius-as-factor" }, "kelvin"],
   [{ name: "log-of-unit", function: "ln" }, "in its unit"],
   [{ name: "unlike-unit-wanted", unit: "s" }, "another kind"],
+  [{ name: "result-without-series" }, "Choose another line"],
+  [{ name: "curve-without-series" }, "Choose another one"],
   [{ name: "unlike-uncertainty-unit", unit: "s", wanted: "m" }, "% of the reading"],
   [{ name: "unit-not-understood", symbol: "L" }, "Measure"],
   [{ name: "division-by-zero" }, "zero"],

@@ -217,6 +217,10 @@ const sentences: Sentences = {
     `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. Add it to the ± of the result.`,
   "two-points-no-standard-error": () =>
     "Two points always lie on a line, so nothing tells how sure it is. Take a third reading.",
+  "result-without-series": () =>
+    "The series that this was taken from has no line in the figure any more. Choose another line, or bring its readings back.",
+  "curve-without-series": () =>
+    "The series that this curve belongs to has no points in the figure any more. Choose another one, or bring its readings back.",
   "result-without-figure": () =>
     "The figure that this is taken from shows no line. Choose a figure with at least two readings.",
   "result-without-curve": () =>

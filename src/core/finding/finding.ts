@@ -116,6 +116,8 @@ export type Finding =
   | { readonly name: "common-part-of-slope"; readonly symbol: string; readonly percent: number }
   | { readonly name: "two-points-no-standard-error" }
   | { readonly name: "result-without-figure" }
+  | { readonly name: "result-without-series" }
+  | { readonly name: "curve-without-series" }
   | { readonly name: "result-without-curve" }
   | { readonly name: "result-without-quantity" }
   | { readonly name: "result-without-formula" }

@@ -16,31 +16,53 @@ function through(a: Corner, b: Corner): RangeLine {
   return { slope, intercept: a.y - slope * a.x };
 }
 
-/**
- * The two lines through opposite corners of the boxes furthest apart in x. Steepest is the one of greater size, with
- * the sign of the best slope. Source: calculation § 7, rule 2.
- * @returns undefined where several readings share the first or the last x, or the two boxes overlap in x.
- */
-export function endBoxLines(boxes: ErrorBoxes, bestSlope: number): EndBoxLines | undefined {
+/** The places of the first and the last reading along x; undefined where several share one of them. */
+function endsOf(boxes: ErrorBoxes): readonly [number, number] | undefined {
   const xs = Array.from(boxes.x);
   const [low, high] = [xs.reduce((a, b) => Math.min(a, b)), xs.reduce((a, b) => Math.max(a, b))];
   const [first, last] = [xs.indexOf(low), xs.indexOf(high)];
-  if (first === last || first !== xs.lastIndexOf(low) || last !== xs.lastIndexOf(high)) {
-    return undefined;
-  }
-  const at = (of: ArrayLike<number>, index: number) => of[index] as number;
-  const side = (index: number, right: boolean) =>
-    right ? at(boxes.x, index) + at(boxes.xUp, index) : at(boxes.x, index) - at(boxes.xDown, index);
-  const level = (index: number, top: boolean) =>
-    top ? at(boxes.y, index) + at(boxes.yUp, index) : at(boxes.y, index) - at(boxes.yDown, index);
-  if (side(first, true) >= side(last, false)) return undefined;
-  const falls = bestSlope < 0;
-  const corner = (index: number, right: boolean, top: boolean): Corner => ({
-    x: side(index, right),
-    y: level(index, top),
-  });
+  const alone = first === xs.lastIndexOf(low) && last === xs.lastIndexOf(high);
+  return first !== last && alone ? [first, last] : undefined;
+}
+
+/** The first and the last box alone. */
+export function endBoxes(boxes: ErrorBoxes): ErrorBoxes | undefined {
+  const ends = endsOf(boxes);
+  if (!ends) return undefined;
+  const of = (values: ArrayLike<number>) => ends.map((i) => values[i] as number);
+  const { x, y, xDown, xUp, yDown, yUp } = boxes;
   return {
-    steepest: through(corner(first, true, falls), corner(last, false, !falls)),
-    shallowest: through(corner(first, false, !falls), corner(last, true, falls)),
+    ...{ x: of(x), y: of(y), xDown: of(xDown), xUp: of(xUp), yDown: of(yDown), yUp: of(yUp) },
   };
+}
+
+/**
+ * The two lines through opposite corners of the boxes furthest apart in x: those of the greatest and of the least slope.
+ * Where the line rises between the two corners they are the near ones, where it falls the far ones, and the other way
+ * round for the least slope. Steepest is the one that turns the best line further the way it goes. Source:
+ * calculation § 7, rule 2.
+ * @returns undefined where several readings share the first or the last x, or the two boxes overlap in x.
+ */
+export function endBoxLines(all: ErrorBoxes, bestSlope: number): EndBoxLines | undefined {
+  const boxes = endBoxes(all);
+  if (!boxes) return undefined;
+  const at = (of: ArrayLike<number>, index: 0 | 1) => of[index] as number;
+  const side = (index: 0 | 1, right: boolean) =>
+    right ? at(boxes.x, index) + at(boxes.xUp, index) : at(boxes.x, index) - at(boxes.xDown, index);
+  const level = (index: 0 | 1, top: boolean) =>
+    top ? at(boxes.y, index) + at(boxes.yUp, index) : at(boxes.y, index) - at(boxes.yDown, index);
+  if (side(0, true) >= side(1, false)) return undefined;
+  const greatestRises = level(1, true) > level(0, false);
+  const leastRises = level(1, false) > level(0, true);
+  const near = (top: boolean, rises: boolean): RangeLine => {
+    const inner = top === rises;
+    return through(
+      { x: side(0, inner), y: level(0, !top) },
+      { x: side(1, !inner), y: level(1, top) },
+    );
+  };
+  const [greatest, least] = [near(true, greatestRises), near(false, leastRises)];
+  return bestSlope < 0
+    ? { steepest: least, shallowest: greatest }
+    : { steepest: greatest, shallowest: least };
 }

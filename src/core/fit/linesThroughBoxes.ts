@@ -137,6 +137,27 @@ export interface Found {
   readonly greatest: RangeLine;
   readonly least: RangeLine;
   readonly endless: boolean;
+  /** Corners of the convex polygon of all lines that meet every box, in slope and intercept; none where it is endless. */
+  readonly corners: readonly RangeLine[];
+}
+
+/** The corners of one half of the polygon: where its bounds of the intercept bend, and its ends. */
+function cornersOf(half: Half, { from, to }: Allowed, sign: 1 | -1, centre: Centre): RangeLine[] {
+  const line = (t: number, height: number): RangeLine => {
+    const slope = sign * t || 0;
+    return { slope, intercept: height + centre.y - slope * centre.x };
+  };
+  return [half.lower, half.upper].flatMap((bound) => {
+    const bends = bound.map((stretch) => stretch.from).filter((t) => t > from && t < to);
+    return [from, ...bends, to].map((t) => {
+      const heights = bound.map(({ ray }) => ray.offset + ray.rise * t);
+      const height =
+        bound === half.lower
+          ? heights.reduce((a, b) => Math.max(a, b), -Infinity)
+          : heights.reduce((a, b) => Math.min(a, b), Infinity);
+      return line(t, height);
+    });
+  });
 }
 
 /** The range of the lines that meet every box, all bars `scale` times as long; undefined where there is no line. */
@@ -154,5 +175,11 @@ export function rangeOf(boxes: ErrorBoxes, centre: Centre, scale: number): Found
     : { half: rising, t: (up as Allowed).from, sign: 1 as const };
   const line = ({ half, t, sign }: typeof greatest | typeof least) =>
     lineAt(half, Number.isFinite(t) ? t : 0, sign, centre);
-  return { greatest: line(greatest), least: line(least), endless };
+  const corners = endless
+    ? []
+    : [
+        ...(up ? cornersOf(rising, up, 1, centre) : []),
+        ...(down ? cornersOf(falling, down, -1, centre) : []),
+      ];
+  return { greatest: line(greatest), least: line(least), endless, corners };
 }

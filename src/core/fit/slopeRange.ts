@@ -11,6 +11,8 @@ export type SlopeRange =
       /** Of the greatest slope, counted with its sign. */
       readonly greatest: RangeLine;
       readonly least: RangeLine;
+      /** Corners of the polygon of all lines that meet every box: what is read off a line has its extremes there. */
+      readonly corners: readonly RangeLine[];
     }
   /** No line meets every box: how many times larger all bars would have to be, the line that then does, and who prevents it. */
   | {
@@ -39,7 +41,10 @@ export function slopeRange(boxes: ErrorBoxes): SlopeRange {
   }
   const found = rangeOf(boxes, centre, 1);
   if (found?.endless) return { kind: "no-range", finding: { name: "range-without-end" } };
-  if (found) return { kind: "range", greatest: found.greatest, least: found.least };
+  if (found) {
+    const { greatest, least, corners } = found;
+    return { kind: "range", greatest, least, corners };
+  }
   const grown = grownBars(boxes, centre);
   if (!grown) return { kind: "no-range", finding: { name: "bar-of-zero" } };
   return { kind: "none", ...grown };

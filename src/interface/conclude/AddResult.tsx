@@ -6,6 +6,7 @@ import { writeSymbol } from "@/core/unit/symbolText";
 import { addResult } from "@/investigation/acts/addResult";
 import { limits } from "@/investigation/model/limits";
 import { plainSource, type Result } from "@/investigation/model/result";
+import { firstSeries } from "@/pipeline/results/lineSource";
 import { type Proposal, proposalsOf } from "@/pipeline/results/proposals";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
@@ -19,9 +20,12 @@ function useAdd() {
   const { act } = useActs();
   const { choose } = useContext(ResultInHandContext);
   const [first] = useFigures();
+  const context = useDeferredValue(useResultContext());
   return (told?: Partial<Omit<Result, "order">>) => {
     const id = nanoid(10);
-    act(addResult, { id, figure: first?.id ?? null, ...(told && { with: told }) });
+    const figure = first?.id ?? null;
+    const source = { ...plainSource, of: figure, series: firstSeries(figure, context) };
+    act(addResult, { id, figure, with: { source, ...told } });
     choose(id);
   };
 }
@@ -33,8 +37,8 @@ function Proposals({ main }: { main: boolean }) {
   const figures = useFigures();
   const { slopeWord } = useHouseRules();
   const add = useAdd();
-  const take = ({ symbol, figure, about }: Proposal) =>
-    add({ symbol, by: "theory", source: { ...plainSource, kind: about, of: figure } });
+  const take = ({ symbol, figure, series, about }: Proposal) =>
+    add({ symbol, by: "theory", source: { ...plainSource, kind: about, of: figure, series } });
   return proposals.map((one, index) => (
     <Button
       key={one.symbol}

@@ -33,16 +33,29 @@ function Series({ id, result: { source } }: Props) {
   const fit = figure && fitFigure(tables, figure, rules);
   if (!fit || fit.lines.length < 2) return null;
   const options = fit.lines.map((one, place) => ({
-    value: String(place),
+    value: one.key,
     label: seriesName(one, fit) || `line ${place + 1}`,
   }));
+  const lost = (key: string) =>
+    options.some(({ value }) => value === key) ? [] : [{ value: key, label: "none: choose one" }];
+  const crossing = source.kind === "crossing";
   return (
-    <Choice
-      label="Which of its lines"
-      value={String(source.series)}
-      options={options}
-      onChange={(value) => change({ series: Number(value) })}
-    />
+    <>
+      <Choice
+        label={crossing ? "The line of" : "Which of its lines"}
+        value={source.series}
+        options={[...options, ...lost(source.series)]}
+        onChange={(series) => change({ series })}
+      />
+      {crossing && (
+        <Choice
+          label="and that of"
+          value={source.second}
+          options={[...options, ...lost(source.second)]}
+          onChange={(second) => change({ second })}
+        />
+      )}
+    </>
   );
 }
 
@@ -129,6 +142,18 @@ function Coordinate({ id, result: { source } }: Props) {
   );
 }
 
+/** The keys of the first two lines of a figure, as a source that is newly chosen has them. */
+function useFirstLines() {
+  const tables = useTables();
+  const rules = useHouseRules();
+  const figures = useFigures();
+  return (of: string | null): Pick<ResultSource, "series" | "second"> => {
+    const figure = figures.find(({ id }) => id === of)?.figure;
+    const lines = (figure && fitFigure(tables, figure, rules))?.lines ?? [];
+    return { series: lines[0]?.key ?? "", second: lines[1]?.key ?? "" };
+  };
+}
+
 /** What the result is taken from. */
 export function SourcePanel({ id, result }: Props) {
   const { source } = result;
@@ -137,13 +162,19 @@ export function SourcePanel({ id, result }: Props) {
   const quantities = useQuantities();
   const { slopeWord } = useHouseRules();
   const { kind } = source;
+  const firstLines = useFirstLines();
   const toKind = (next: ResultSource["kind"]) => {
     const ofQuantity = next === "mean";
     const fits = ofQuantity
       ? quantities.some((one) => one.id === source.of)
       : figures.some((one) => one.id === source.of);
     const first = ofQuantity ? quantities[0]?.id : figures[0]?.id;
-    change({ kind: next, ...(!fits && { of: first ?? null }) });
+    const of = (fits ? source.of : first) ?? null;
+    change({
+      kind: next,
+      of,
+      ...(ofQuantity || (fits && next !== "crossing") ? {} : firstLines(of)),
+    });
   };
   return (
     <div className="flex flex-col gap-2">
@@ -174,11 +205,12 @@ export function SourcePanel({ id, result }: Props) {
           label="Figure"
           value={source.of ?? ""}
           options={figures.map((one) => ({ value: one.id, label: `Figure ${one.number}` }))}
-          onChange={(of) => change({ of, series: 0, curve: null })}
+          onChange={(of) => change({ of, curve: null, ...firstLines(of) })}
         />
       )}
       {(kind === "slope" || kind === "intercept") && <Series id={id} result={result} />}
       {kind === "parameter" && <CurveChoice id={id} result={result} />}
+      {kind === "crossing" && <Series id={id} result={result} />}
       {kind === "read-off" && <LineOrCurve id={id} result={result} />}
       {kind === "read-off" && source.curve === null && <Series id={id} result={result} />}
       {(kind === "crossing" || kind === "read-off") && <Coordinate id={id} result={result} />}

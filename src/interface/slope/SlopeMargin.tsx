@@ -8,7 +8,7 @@ import { laidByHand } from "@/pipeline/byHand";
 import { seriesRuns } from "@/pipeline/figure";
 import type { FigureFit, SeriesFit } from "@/pipeline/fit";
 import { type LineLedger, lineLedger } from "@/pipeline/lineLedger";
-import { lineRange } from "@/pipeline/lineRange";
+import { rangeOfLine } from "@/pipeline/lineRange";
 import { findingSentence } from "@/wording/findings";
 import { lineSentence } from "@/wording/lines";
 import { StageMarks } from "../marks/StageMarks";
@@ -75,9 +75,9 @@ interface SeriesProps {
 /** The line of one series with its range, or why there is none. */
 function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const rules = useHouseRules();
-  const { fitted, outcome } = one;
-  const laid = laidByHand(figure, whole.lines.indexOf(one));
-  const range = lineRange(fitted, outcome, rules, laid);
+  const { fitted } = one;
+  const laid = laidByHand(figure, one.key);
+  const range = rangeOfLine(figure, one, rules);
   const ledger = lineLedger(line, fitted, rules.figuresOfUncertainty);
   const findings = [...line.findings, ...(range?.kind === "no-range" ? [range.finding] : [])];
   return (
@@ -105,8 +105,7 @@ function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
 
 function Zero({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const rules = useHouseRules();
-  const laid = laidByHand(figure, whole.lines.indexOf(one));
-  const range = lineRange(one.fitted, one.outcome, rules, laid);
+  const range = rangeOfLine(figure, one, rules);
   const half = range?.kind === "range" ? range.halfOfIntercept : line.standardErrorOfIntercept;
   return (
     <ZeroNote

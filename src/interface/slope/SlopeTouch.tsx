@@ -30,7 +30,7 @@ export function SlopeTouch({ figure }: { figure: FigureSpecification }) {
           <StraightedgeTouch
             key={edge}
             {...{ id: edge, number: index + 1, edge: laid, frame, figure: id }}
-            points={fit.lines[laid.series]?.fitted}
+            points={fit.lines.find(({ key }) => key === laid.series)?.fitted}
             onTouch={() => setTouched(edge)}
           />
         ))}

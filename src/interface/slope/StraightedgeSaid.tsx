@@ -4,24 +4,22 @@ import { missedBoxes } from "@/core/fit/missedBoxes";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { Straightedge } from "@/investigation/model/figure";
+import { boxesOf } from "@/pipeline/boxes";
 import { alongStraightedge } from "@/pipeline/byHand";
-import type { FigureFit, FigurePoints } from "@/pipeline/fit";
+import type { FigureFit } from "@/pipeline/fit";
 import { missedSentence } from "@/wording/lines";
 import { NumberView } from "../parts/StatementView";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 
-function boxesOf({ xValues: x, yValues: y, xBars, yBars }: FigurePoints) {
-  return { x, y, xDown: xBars.down, xUp: xBars.up, yDown: yBars.down, yUp: yBars.up };
-}
-
 /** Rows, by their numbers in the table, whose error boxes a straightedge misses. */
 export function missedRows(edge: Straightedge, fit: FigureFit): readonly number[] {
   const line = alongStraightedge(edge);
-  const points = fit.lines[edge.series]?.fitted;
+  const points = fit.lines.find(({ key }) => key === edge.series)?.fitted;
   if (!line || !points) return [];
   const numbers = new Map(fit.table.rows.map(({ id }, index) => [id, index + 1]));
-  return missedBoxes(boxesOf(points), line)
-    .map((index) => numbers.get(points.rows[index]?.id ?? "") ?? 0)
+  const { boxes, places } = boxesOf(points);
+  return missedBoxes(boxes, line)
+    .map((index) => numbers.get(points.rows[places[index] as number]?.id ?? "") ?? 0)
     .sort((a, b) => a - b);
 }
 
@@ -30,8 +28,8 @@ const figures = 4;
 const fineness = 1000;
 
 /** An intercept to as many decimals as the paper can tell apart. */
-function interceptText(value: number, { lines }: FigureFit, series: number) {
-  const y = lines[series]?.fitted.yValues ?? new Float64Array();
+function interceptText(value: number, { lines }: FigureFit, series: string) {
+  const y = lines.find(({ key }) => key === series)?.fitted.yValues ?? new Float64Array();
   const size = y.reduce((a, b) => Math.max(a, Math.abs(b)), 0) / fineness;
   if (!(size > 0)) return writeNumber(value, figures);
   const grain = 10 ** Math.floor(Math.log10(size));

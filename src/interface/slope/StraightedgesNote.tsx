@@ -32,7 +32,8 @@ export function useLay(figure: FigureSpecification | undefined): (() => void) | 
     const frame = layFrame(figure);
     const middle = frame.yAt((frame.top + frame.bottom) / 2);
     const along = outcome?.kind === "line" ? outcome.line : { slope: 0, intercept: middle };
-    act(layStraightedge, { figure: chosen.id, id: nanoid(10), change: laidAlong(along, frame) });
+    const change = { ...laidAlong(along, frame), series: fit.lines[0]?.key ?? "" };
+    act(layStraightedge, { figure: chosen.id, id: nanoid(10), change });
   };
 }
 
@@ -85,11 +86,9 @@ function Edge({ figure, id, number, edge }: EdgeProps) {
       {fit.lines.length > 1 && (
         <Choice
           label="Of the series"
-          value={String(edge.series)}
-          options={fit.lines.map((one, place) => ({
-            ...{ value: String(place), label: seriesName(one, fit) },
-          }))}
-          onChange={(series) => put({ series: Number(series) })}
+          value={edge.series}
+          options={fit.lines.map((one) => ({ value: one.key, label: seriesName(one, fit) }))}
+          onChange={(series) => put({ series })}
         />
       )}
     </li>

@@ -7,6 +7,7 @@ import { plotPair } from "@/investigation/acts/plotPair";
 import type { CurveFamily } from "@/investigation/model/curve";
 import type { Straightening } from "@/pipeline/straightening";
 import { suggestionSentences } from "@/wording/straighten";
+import { firstKey } from "@/pipeline/fit";
 import { Button } from "../parts/Button";
 import { MarginNote } from "../parts/StageLayout";
 import { useFigure } from "../store/useEvaluated";
@@ -50,7 +51,7 @@ export function StaysCurvedNote({ whole, plot }: Props) {
     const { id } = figure;
     const sides = { x: { quantity: whole.x.id }, y: { quantity: whole.y.id } };
     act(plotPair, { figure: id, table: whole.table.id, ...sides });
-    act(addCurve, { figure: id, id: nanoid(10), family, series: 0 });
+    act(addCurve, { figure: id, id: nanoid(10), family, series: firstKey(whole.table) });
     plot.toPlot();
   };
   const title = whole.suggestions.includes("two-for-one")

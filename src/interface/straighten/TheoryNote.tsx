@@ -12,6 +12,7 @@ import { plotPair } from "@/investigation/acts/plotPair";
 import { writeTheory } from "@/investigation/acts/writeTheory";
 import { quantityWith } from "@/pipeline/straightening";
 import { type TheoryOutcome, theoryPairs } from "@/pipeline/theoryPairs";
+import { firstKey } from "@/pipeline/fit";
 import { findingSentence } from "@/wording/findings";
 import { stepSentence } from "@/wording/straighten";
 import { Button } from "../parts/Button";
@@ -118,7 +119,8 @@ function Outcome({ found, plot }: { found: Whole; plot: ReturnType<typeof usePlo
     const sides = { x: { quantity: x.id }, y: { quantity: y.id } };
     act(plotPair, { figure: id, table: table.id, ...sides });
     act(addCurve, {
-      ...{ figure: id, id: nanoid(10), family: "own", series: 0, formula: curve.formula },
+      ...{ figure: id, id: nanoid(10), family: "own", formula: curve.formula },
+      series: firstKey(table),
     });
     plot.toPlot();
   };

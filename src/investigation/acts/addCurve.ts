@@ -7,7 +7,7 @@ export const addCurve = act<{
   figure: string;
   id: string;
   family: CurveFamily;
-  series: number;
+  series: string;
   formula?: string;
 }>("add-curve", (draft, { figure, id, family, series, formula = "" }) => {
   const found = draft.figures[figure];

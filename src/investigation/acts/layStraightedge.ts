@@ -3,7 +3,7 @@ import { limits } from "../model/limits";
 import { orderAtEnd } from "../model/order";
 import { act } from "./act";
 
-const unlaid = { x1: 0, y1: 0, x2: 1, y2: 1, role: "none", series: 0 } as const;
+const unlaid = { x1: 0, y1: 0, x2: 1, y2: 1, role: "none", series: "" } as const;
 
 /** Lays a straightedge, or moves one that lies there or gives it a part; a part is had by one of a series at most. */
 export const layStraightedge = act<{

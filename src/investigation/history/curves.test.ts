@@ -14,13 +14,13 @@ const main = { figure: "main" };
 const after = <Args>(from: Investigation, act: Act<Args>, args: Args) =>
   perform(from, act, args).document;
 const withCurve = () =>
-  after(plainRule(), addCurve, { ...main, id: "bow", family: "sine", series: 0 });
+  after(plainRule(), addCurve, { ...main, id: "bow", family: "sine", series: "" });
 
 describe("curves in a document", () => {
   test("the first takes the place of the straight lines, the last gives it back", () => {
     const curved = withCurve();
     expect(curved.figures.main!.line).toMatchObject({ best: false, steepest: false });
-    const two = after(curved, addCurve, { ...main, id: "b", family: "power", series: 0 });
+    const two = after(curved, addCurve, { ...main, id: "b", family: "power", series: "" });
     const one = after(two, removeCurve, { ...main, curve: "bow" });
     expect(one.figures.main!.line.best).toBe(false);
     expect(after(one, removeCurve, { ...main, curve: "b" }).figures.main!.line.best).toBe(true);

@@ -161,9 +161,9 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
       perform(document, layStraightedge, { figure: "main", id: "edge", change: { y2: 1.2 } }),
     done(liftStraightedge, { figure: "main", id: "edge" }),
   ),
-  done(placeEquation, { figure: "main", equation: "best-0", place: { across: 0.5, down: 0.1 } }),
+  done(placeEquation, { figure: "main", equation: "best-", place: { across: 0.5, down: 0.1 } }),
   done(drawTriangle, { figure: "main", triangle: { from: 0.02, to: 0.12 } }),
-  done(addCurve, { figure: "main", id: "bow", family: "parabola", series: 0 }),
+  done(addCurve, { figure: "main", id: "bow", family: "parabola", series: "" }),
   after(withCurve, done(setCurve, { figure: "main", curve: "bow", change: { weights: "y" } })),
   after(
     withCurve,
@@ -211,7 +211,7 @@ function after(
 }
 
 function withCurve(document: Investigation) {
-  return perform(document, addCurve, { figure: "main", id: "bow", family: "parabola", series: 0 });
+  return perform(document, addCurve, { figure: "main", id: "bow", family: "parabola", series: "" });
 }
 
 function withSeries(document: Investigation) {

@@ -25,11 +25,11 @@ describe("straightedges", () => {
 
   test("hand their part on: one series has one steepest, another its own", () => {
     const first = lay(plainRule(), "a", { role: "steepest" });
-    const elsewhere = lay(first, "b", { role: "steepest", series: 1 });
+    const elsewhere = lay(first, "b", { role: "steepest", series: "b" });
     expect(Object.values(edges(elsewhere)).map(({ role }) => role)).toEqual([
       ...["steepest", "steepest"],
     ]);
-    const taken = lay(elsewhere, "b", { series: 0 });
+    const taken = lay(elsewhere, "b", { series: "" });
     expect(Object.values(edges(taken)).map(({ role }) => role)).toEqual(["none", "steepest"]);
   });
 
@@ -61,9 +61,9 @@ describe("the slope triangle and the equations", () => {
 
   test("an equation is put somewhere, and finds its own place again", () => {
     const place = { across: 0.2, down: 0.3 };
-    const put = perform(plainRule(), placeEquation, { figure, equation: "best-0", place });
-    expect(put.document.figures.main!.equations).toEqual({ "best-0": place });
-    const back = { figure, equation: "best-0", place: null };
+    const put = perform(plainRule(), placeEquation, { figure, equation: "best-", place });
+    expect(put.document.figures.main!.equations).toEqual({ "best-": place });
+    const back = { figure, equation: "best-", place: null };
     expect(perform(put.document, placeEquation, back).document.figures.main!.equations).toEqual({});
   });
 });

@@ -2,7 +2,7 @@ import * as yup from "yup";
 import { limits } from "./limits";
 import { resultValues, sourceKinds } from "./result";
 import { isRichText } from "./richTextSchema";
-import { key, order, recordOf, words } from "./schemaParts";
+import { key, keyOfSeries, order, recordOf, words } from "./schemaParts";
 import { blockKinds, writeUpValues } from "./writeUp";
 
 const oneOf = (values: readonly string[]) =>
@@ -17,7 +17,8 @@ const flag = yup.boolean().strict().required();
 const source = yup
   .object({
     ...{ kind: oneOf(sourceKinds), of: reference, curve: reference, parameter: words, at: words },
-    series: yup.number().strict().integer().min(0).max(limits.series).required(),
+    series: keyOfSeries,
+    second: keyOfSeries,
     coordinate: oneOf(resultValues.coordinate),
   })
   .noUnknown()

@@ -22,8 +22,8 @@ export interface Curve {
   family: CurveFamily;
   /** In the symbol of the quantity across, with parameters of one's own names; empty in every other family. */
   formula: string;
-  /** The series that it is fitted to, by its place in the figure, from 0. */
-  series: number;
+  /** The series that it is fitted to: its `seriesKey`. */
+  series: string;
   /** Whether the bars of y count as weights. */
   weights: "none" | "y";
   /** Only those about which something was said. */
@@ -49,7 +49,7 @@ export const curveValues = {
 export const plainParameter: CurveParameter = { start: "", fixed: false, least: "", most: "" };
 
 /** A curve as it begins. */
-export function plainCurve(order: string, family: CurveFamily, series: number): Curve {
+export function plainCurve(order: string, family: CurveFamily, series: string): Curve {
   return {
     ...{ order, family, formula: "", series, weights: "none", parameters: {}, from: "", to: "" },
     ...{ reach: "data", drawnFrom: "", drawnTo: "", shown: true, bands: "none" },

@@ -60,8 +60,8 @@ export interface Straightedge {
   y2: number;
   /** What it stands for in the slope range by hand, if anything. */
   role: "none" | LineRole;
-  /** The series that it is laid along, by its place in the figure, from 0. */
-  series: number;
+  /** The series that it is laid along: its `seriesKey`. */
+  series: string;
 }
 
 /** The slope triangle: from one x on the best line to another. */
@@ -122,7 +122,7 @@ export interface Figure {
   legend: PaperPlace | null;
   /** Whether the best line is written beside it as an equation. */
   equation: boolean;
-  /** Where equations were dragged to, by the line and its series: "best-0". */
+  /** Where equations were dragged to, by the line and the key of its series: "best-thin", or "best-" where there are none. */
   equations: Record<string, PaperPlace>;
   line: LineChoice;
   straightedges: Record<string, Straightedge>;

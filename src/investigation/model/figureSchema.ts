@@ -2,7 +2,7 @@ import * as yup from "yup";
 import { curveFamilies, curveValues } from "./curve";
 import { lineValues, lookValues } from "./figure";
 import { limits } from "./limits";
-import { key, order, recordOf, words } from "./schemaParts";
+import { key, keyOfSeries, order, recordOf, words } from "./schemaParts";
 
 const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
 const flag = yup.boolean().strict().required();
@@ -62,7 +62,7 @@ const line = yup
 
 const straightedge = yup
   .object({ order, x1: place, y1: place, x2: place, y2: place, role: oneOf(lineValues.role) })
-  .shape({ series: yup.number().strict().integer().min(0).max(1000).required() })
+  .shape({ series: keyOfSeries })
   .noUnknown()
   .strict();
 
@@ -71,6 +71,9 @@ const parameter = yup
   .noUnknown()
   .strict();
 
+/** A line's role and the key of its series. */
+const equationKey = /^[a-z]+-(\*|[\w-]{0,60}(@[\w-]{1,60})?)$/;
+
 /** A parameter is known by its symbol, Greek letters and subscripts included. */
 const symbol = /^[\p{L}\p{N}_,]{1,40}$/u;
 
@@ -78,7 +81,7 @@ const curve = yup
   .object({
     ...{ order, family: oneOf(curveFamilies), shown: flag },
     formula: yup.string().strict().defined().max(limits.lettersOfFormula),
-    series: yup.number().strict().integer().min(0).max(1000).required(),
+    series: keyOfSeries,
     ...{ weights: oneOf(curveValues.weights), reach: oneOf(curveValues.reach) },
     bands: oneOf(curveValues.bands),
     parameters: recordOf(parameter, limits.parameters, symbol),
@@ -98,7 +101,7 @@ export const figureSchema = yup
     look: lookSchema.required(),
     labels: recordOf(label, limits.labels),
     legend: paperPlace.nullable().defined().default(null),
-    equations: recordOf(paperPlace, limits.labels),
+    equations: recordOf(paperPlace, limits.labels, equationKey),
     equation: flag,
     line,
     straightedges: recordOf(straightedge, limits.straightedges),

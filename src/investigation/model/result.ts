@@ -9,8 +9,10 @@ export interface ResultSource {
   kind: SourceKind;
   /** The id of a figure, or of the quantity of a mean; null while none is chosen. */
   of: string | null;
-  /** The line or the series of the figure, by its place from 0. */
-  series: number;
+  /** The line of the figure: its `seriesKey`, so that it is never another's. */
+  series: string;
+  /** The other line of a crossing. */
+  second: string;
   /** The id of a curve, where a parameter or a reading off a curve is meant. */
   curve: string | null;
   parameter: string;
@@ -51,7 +53,16 @@ export const resultValues = {
 } as const;
 
 export const plainSource: ResultSource = {
-  ...{ kind: "slope", of: null, series: 0, curve: null, parameter: "", coordinate: "x", at: "" },
+  ...{
+    kind: "slope",
+    of: null,
+    series: "",
+    second: "",
+    curve: null,
+    parameter: "",
+    coordinate: "x",
+    at: "",
+  },
 };
 
 /** A result as it begins: the slope of a figure as it is. */

@@ -1,11 +1,15 @@
 import * as yup from "yup";
 import { limits } from "./limits";
 import { key } from "./rowSchema";
+import { seriesKeyPattern } from "./seriesKey";
 
 export { key };
 
 export const order = yup.string().strict().required().max(200);
 export const words = yup.string().strict().defined().max(limits.lettersOfName);
+
+/** The key of a series of a figure; "" where there are none. */
+export const keyOfSeries = yup.string().strict().defined().matches(seriesKeyPattern);
 
 /** Entries under well-formed keys, so many at most. */
 export function recordOf<Item extends yup.Schema>(item: Item, most: number, named = key) {

@@ -91,7 +91,7 @@ export function bariumHydroxide(): Investigation {
     results: {
       crossing: {
         ...{ name: "volume at the crossing", symbol: "V_e", unit: "mL" },
-        from: { kind: "crossing" },
+        from: { kind: "crossing", series: "before", second: "after" },
       },
       concentration: {
         ...{ name: "concentration of barium hydroxide", symbol: "c_b", unit: "mol/L" },

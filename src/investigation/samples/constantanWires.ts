@@ -103,11 +103,11 @@ export function constantanWires(): Investigation {
     results: {
       thin: {
         ...{ name: "resistivity from the thin wire", symbol: "rho_1", unit: "μΩ m" },
-        ...{ by: "formula", formula: "slope*π*d_1²/4" },
+        ...{ by: "formula", formula: "slope*π*d_1²/4", from: { series: "thin" } },
       },
       thick: {
         ...{ name: "resistivity from the thick wire", symbol: "rho_2", unit: "μΩ m" },
-        ...{ by: "formula", formula: "slope*π*d_2²/4", from: { series: 1 } },
+        ...{ by: "formula", formula: "slope*π*d_2²/4", from: { series: "thick" } },
       },
       both: {
         ...{ name: "resistivity of constantan", symbol: "rho", unit: "μΩ m" },

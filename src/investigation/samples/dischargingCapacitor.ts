@@ -56,7 +56,7 @@ const writeUp: readonly SampleBlock[] = [
 
 /** A capacitor that discharges through a resistor, recorded every five seconds: ln U against t, and an exponential. */
 export function dischargingCapacitor(): Investigation {
-  const curve = plainCurve("a0", "own", 0);
+  const curve = plainCurve("a0", "own", "");
   return makeSample({
     title: "A discharging capacitor",
     authors: "Samira, Ole",

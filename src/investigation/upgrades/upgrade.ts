@@ -4,12 +4,14 @@ import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
+import { seriesByIdentity } from "./seriesByIdentity";
 import { repeatsAndTables } from "./repeatsAndTables";
 import type { UpgradeStep } from "./upgradeStep";
 
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
+  seriesByIdentity,
 ];
 
 export type Upgraded =

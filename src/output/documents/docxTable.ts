@@ -74,7 +74,13 @@ function bodyCell(
     ...docxRuns(runs, { size, ...(aside && { strike: true }) }),
     ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
     ...(uncertainty
-      ? [new TextRun({ text: `\u00a0${uncertainty.replaceAll(" ", "\u00a0")}`, color: magenta, size })]
+      ? [
+          new TextRun({
+            text: `\u00a0${uncertainty.replaceAll(" ", "\u00a0")}`,
+            color: magenta,
+            size,
+          }),
+        ]
       : []),
   ];
   const borders = { left: none, right: none, top: none, bottom: last ? thick : none };

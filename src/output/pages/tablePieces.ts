@@ -108,9 +108,7 @@ function headPiece(heads: readonly ReportHead[], level: number, last: boolean, l
     at += head.span;
     const path = [root, row, { role: "TH" as const, id: `${row.id}/${index}` }];
     const line = oneLine(headInlines(head));
-    const bar = head.uncertainty
-      ? oneLine([{ kind: "text", text: head.uncertainty }])
-      : undefined;
+    const bar = head.uncertainty ? oneLine([{ kind: "text", text: head.uncertainty }]) : undefined;
     const x = (of: SetLine | undefined) =>
       head.span > 1 ? (from + to - (of?.width ?? 0)) / 2 : to - padding - (of?.width ?? 0);
     return [

@@ -7,8 +7,7 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { besideHalf, marked, numberRuns } from "@/pipeline/lineEquation";
 import { fitFigure, type SeriesFit } from "@/pipeline/fit";
 import { seriesRuns } from "@/pipeline/figure";
-import { laidByHand } from "@/pipeline/byHand";
-import { type LineRange, lineRange } from "@/pipeline/lineRange";
+import { type LineRange, rangeOfLine } from "@/pipeline/lineRange";
 import { triangleWorking } from "@/pipeline/triangleWorking";
 import { lineSentence, rangeSentences } from "@/wording/lines";
 import { columnHeading } from "./quantityColumns";
@@ -133,9 +132,9 @@ export function lineNodes(
   const fit = figure && fitFigure(tables, figure, rules);
   if (!figure || !fit) return [];
   const several = fit.lines.length > 1;
-  const lines = fit.lines.flatMap((one, place): FoundLine[] => {
+  const lines = fit.lines.flatMap((one): FoundLine[] => {
     if (one.outcome.kind === "no-line") return [];
-    const range = lineRange(one.fitted, one.outcome, rules, laidByHand(figure, place));
+    const range = rangeOfLine(figure, one, rules);
     const name = several ? seriesRuns(one, fit).map(({ text }) => text).join("") : ""; // prettier-ignore
     return [{ one, line: one.outcome.line, range, ...(name && { name }) }];
   });

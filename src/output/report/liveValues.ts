@@ -5,6 +5,8 @@ import { plainRunText } from "@/core/unit/runText";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { inOrder } from "@/investigation/model/order";
+import { togetherKey } from "@/investigation/model/seriesKey";
+import { fitFigure } from "@/pipeline/fit";
 import { marked } from "@/pipeline/lineEquation";
 import { foundLine } from "@/pipeline/results/lineSource";
 import { comparedResult } from "@/pipeline/results/resultComparison";
@@ -33,10 +35,19 @@ function constants({ document, rules }: ReportContext): LiveValue[] {
   });
 }
 
+/** The line that words of a figure mean: that of the series which was named first, filled or not. */
+function declaredFirst(id: string, { document, tables, rules }: ReportContext): string {
+  const figure = document.figures[id];
+  const fit = figure && fitFigure(tables, figure, rules);
+  const [together] = fit?.lines ?? [];
+  if (!fit || together?.key === togetherKey) return togetherKey;
+  return fit.table.series[0]?.id ?? "";
+}
+
 function lines(context: ReportContext): LiveValue[] {
   const { document, rules } = context;
   return inOrder(document.figures).flatMap(([id]): LiveValue[] => {
-    const found = foundLine(id, 0, context);
+    const found = foundLine(id, declaredFirst(id, context), context);
     if ("name" in found) return [];
     const { line, range, one } = found;
     const [x, y] = [one.fitted.x.quantity.unit, one.fitted.y.quantity.unit];

@@ -5,9 +5,8 @@ import type { Figure } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Result } from "@/investigation/model/result";
 import { bestLine } from "../bestLine";
-import { laidByHand } from "../byHand";
 import { fitFigure, type SeriesFit } from "../fit";
-import { type LineRange, lineRange } from "../lineRange";
+import { type LineRange, rangeOfLine } from "../lineRange";
 import type { EvaluatedTable } from "../table";
 import { dependencesOf } from "./commonInputs";
 import {
@@ -28,20 +27,26 @@ export interface FoundLine {
   readonly range: LineRange | undefined;
 }
 
-/** The best line of one series of a figure, or why there is none. */
+/** The best line of one series of a figure, or why there is none; another series' line never stands in for it. */
 export function foundLine(
   figureId: string | null,
-  series: number,
+  series: string,
   { document, tables, rules }: ResultContext,
 ): FoundLine | Finding {
   const figure = figureId === null ? undefined : document.figures[figureId];
   const fit = figure && fitFigure(tables, figure, rules);
-  const one = fit && (fit.lines[series] ?? fit.lines[0]);
-  if (!figure || !fit || !one) return { name: "result-without-figure" };
+  if (!figure || !fit) return { name: "result-without-figure" };
+  const one = fit.lines.find(({ key }) => key === series);
+  if (!one) return { name: "result-without-series" };
   if (one.outcome.kind === "no-line") return one.outcome.finding;
-  const laid = laidByHand(figure, fit.lines.indexOf(one));
-  const range = lineRange(one.fitted, one.outcome, rules, laid);
+  const range = rangeOfLine(figure, one, rules);
   return { figure, table: fit.table, one, line: one.outcome.line, range };
+}
+
+/** The key of the first line that a figure has now; "" where it has none. */
+export function firstSeries(figureId: string | null, { document, tables, rules }: ResultContext) {
+  const figure = figureId === null ? undefined : document.figures[figureId];
+  return (figure && fitFigure(tables, figure, rules))?.lines[0]?.key ?? "";
 }
 
 /** Whether half the slope range stands for the ± of a line, or the standard error. */

@@ -55,18 +55,18 @@ function crossed(a: RangeLine, b: RangeLine): Record<Coordinate, number> {
 
 /** Where the first two lines of a figure cross. */
 export function crossingSource(result: Result, context: ResultContext): SourceOutcome {
-  const { of, coordinate } = result.source;
-  const lines = [foundLine(of, 0, context), foundLine(of, 1, context)];
+  const { of, coordinate, series, second } = result.source;
+  const lines = [foundLine(of, series, context), foundLine(of, second, context)];
   const [a, b] = lines;
   if (!a || "name" in a) return nothing(a ?? { name: "result-without-figure" });
   if (!b || "name" in b || b.one === a.one) return nothing({ name: "crossing-needs-two-lines" });
   const found = crossingOf(a.line, b.line);
   if (found.kind === "none") return nothing(found.finding);
   const name = `${coordinate}_c`;
-  const key = `crossing/${of}/${coordinate}`;
-  const [first, second] = [bounds(a.range), bounds(b.range)];
-  const ranged = usesRange(result, context.rules) && first.length > 0 && second.length > 0;
-  const corners = first.flatMap((one) => second.map((other) => crossed(one, other)[coordinate]));
+  const key = `crossing/${of}/${series}/${second}/${coordinate}`;
+  const [first, other] = [bounds(a.range), bounds(b.range)];
+  const ranged = usesRange(result, context.rules) && first.length > 0 && other.length > 0;
+  const corners = first.flatMap((one) => other.map((theirs) => crossed(one, theirs)[coordinate]));
   const read: ReadOff = ranged
     ? { value: found[coordinate].value, uncertainty: halfSpread(corners) }
     : found[coordinate];

@@ -255,8 +255,8 @@ describe("what is shown of a result", () => {
     expect(proposalsOf(contextOf(samples.resonatingTube()))).toEqual([]);
     const bare = { ...samples.resonatingTube(), results: {} };
     expect(proposalsOf(contextOf(bare))).toEqual([
-      { symbol: "v", figure: "main", about: "slope" },
-      { symbol: "e", figure: "main", about: "intercept" },
+      { symbol: "v", figure: "main", series: "", about: "slope" },
+      { symbol: "e", figure: "main", series: "", about: "intercept" },
     ]);
   });
 

@@ -65,7 +65,7 @@ export function CurveBlock({ figure, state, fit }: Props) {
   const { act } = useActs();
   const { id, curve, name, fitted, finding } = state;
   const model = fitted?.fit.model ?? (curve.family === "own" ? undefined : modelOf(curve.family));
-  const points = fit.groups[curve.series]?.points ?? fit.groups[0]?.points;
+  const points = fit.groups.find(({ key }) => key === curve.series)?.points;
   return (
     <div role="group" aria-label={`Curve: ${name}`} className="flex flex-col gap-2 py-2">
       <div className="flex items-center justify-between gap-2">

@@ -40,11 +40,9 @@ export function CurveChoices({ figure, id, curve, fit }: Props) {
       {fit.groups.length > 1 && (
         <Choice
           label="Through the points of"
-          value={String(curve.series)}
-          options={fit.groups.map((one, place) => ({
-            ...{ value: String(place), label: seriesName(one, fit) },
-          }))}
-          onChange={(series) => change({ series: Number(series) })}
+          value={curve.series}
+          options={fit.groups.map((one) => ({ value: one.key, label: seriesName(one, fit) }))}
+          onChange={(series) => change({ series })}
         />
       )}
       <div className="grid grid-cols-2 gap-3">

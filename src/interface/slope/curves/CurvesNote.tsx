@@ -32,7 +32,8 @@ export function CurvesNote({ figure, fit, line }: Props) {
   const { act } = useActs();
   const curves = useCurvesOf(figure);
   const fitted = curves.flatMap((one) => one.fitted ?? []);
-  const add = (family: CurveFamily) => act(addCurve, { figure, id: nanoid(10), family, series: 0 });
+  const series = fit.groups[0]?.key ?? "";
+  const add = (family: CurveFamily) => act(addCurve, { figure, id: nanoid(10), family, series });
   return (
     <MarginNote title="Curves">
       <div className="divide-hairline divide-y">

@@ -1,9 +1,8 @@
 import type { Finding } from "@/core/finding/finding";
 import type { Figure } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { laidByHand } from "../../byHand";
 import { type FigureFit, type SeriesFit } from "../../fit";
-import { lineRange } from "../../lineRange";
+import { rangeOfLine } from "../../lineRange";
 import { lyingOff, slopesWithout } from "../../offLine";
 import { atOnce, type Steps } from "../../steps";
 import { lookedWith } from "../lookedWith";
@@ -34,7 +33,7 @@ export function* checkedSlope(
   if (!best && !steepest && !shallowest) return [];
   if (outcome.kind === "no-line" || points.rows.length < 3) return [];
   const { line } = outcome;
-  const range = lineRange(points, outcome, rules, laidByHand(figure, fit.lines.indexOf(one)));
+  const range = rangeOfLine(figure, one, rules);
   yield;
   const off = yield* lyingOff(points, line, rules);
   yield;
