@@ -6,6 +6,7 @@ import { bestLine, lineNumber, type LineRules } from "./bestLine";
 import { type BarArrays, type FigurePoints, together } from "./figurePoints";
 import { measuredColumn } from "./measured";
 import { memoised } from "./memoised";
+import { withSharedReadings } from "./sharedReadings";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "./table";
 
 export type { BarArrays, FigurePoints } from "./figurePoints";
@@ -177,13 +178,21 @@ function alsoPlotted(
   });
 }
 
+const placesOf = memoised(
+  (rows: readonly EvaluatedRow[]): ReadonlyMap<EvaluatedRow, number> =>
+    new Map(rows.map((row, place) => [row, place])),
+);
+
 function lineThrough(
   { key, points }: PlottedSeries,
   choice: LineChoice,
   rules: LineRules,
+  { rows }: EvaluatedTable,
 ): SeriesFit {
   const fitted = withinStretch(points, choice, rules);
-  const outcome = bestLine(fitted, choice, rules);
+  const places = placesOf(rows);
+  const plain = bestLine(fitted, choice, rules);
+  const outcome = withSharedReadings(fitted, plain, choice, rules, places);
   const alike = { ...choice, weights: "none" } as const;
   const compared = choice.compare && choice.weights !== "none";
   return {
@@ -215,7 +224,7 @@ const fitting = memoised(
       choice.together && groups.length > 1
         ? [{ key: togetherKey, points: together(groups.map(({ points }) => points)) }]
         : groups;
-    const lines = lined.map((one) => lineThrough(one, choice, rules));
+    const lines = lined.map((one) => lineThrough(one, choice, rules, table));
     return {
       x,
       y,

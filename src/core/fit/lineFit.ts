@@ -31,7 +31,17 @@ export interface LineFit {
   readonly reducedChiSquare?: number;
   /** Of a larger χ² by chance. */
   readonly probability?: number;
+  /** Points share readings and so err together: how its standard errors have been changed for that. */
+  readonly sharedReadings?: SharedReadings;
   readonly findings: readonly Finding[];
+}
+
+/** What shared readings do to a line. */
+export interface SharedReadings {
+  /** Which points share them: neighbouring ones, all of one column, or the two axes of each. */
+  readonly between: "neighbours" | "axes";
+  /** The standard error of the slope is so many times that of points that err by themselves; undefined where no ± tells. */
+  readonly factor: number | undefined;
 }
 
 export type LineOutcome =

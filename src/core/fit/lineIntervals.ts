@@ -55,7 +55,8 @@ export function heightVariance(line: LineFit): HeightVariance | undefined {
   const { standardErrorOfSlope: m, standardErrorOfIntercept: c, covariance = 0 } = line;
   if (m === undefined || c === undefined) return undefined;
   const s = line.residualStandardDeviation;
-  if (line.weighting === "none" && s !== undefined && line.degreesOfFreedom === line.count - 2) {
+  const alone = line.weighting === "none" && line.sharedReadings?.factor === undefined;
+  if (alone && s !== undefined && line.degreesOfFreedom === line.count - 2) {
     return { centre: line.meanOfX, atCentre: (s * s) / line.count, ofSlope: m * m };
   }
   if (!(m > 0)) return { centre: 0, atCentre: c * c, ofSlope: 0 };

@@ -106,7 +106,8 @@ describe("what a result may be taken from", () => {
 describe("why there is no result", () => {
   test.each<[string, keyof typeof samples, Partial<Omit<Result, "order">>]>([
     ["theory-without-symbol", "clampedRule", { by: "theory", symbol: "Q" }],
-    ["result-without-theory", "constantanWires", { by: "theory", symbol: "rho" }],
+    ["result-without-series", "constantanWires", { by: "theory", symbol: "rho" }],
+    ["result-without-theory", "constantanWires", { by: "theory", symbol: "rho", source: { ...plainSource, of: "main", series: "thin" } }], // prettier-ignore
     ["result-without-formula", "clampedRule", { by: "formula" }],
     ["result-needs-constant", "clampedRule", { by: "formula", formula: "slope*z" }],
     ["adds-unlike", "clampedRule", { by: "formula", formula: "slope + m" }],
