@@ -32,6 +32,8 @@ export interface RangedLine {
   readonly halfBetweenIntercepts: number;
   /** Lines at which everything that is read off has its extremes: the corners of the polygon of all allowed lines; none for statistics. */
   readonly corners: readonly RangeLine[];
+  /** The best line as it was laid by eye, where the range is laid by hand. */
+  readonly byEye?: RangeLine;
   /** By how much a standard error was multiplied, for the range by statistics. */
   readonly factor?: number;
 }
@@ -162,8 +164,10 @@ interface Known {
 
 const known = new WeakMap<FigurePoints, Known>();
 
-function fromHand({ steepest, shallowest }: LaidByHand): LineRange {
-  if (steepest && shallowest) return ranged(steepest, shallowest);
+function fromHand({ steepest, shallowest, best }: LaidByHand): LineRange {
+  if (steepest && shallowest) {
+    return { ...ranged(steepest, shallowest), ...(best && { byEye: best }) };
+  }
   return { kind: "no-range", finding: { name: "straightedges-missing" } };
 }
 

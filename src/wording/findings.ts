@@ -217,6 +217,12 @@ const sentences: Sentences = {
     `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. Add it to the ± of the result.`,
   "two-points-no-standard-error": () =>
     "Two points always lie on a line, so nothing tells how sure it is. Take a third reading.",
+  "read-off-unbounded": () =>
+    "Among the lines that meet every box are some that never get there, so nothing bounds this value. Shorter error bars or a wider range would.",
+  "read-off-beyond": () =>
+    "This is read off far beyond the readings, where nothing was measured: say that it is extended, or take readings nearer to it.",
+  "lines-cross-near": () =>
+    "The two laid lines cross close to this place, so what lies between them there says too little. Lay them so that they do not cross there, or let the range follow every error box.",
   "result-without-series": () =>
     "The series that this was taken from has no line in the figure any more. Choose another line, or bring its readings back.",
   "curve-without-series": () =>

@@ -96,6 +96,11 @@ interface Walk {
   readonly remarks: Finding[];
 }
 
+/** A difference of temperatures in °C or °F counts in K (calculation § 5). */
+function inKelvin(unit: WorkedOutUnit): WorkedOutUnit {
+  return { ...unit, factor: 1, offset: 0, factors: [{ symbol: "K", exponent: 1 }] };
+}
+
 /** A temperature in °C as a factor is taken in K, and marked. */
 function asFactor(unit: WorkedOutUnit, walk: Walk): WorkedOutUnit {
   if (unit.offset === 0) return unit;
@@ -110,7 +115,7 @@ function sumUnit(expression: Expression & { kind: "operation" }, walk: Walk): Wo
     throw new UnlikeUnits({ name: "adds-unlike", operator: expression.operator });
   }
   if (left.offset !== 0 && right.offset !== 0 && expression.operator === "-") {
-    return { ...left, offset: 0, factor: left.factor, factors: [{ symbol: "K", exponent: 1 }] };
+    return inKelvin(left);
   }
   const sameScale = left.factor !== undefined && left.factor === right.factor;
   const fromNumber = expression.left.kind === "number" ? right : left;
@@ -163,7 +168,7 @@ function visit(expression: Expression, walk: Walk): WorkedOutUnit {
     case "neighbour": {
       const of = visit(expression.of, walk);
       if (expression.name === "middle" || of.offset === 0) return of;
-      return { ...of, offset: 0, factors: [{ symbol: "K", exponent: 1 }] };
+      return inKelvin(of);
     }
     case "column":
       return columnUnit(expression.name, visit(expression.of, walk));

@@ -117,6 +117,9 @@ export type Finding =
   | { readonly name: "two-points-no-standard-error" }
   | { readonly name: "result-without-figure" }
   | { readonly name: "result-without-series" }
+  | { readonly name: "read-off-unbounded" }
+  | { readonly name: "read-off-beyond" }
+  | { readonly name: "lines-cross-near" }
   | { readonly name: "curve-without-series" }
   | { readonly name: "result-without-curve" }
   | { readonly name: "result-without-quantity" }

@@ -8,11 +8,26 @@ export interface JointInputs {
   readonly spread:
     | { readonly kind: "covariance"; readonly matrix: readonly (readonly number[])[] }
     | { readonly kind: "shift"; readonly shift: readonly number[] }
+    /** Anything inside a polygon: how far its corners lie from the values. */
+    | {
+        readonly kind: "corners";
+        readonly corners: readonly (readonly number[])[];
+        /** Two directions that span it about as far, for draws. */
+        readonly directions: readonly (readonly number[])[];
+      }
     | { readonly kind: "unknown" };
 }
 
+/** Half of what lies between the least and the greatest of several numbers. */
+export function halfSpan(values: readonly number[]): number {
+  const least = values.reduce((a, b) => Math.min(a, b), Infinity);
+  const greatest = values.reduce((a, b) => Math.max(a, b), -Infinity);
+  return values.length === 0 ? 0 : (greatest - least) / 2;
+}
+
 /**
- * The ± that inputs which err together bring to f: √(gᵀ C g), or |g · shift| (GUM eq. 13 and 16).
+ * The ± that inputs which err together bring to f: √(gᵀ C g), |g · shift| (GUM eq. 13 and 16), or half of what g · corner
+ * spans.
  * @param gradient ∂f/∂input, in the order of the names.
  */
 export function jointPart({ spread }: JointInputs, gradient: readonly number[]): number {
@@ -21,6 +36,12 @@ export function jointPart({ spread }: JointInputs, gradient: readonly number[]):
       return 0;
     case "shift":
       return Math.abs(gradient.reduce((sum, g, i) => sum + g * (spread.shift[i] as number), 0));
+    case "corners":
+      return halfSpan(
+        spread.corners.map((corner) =>
+          gradient.reduce((sum, g, i) => sum + g * (corner[i] as number), 0),
+        ),
+      );
     case "covariance": {
       const { matrix } = spread;
       const square = gradient.reduce(
@@ -40,6 +61,7 @@ export function jointPart({ spread }: JointInputs, gradient: readonly number[]):
 export function independentDirections({ spread, values }: JointInputs): readonly number[][] {
   if (spread.kind === "unknown") return [];
   if (spread.kind === "shift") return [[...spread.shift]];
+  if (spread.kind === "corners") return spread.directions.map((direction) => [...direction]);
   const { matrix } = spread;
   const size = values.length;
   const lower = Array.from({ length: size }, () => new Array<number>(size).fill(0));

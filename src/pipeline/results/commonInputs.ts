@@ -17,13 +17,16 @@ interface Along {
   readonly slopes: readonly number[];
 }
 
-/** What the rows of a quantity have in common, with the slope of each row along it. */
-export function commonAlong(evaluated: EvaluatedQuantity): readonly Along[] {
+/**
+ * What the rows of a quantity have in common, with the slope of each row along it: constants, and where they are asked
+ * for whole-column functions, whose readings the bars of each row count already.
+ */
+export function commonAlong(evaluated: EvaluatedQuantity, withColumns = false): readonly Along[] {
   const column = evaluated.derived?.column;
   if (!column) return [];
   const { factor } = column.formula.shown;
   return column.variables.flatMap(({ key, id, kind }, index): Along[] => {
-    if (kind === "reading") return [];
+    if (kind === "reading" || (kind === "column" && !withColumns)) return [];
     let size = 0;
     const slopes = Array.from({ length: column.rows }, (_, row) => {
       const cell = derivedCell(column, row);
@@ -36,11 +39,15 @@ export function commonAlong(evaluated: EvaluatedQuantity): readonly Along[] {
 }
 
 /** Every common input that moves the points, with how far one ± of it moves each. */
-function movesOf(points: FigurePoints, table: EvaluatedTable): readonly Moved[] {
+function movesOf(
+  points: FigurePoints,
+  table: EvaluatedTable,
+  withColumns: boolean,
+): readonly Moved[] {
   const places = new Map(table.rows.map((row, index) => [row, index]));
   const found = new Map<string, Moved>();
   for (const axis of ["x", "y"] as const) {
-    for (const { common, slopes } of commonAlong(points[axis])) {
+    for (const { common, slopes } of commonAlong(points[axis], withColumns)) {
       const flat = () => new Float64Array(points.rows.length);
       const moved = found.get(common.key) ?? { common, x: flat(), y: flat() };
       points.rows.forEach((row, i) => {
@@ -56,13 +63,15 @@ function movesOf(points: FigurePoints, table: EvaluatedTable): readonly Moved[] 
  * How numbers of a fit depend on what all points have in common (calculation § 3: a constant's ± moves the whole line).
  * All points are moved by one ± of it up and down, and fitted anew.
  * @param fitted the numbers of a fit, in SI units; undefined where there is none.
+ * @param withColumns also whole-column functions: where the scatter tells how sure the fit is, it knows nothing of them.
  */
 export function dependencesOf(
   points: FigurePoints,
   table: EvaluatedTable,
   fitted: (points: FigurePoints) => readonly number[] | undefined,
+  withColumns = false,
 ): readonly Dependence[] {
-  return movesOf(points, table).flatMap(({ common, x, y }): Dependence[] => {
+  return movesOf(points, table, withColumns).flatMap(({ common, x, y }): Dependence[] => {
     const shifted = (sign: number): FigurePoints => ({
       ...points,
       xValues: points.xValues.map((value, i) => value + sign * (x[i] as number)),

@@ -22,14 +22,18 @@ function unitsOf({ order }: FittedCurve) {
   });
 }
 
-/** Fits the same curve to points that were moved. */
-function fittedTo({ order }: FittedCurve, points: FigurePoints) {
+/** The same curve, to be fitted to points that were moved. */
+export function movedOrder({ order }: FittedCurve, points: FigurePoints) {
   const { ofX, ofY } = order;
-  const outcome = fitOrder({
+  return {
     ...order,
     x: points.xValues.map((value) => value * ofX.factor + ofX.offset),
     y: points.yValues.map((value) => value * ofY.factor + ofY.offset),
-  });
+  };
+}
+
+function fittedTo(found: FittedCurve, points: FigurePoints) {
+  const outcome = fitOrder(movedOrder(found, points));
   return outcome.kind === "curve" ? outcome.fit.parameters.map(({ value }) => value) : undefined;
 }
 
@@ -62,10 +66,15 @@ export function curveSource(result: Result, context: ResultContext): SourceOutco
     },
     units: units.map(({ unit }) => unit ?? pureNumber),
     dependences: table
-      ? dependencesOf(order.points, table, (points) => {
-          const values = fittedTo(found, points);
-          return values && scaled(values);
-        })
+      ? dependencesOf(
+          order.points,
+          table,
+          (points) => {
+            const values = fittedTo(found, points);
+            return values && scaled(values);
+          },
+          true,
+        )
       : [],
     shown: fit.parameters.map(({ name, value, standardError }, i) => ({
       ...{ name, value, size: standardError ?? 0, unit: units[i]?.text ?? "" },

@@ -53,6 +53,8 @@ export interface WorkedResult {
   /** Absent where the theory was solved by numbers. */
   readonly expression?: Expression;
   readonly fromTheory?: FromTheory;
+  /** It is where the line reaches a height, on an axis with a zero of its own: the unit of that axis. */
+  readonly place?: WorkedOutUnit;
   readonly source: SourceNumbers | undefined;
   readonly inputs: readonly NamedInput[];
   readonly unit: ShownUnit;

@@ -59,16 +59,21 @@ export function gradientOf(inputs: readonly NamedInput[]): Gradient {
   return sum;
 }
 
-/** What everything brings to the ± of a result, the largest first; @param factor SI units in the shown unit. */
+/**
+ * What everything brings to the ± of a result, the largest first.
+ * @param factor SI units in the shown unit.
+ * @param exact what a source brings, in SI units, where it is known beyond first order.
+ */
 export function resultParts(
   gradient: Gradient,
   factor: number,
   rule: PropagationRule,
+  exact?: { readonly key: string; readonly size: number },
 ): readonly ResultPart[] {
   const plain = [
     ...[...gradient.sources.values()].map(({ source, slopes }) => ({
       ...{ kind: "source" as const, id: source.about },
-      size: jointPart(source.joint, slopes) / factor,
+      size: (exact?.key === source.key ? exact.size : jointPart(source.joint, slopes)) / factor,
     })),
     ...[...gradient.common.values()].map(({ common, slope }) => ({
       ...{ kind: common.kind, id: common.id, slope },

@@ -1,12 +1,13 @@
 import type { LineFit } from "@/core/fit/lineFit";
+import type { RangeLine } from "@/core/fit/slopeRange";
 import type { Finding } from "@/core/finding/finding";
 import type { JointInputs } from "@/core/result/jointUncertainty";
 import type { Figure } from "@/investigation/model/figure";
-import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Result } from "@/investigation/model/result";
 import { bestLine } from "../bestLine";
 import { fitFigure, type SeriesFit } from "../fit";
-import { type LineRange, rangeOfLine } from "../lineRange";
+import { type LineRange, type RangedLine, rangeOfLine } from "../lineRange";
+import { statedLine, type StatedLine } from "../statedLine";
 import type { EvaluatedTable } from "../table";
 import { dependencesOf } from "./commonInputs";
 import {
@@ -49,11 +50,6 @@ export function firstSeries(figureId: string | null, { document, tables, rules }
   return (figure && fitFigure(tables, figure, rules))?.lines[0]?.key ?? "";
 }
 
-/** Whether half the slope range stands for the ± of a line, or the standard error. */
-export function usesRange({ uses }: Pick<Result, "uses">, rules: HouseRules): boolean {
-  return uses === "house" ? rules.uncertaintyMeans === "limit" : uses === "range";
-}
-
 interface Spread {
   readonly spread: JointInputs["spread"];
   readonly remarks: readonly Finding[];
@@ -71,23 +67,36 @@ function byErrors(line: LineFit): Spread {
   return { spread: { kind: "covariance", matrix }, remarks: [] };
 }
 
-/** Slope and intercept of half the range, signed: where the line turns up its intercept usually sinks. */
-function byRange(line: LineFit, range: LineRange | undefined): Spread {
-  if (range?.kind !== "range") {
+/** Slope and intercept over all lines that are allowed; for statistics, t times the standard errors. */
+function byRange(line: LineFit, range: RangedLine, best: RangeLine): Spread {
+  if (range.factor !== undefined) {
     const { spread, remarks } = byErrors(line);
-    const instead: Finding = { name: "error-instead-of-range" };
-    return { spread, remarks: remarks.length > 0 ? remarks : [instead] };
+    if (spread.kind !== "covariance") return { spread, remarks };
+    const scale = range.factor ** 2;
+    const matrix = spread.matrix.map((row) => row.map((part) => part * scale));
+    return { spread: { kind: "covariance", matrix }, remarks };
   }
-  const { steepest, shallowest, halfOfSlope, halfOfIntercept } = range;
-  const turn = Math.sign(steepest.slope - shallowest.slope) || 1;
-  const sink = Math.sign(steepest.intercept - shallowest.intercept) * turn || 1;
-  return { spread: { kind: "shift", shift: [halfOfSlope, sink * halfOfIntercept] }, remarks: [] };
+  const from = ({ slope, intercept }: RangeLine) => [
+    slope - best.slope,
+    intercept - best.intercept,
+  ];
+  const { steepest, shallowest, halfOfIntercept, halfBetweenIntercepts } = range;
+  const turn = [
+    (steepest.slope - shallowest.slope) / 2,
+    (steepest.intercept - shallowest.intercept) / 2,
+  ];
+  const wider = Math.sqrt(Math.max(0, halfOfIntercept ** 2 - halfBetweenIntercepts ** 2));
+  const directions = [turn, [0, wider]].filter((one) => one.some((part) => part !== 0));
+  const corners = range.corners.map(from);
+  return { spread: { kind: "corners", corners, directions }, remarks: [] };
 }
 
-function sizesOf(spread: JointInputs["spread"]): readonly [number, number] {
-  if (spread.kind === "shift") return spread.shift.map(Math.abs) as [number, number];
-  if (spread.kind === "unknown") return [0, 0];
-  return [Math.sqrt(spread.matrix[0]?.[0] ?? 0), Math.sqrt(spread.matrix[1]?.[1] ?? 0)];
+/** How sure slope and intercept are together, as the line is stated. */
+function spreadOf(line: LineFit, { by, range, line: best }: StatedLine): Spread {
+  if (range) return byRange(line, range, best);
+  const { spread, remarks } = byErrors(line);
+  const instead = by === "error-instead" && remarks.length === 0;
+  return { spread, remarks: instead ? [{ name: "error-instead-of-range" }] : remarks };
 }
 
 type Rows = readonly (readonly number[])[];
@@ -106,6 +115,14 @@ function changed(joint: JointInputs, rows: Rows): JointInputs {
         ...{ ...joint, values },
         spread: { kind: "shift", shift: rows.map((row) => dot(row, spread.shift)) },
       };
+    case "corners": {
+      const all = (of: Rows) => of.map((one) => rows.map((row) => dot(row, one)));
+      const { corners, directions } = spread;
+      return {
+        ...{ ...joint, values },
+        spread: { kind: "corners", corners: all(corners), directions: all(directions) },
+      };
+    }
     case "covariance": {
       const { matrix } = spread;
       const halfway = rows.map((row) => matrix.map((column) => dot(row, column)));
@@ -136,26 +153,43 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
     [scale, 0],
     [-scale * origin, up],
   ];
-  const ranged = usesRange(result, context.rules);
-  const { spread, remarks } = ranged ? byRange(line, range) : byErrors(line);
-  const [ofSlope, ofIntercept] = sizesOf(spread);
-  const inSi = ({ slope, intercept }: LineFit, as: JointInputs["spread"]): JointInputs => {
+  const stated = statedLine(line, range, context.rules, result.uses);
+  const { spread, remarks } = spreadOf(line, stated);
+  const inSi = ({ slope, intercept }: RangeLine, as: JointInputs["spread"]): JointInputs => {
     const plain = { names: ["slope", "intercept"], values: [slope, intercept], spread: as };
     const { values, ...rest } = changed(plain, toSi);
     return { ...rest, values: [values[0] as number, (values[1] as number) + ofY.offset] };
   };
   const ofSlopeUnit = slopeUnit(ofY, ofX);
+  const perUnit =
+    Math.abs(ofSlopeUnit.factor ?? 1) === scale ? 1 : scale / (ofSlopeUnit.factor ?? 1);
   return {
-    ...{ kind: "numbers", key: `line/${source.of}/${source.series}/${ranged}/${origin}`, remarks },
-    joint: inSi(line, spread),
+    ...{
+      kind: "numbers",
+      key: `line/${source.of}/${source.series}/${stated.by}/${origin}`,
+      remarks,
+    },
+    joint: inSi(stated.line, spread),
+    ...(ofX.offset !== 0 && ofY.offset === 0 && origin === 0 && { across: ofX }),
     units: [ofSlopeUnit, ofY],
-    dependences: dependencesOf(one.fitted, table, (points) => {
-      const moved = bestLine(points, figure.line, context.rules);
-      return moved.kind === "line" ? inSi(moved.line, { kind: "unknown" }).values : undefined;
-    }),
+    dependences: dependencesOf(
+      one.fitted,
+      table,
+      (points) => {
+        const moved = bestLine(points, figure.line, context.rules);
+        return moved.kind === "line" ? inSi(moved.line, { kind: "unknown" }).values : undefined;
+      },
+      stated.by !== "range",
+    ),
     shown: [
-      { name: "slope", value: line.slope, size: ofSlope, unit: unitText(ofSlopeUnit) },
-      { name: "intercept", value: line.intercept, size: ofIntercept, unit: y.quantity.unit },
+      {
+        ...{ name: "slope", unit: unitText(ofSlopeUnit) },
+        ...{ value: stated.line.slope * perUnit, size: stated.ofSlope * perUnit },
+      },
+      {
+        ...{ name: "intercept", unit: y.quantity.unit },
+        ...{ value: stated.line.intercept, size: stated.ofIntercept },
+      },
     ],
     about: source.kind === "intercept" ? "intercept" : "slope",
   };

@@ -8,6 +8,7 @@ import {
   unitTex,
   withDecimalMark,
 } from "@/core/expression/tex";
+import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import type { Expression } from "@/core/expression/tree";
 import {
   guardedFigures,
@@ -17,6 +18,7 @@ import {
   writeUnroundedUncertainty,
   writeUnroundedValue,
 } from "@/core/number/writtenNumber";
+import type { RunText } from "@/core/unit/runText";
 import { baseUnits } from "@/core/unit/dimension";
 import { writeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -102,9 +104,25 @@ function needsNoConversion({ expression, inputs, value, unit }: WorkedResult): b
   return found.kind === "value" && Math.abs(found.value - value) <= 1e-9 * Math.abs(value);
 }
 
+/** "−272.8 °C = 0.4 K": a place on an axis of °C, where another unit was asked for. */
+function placeLine(
+  { value, size, unit }: WorkedResult,
+  { factor = 1, offset, factors }: WorkedOutUnit,
+  rules: HouseRules,
+): ResultLine[] {
+  if (unit.factor === factor && unit.offset === offset) return [];
+  const there = (value * unit.factor + unit.offset - offset) / factor;
+  const ofThere = (size * unit.factor) / factor;
+  const text = (number: number, of: number, runs: RunText) =>
+    `${numberTex(writeUnroundedValue(number, of, rules.figuresOfUncertainty), rules.decimalMark)}${unitTex(runs)}`;
+  const stated = text(value, size, writeUnitText(unit.text));
+  return [{ step: "unit", tex: `${text(there, ofThere, writeUnit(factors))} = ${stated}` }];
+}
+
 /** "kg m⁻¹ s⁻² = Pa", where the unit that is stated does not simply come of those that are put in. */
-function unitLine(one: WorkedResult): ResultLine[] {
+function unitLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
   const { unit } = one;
+  if (one.place) return placeLine(one, one.place, rules);
   if (needsNoConversion(one)) return [];
   const base = unit.dimension.flatMap((exponent, i) =>
     Math.abs(exponent) < 1e-9
@@ -158,7 +176,7 @@ export function resultWorking(one: WorkedResult, rules: HouseRules): readonly Re
   }
   const all: ResultLine[] = [
     ...lines,
-    ...unitLine(one),
+    ...unitLine(one, rules),
     {
       step: "value",
       tex: `${name} = ${inUnit(writeUnroundedValue(value, size, rules.figuresOfUncertainty), one, rules)}`,

@@ -10,6 +10,7 @@ import { memoised } from "../memoised";
 import type { EvaluatedResult, NamedInput, WorkedResult } from "./evaluatedResult";
 import { gradientOf, resultParts } from "./gradient";
 import { resultFormula } from "./resultFormula";
+import { isPlaceAcross, overCorners } from "./overCorners";
 import { type KnownInput, lookUp } from "./resultInputs";
 import type { FittedCurves, ResultContext, SourceNumbers } from "./source";
 import { sourceNumbers } from "./sourceNumbers";
@@ -47,22 +48,31 @@ function workResult(
   const known = inputsOf(namesOf(formula), source, earlier, context);
   if ("name" in known) return refused(known);
   const wished = result.unit.trim() === "" ? undefined : readUnit(result.unit);
-  const worked = workFormula(formula, known, {
-    ...{ unit: wished && unitOfText(result.unit, wished), text: result.unit },
-  });
+  const asked = { unit: wished && unitOfText(result.unit, wished), text: result.unit };
+  const worked = workFormula(formula, known, asked);
   if (worked.kind === "nothing") return refused(worked.finding);
-  const shown = shownUnit(worked.unit, result.unit);
+  const again = (inputs: readonly KnownInput[]) => {
+    const found = workFormula(formula, inputs, asked);
+    return found.kind === "worked" ? found.value : undefined;
+  };
+  const { dimension } = worked.unit;
+  const isPlace = isPlaceAcross(known, source, { value: worked.value, dimension }, again);
+  const place = isPlace ? source?.across : undefined;
+  const si = worked.value + (place?.offset ?? 0);
+  const shown = shownUnit(place ?? worked.unit, result.unit);
   if (shown.kind === "unlike") return refused({ name: "unlike-unit-wanted", unit: result.unit });
   const { unit } = shown;
   const inputs = known.map((input, i): NamedInput => ({ ...input, slope: worked.slopes[i] ?? 0 }));
   const gradient = gradientOf(inputs);
   const rule = rowRule(context.rules);
-  const parts = resultParts(gradient, Math.abs(unit.factor), rule);
+  const exact = overCorners(known, source, again);
+  const parts = resultParts(gradient, Math.abs(unit.factor), rule, exact);
   return {
-    ...{ kind: "worked", id, result, source, inputs, unit, gradient, parts, si: worked.value },
+    ...{ kind: "worked", id, result, source, inputs, unit, gradient, parts, si },
+    ...(place && { place }),
     ...(formula.kind === "formula" && { expression: formula.expression }),
     ...(formula.fromTheory && { fromTheory: formula.fromTheory }),
-    value: (worked.value - unit.offset) / unit.factor,
+    value: (si - unit.offset) / unit.factor,
     size: combinedUncertainty(rule, parts.map((part) => part.size)), // prettier-ignore
     remarks: [...(source?.remarks ?? []), ...worked.remarks],
   };

@@ -54,6 +54,8 @@ export interface SourceNumbers {
   readonly units: readonly WorkedOutUnit[];
   readonly dependences: readonly Dependence[];
   readonly shown: readonly ShownNumber[];
+  /** The unit of the axis across where it has a zero of its own, such as °C: a place on it is no difference. */
+  readonly across?: WorkedOutUnit;
   /** The name that the result is about, among the names of the joint inputs. */
   readonly about: string;
   readonly remarks: readonly Finding[];
@@ -71,7 +73,7 @@ export function axisUnit({ quantity }: EvaluatedQuantity): WorkedOutUnit | undef
 /** The unit of differences of a quantity: those of a temperature in °C count in K. */
 export function differenceUnit(unit: WorkedOutUnit): WorkedOutUnit {
   if (unit.offset === 0) return unit;
-  return { ...unit, offset: 0, factors: [{ symbol: "K", exponent: 1 }] };
+  return { ...unit, factor: 1, offset: 0, factors: [{ symbol: "K", exponent: 1 }] };
 }
 
 const symbol = (name: string): Expression => ({ kind: "symbol", name });

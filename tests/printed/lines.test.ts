@@ -1,0 +1,137 @@
+import { addSeries } from "@/investigation/acts/addSeries";
+import { setAside } from "@/investigation/acts/setAside";
+import { perform } from "@/investigation/history/edit";
+import { statements, workings } from "../fixtures/printed";
+import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
+
+const line: Record<string, SheetColumn> = {
+  x: { unit: "s", readings: ["1", "2", "3", "4", "5"] },
+  y: { unit: "m", pm: "0.3", readings: ["2.1", "3.9", "6.0", "8.1", "9.9"] },
+};
+const two = { figuresOfUncertainty: "two" } as const;
+
+function stated(results: SheetRest["results"], rest: SheetRest = {}, columns = line) {
+  const named = results!.map((one) => ({ symbol: "q", ...one }));
+  const blocks = named.map((_, i) => ({ kind: "result", of: `r${i + 1}` }) as const);
+  const document = sheet(columns, { rules: two, ...rest, results: named, blocks });
+  return statements(document);
+}
+
+describe("the ± of what is read off a line: over all lines that meet every box (calculation § 7)", () => {
+  test("y at an x, in the middle of the readings too", () => {
+    const read = { kind: "read-off", coordinate: "y", at: "3" } as const;
+    expect(stated([{ source: read }])).toEqual(["q = (6.00 \\pm 0.20)\\,\\mathrm{m}"]);
+  });
+
+  test("x at a y", () => {
+    const read = { kind: "read-off", coordinate: "x", at: "6.0" } as const;
+    expect(stated([{ source: read }])).toEqual(["q = (3.00 \\pm 0.10)\\,\\mathrm{s}"]);
+  });
+
+  test("the intercept, where steepest and shallowest cross at zero", () => {
+    const columns = {
+      ...line,
+      x: { unit: "s", readings: ["-2", "-1", "0", "1", "2"] },
+    };
+    expect(stated([{ source: { kind: "intercept" } }], {}, columns)).toEqual([
+      "q = (6.00 \\pm 0.20)\\,\\mathrm{m}",
+    ]);
+  });
+
+  test("where the line meets zero, by a formula and read off alike", () => {
+    const [typed, read] = stated([
+      { source: { kind: "slope" }, by: "formula", formula: "-intercept/slope" },
+      { source: { kind: "read-off", coordinate: "x", at: "0" } },
+    ]);
+    expect(typed).toBe(read);
+  });
+
+  test("a typed place brings its own ±", () => {
+    const read = { kind: "read-off", coordinate: "y", at: "3 ± 0.5" } as const;
+    expect(stated([{ source: read }])).toEqual(["q = (6.0 \\pm 1.2)\\,\\mathrm{m}"]);
+  });
+
+  test("and so does a constant that moves the whole line", () => {
+    const columns = { ...line, z: { formula: "k y" } };
+    const read = { kind: "read-off", coordinate: "y", at: "3" } as const;
+    const constants = { k: { value: "2.0", uncertainty: "0.1", unit: "" } };
+    const figure = { x: "x", y: "z" };
+    expect(stated([{ source: read }], { constants, figure }, columns)).toEqual([
+      "q = (12.0 \\pm 1.0)\\,\\mathrm{m}",
+    ]);
+  });
+});
+
+describe("a held line's range is that of the lines held so (calculation § 7)", () => {
+  const slope = { source: { kind: "slope" } } as const;
+
+  test("through zero", () => {
+    const readings = ["2.0", "4.1", "5.9", "8.0", "10.1"];
+    const columns = { ...line, y: { ...line.y, readings, pm: "0.2" } };
+    const [free] = stated([slope], {}, columns);
+    const [held] = stated([slope], { line: { held: "zero" } }, columns);
+    expect(free).toContain("\\pm 0.1");
+    expect(held).toBe("q = (2.007 \\pm 0.027)\\,\\mathrm{m\\,s^{-1}}");
+  });
+
+  test("a fixed slope has no ±, and its intercept has one", () => {
+    const held = { held: "slope", slope: "2" } as const;
+    expect(stated([slope], { line: held })).toEqual(["q = 2.000\\,\\mathrm{m\\,s^{-1}}"]);
+    expect(stated([{ source: { kind: "intercept" } }], { line: held })).toEqual([
+      "q = (0.00 \\pm 0.20)\\,\\mathrm{m}",
+    ]);
+  });
+});
+
+describe("temperatures (calculation § 5)", () => {
+  const gas: Record<string, SheetColumn> = {
+    theta: { unit: "°C", readings: ["0", "20", "40", "60", "80"] },
+    p: { unit: "hPa", pm: "1", readings: ["1000.0", "1073.3", "1146.6", "1219.9", "1293.2"] },
+  };
+  const zero = { source: { kind: "slope" }, by: "formula", formula: "-intercept/slope" } as const;
+
+  test("absolute zero from an axis in °C is a place on it", () => {
+    expect(stated([zero], {}, gas)[0]).toMatch(/^q = \(-272\.9 \\pm \d\.\d\).*°C|circ/);
+    expect(stated([{ ...zero, unit: "K" }], {}, gas)[0]).toMatch(/^q = \(0\.3 \\pm \d\.\d\)\\,\\mathrm\{K\}/);
+  });
+
+  test("212 °F less 32 °F is 100 K", () => {
+    const columns: Record<string, SheetColumn> = {
+      a: { unit: "°F", readings: ["212"] },
+      b: { unit: "°F", readings: ["32"] },
+      d: { formula: "a - b" },
+    };
+    const document = sheet(columns, { blocks: [{ kind: "example", of: "d" }] });
+    expect(workings(document).join()).toContain("= 100.0\\,\\mathrm{K}");
+  });
+});
+
+describe("a result holds on to its series (calculation § 10)", () => {
+  const three: Record<string, SheetColumn> = {
+    x: { unit: "s", readings: ["1", "2", "3", "1", "2", "3", "1", "2", "3"] },
+    y: { unit: "m", pm: "0.1", readings: ["1", "2", "3", "2", "4", "6", "3", "6", "9"] },
+  };
+  const document = sheet(three, {
+    series: ["a", "a", "a", "b", "b", "b", "c", "c", "c"],
+    results: [{ symbol: "q", source: { kind: "slope", series: "b" } }],
+    blocks: [{ kind: "result", of: "r1" }],
+  });
+
+  test("emptying another series changes nothing", () => {
+    expect(statements(document)[0]).toContain("2.0");
+    const readings = [1, 2, 3].map((row) => ({ row: `row${row}`, cell: "x" }));
+    const without = structuredClone(document);
+    for (const { row } of readings) without.rows[row]!.readings = {};
+    expect(statements(without)).toEqual(statements(document));
+  });
+
+  test("emptied itself, it states nothing, and never another's number", () => {
+    const emptied = structuredClone(document);
+    for (const row of [4, 5, 6]) emptied.rows[`row${row}`]!.readings = {};
+    expect(statements(emptied)).toEqual([]);
+    const moved = perform(document, addSeries, { id: "d", table: "main", name: "d", rows: ["row4", "row5", "row6"] }); // prettier-ignore
+    expect(statements(moved.document)).toEqual([]);
+    const aside = [4, 5].map((row) => ({ row: `row${row}`, cell: "_row" }));
+    expect(statements(perform(document, setAside, { readings: aside, reason: "x" }).document)).toEqual([]); // prettier-ignore
+  });
+});
