@@ -50,7 +50,7 @@ describe("a figure as PDF", () => {
     expect(text).toMatch(/overhang cubed, ?L/);
     expect(text).toContain("0.14");
     expect(text).toMatch(/Figure 1\./);
-    expect(text).toContain("12.32 ± 0.03");
+    expect(text).toContain("12.3 ± 0.4");
     expect(fonts.length).toBeGreaterThanOrEqual(3);
     for (const line of fonts) expect(line).toMatch(/ yes +(yes|no) +yes /);
   });

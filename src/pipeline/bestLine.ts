@@ -9,7 +9,10 @@ import type { LineChoice } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { BarArrays, FigurePoints } from "./figurePoints";
 
-export type LineRules = Pick<HouseRules, "uncertaintyMeans" | "decimalMark" | "slopeRange">;
+export type LineRules = Pick<
+  HouseRules,
+  "uncertaintyMeans" | "decimalMark" | "slopeRange" | "propagation"
+>;
 
 /** A typed number of a line; undefined where it is none. */
 export function lineNumber(text: string, { decimalMark }: LineRules): number | undefined {

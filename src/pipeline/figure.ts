@@ -5,7 +5,13 @@ import type {
   PointsSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
-import { type Figure, plainAxis, plainLine, plainLook } from "@/investigation/model/figure";
+import {
+  type Figure,
+  type LineChoice,
+  plainAxis,
+  plainLine,
+  plainLook,
+} from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
 import { axis, lookOf, type Style } from "./axisOf";
@@ -87,7 +93,7 @@ function seriesSpecification(
     ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
     place: points.place,
     points: pointsSpecification(points),
-    lines: line ? linesOf(line, style, chosen) : [],
+    lines: line ? linesOf(line, style, chosen, fit.table) : [],
     bands: line ? bandsOf(line, style, chosen.line) : [],
   };
 }
@@ -125,9 +131,14 @@ const lineNames = [
 ] as const;
 
 /** " with the best-fit, the steepest and the shallowest line", or nothing where none is drawn. */
-export function linesInWords(series: readonly SeriesSpecification[]): string {
+export function linesInWords(
+  series: readonly SeriesSpecification[],
+  weights: LineChoice["weights"] = "none",
+): string {
   const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
-  const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [`the ${name}`] : []));
+  const named = (role: string, name: string) =>
+    role === "best" && weights !== "none" ? `the weighted ${name}` : `the ${name}`;
+  const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [named(role, name)] : []));
   if (names.length === 0) return "";
   const several = series.filter(({ lines }) => lines.length > 0).length > 1;
   return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} ${several ? "lines" : "line"}`;
@@ -150,7 +161,7 @@ function captionOf(
   const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
   const typedWords = figure.caption.trim();
   const proposed =
-    `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series) || curvesInWords(figure)}` +
+    `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series, figure.line.weights) || curvesInWords(figure)}` +
     `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}` +
     `${figure.line.strip === "none" ? "" : "; below, how far each is off the line"}.`;
   const proposal: RunText = [

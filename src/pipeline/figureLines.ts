@@ -15,6 +15,8 @@ import { alongStraightedge } from "./byHand";
 import type { FigureFit, SeriesFit } from "./fit";
 import { boundEquation, lineEquation, marked, numberRuns } from "./lineEquation";
 import { rangeOfLine } from "./lineRange";
+import { statedLine } from "./statedLine";
+import type { EvaluatedTable } from "./table";
 import { figuresOfStep } from "./triangleWorking";
 
 /** What of a figure says which lines are drawn. */
@@ -66,17 +68,26 @@ function straightedges({ straightedges: laid }: Lined, key: string, { slopeRange
 }
 
 /** The lines of one series, as they were chosen. */
-export function linesOf(one: SeriesFit, style: LineStyle, figure: Lined): LineSpecification[] {
+export function linesOf(
+  one: SeriesFit,
+  style: LineStyle,
+  figure: Lined,
+  table: EvaluatedTable,
+): LineSpecification[] {
   const { fitted, outcome, unweighted } = one;
   const { line: choice } = figure;
   const laid = straightedges(figure, one.key, style);
   if (outcome.kind === "no-line") return laid;
   const lines: LineSpecification[] = [];
   if (choice.best) {
-    const { slope, intercept } = outcome.line;
-    const equation = figure.equation
-      ? equationOf("best", one.key, lineEquation(outcome.line, fitted, style), figure)
-      : {};
+    const { slope, intercept, weighting } = outcome.line;
+    const weighted = weighting !== "none";
+    const written = () => {
+      const range = rangeOfLine(figure, one, style);
+      const stated = statedLine({ figure, table, one, line: outcome.line, range }, style);
+      return lineEquation(stated, weighted, fitted, style);
+    };
+    const equation = figure.equation ? equationOf("best", one.key, written(), figure) : {};
     lines.push({ role: "best", slope, intercept, ...reachOf(one, choice.reach.best), ...equation });
   }
   if (unweighted?.kind === "line") {

@@ -1,4 +1,3 @@
-import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import {
   type WrittenNumber,
@@ -11,7 +10,8 @@ import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { FigurePoints } from "./fit";
-import { type LedgerRow, lineLedger } from "./lineLedger";
+import { type LedgerRow, statedLedger } from "./lineLedger";
+import type { StatedLine } from "./statedLine";
 
 function power(exponent: number | undefined): RunText {
   if (exponent === undefined) return [];
@@ -69,10 +69,19 @@ export function marked(runs: RunText, { decimalMark }: Pick<Writing, "decimalMar
   return runs.map((run) => ({ ...run, text: run.text.replace(/(\d)\.(\d)/g, "$1,$2") }));
 }
 
-/** "T² = (12.32 ± 0.06) s² m⁻³ · L³ + (0.001 ± 0.004) s²": a line in its axes' own symbols, with units. */
-export function lineEquation(line: LineFit, points: FigurePoints, writing: Writing): RunText {
-  const { slope, intercept } = lineLedger(line, points, writing.figuresOfUncertainty);
-  return marked(whole(points, term(slope), term(intercept)), writing);
+/**
+ * "T² = (12.32 ± 0.06) s² m⁻³ · L³ + (0.001 ± 0.004) s²": a line in its axes' own symbols, with units and with the ± that
+ * the house states it with; a weighted line says so.
+ */
+export function lineEquation(
+  stated: StatedLine,
+  weighted: boolean,
+  points: FigurePoints,
+  writing: Writing,
+): RunText {
+  const { slope, intercept } = statedLedger(stated, points, writing.figuresOfUncertainty);
+  const written = whole(points, term(slope), term(intercept));
+  return marked(weighted ? [...written, { text: " (weighted)" }] : written, writing);
 }
 
 /** The same of a line that only bounds the range: without ±, to the decimals of half the range. */

@@ -9,6 +9,7 @@ import type { FiguresOfUncertainty } from "@/core/number/statement";
 import type { RunText } from "@/core/unit/runText";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { FigurePoints } from "./fit";
+import type { StatedLine } from "./statedLine";
 
 /** A line's slope or intercept ready to be shown: with its standard error, or bare where there is none. */
 export interface LedgerRow {
@@ -76,5 +77,22 @@ export function lineLedger(
       deviation === undefined ? undefined : writeNumber(quiet(deviation, sizeY), 2),
     rSquared: line.rSquared === undefined ? undefined : writeRSquared(line.rSquared),
     yUnit,
+  };
+}
+
+/** Slope and intercept as they are stated by the house rule, on the figure, in the margin and in the report alike. */
+export function statedLedger(
+  { line, ofSlope, ofIntercept }: StatedLine,
+  points: FigurePoints,
+  rule: FiguresOfUncertainty,
+): Pick<LineLedger, "slope" | "intercept"> {
+  const { y, x } = points;
+  const [sizeY, sizeX] = [largest(points.yValues), largest(points.xValues)];
+  const known = (size: number) => (size > 0 ? size : undefined);
+  const slopeUnit = writeSlopeUnit(y.quantity.unit, x.quantity.unit);
+  const yUnit = writeUnitText(y.quantity.unit);
+  return {
+    slope: row(line.slope, known(ofSlope), sizeY / sizeX, rule, slopeUnit),
+    intercept: row(line.intercept, known(ofIntercept), sizeY, rule, yUnit),
   };
 }

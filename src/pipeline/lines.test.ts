@@ -15,7 +15,8 @@ import { laidByHand } from "./byHand";
 import { figureSize } from "./figureSize";
 import { fitFigure } from "./fit";
 import { lineEquation } from "./lineEquation";
-import { lineRange } from "./lineRange";
+import { lineRange, rangeOfLine } from "./lineRange";
+import { statedLine } from "./statedLine";
 import { evaluateTables } from "./table";
 
 function laid(change: Partial<LineChoice>, rules: Partial<HouseRules> = {}, from = plainRule()) {
@@ -114,11 +115,19 @@ describe("how far the line can turn", () => {
 
 describe("lines in words", () => {
   test("the equation is in the axes' own symbols, with units", () => {
-    const { line, group, document } = laid({});
-    const text = plainRunText(lineEquation(line, group.fitted, document.houseRules));
-    expect(text).toBe("T² = (12.32 ± 0.03)\u00a0s²\u00a0m⁻³ · L³ + (0.001 ± 0.002)\u00a0s²");
+    const { line, group, document, figure, fit } = laid({});
+    const range = rangeOfLine(figure, group, document.houseRules);
+    const found = { figure, table: fit.table, one: group, line, range };
+    const stated = statedLine(found, document.houseRules);
+    const written = lineEquation(stated, false, group.fitted, document.houseRules);
+    const text = plainRunText(written);
+    expect(text).toBe("T² = (12.3 ± 0.4)\u00a0s²\u00a0m⁻³ · L³ + (0.00 ± 0.01)\u00a0s²");
+    const error = statedLine(found, document.houseRules, "error");
+    expect(plainRunText(lineEquation(error, true, group.fitted, document.houseRules))).toBe(
+      "T² = (12.32 ± 0.03)\u00a0s²\u00a0m⁻³ · L³ + (0.001 ± 0.002)\u00a0s² (weighted)",
+    );
     const comma = { ...document.houseRules, decimalMark: "comma" } as const;
-    expect(plainRunText(lineEquation(line, group.fitted, comma))).toContain("12,32 ± 0,03");
+    expect(plainRunText(lineEquation(stated, false, group.fitted, comma))).toContain("12,3 ± 0,4");
   });
 
   test("a sentence says how it was found and whether zero is among the intercepts", () => {

@@ -2,7 +2,23 @@ import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Result } from "@/investigation/model/result";
+import { combinedUncertainty } from "@/core/uncertainty/propagate";
+import type { Figure } from "@/investigation/model/figure";
+import { bestLine, type LineRules } from "./bestLine";
+import { rowRule } from "./derived/derivedQuantities";
+import type { SeriesFit } from "./fit";
 import type { LineRange, RangedLine } from "./lineRange";
+import { dependencesOf } from "./commonInputs";
+import type { EvaluatedTable } from "./table";
+
+/** A line with everything that its statement rests on. */
+export interface LineOfFigure {
+  readonly figure: Pick<Figure, "line">;
+  readonly table: EvaluatedTable;
+  readonly one: Pick<SeriesFit, "fitted">;
+  readonly line: LineFit;
+  readonly range: LineRange | undefined;
+}
 
 /** The numbers of a line as they are stated, on the figure, in the margin, in a result and in the report alike. */
 export interface StatedLine {
@@ -11,7 +27,11 @@ export interface StatedLine {
   /** The ± of slope and intercept; 0 where none is known. */
   readonly ofSlope: number;
   readonly ofIntercept: number;
-  /** What the ± is: half the range, the standard error, or the standard error because there is no range. */
+  /** The part of it that the points bring: half the range, or the standard error. */
+  readonly own: { readonly ofSlope: number; readonly ofIntercept: number };
+  /** Whether constants that move the whole line bring another part. */
+  readonly withConstants: boolean;
+  /** What the points' part is: half the range, the standard error, or the standard error because there is no range. */
   readonly by: "range" | "error" | "error-instead" | "nothing";
   readonly range: RangedLine | undefined;
 }
@@ -24,26 +44,82 @@ export function usesRange(
   return uses === "house" ? uncertaintyMeans === "limit" : uses === "range";
 }
 
-/** A line with the ± that the house states it with (calculation § 7), or the one that was chosen for a result. */
-export function statedLine(
-  line: LineFit,
-  range: LineRange | undefined,
-  rules: Pick<HouseRules, "uncertaintyMeans">,
-  uses: Result["uses"] = "house",
-): StatedLine {
-  const wanted = usesRange({ uses }, rules);
+type Own = Pick<StatedLine, "line" | "own" | "by" | "range">;
+
+function ownOf({ line, range }: LineOfFigure, wanted: boolean): Own {
   const ranged = range?.kind === "range" ? range : undefined;
-  const best = ranged?.byEye ?? line;
   if (wanted && ranged) {
     const { halfOfSlope: ofSlope, halfOfIntercept: ofIntercept } = ranged;
-    return { line: best, ofSlope, ofIntercept, by: "range", range: ranged };
+    return {
+      line: ranged.byEye ?? line,
+      own: { ofSlope, ofIntercept },
+      by: "range",
+      range: ranged,
+    };
   }
   const { standardErrorOfSlope, standardErrorOfIntercept } = line;
   const known = standardErrorOfSlope !== undefined || standardErrorOfIntercept !== undefined;
   return {
     ...{ line, range: undefined, by: known ? (wanted ? "error-instead" : "error") : "nothing" },
-    ...{ ofSlope: standardErrorOfSlope ?? 0, ofIntercept: standardErrorOfIntercept ?? 0 },
+    own: { ofSlope: standardErrorOfSlope ?? 0, ofIntercept: standardErrorOfIntercept ?? 0 },
   };
+}
+
+/** What is common to all points brings to slope and intercept, part by part, in the units of the axes. */
+function commonOf(
+  { figure, table, one }: LineOfFigure,
+  withColumns: boolean,
+  rules: LineRules,
+): readonly (readonly [number, number])[] {
+  const refitted = (points: SeriesFit["fitted"]) => {
+    const moved = bestLine(points, figure.line, rules);
+    return moved.kind === "line" ? [moved.line.slope, moved.line.intercept] : undefined;
+  };
+  return dependencesOf(one.fitted, table, refitted, withColumns).map(({ common, slopes }) => {
+    const [ofSlope = 0, ofIntercept = 0] = slopes.map((slope) => Math.abs(slope) * common.size);
+    return [ofSlope, ofIntercept] as const;
+  });
+}
+
+interface Known {
+  readonly rules: LineRules;
+  readonly found: LineOfFigure;
+  readonly uses: Result["uses"];
+  readonly stated: StatedLine;
+}
+
+const known = new WeakMap<LineFit, Known>();
+
+/**
+ * A line with the ± that the house states it with (calculation § 3 and § 7), or the one that was chosen for a result: what
+ * its points bring and what constants bring to the whole line, each once.
+ */
+export function statedLine(
+  found: LineOfFigure,
+  rules: LineRules,
+  uses: Result["uses"] = "house",
+): StatedLine {
+  const before = known.get(found.line);
+  const same =
+    before?.rules === rules &&
+    before.uses === uses &&
+    before.found.range === found.range &&
+    before.found.table === found.table;
+  if (same) return before.stated;
+  const plain = ownOf(found, usesRange({ uses }, rules));
+  const common = commonOf(found, plain.by !== "range", rules);
+  const whole = (own: number, parts: readonly number[]) =>
+    own === 0 && parts.every((part) => part === 0)
+      ? 0
+      : combinedUncertainty(rowRule(rules), [own, ...parts]);
+  const stated: StatedLine = {
+    ...plain,
+    ofSlope: whole(plain.own.ofSlope, common.map(([slope]) => slope)), // prettier-ignore
+    ofIntercept: whole(plain.own.ofIntercept, common.map(([, intercept]) => intercept)), // prettier-ignore
+    withConstants: common.length > 0,
+  };
+  known.set(found.line, { rules, found, uses, stated });
+  return stated;
 }
 
 const noise = 1e-9;

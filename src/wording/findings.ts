@@ -1,5 +1,7 @@
 import type { Finding } from "@/core/finding/finding";
-import { writeNumber } from "@/core/number/writtenNumber";
+import { writeNumber, writePlainly } from "@/core/number/writtenNumber";
+import { outsideRangeSentence } from "./lines";
+import { rowsInWords } from "./rowsInWords";
 
 function decimals(count: number): string {
   if (count < 0) return `the place of 10 to the ${-count}`;
@@ -15,15 +17,6 @@ function plain(value: number): string {
 type Sentences = {
   readonly [Name in Finding["name"]]: (finding: Extract<Finding, { name: Name }>) => string;
 };
-
-/** "row 3", "rows 3 and 5", "rows 1, 3 and 5"; of very many the first. */
-function rowsInWords(rows: readonly number[]): string {
-  const named = rows.slice(0, 6).map(String);
-  const rest = rows.length - named.length;
-  if (rest > 0) return `rows ${named.join(", ")} and ${rest} more`;
-  const last = named.at(-1) ?? "";
-  return named.length === 1 ? `row ${last}` : `rows ${named.slice(0, -1).join(", ")} and ${last}`;
-}
 
 const sentences: Sentences = {
   "not-a-number": (finding) =>
@@ -214,9 +207,20 @@ const sentences: Sentences = {
   "line-far-beyond": (finding) =>
     `The line is drawn ${Number(finding.times.toPrecision(2))} times as far beyond the readings as they reach. Keep it to the readings, or say that it is extended.`,
   "common-part-of-slope": (finding) =>
-    `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. Add it to the ± of the result.`,
+    `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. The ± of the line and of results counts it.`,
   "two-points-no-standard-error": () =>
     "Two points always lie on a line, so nothing tells how sure it is. Take a third reading.",
+  "best-outside-range": ({ rows }) => outsideRangeSentence(rows),
+  "points-err-together": ({ between, factor }) => {
+    const why =
+      between === "neighbours"
+        ? "Neighbouring points share a reading"
+        : "Both axes are made from the same readings";
+    if (factor === undefined) {
+      return `${why}, so they err together: the standard errors are too large or too small. Give the readings a ±, and they are put right.`;
+    }
+    return `${why}, so they err together. The standard error counts that: it is ${writePlainly(factor, 2)} times that of points that err by themselves. The error boxes and the slope range do not.`;
+  },
   "read-off-unbounded": () =>
     "Among the lines that meet every box are some that never get there, so nothing bounds this value. Shorter error bars or a wider range would.",
   "read-off-beyond": () =>

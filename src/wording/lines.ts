@@ -1,5 +1,7 @@
 import type { LineFit } from "@/core/fit/lineFit";
 import type { LineChoice, Straightedge } from "@/investigation/model/figure";
+import type { StatedLine } from "@/pipeline/statedLine";
+import { rowsInWords } from "./rowsInWords";
 import type { HouseRules } from "@/investigation/model/houseRules";
 
 export const weightWords: Readonly<Record<LineChoice["weights"], string>> = {
@@ -31,12 +33,52 @@ export function lineSentence(
   return `Least squares weighted by ${which}${meaning}; ${counting}.`;
 }
 
+/** What the ± of a line is, in a sentence. */
+export function statedSentence(stated: StatedLine): string {
+  const own = ownSentence(stated);
+  return stated.withConstants
+    ? `${own.slice(0, -1)}, together with what the ± of constants brings to the whole line.`
+    : own;
+}
+
+function ownSentence({ by, range }: StatedLine): string {
+  if (by === "nothing") return "Nothing here tells how sure it is.";
+  if (by !== "range") {
+    const instead = by === "error-instead" ? ", for there is no slope range" : "";
+    return `± is the standard error of the fit${instead}.`;
+  }
+  return range?.factor === undefined
+    ? "± is half the slope range."
+    : "± is half the range that holds the true slope with 95 % confidence.";
+}
+
+/** What the ± of a value read off a line is, in a sentence. */
+export function readOffSentence(by: StatedLine["by"]): string {
+  return by === "range"
+    ? "± is half of what all allowed lines leave open, with the ± of the place that was typed and of constants."
+    : "± is one standard uncertainty, from slope and intercept together, with the ± of the place that was typed and of constants.";
+}
+
+/** That the best line turns further than its own range, in a sentence; which boxes it misses. */
+export function outsideRangeSentence(rows: readonly number[]): string {
+  const missed =
+    rows.length === 0
+      ? "boxes"
+      : `the ${rows.length === 1 ? "box" : "boxes"} of ${rowsInWords(rows)}`;
+  return `The best line lies outside its own slope range, for it misses ${missed}: the ± says how far the allowed lines can turn, and the best line is none of them. Look at these readings and their ±.`;
+}
+
+/** That the drawn lines cross near zero, in a sentence. */
+export const crossNearZero =
+  "Steepest and shallowest cross near zero, so their intercepts lie close together; the ± of the intercept is over all lines that are allowed.";
+
 /** Where the slope range comes from, in a sentence. */
 export const rangeSentences: Readonly<Record<HouseRules["slopeRange"], string>> = {
   "every-box": "The steepest and the shallowest line still meet every error box.",
   "end-boxes": "The steepest and the shallowest line go through opposite corners of the end boxes.",
   "by-hand": "The steepest and the shallowest line are laid by hand, as straightedges.",
-  statistics: "The range holds the true slope with 95 % confidence (Student’s t).",
+  statistics:
+    "Between the steepest and the shallowest line the true slope lies with 95 % confidence (Student’s t).",
 };
 
 /** What to do when no line meets every box. */

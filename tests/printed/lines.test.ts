@@ -1,7 +1,8 @@
 import { addSeries } from "@/investigation/acts/addSeries";
 import { setAside } from "@/investigation/acts/setAside";
 import { perform } from "@/investigation/history/edit";
-import { statements, workings } from "../fixtures/printed";
+import { printed, seen, statements, workings } from "../fixtures/printed";
+import { reportOf, wordsOf } from "../fixtures/sampleReport";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 
 const line: Record<string, SheetColumn> = {
@@ -92,7 +93,9 @@ describe("temperatures (calculation § 5)", () => {
 
   test("absolute zero from an axis in °C is a place on it", () => {
     expect(stated([zero], {}, gas)[0]).toMatch(/^q = \(-272\.9 \\pm \d\.\d\).*°C|circ/);
-    expect(stated([{ ...zero, unit: "K" }], {}, gas)[0]).toMatch(/^q = \(0\.3 \\pm \d\.\d\)\\,\\mathrm\{K\}/);
+    expect(stated([{ ...zero, unit: "K" }], {}, gas)[0]).toMatch(
+      /^q = \(0\.3 \\pm \d\.\d\)\\,\\mathrm\{K\}/,
+    );
   });
 
   test("212 °F less 32 °F is 100 K", () => {
@@ -133,5 +136,84 @@ describe("a result holds on to its series (calculation § 10)", () => {
     expect(statements(moved.document)).toEqual([]);
     const aside = [4, 5].map((row) => ({ row: `row${row}`, cell: "_row" }));
     expect(statements(perform(document, setAside, { readings: aside, reason: "x" }).document)).toEqual([]); // prettier-ignore
+  });
+});
+
+describe("one line, one ± (calculation § 7)", () => {
+  /** The ± of the slope on the figure, in the table's working, in a result and in the text. */
+  function everywhere(rules: SheetRest["rules"], rest: SheetRest = {}) {
+    const document = sheet(line, {
+      ...{ figure: { x: "x", y: "y", equation: true }, ...rest, rules },
+      results: [{ symbol: "q", source: { kind: "slope" } }],
+      blocks: [
+        { kind: "figure", of: "main" },
+        { kind: "line", of: "main" },
+        { kind: "result", of: "r1" },
+        { kind: "text", of: "" },
+      ],
+    });
+    document.writeUp.blocks.b4!.text = [
+      { kind: "paragraph", inlines: [{ kind: "value", of: "slope:main" }] },
+    ];
+    const nodes = printed(document);
+    const figure = nodes.find(({ kind }) => kind === "figure");
+    const equation = figure?.kind === "figure" && figure.figure.series[0]!.lines[0]!.equation;
+    const paragraphs = nodes.flatMap((node) => (node.kind === "paragraph" ? node.inlines : []));
+    const value = paragraphs.find(({ kind }) => kind === "value");
+    const sizes = [
+      equation ? seen(equation.text) : "",
+      value?.kind === "value" ? seen(value.runs) : "",
+      statements(document)[0] ?? "",
+    ].map((text) => /(?:±|\\pm) ([\d.]+)/.exec(text)?.[1]);
+    return { sizes, words: wordsOf(reportOf(document).report), document };
+  }
+
+  test("by the slope range, where ± are limits", () => {
+    const { sizes, words } = everywhere({ figuresOfUncertainty: "two" });
+    expect(new Set(sizes)).toEqual(new Set(["0.15"]));
+    expect(words).toContain("± is half the slope range.");
+  });
+
+  test("by the standard error, where they are standard uncertainties", () => {
+    const rules = { figuresOfUncertainty: "two", uncertaintyMeans: "standard" } as const;
+    const { sizes, words } = everywhere({ ...rules, slopeRange: "statistics" });
+    expect(new Set(sizes)).toEqual(new Set(["0.035"]));
+    expect(words).toContain("± is the standard error of the fit.");
+    expect(words).not.toMatch(/standard error[^.]*95 %/);
+  });
+
+  test("a best line outside its own range is said, with the boxes that it misses", () => {
+    const y = { unit: "m", readings: ["4.0 ± 0.1", "8.0 ± 0.1", "12.0 ± 0.1", "16.0 ± 0.1", "20.5 ± 0.5"] }; // prettier-ignore
+    const columns = { ...line, y };
+    const document = sheet(columns, { blocks: [{ kind: "line", of: "main" }] });
+    const words = wordsOf(reportOf(document).report);
+    expect(words).toContain(
+      "The best line lies outside its own slope range, for it misses the box",
+    );
+  });
+
+  test("a weighted line says so", () => {
+    const { words, document } = everywhere({}, { line: { weights: "y" } });
+    expect(words).toContain("best-fit, weighted");
+    const figure = printed(document).find(({ kind }) => kind === "figure");
+    if (figure?.kind !== "figure") throw new Error("no figure is printed");
+    expect(seen(figure.figure.series[0]!.lines[0]!.equation!.text)).toContain("(weighted)");
+    expect(seen(figure.figure.caption!)).toContain("the weighted best-fit");
+  });
+});
+
+describe("the end-box rule (calculation § 7)", () => {
+  test("takes the extreme corners where the two ends slope against the best line", () => {
+    const columns: Record<string, SheetColumn> = {
+      x: { unit: "s", pm: "0.5", readings: ["0", "4", "5", "6", "10"] },
+      y: { unit: "m", pm: "0.5", readings: ["5", "1", "5", "9", "4"] },
+    };
+    const document = sheet(columns, {
+      rules: { slopeRange: "end-boxes", figuresOfUncertainty: "two" },
+      blocks: [{ kind: "line", of: "main" }],
+    });
+    const words = wordsOf(reportOf(document).report);
+    expect(words).toMatch(/steepest  0\.00  4\.50/);
+    expect(words).toMatch(/shallowest  −0\.22  5\.61/);
   });
 });

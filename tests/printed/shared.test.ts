@@ -15,7 +15,10 @@ function track(seed: number) {
       v: { formula: "change(s)/change(t)" },
       m: { formula: "middle(t)" },
     },
-    { figure: { x: "m", y: "v" }, rules: { uncertaintyMeans: "standard", propagation: "quadrature" } },
+    {
+      figure: { x: "m", y: "v" },
+      rules: { uncertaintyMeans: "standard", propagation: "quadrature" },
+    },
   );
   const fit = fitFigure(evaluateTables(document), document.figures.main!, document.houseRules)!;
   const outcome = fit.lines[0]!.outcome;

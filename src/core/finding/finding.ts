@@ -117,6 +117,13 @@ export type Finding =
   | { readonly name: "two-points-no-standard-error" }
   | { readonly name: "result-without-figure" }
   | { readonly name: "result-without-series" }
+  | { readonly name: "best-outside-range"; readonly rows: readonly number[] }
+  | {
+      readonly name: "points-err-together";
+      readonly between: "neighbours" | "axes";
+      /** The standard error is so many times that of points that err by themselves; undefined where no ± tells. */
+      readonly factor: number | undefined;
+    }
   | { readonly name: "read-off-unbounded" }
   | { readonly name: "read-off-beyond" }
   | { readonly name: "lines-cross-near" }

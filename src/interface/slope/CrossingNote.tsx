@@ -1,31 +1,42 @@
 "use client";
 
 import { useState } from "react";
-import type { LineFit } from "@/core/fit/lineFit";
-import { crossingOf } from "@/core/fit/readOff";
+import type { Finding } from "@/core/finding/finding";
+import type { Figure } from "@/investigation/model/figure";
 import { seriesName } from "@/pipeline/figure";
 import type { FigureFit } from "@/pipeline/fit";
+import { rangeOfLine } from "@/pipeline/lineRange";
+import type { FoundLine } from "@/pipeline/results/lineSource";
+import { readCrossing } from "@/pipeline/results/readOff";
 import { findingSentence } from "@/wording/findings";
 import { Choice } from "../parts/Choice";
 import { MarginNote } from "../parts/StageLayout";
 import { SymbolView } from "../parts/SymbolView";
-import { ReadOffValue } from "./ReadOffNote";
+import { useHouseRules } from "../store/useEvaluated";
+import { ReadOffRemarks, ReadOffValue } from "./ReadOffNote";
 
 /** Where the lines of two series cross, with the ± of both coordinates. */
-export function CrossingNote({ fit }: { fit: FigureFit }) {
-  const lines = fit.lines.flatMap((one, place): { place: number; line: LineFit; name: string }[] =>
+export function CrossingNote({ fit, figure }: { fit: FigureFit; figure: Figure }) {
+  const rules = useHouseRules();
+  const lines = fit.lines.flatMap((one): FoundLine[] =>
     one.outcome.kind === "line"
-      ? [{ place, line: one.outcome.line, name: seriesName(one, fit) }]
+      ? [
+          {
+            ...{ figure, table: fit.table, one, line: one.outcome.line },
+            range: rangeOfLine(figure, one, rules),
+          },
+        ]
       : [],
   );
-  const [chosen, setChosen] = useState({ first: "0", second: "1" });
+  const [chosen, setChosen] = useState<{ first?: string; second?: string }>({});
   if (lines.length < 2) return null;
-  const find = (place: string, otherwise: number) =>
-    lines.find((one) => String(one.place) === place) ?? lines[otherwise];
+  const find = (key: string | undefined, otherwise: number) =>
+    lines.find(({ one }) => one.key === key) ?? lines[otherwise];
   const [first, second] = [find(chosen.first, 0), find(chosen.second, 1)];
   if (!first || !second) return null;
-  const options = lines.map(({ place, name }) => ({ value: String(place), label: name }));
-  const crossing = crossingOf(first.line, second.line);
+  const options = lines.map(({ one }) => ({ value: one.key, label: seriesName(one, fit) }));
+  const [x, y] = (["x", "y"] as const).map((axis) => readCrossing(first, second, axis, rules));
+  if (!x || !y) return null;
   return (
     <MarginNote title="Where two lines cross">
       {lines.length > 2 && (
@@ -34,30 +45,33 @@ export function CrossingNote({ fit }: { fit: FigureFit }) {
             <Choice
               key={which}
               label={which === "first" ? "The line of" : "and that of"}
-              value={String((which === "first" ? first : second).place)}
+              value={(which === "first" ? first : second).one.key}
               options={options}
-              onChange={(place) => setChosen({ ...chosen, [which]: place })}
+              onChange={(key) => setChosen({ ...chosen, [which]: key })}
             />
           ))}
         </div>
       )}
-      {crossing.kind === "none" ? (
-        <p>{findingSentence(crossing.finding)}</p>
+      {"name" in x || "name" in y ? (
+        <p>{findingSentence("name" in x ? x : (y as Finding))}</p>
       ) : (
-        <dl data-testid="crossing" className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
-          <dt>
-            <SymbolView quantity={fit.x.quantity} />
-          </dt>
-          <dd>
-            <ReadOffValue found={crossing.x} quantity={fit.x} />
-          </dd>
-          <dt>
-            <SymbolView quantity={fit.y.quantity} />
-          </dt>
-          <dd>
-            <ReadOffValue found={crossing.y} quantity={fit.y} />
-          </dd>
-        </dl>
+        <>
+          <dl data-testid="crossing" className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
+            <dt>
+              <SymbolView quantity={fit.x.quantity} />
+            </dt>
+            <dd>
+              <ReadOffValue read={x} quantity={fit.x} />
+            </dd>
+            <dt>
+              <SymbolView quantity={fit.y.quantity} />
+            </dt>
+            <dd>
+              <ReadOffValue read={y} quantity={fit.y} />
+            </dd>
+          </dl>
+          <ReadOffRemarks reads={[x, y]} />
+        </>
       )}
     </MarginNote>
   );

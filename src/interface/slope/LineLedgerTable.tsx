@@ -2,18 +2,14 @@
 
 import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
-import { writeNumber, type WrittenNumber, writeStatement } from "@/core/number/writtenNumber";
-import { writeSlopeUnit } from "@/core/unit/unitText";
+import { writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
 import { setLine } from "@/investigation/acts/setLine";
-import type { FigurePoints } from "@/pipeline/fit";
 import { besideHalf } from "@/pipeline/lineEquation";
-import type { LineRange } from "@/pipeline/lineRange";
-import { lineSentence, rangeSentences } from "@/wording/lines";
-import { NumberView, StatementView } from "../parts/StatementView";
+import type { RangedLine } from "@/pipeline/lineRange";
+import { crossNearZero } from "@/wording/lines";
+import { NumberView } from "../parts/StatementView";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
-
-type Ranged = Extract<LineRange, { kind: "range" }>;
 
 const samples = {
   best: { dash: undefined, colour: "stroke-ink" },
@@ -53,23 +49,21 @@ function Sample({ kind }: { kind: keyof typeof samples }) {
 
 interface Props {
   line: LineFit;
-  points: FigurePoints;
-  range: Ranged;
-  /** A straightedge that stands for the best line. */
-  byEye: RangeLine | undefined;
+  range: RangedLine;
 }
 
 interface LinesProps {
   line: LineFit;
-  range: Ranged;
-  byEye: RangeLine | undefined;
+  range: RangedLine;
   /** How a slope and an intercept are written. */
   slope: (value: number) => WrittenNumber;
   height: (value: number) => WrittenNumber;
 }
 
 /** The three lines with half of what lies between them. */
-function Lines({ line, range, byEye, slope, height }: LinesProps) {
+function Lines({ line, range, slope, height }: LinesProps) {
+  const { byEye, halfOfIntercept, halfBetweenIntercepts } = range;
+  const wider = halfOfIntercept > halfBetweenIntercepts * (1 + 1e-9);
   const { slopeWord } = useHouseRules();
   const rows = [
     { kind: "best", of: line },
@@ -111,40 +105,38 @@ function Lines({ line, range, byEye, slope, height }: LinesProps) {
           </tr>
         )}
         <tr className="border-hairline text-magenta border-t">
-          <td colSpan={2}>half the range</td>
+          <td colSpan={2}>half between them</td>
           <td className="text-right">
             ± <NumberView number={writeNumber(range.halfOfSlope, 2)} unit={[]} />
           </td>
           <td className="text-right">
-            ± <NumberView number={writeNumber(range.halfOfIntercept, 2)} unit={[]} />
+            ± <NumberView number={writeNumber(halfBetweenIntercepts, 2)} unit={[]} />
           </td>
         </tr>
+        {wider && (
+          <tr className="text-magenta">
+            <td colSpan={3}>over all allowed lines</td>
+            <td className="text-right" data-testid="all-lines">
+              ± <NumberView number={writeNumber(halfOfIntercept, 2)} unit={[]} />
+            </td>
+          </tr>
+        )}
       </tbody>
     </table>
   );
 }
 
-/** Best, steepest and shallowest line, what lies between them, and the statement that comes of it. */
-export function LineLedgerTable({ line, points, range, byEye }: Props) {
-  const rules = useHouseRules();
-  const { slopeWord, figuresOfUncertainty: figures } = rules;
-  const slopeUnit = writeSlopeUnit(points.y.quantity.unit, points.x.quantity.unit);
-  const quoted = rules.slopeRange === "by-hand" && byEye ? byEye : line;
-  const slope = (value: number) => besideHalf(value, range.halfOfSlope);
-  const height = (value: number) => besideHalf(value, range.halfOfIntercept);
+/** Best, steepest and shallowest line with what lies between them. */
+export function LineLedgerTable({ line, range }: Props) {
+  const { halfOfSlope, halfOfIntercept, halfBetweenIntercepts } = range;
+  const slope = (value: number) => besideHalf(value, halfOfSlope);
+  const height = (value: number) =>
+    besideHalf(value, halfBetweenIntercepts > 0 ? halfBetweenIntercepts : halfOfIntercept);
+  const near = halfBetweenIntercepts < halfOfIntercept / 2;
   return (
     <>
-      <Lines {...{ line, range, byEye, slope, height }} />
-      <p data-testid="slope" className="mt-3 font-serif text-lg font-semibold">
-        {slopeWord} ={" "}
-        <StatementView
-          statement={writeStatement(quoted.slope, range.halfOfSlope, figures)}
-          unit={slopeUnit}
-        />
-      </p>
-      <p className="text-soft mt-2">
-        {lineSentence(line, rules)} {rangeSentences[rules.slopeRange]}
-      </p>
+      <Lines {...{ line, range, slope, height }} />
+      {near && <p className="text-soft mt-1">{crossNearZero}</p>}
     </>
   );
 }

@@ -1,29 +1,48 @@
 "use client";
 
 import { useState } from "react";
-import type { LineFit } from "@/core/fit/lineFit";
-import { type ReadOff, xAtY, yAtX } from "@/core/fit/readOff";
-import { readNumber } from "@/core/number/readNumber";
+import { type ReadNumber, readNumber } from "@/core/number/readNumber";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { EvaluatedQuantity } from "@/pipeline/evaluated";
 import type { FigurePoints } from "@/pipeline/fit";
+import type { FoundLine } from "@/pipeline/results/lineSource";
+import { readOffLine, type ReadValue } from "@/pipeline/results/readOff";
+import { findingSentence } from "@/wording/findings";
+import { readOffSentence } from "@/wording/lines";
 import { SymbolView } from "../parts/SymbolView";
 import { NumberView, StatementView } from "../parts/StatementView";
 import { TextField } from "../parts/TextField";
 import { useHouseRules } from "../store/useEvaluated";
 
-/** A value read off a line, with its ± where the line has one. */
-export function ReadOffValue({ found, quantity }: { found: ReadOff; quantity: EvaluatedQuantity }) {
+/** A value read off lines, with its ± where it has one, and what is to be said of it. */
+export function ReadOffValue({ read, quantity }: { read: ReadValue; quantity: EvaluatedQuantity }) {
   const { figuresOfUncertainty } = useHouseRules();
   const unit = writeUnitText(quantity.quantity.unit);
-  return found.uncertainty !== undefined && found.uncertainty > 0 ? (
-    <StatementView
-      statement={writeStatement(found.value, found.uncertainty, figuresOfUncertainty)}
-      unit={unit}
-    />
+  const { value, whole } = read;
+  return whole !== undefined && whole > 0 ? (
+    <StatementView statement={writeStatement(value, whole, figuresOfUncertainty)} unit={unit} />
   ) : (
-    <NumberView number={writeNumber(found.value, 4)} unit={unit} />
+    <NumberView number={writeNumber(value, 4)} unit={unit} />
+  );
+}
+
+/** What the ± of values read off is, and what is wrong with it. */
+export function ReadOffRemarks({ reads }: { reads: readonly (ReadValue | undefined)[] }) {
+  const found = reads.flatMap((read) => read ?? []);
+  const remarks = new Map(
+    found.flatMap(({ remarks }) => remarks.map((one) => [one.name, one] as const)),
+  );
+  const [first] = found;
+  return (
+    <>
+      {[...remarks.values()].map((remark) => (
+        <p key={remark.name} className="text-magenta">
+          {findingSentence(remark)}
+        </p>
+      ))}
+      {first && <p className="text-soft">{readOffSentence(first.by)}</p>}
+    </>
   );
 }
 
@@ -32,23 +51,25 @@ function isOutside(x: number, { xValues }: FigurePoints): boolean {
 }
 
 interface Props {
-  line: LineFit;
-  points: FigurePoints;
+  found: FoundLine;
 }
 
 /** y at a typed x and x at a typed y, a typed ± taken along; beyond the readings that is said. */
-export function ReadOffNote({ line, points }: Props) {
-  const { decimalMark } = useHouseRules();
+export function ReadOffNote({ found }: Props) {
+  const rules = useHouseRules();
+  const { decimalMark } = rules;
+  const { fitted: points } = found.one;
   const [typed, setTyped] = useState({ x: "", y: "" });
   const number = (text: string) => {
     const read = readNumber(text, decimalMark);
     return read.kind === "number" ? read.number : undefined;
   };
   const [x, y] = [number(typed.x), number(typed.y)];
-  const up = x && yAtX(line, x.value, x.uncertainty);
-  const across = y && xAtY(line, y.value, y.uncertainty);
-  const problem = (text: string, read: unknown) =>
-    text.trim() === "" || read ? undefined : "Type a number, with its ± or without.";
+  const read = (coordinate: "x" | "y", at: ReadNumber | undefined) =>
+    at && readOffLine(found, coordinate, { value: at.value, size: at.uncertainty ?? 0 }, rules);
+  const [up, across] = [read("y", x), read("x", y)];
+  const problem = (text: string, number: unknown) =>
+    text.trim() === "" || number ? undefined : "Type a number, with its ± or without.";
   const beyond = (x && isOutside(x.value, points)) || (across && isOutside(across.value, points));
   return (
     <div className="flex flex-col gap-2">
@@ -62,7 +83,7 @@ export function ReadOffNote({ line, points }: Props) {
       {up && (
         <p data-testid="y-read-off">
           <SymbolView quantity={points.y.quantity} /> ={" "}
-          <ReadOffValue found={up} quantity={points.y} />
+          <ReadOffValue read={up} quantity={points.y} />
         </p>
       )}
       <TextField
@@ -74,7 +95,7 @@ export function ReadOffNote({ line, points }: Props) {
       {across && (
         <p data-testid="x-read-off">
           <SymbolView quantity={points.x.quantity} /> ={" "}
-          <ReadOffValue found={across} quantity={points.x} />
+          <ReadOffValue read={across} quantity={points.x} />
         </p>
       )}
       {y && !across && <p>The line is level: it meets that value nowhere, or everywhere.</p>}
@@ -83,11 +104,7 @@ export function ReadOffNote({ line, points }: Props) {
           That is extrapolated: beyond the readings nothing was measured.
         </p>
       )}
-      {(up ?? across) && (
-        <p className="text-soft">
-          ± is one standard uncertainty, from slope and intercept together and the ± that was typed.
-        </p>
-      )}
+      <ReadOffRemarks reads={[up, across]} />
     </div>
   );
 }

@@ -4,13 +4,13 @@ import { Fragment, memo, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
-import { laidByHand } from "@/pipeline/byHand";
 import { seriesRuns } from "@/pipeline/figure";
 import type { FigureFit, SeriesFit } from "@/pipeline/fit";
-import { type LineLedger, lineLedger } from "@/pipeline/lineLedger";
+import { lineLedger, statedLedger } from "@/pipeline/lineLedger";
 import { rangeOfLine } from "@/pipeline/lineRange";
+import { statedLine, type StatedLine } from "@/pipeline/statedLine";
 import { findingSentence } from "@/wording/findings";
-import { lineSentence } from "@/wording/lines";
+import { lineSentence, rangeSentences, statedSentence } from "@/wording/lines";
 import { StageMarks } from "../marks/StageMarks";
 import { Foldable } from "../parts/Foldable";
 import { RunTextView } from "../parts/RunTextView";
@@ -53,15 +53,26 @@ function LineTitle({ one, whole }: Pick<SeriesProps, "one" | "whole">) {
   );
 }
 
-/** The slope with its standard error, where there is no range. */
-function WithoutRange({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
+interface StatedProps {
+  line: LineFit;
+  points: SeriesFit["fitted"];
+  stated: StatedLine;
+}
+
+/** The slope as it is stated everywhere, how the line was found, and what the ± is. */
+function Stated({ line, points, stated }: StatedProps) {
   const rules = useHouseRules();
+  const { slope } = statedLedger(stated, points, rules.figuresOfUncertainty);
+  const ranged = stated.range ? ` ${rangeSentences[rules.slopeRange]}` : "";
   return (
     <>
-      <p data-testid="slope" className="font-serif text-lg font-semibold">
-        {rules.slopeWord} = <Entry row={ledger.slope} />
+      <p data-testid="slope" className="mt-3 font-serif text-lg font-semibold">
+        {rules.slopeWord} = <Entry row={slope} />
       </p>
-      <p className="text-soft mt-2">{lineSentence(line, rules)} ± is the standard error.</p>
+      <p className="text-soft mt-2">
+        {lineSentence(line, rules)}
+        {ranged} {statedSentence(stated)}
+      </p>
     </>
   );
 }
@@ -76,17 +87,16 @@ interface SeriesProps {
 function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const rules = useHouseRules();
   const { fitted } = one;
-  const laid = laidByHand(figure, one.key);
   const range = rangeOfLine(figure, one, rules);
-  const ledger = lineLedger(line, fitted, rules.figuresOfUncertainty);
   const findings = [...line.findings, ...(range?.kind === "no-range" ? [range.finding] : [])];
   return (
     <MarginNote title={<LineTitle one={one} whole={whole} />}>
-      {range?.kind === "range" ? (
-        <LineLedgerTable line={line} points={fitted} range={range} byEye={laid.best} />
-      ) : (
-        <WithoutRange line={line} ledger={ledger} />
-      )}
+      {range?.kind === "range" && <LineLedgerTable line={line} range={range} />}
+      <Stated
+        line={line}
+        points={fitted}
+        stated={statedLine({ figure, table: whole.table, one, line, range }, rules)}
+      />
       {range?.kind === "none" && (
         <div className="mt-3">
           <Preventing points={fitted} factor={range.factor} preventing={range.preventing} />
@@ -106,15 +116,8 @@ function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
 function Zero({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const rules = useHouseRules();
   const range = rangeOfLine(figure, one, rules);
-  const half = range?.kind === "range" ? range.halfOfIntercept : line.standardErrorOfIntercept;
-  return (
-    <ZeroNote
-      points={one.fitted}
-      of={lineName(one, whole)}
-      intercept={line.intercept}
-      half={half}
-    />
-  );
+  const stated = statedLine({ figure, table: whole.table, one, line, range }, rules);
+  return <ZeroNote points={one.fitted} of={lineName(one, whole)} stated={stated} />;
 }
 
 /** How the readings lie about the line, and every figure of it on request. */
@@ -123,12 +126,13 @@ const Details = memo(function Details({ one, whole, figure, id }: SeriesProps & 
   const { fitted, outcome } = one;
   if (outcome.kind === "no-line") return null;
   const { line } = outcome;
+  const range = rangeOfLine(figure, one, rules);
   const of = lineName(one, whole);
   return (
     <>
       <OffLineNote {...{ of, one, line, whole, choice: figure.line, figure: id }} />
       <Foldable title={<>Read off the line{of}</>}>
-        <ReadOffNote line={line} points={fitted} />
+        <ReadOffNote found={{ figure, table: whole.table, one, line, range }} />
       </Foldable>
       <Foldable title={<>Bands and intervals{of}</>}>
         <BandsNote line={line} points={fitted} />
@@ -172,7 +176,7 @@ function AboutLines({ fit, chosen: { figure, id } }: { fit: FigureFit; chosen: N
             </Fragment>
           ),
       )}
-      {fit.lines.length > 1 && <CrossingNote fit={fit} />}
+      {fit.lines.length > 1 && <CrossingNote fit={fit} figure={figure} />}
     </>
   );
 }

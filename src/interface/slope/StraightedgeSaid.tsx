@@ -1,10 +1,9 @@
 "use client";
 
-import { missedBoxes } from "@/core/fit/missedBoxes";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { Straightedge } from "@/investigation/model/figure";
-import { boxesOf } from "@/pipeline/boxes";
+import { missedRows as missedByLine } from "@/pipeline/missedRows";
 import { alongStraightedge } from "@/pipeline/byHand";
 import type { FigureFit } from "@/pipeline/fit";
 import { missedSentence } from "@/wording/lines";
@@ -16,11 +15,7 @@ export function missedRows(edge: Straightedge, fit: FigureFit): readonly number[
   const line = alongStraightedge(edge);
   const points = fit.lines.find(({ key }) => key === edge.series)?.fitted;
   if (!line || !points) return [];
-  const numbers = new Map(fit.table.rows.map(({ id }, index) => [id, index + 1]));
-  const { boxes, places } = boxesOf(points);
-  return missedBoxes(boxes, line)
-    .map((index) => numbers.get(points.rows[places[index] as number]?.id ?? "") ?? 0)
-    .sort((a, b) => a - b);
+  return missedByLine({ fitted: points }, line, fit);
 }
 
 const figures = 4;

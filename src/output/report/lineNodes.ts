@@ -7,19 +7,25 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { besideHalf, marked, numberRuns } from "@/pipeline/lineEquation";
 import { fitFigure, type SeriesFit } from "@/pipeline/fit";
 import { seriesRuns } from "@/pipeline/figure";
-import { type LineRange, rangeOfLine } from "@/pipeline/lineRange";
+import { type LineRange, type RangedLine, rangeOfLine } from "@/pipeline/lineRange";
+import { missedRows } from "@/pipeline/missedRows";
+import { bestOutsideRange, statedLine, type StatedLine } from "@/pipeline/statedLine";
 import { triangleWorking } from "@/pipeline/triangleWorking";
-import { lineSentence, rangeSentences } from "@/wording/lines";
+import {
+  lineSentence,
+  outsideRangeSentence,
+  rangeSentences,
+  statedSentence,
+} from "@/wording/lines";
 import { columnHeading } from "./quantityColumns";
 import { figureNumber, type ReportContext } from "./reportContext";
 import type { ReportCell, ReportGroup, ReportNode, ReportTable, WorkingLine } from "./report";
-
-type Ranged = Extract<LineRange, { readonly kind: "range" }>;
 
 interface FoundLine {
   readonly one: SeriesFit;
   readonly line: Extract<SeriesFit["outcome"], { readonly kind: "line" }>["line"];
   readonly range: LineRange | undefined;
+  readonly stated: StatedLine;
   readonly name?: string;
 }
 
@@ -40,28 +46,47 @@ function halfBeside(half: number, value: number, { figuresOfUncertainty }: House
 }
 
 /** Best, steepest and shallowest line of a series as rows. */
-function linesGroup({ line, range, name }: FoundLine, context: ReportContext): ReportGroup {
+function linesGroup({ line, range, stated, name }: FoundLine, context: ReportContext): ReportGroup {
   const ranged = range?.kind === "range" ? range : undefined;
-  const half = {
-    slope: ranged?.halfOfSlope ?? line.standardErrorOfSlope ?? 0,
-    intercept: ranged?.halfOfIntercept ?? line.standardErrorOfIntercept ?? 0,
+  const between = ranged && {
+    slope: ranged.halfOfSlope,
+    intercept: ranged.halfBetweenIntercepts,
   };
+  const error = {
+    slope: line.standardErrorOfSlope ?? 0,
+    intercept: line.standardErrorOfIntercept ?? 0,
+  };
+  const whole = { slope: stated.own.ofSlope, intercept: stated.own.ofIntercept };
+  const finest = (of: "slope" | "intercept") =>
+    [between?.[of] ?? 0, whole[of]].reduce((a, b) => (a > 0 && (b <= 0 || a < b) ? a : b), 0);
   const row = (word: string, of: { slope: number; intercept: number }) => [
     { runs: [{ text: word }] },
-    cell(numberRuns(besideHalf(of.slope, half.slope)), context),
-    cell(numberRuns(besideHalf(of.intercept, half.intercept)), context),
+    cell(numberRuns(besideHalf(of.slope, finest("slope"))), context),
+    cell(numberRuns(besideHalf(of.intercept, finest("intercept"))), context),
   ];
-  const size = (of: "slope" | "intercept") =>
-    cell([{ text: "± " }, ...numberRuns(halfBeside(half[of], line[of], context.rules))], context);
-  const last = [size("slope"), size("intercept")];
-  return {
-    ...(name && { name }),
-    rows: [
-      row("best-fit", line),
-      ...(ranged ? [row("steepest", ranged.steepest), row("shallowest", ranged.shallowest)] : []),
-      [{ runs: [{ text: ranged ? "half the range" : "standard error" }] }, ...last],
-    ],
-  };
+  const sizes = (word: string, half: Partial<Record<"slope" | "intercept", number>>) => [
+    { runs: [{ text: word }] },
+    ...(["slope", "intercept"] as const).map((of) =>
+      half[of] === undefined
+        ? { runs: [] }
+        : cell(
+            [{ text: "± " }, ...numberRuns(halfBeside(half[of], line[of], context.rules))],
+            context,
+          ),
+    ),
+  ];
+  const wider = ranged && ranged.halfOfIntercept > ranged.halfBetweenIntercepts * (1 + 1e-9);
+  const rows = [
+    row(line.weighting === "none" ? "best-fit" : "best-fit, weighted", line),
+    ...(ranged?.byEye ? [row("best, by eye", ranged.byEye)] : []),
+    ...(ranged ? [row("steepest", ranged.steepest), row("shallowest", ranged.shallowest)] : []),
+    ...(between ? [sizes("half between them", between)] : []),
+    ...(between && wider
+      ? [sizes("over all allowed lines", { intercept: ranged.halfOfIntercept })]
+      : []),
+    ...(stated.by === "range" || stated.by === "nothing" ? [] : [sizes("standard error", error)]),
+  ];
+  return { ...(name && { name }), rows };
 }
 
 function linesTable(lines: readonly FoundLine[], context: ReportContext): ReportTable {
@@ -90,8 +115,8 @@ function linesTable(lines: readonly FoundLine[], context: ReportContext): Report
 
 /** Half of steepest less shallowest with numbers, and the statement that follows. */
 function rangeWorking(
-  { line, one, name }: FoundLine,
-  range: Ranged,
+  { one, name, stated }: FoundLine,
+  range: RangedLine,
   { rules }: ReportContext,
 ): WorkingLine[] {
   const { halfOfSlope, steepest, shallowest } = range;
@@ -104,19 +129,28 @@ function rangeWorking(
   ];
   const less = lower < 0 ? `\\left(${tex(lower)}\\right)` : tex(lower);
   const { value, uncertainty, exponent } = writeStatement(
-    ...([line.slope, halfOfSlope, rules.figuresOfUncertainty] as const),
+    ...([stated.line.slope, stated.ofSlope, rules.figuresOfUncertainty] as const),
   );
   const marks = (text: string) =>
     text.replace("−", "-").replace(".", rules.decimalMark === "comma" ? "{,}" : ".");
   const pair = `(${marks(value)} \\pm ${marks(uncertainty)})`;
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
-  const written = halfBeside(halfOfSlope, line.slope, rules);
+  const written = halfBeside(halfOfSlope, stated.line.slope, rules);
   const label = name ? `${name}: half the range` : "half the range";
+  const whole = numberTex(halfBeside(stated.ofSlope, stated.line.slope, rules), rules.decimalMark);
   return [
     {
       ...{ label, tone: "uncertain" },
       tex: `\\Delta ${word} = \\frac{${tex(upper)} - ${less}}{2}${unit} = ${numberTex(written, rules.decimalMark)}${unit}`,
     },
+    ...(stated.withConstants
+      ? [
+          {
+            ...{ label: "with the constants", tone: "uncertain" as const },
+            tex: `\\Delta ${word} = ${whole}${unit}`,
+          },
+        ]
+      : []),
     { label: "stated", tone: "stated", tex: `${word} = ${pair}${power}${unit}` },
   ];
 }
@@ -135,15 +169,28 @@ export function lineNodes(
   const lines = fit.lines.flatMap((one): FoundLine[] => {
     if (one.outcome.kind === "no-line") return [];
     const range = rangeOfLine(figure, one, rules);
+    const stated = statedLine(
+      { figure, table: fit.table, one, line: one.outcome.line, range },
+      rules,
+    );
     const name = several ? seriesRuns(one, fit).map(({ text }) => text).join("") : ""; // prettier-ignore
-    return [{ one, line: one.outcome.line, range, ...(name && { name }) }];
+    return [{ one, line: one.outcome.line, range, stated, ...(name && { name }) }];
   });
   const [first] = lines;
   if (!first) return [];
   const ranged = lines.some(({ range }) => range?.kind === "range");
   const working = lines.flatMap((one) =>
-    one.range?.kind === "range" ? rangeWorking(one, one.range, context) : [],
+    one.stated.range ? rangeWorking(one, one.stated.range, context) : [],
   );
+  const outside = lines.flatMap(({ one, line, range }) =>
+    bestOutsideRange(line, range) ? [outsideRangeSentence(missedRows(one, line, fit))] : [],
+  );
+  const said = [
+    lineSentence(first.line, rules),
+    ...(ranged ? [rangeSentences[rules.slopeRange]] : []),
+    ...new Set(lines.map(({ stated }) => statedSentence(stated))),
+    ...outside,
+  ];
   const triangle: WorkingLine[] = figure.triangle
     ? [
         {
@@ -153,9 +200,7 @@ export function lineNodes(
       ]
     : [];
   return [
-    paragraph(
-      `${lineSentence(first.line, rules)}${ranged ? ` ${rangeSentences[rules.slopeRange]}` : ""}`,
-    ),
+    paragraph(said.join(" ")),
     {
       ...{ kind: "table", anchor: `table:${block}`, number: numbers.get(`table:${block}`) ?? 0 },
       caption: [{ text: `Lines of Figure ${figureNumber(figureId, context)}.` }],

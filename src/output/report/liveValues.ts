@@ -9,6 +9,7 @@ import { togetherKey } from "@/investigation/model/seriesKey";
 import { fitFigure } from "@/pipeline/fit";
 import { marked } from "@/pipeline/lineEquation";
 import { foundLine } from "@/pipeline/results/lineSource";
+import { statedLine } from "@/pipeline/statedLine";
 import { comparedResult } from "@/pipeline/results/resultComparison";
 import { figureNumber, type ReportContext } from "./reportContext";
 import { givenRuns, statementRuns } from "./statements";
@@ -49,20 +50,18 @@ function lines(context: ReportContext): LiveValue[] {
   return inOrder(document.figures).flatMap(([id]): LiveValue[] => {
     const found = foundLine(id, declaredFirst(id, context), context);
     if ("name" in found) return [];
-    const { line, range, one } = found;
+    const { one } = found;
     const [x, y] = [one.fitted.x.quantity.unit, one.fitted.y.quantity.unit];
-    const ranged = range?.kind === "range" ? range : undefined;
-    const slope = ranged?.halfOfSlope ?? line.standardErrorOfSlope ?? 0;
-    const height = ranged?.halfOfIntercept ?? line.standardErrorOfIntercept ?? 0;
+    const stated = statedLine(found, rules);
     const figure = `Figure ${figureNumber(id, context)}`;
     return [
       {
         ...{ of: `slope:${id}`, name: `${rules.slopeWord} of ${figure}`, symbol: rules.slopeWord },
-        runs: statementRuns(line.slope, slope, writeSlopeUnit(y, x), rules),
+        runs: statementRuns(stated.line.slope, stated.ofSlope, writeSlopeUnit(y, x), rules),
       },
       {
         ...{ of: `intercept:${id}`, name: `intercept of ${figure}`, symbol: "intercept" },
-        runs: statementRuns(line.intercept, height, y, rules),
+        runs: statementRuns(stated.line.intercept, stated.ofIntercept, y, rules),
       },
     ];
   });

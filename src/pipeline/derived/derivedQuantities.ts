@@ -24,7 +24,7 @@ export interface DerivedParts {
 }
 
 /** Monte Carlo is drawn on request; where it is the house rule, rows are propagated in quadrature. */
-export function rowRule({ propagation }: HouseRules): PropagationRule {
+export function rowRule({ propagation }: Pick<HouseRules, "propagation">): PropagationRule {
   return propagation === "worst-case" ? "worst-case" : "quadrature";
 }
 

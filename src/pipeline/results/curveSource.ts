@@ -2,7 +2,7 @@ import { pureNumber, unitOfText } from "@/core/expression/unitOf";
 import { fitOrder, type FittedCurve } from "../fittedCurves";
 import type { FigurePoints } from "../figurePoints";
 import { fitFigure } from "../fit";
-import { dependencesOf } from "./commonInputs";
+import { dependencesOf } from "../commonInputs";
 import { nothing, type ResultContext, type SourceOutcome, unitText } from "./source";
 import type { Result } from "@/investigation/model/result";
 

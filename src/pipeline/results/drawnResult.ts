@@ -4,7 +4,8 @@ import type { DrawnInput } from "@/core/uncertainty/monteCarlo";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Drawing } from "../derived/drawnInputs";
 import type { NamedInput, WorkedResult } from "./evaluatedResult";
-import type { CommonInput, SourceNumbers } from "./source";
+import type { CommonInput } from "../commonInputs";
+import type { SourceNumbers } from "./source";
 
 const symbol = (name: string): Expression => ({ kind: "symbol", name });
 const plus = (left: Expression, right: Expression): Expression => ({

@@ -4,7 +4,8 @@ import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import type { Result } from "@/investigation/model/result";
 import type { BoundConstant, ShownUnit } from "../evaluated";
 import type { FromTheory } from "./resultFormula";
-import type { CommonInput, SourceNumbers } from "./source";
+import type { CommonInput } from "../commonInputs";
+import type { SourceNumbers } from "./source";
 
 /** What a symbol of a result's formula stands for. */
 export type ResultInput =

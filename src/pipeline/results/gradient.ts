@@ -1,7 +1,8 @@
 import { jointPart } from "@/core/result/jointUncertainty";
 import { type PropagationRule, sharesOf } from "@/core/uncertainty/propagate";
 import type { Gradient, NamedInput, ResultPart, WorkedResult } from "./evaluatedResult";
-import type { CommonInput, SourceNumbers } from "./source";
+import type { CommonInput } from "../commonInputs";
+import type { SourceNumbers } from "./source";
 
 const dot = (a: readonly number[], b: readonly number[]) =>
   a.reduce((sum, part, i) => sum + part * (b[i] ?? 0), 0);

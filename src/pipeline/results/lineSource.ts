@@ -9,7 +9,7 @@ import { fitFigure, type SeriesFit } from "../fit";
 import { type LineRange, type RangedLine, rangeOfLine } from "../lineRange";
 import { statedLine, type StatedLine } from "../statedLine";
 import type { EvaluatedTable } from "../table";
-import { dependencesOf } from "./commonInputs";
+import { dependencesOf } from "../commonInputs";
 import {
   axisUnit,
   nothing,
@@ -140,7 +140,7 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
   const { source } = result;
   const found = foundLine(source.of, source.series, context);
   if ("name" in found) return nothing(found);
-  const { figure, table, one, line, range } = found;
+  const { figure, table, one, line } = found;
   const { x, y } = one.fitted;
   const [ofX, ofY] = [axisUnit(x), axisUnit(y)];
   if (!ofX || !ofY) {
@@ -153,7 +153,7 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
     [scale, 0],
     [-scale * origin, up],
   ];
-  const stated = statedLine(line, range, context.rules, result.uses);
+  const stated = statedLine(found, context.rules, result.uses);
   const { spread, remarks } = spreadOf(line, stated);
   const inSi = ({ slope, intercept }: RangeLine, as: JointInputs["spread"]): JointInputs => {
     const plain = { names: ["slope", "intercept"], values: [slope, intercept], spread: as };

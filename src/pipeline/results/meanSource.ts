@@ -4,7 +4,7 @@ import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import type { Result } from "@/investigation/model/result";
 import { measuredColumn } from "../measured";
-import { commonAlong } from "./commonInputs";
+import { commonAlong } from "../commonInputs";
 import { axisUnit, nothing, type ResultContext, type SourceOutcome } from "./source";
 
 /**

@@ -8,9 +8,9 @@ import { bestLine } from "../bestLine";
 import { rowRule } from "../derived/derivedQuantities";
 import type { FigurePoints } from "../figurePoints";
 import { statedLine, type StatedLine } from "../statedLine";
-import { dependencesOf } from "./commonInputs";
+import { dependencesOf } from "../commonInputs";
 import type { FoundLine } from "./lineSource";
-import type { Dependence } from "./source";
+import type { Dependence } from "../commonInputs";
 
 export type Coordinate = "x" | "y";
 
@@ -122,7 +122,7 @@ export function readOffLine(
   rules: HouseRules,
   uses?: "house" | "range" | "error",
 ): ReadValue | undefined {
-  const stated = statedLine(found.line, found.range, rules, uses);
+  const stated = statedLine(found, rules, uses);
   const { line } = stated;
   if (coordinate === "x" && line.slope === 0) return undefined;
   const part =
@@ -173,7 +173,7 @@ export function readCrossing(
 ): ReadValue | Finding {
   const plain = crossingOf(a.line, b.line);
   if (plain.kind === "none") return plain.finding;
-  const [first, second] = [a, b].map((one) => statedLine(one.line, one.range, rules, uses)) as [
+  const [first, second] = [a, b].map((one) => statedLine(one, rules, uses)) as [
     ...[StatedLine, StatedLine],
   ];
   const cornered = [first, second].every(({ by, range }) => by === "range" && range?.factor === undefined); // prettier-ignore

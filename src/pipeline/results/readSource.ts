@@ -7,7 +7,7 @@ import { fitOrder, type FittedCurve } from "../fittedCurves";
 import type { FigurePoints } from "../figurePoints";
 import { fitFigure } from "../fit";
 import { curveOf, movedOrder } from "./curveSource";
-import { dependencesOf } from "./commonInputs";
+import { dependencesOf } from "../commonInputs";
 import { foundLine } from "./lineSource";
 import {
   type Coordinate,
@@ -16,13 +16,8 @@ import {
   type ReadValue,
   type TypedPlace,
 } from "./readOff";
-import {
-  axisUnit,
-  type Dependence,
-  nothing,
-  type ResultContext,
-  type SourceOutcome,
-} from "./source";
+import type { Dependence } from "../commonInputs";
+import { axisUnit, nothing, type ResultContext, type SourceOutcome } from "./source";
 
 /** A single number read off, in the unit of an axis, as a source. */
 function single(

@@ -5,6 +5,7 @@ import type { JointInputs } from "@/core/result/jointUncertainty";
 import { readUnit } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { Dependence } from "../commonInputs";
 import type { EvaluatedQuantity } from "../evaluated";
 import type { FittedCurve } from "../fittedCurves";
 import type { EvaluatedTable } from "../table";
@@ -18,22 +19,6 @@ export interface ResultContext {
   readonly tables: readonly EvaluatedTable[];
   readonly curves: FittedCurves;
   readonly rules: HouseRules;
-}
-
-/** Something that a plotted quantity has in common in all rows: a constant, or a whole-column function. */
-export interface CommonInput {
-  readonly key: string;
-  /** The constant's id, or the text of the whole-column function. */
-  readonly id: string;
-  readonly kind: "constant" | "column";
-  /** Its ±, in SI units. */
-  readonly size: number;
-}
-
-/** How the numbers of a source move with something common: ∂number/∂common, in SI units. */
-export interface Dependence {
-  readonly common: CommonInput;
-  readonly slopes: readonly number[];
 }
 
 /** A number of a source as it is shown: in the units of the figure. */

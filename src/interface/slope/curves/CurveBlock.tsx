@@ -103,7 +103,7 @@ export function CurveBlock({ figure, state, fit }: Props) {
         </ul>
       )}
       {fitted && !finding && <CovarianceTable fitted={fitted} />}
-      {fitted && !finding && <ReadCurve fitted={fitted} />}
+      {fitted && !finding && <ReadCurve fitted={fitted} figure={figure} />}
       {model && <ParameterWishes {...{ figure, id, curve }} names={model.parameters} />}
       <details>
         <summary className="text-petrol cursor-pointer font-semibold">

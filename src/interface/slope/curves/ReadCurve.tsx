@@ -1,17 +1,19 @@
 "use client";
 
 import { useState } from "react";
-import { areaBetween, heightAt, placesOf, slopeAt } from "@/core/fit/curves/readCurve";
+import { areaBetween, placesOf, slopeAt } from "@/core/fit/curves/readCurve";
 import type { ReadOff } from "@/core/fit/readOff";
-import { readNumber } from "@/core/number/readNumber";
+import { type ReadNumber, readNumber } from "@/core/number/readNumber";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { readUnit, writeSlopeUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
 import { type FittedCurve, stretchOf } from "@/pipeline/fittedCurves";
+import { readOffCurve } from "@/pipeline/results/readSource";
 import { NumberView, StatementView } from "../../parts/StatementView";
 import { SymbolView } from "../../parts/SymbolView";
 import { TextField } from "../../parts/TextField";
 import { useHouseRules } from "../../store/useEvaluated";
+import { useResultContext } from "../../store/useResults";
 
 function Found({ found: { value, uncertainty }, unit }: { found: ReadOff; unit: RunText }) {
   const { figuresOfUncertainty } = useHouseRules();
@@ -34,17 +36,25 @@ function scaledReadOff({ value, uncertainty }: ReadOff, factor: number, offset =
 }
 
 /** Height, slope and area of a curve, and where it reaches a height, for typed numbers. */
-function useRead({ fit, order, curve }: FittedCurve) {
+function useRead(fitted: FittedCurve, figure: string) {
+  const { fit, order, curve } = fitted;
   const rules = useHouseRules();
+  const context = useResultContext();
   const [typed, setTyped] = useState({ x: "", y: "", to: "" });
   const number = (text: string) => {
     const read = readNumber(text, rules.decimalMark);
-    return read.kind === "number" ? read.number.value : undefined;
+    return read.kind === "number" ? read.number : undefined;
   };
   const { ofX, ofY } = order;
-  const [x, y, to] = [number(typed.x), number(typed.y), number(typed.to)];
+  const [atX, atY] = [number(typed.x), number(typed.y)];
+  const [x, y, to] = [atX?.value, atY?.value, number(typed.to)?.value];
   const inX = (value: number) => value * ofX.factor + ofX.offset;
-  const height = x === undefined ? undefined : heightAt(fit, inX(x));
+  const off = (coordinate: "x" | "y", at: ReadNumber | undefined) => {
+    const place = at && { value: at.value, size: at.uncertainty ?? 0 };
+    const read = place && readOffCurve(fitted, coordinate, place, context, figure);
+    return read && { value: read.value, uncertainty: read.whole };
+  };
+  const height = off("y", atX);
   const slope = x === undefined ? undefined : slopeAt(fit, inX(x));
   const area = x === undefined || to === undefined ? undefined : areaBetween(fit, inX(x), inX(to));
   const { xValues } = order.points;
@@ -57,10 +67,13 @@ function useRead({ fit, order, curve }: FittedCurve) {
       : placesOf(fit, y * ofY.factor + ofY.offset, inX(stretch[0]), inX(stretch[1]));
   return {
     ...{ typed, setTyped },
-    height: height && scaledReadOff(height, ofY.factor, ofY.offset),
+    height,
     slope: slope && scaledReadOff(slope, ofY.factor / ofX.factor),
     area: area && scaledReadOff(area, ofY.factor * ofX.factor),
-    places: places?.map((place) => scaledReadOff(place, ofX.factor, ofX.offset)),
+    places:
+      places?.length === 1
+        ? [off("x", atY) ?? (places[0] as ReadOff)]
+        : places?.map((place) => scaledReadOff(place, ofX.factor, ofX.offset)),
     beyond: [x, to].some((value) => value !== undefined && (value < low || value > high)),
   };
 }
@@ -111,8 +124,13 @@ function Places({ fitted, read: { places } }: { fitted: FittedCurve; read: Read 
   );
 }
 
-function Reading({ fitted }: { fitted: FittedCurve }) {
-  const read = useRead(fitted);
+interface Props {
+  fitted: FittedCurve;
+  figure: string;
+}
+
+function Reading({ fitted, figure }: Props) {
+  const read = useRead(fitted, figure);
   const { typed, setTyped, beyond } = read;
   const field = (part: keyof typeof typed, label: string) => (
     <TextField
@@ -135,18 +153,21 @@ function Reading({ fitted }: { fitted: FittedCurve }) {
           That is extrapolated: beyond the readings nothing was measured.
         </p>
       )}
-      <p className="text-soft">± is one standard uncertainty, from all parameters together.</p>
+      <p className="text-soft">
+        ± is one standard uncertainty, from all parameters together, with the ± of the place that
+        was typed and of constants.
+      </p>
     </div>
   );
 }
 
 /** Reading off a curve: its height and slope at an x, where it reaches a y, the area under a stretch. */
-export function ReadCurve({ fitted }: { fitted: FittedCurve }) {
+export function ReadCurve({ fitted, figure }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="text-petrol cursor-pointer font-semibold">Read off the curve</summary>
-      {open && <Reading fitted={fitted} />}
+      {open && <Reading fitted={fitted} figure={figure} />}
     </details>
   );
 }

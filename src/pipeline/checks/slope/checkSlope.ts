@@ -13,12 +13,14 @@ import { farBeyond } from "./farBeyond";
 import { longBars } from "./longBars";
 import { missedBoxes } from "./missedBoxes";
 import { offZero } from "./offZero";
+import { outsideRange } from "./outsideRange";
+import { sharedReadings } from "./sharedReadings";
 import type { SlopeCheck } from "./slopeCheck";
 import { squaredForUncertainty } from "./squaredForUncertainty";
 
 const checks: readonly SlopeCheck[] = [
   ...[missedBoxes, longBars, offZero, curvedPattern, dominantReading],
-  ...[squaredForUncertainty, farBeyond, commonPart],
+  ...[squaredForUncertainty, farBeyond, commonPart, outsideRange, sharedReadings],
 ];
 
 /** The checks of one line of a figure, one after the other; a caller may pause between two. */

@@ -4,6 +4,7 @@ import type { Figure } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { FigureFit, FigurePoints } from "../../fit";
 import type { LineRange } from "../../lineRange";
+import { statedLine, type StatedLine } from "../../statedLine";
 import type { OffLine } from "../../offLine";
 
 /** What the checks of one line look at. */
@@ -22,9 +23,14 @@ export interface SlopeLooked {
 /** Looks at one line; every check is a file of its own. */
 export type SlopeCheck = (looked: SlopeLooked) => readonly Finding[];
 
-/** Half of the slope range, or the standard error where there is no range. */
-export function sizeOfSlope({ line, range }: SlopeLooked): number | undefined {
-  return range?.kind === "range" ? range.halfOfSlope : line.standardErrorOfSlope;
+/** The ± that the slope is stated with; 0 where none is known. */
+export function sizeOfSlope(looked: SlopeLooked): number {
+  return statedOf(looked).ofSlope;
+}
+
+/** The line as it is stated. */
+export function statedOf({ figure, fit, points, line, range, rules }: SlopeLooked): StatedLine {
+  return statedLine({ figure, table: fit.table, one: { fitted: points }, line, range }, rules);
 }
 
 /** The place of a point's row in its table, from 1. */

@@ -1,8 +1,23 @@
-import { derivedCell, isFinding } from "../derived/derivedCell";
-import type { EvaluatedQuantity } from "../evaluated";
-import type { FigurePoints } from "../figurePoints";
-import type { EvaluatedTable } from "../table";
-import type { CommonInput, Dependence } from "./source";
+import { derivedCell, isFinding } from "./derived/derivedCell";
+import type { EvaluatedQuantity } from "./evaluated";
+import type { FigurePoints } from "./figurePoints";
+import type { EvaluatedTable } from "./table";
+
+/** Something that a plotted quantity has in common in all rows: a constant, or a whole-column function. */
+export interface CommonInput {
+  readonly key: string;
+  /** The constant's id, or the text of the whole-column function. */
+  readonly id: string;
+  readonly kind: "constant" | "column";
+  /** Its ±, in SI units. */
+  readonly size: number;
+}
+
+/** How the numbers of a source move with something common: ∂number/∂common, in SI units. */
+export interface Dependence {
+  readonly common: CommonInput;
+  readonly slopes: readonly number[];
+}
 
 /** How far a common input moves each point of a series, for one ± of it; in the units of the axes. */
 interface Moved {
