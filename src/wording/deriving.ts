@@ -8,6 +8,8 @@ export function stepLabel({ step, how }: WorkedLine): string {
   switch (step) {
     case "formula":
       return "formula";
+    case "written-out":
+      return "written out";
     case "numbers":
       return "numbers in";
     case "value":

@@ -196,6 +196,18 @@ export function writeUnroundedUncertainty(size: number, rule: FiguresOfUncertain
   return figures > 2 ? writeNumber(clean, figures) : writePart(clean);
 }
 
+/** A value below this part of its ± is nothing beside it. */
+const nothingBeside = 1e-3;
+
+/** A value that is nothing beside its ±: a zero, to a place further than the ± has. */
+function writeNothing(value: number, size: number): WrittenNumber {
+  const { mantissa, exponent } = writeNumber(size, fewFigures);
+  const point = mantissa.indexOf(".");
+  const decimals = point < 0 ? 0 : mantissa.length - point - 1;
+  const written = toDecimals(movedPoint(value, -(exponent ?? 0)), decimals);
+  return { mantissa: written, ...(exponent !== undefined && { exponent }) };
+}
+
 /** A value in the working: a place further than its ± of one figure, or as far as makes the statement follow from it. */
 export function writeUnroundedValue(
   value: number,
@@ -204,6 +216,7 @@ export function writeUnroundedValue(
 ): WrittenNumber {
   const clean = Number(value.toPrecision(15));
   const guarded = guardedFigures(value, size);
+  if (Math.abs(value) < nothingBeside * size) return writeNothing(value, size);
   if (!(size > Math.abs(value) * binaryNoise)) return writeNumber(clean, guarded);
   const stated = (of: number) => roundStatement(of, Number(size.toPrecision(12)), rule).value;
   return writeNumber(clean, faithfulFigures(clean, guarded, stated));

@@ -1,5 +1,5 @@
 import type { Finding } from "../finding/finding";
-import { type Dimension, dimensionless, timesPower } from "./dimension";
+import { baseUnits, type Dimension, dimensionless, timesPower } from "./dimension";
 import { namedUnits, prefixes } from "./namedUnits";
 import { readUnit, type UnitFactor } from "./unitText";
 
@@ -67,4 +67,30 @@ export function convert(value: number, from: Unit, to: Unit): number | undefined
   const alike = from.dimension.every((exponent, i) => exponent === to.dimension[i]);
   if (!alike) return undefined;
   return (value * from.factor + from.offset - to.offset) / to.factor;
+}
+
+/** A symbol in coherent SI units: mV as V, mL as m³; in base units where it has no name of its own. */
+function coherentSymbol(symbol: string): readonly UnitFactor[] {
+  const meaning = symbolMeaning(symbol);
+  if (!meaning || meaning.factor === 1) return [{ symbol, exponent: 1 }];
+  for (const length of [1, 2]) {
+    const stem = symbol.slice(length);
+    const known = Object.hasOwn(namedUnits, stem) ? namedUnits[stem] : undefined;
+    const prefixed = Object.hasOwn(prefixes, symbol.slice(0, length));
+    if (prefixed && known?.prefixed && known.factor === 1) return [{ symbol: stem, exponent: 1 }];
+  }
+  return meaning.dimension.flatMap((exponent, index) =>
+    Math.abs(exponent) < 1e-9 ? [] : [{ symbol: baseUnits[index] as string, exponent }],
+  );
+}
+
+/** A unit in coherent SI units of the same kind, as a converted number has it. */
+export function coherentFactors(factors: readonly UnitFactor[]): readonly UnitFactor[] {
+  const all = new Map<string, number>();
+  for (const { symbol, exponent } of factors) {
+    for (const part of coherentSymbol(symbol)) {
+      all.set(part.symbol, (all.get(part.symbol) ?? 0) + part.exponent * exponent);
+    }
+  }
+  return [...all].flatMap(([symbol, exponent]) => (exponent === 0 ? [] : [{ symbol, exponent }]));
 }

@@ -19,13 +19,17 @@ function useWorked(): readonly WorkedLine[] | string | undefined {
   const inHand = useDerivedInHand();
   const row = useRowInHand();
   const rules = useHouseRules();
+  const constants = useInvestigation((state) => state.document.constants);
   return useMemo(() => {
     const column = inHand?.evaluated.derived?.column;
     const cell = column && derivedCell(column, row);
     if (!inHand || !column || !cell) return undefined;
     if (isFinding(cell)) return findingSentence(cell);
-    return workedExample(inHand.evaluated, column, cell, row, inHand.table.quantities, rules);
-  }, [inHand, row, rules]);
+    const { quantities, rows } = inHand.table;
+    return workedExample({
+      ...{ evaluated: inHand.evaluated, column, cell, rows, quantities, constants, rules },
+    });
+  }, [inHand, row, rules, constants]);
 }
 
 const uncertain = new Set<WorkedLine["step"]>(["part", "together"]);

@@ -66,7 +66,9 @@ function exampleBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
   const cell = derivedCell(column, row);
   if (!cell) return missing(missingWords.example);
   if (isFinding(cell)) return missing(findingSentence(cell));
-  const worked = workedExample(evaluated, column, cell, row, table.quantities, rules);
+  const { quantities, rows } = table;
+  const { constants } = document;
+  const worked = workedExample({ evaluated, column, cell, rows, quantities, constants, rules });
   const name = evaluated.quantity.name.trim() || evaluated.quantity.symbol;
   return nodes(
     { kind: "heading", text: `Worked example: ${name}, row ${row + 1}` },

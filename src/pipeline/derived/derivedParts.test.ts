@@ -46,8 +46,13 @@ describe("a formula spread out over its readings", () => {
     expect(toTex(expandedFormula(column, quantities).expression)).toBe("\\frac{1}{T}");
     const cell = derivedCell(column, 2);
     if (!cell || isFinding(cell)) throw new Error("the row has no value");
-    const args = [column, cell, 2, quantities, rule.houseRules] as const;
-    const lines = workedExample(found(samples.fadingCross(), "1/T").evaluated, ...args);
+    const document = samples.fadingCross();
+    const { rows } = tableOf(evaluateTables(document));
+    const { evaluated } = found(document, "1/T");
+    const { constants } = document;
+    const lines = workedExample({
+      ...{ evaluated, column, cell, rows, quantities, constants, rules: rule.houseRules },
+    });
     expect(lines.find(({ step }) => step === "numbers")!.tex).toContain("303.15\\,\\mathrm{K}");
     expect(lines.map(({ tex }) => tex).join()).not.toContain("circ");
   });

@@ -1,144 +1,162 @@
-import { numberTex, symbolTex, unitTex } from "@/core/expression/tex";
-import { guardedFigures, writeNumber } from "@/core/number/writtenNumber";
+import { printFormula } from "@/core/expression/print";
+import { symbolTex, toTex } from "@/core/expression/tex";
+import { pureNumber, unitOf, unitOfText, type WorkedOutUnit } from "@/core/expression/unitOf";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
-import { writeUnitText } from "@/core/unit/unitText";
-import type { Binding, DerivedColumn, EvaluatedQuantity } from "../evaluated";
+import { laneAt } from "@/core/expression/lane";
+import { readUnit } from "@/core/unit/unitText";
+import { typedField } from "@/investigation/model/uncertainty";
+import { measuredColumn } from "../measured";
+import type {
+  Binding,
+  BoundConstant,
+  DerivedColumn,
+  EvaluatedQuantity,
+  EvaluatedRow,
+  Measured,
+} from "../evaluated";
+import { type GivenInput, typedDigits } from "../working/inputs";
+import type { Place } from "../working/spelledOut";
 import { partsBy } from "./derivedQuantities";
 import { derivedCell, isFinding } from "./derivedCell";
+import { wholeSize } from "./readingParts";
+import { coherentUnit, shownUnit } from "./shownUnit";
 
-/** What a symbol of a formula is in one row, in its own unit. */
+/** What a worked example looks its numbers up in. */
+export interface ExampleOf {
+  readonly column: DerivedColumn;
+  readonly row: number;
+  readonly rows: readonly EvaluatedRow[];
+  readonly quantities: readonly EvaluatedQuantity[];
+  readonly symbols: ReadonlyMap<string, Binding>;
+  readonly rule: PropagationRule;
+  readonly mark: "point" | "comma";
+  /** The constants as they were typed. */
+  readonly constants: Readonly<
+    Record<string, { readonly value: string; readonly uncertainty: string }>
+  >;
+}
+
+/** A place of a formula with what is put in there. */
 export interface DirectInput {
-  readonly name: string;
+  readonly place: Place;
+  /** The symbol in TeX, with the number of its row where several rows are put in. */
   readonly tex: string;
-  readonly numberTex: string;
-  readonly value: number;
-  readonly size: number;
-  readonly unit: string;
-  /** From its unit into that of the result, where both are of one kind. */
-  readonly toShown: number;
-  /** ∂result/∂input, in their own units; 0 where other symbols hide it. */
-  readonly slope: number;
+  readonly given: GivenInput;
 }
 
-interface Plain {
-  readonly value: number;
-  readonly size: number;
-  readonly unit: string;
-  readonly factor: number;
-  readonly figures: number;
+/** t_2, t_{10,2}: a symbol in one row. */
+function inRow(name: string, row: number): string {
+  const tex = symbolTex(name);
+  const lowered = /^(.*)_\{\\mathrm\{(.*)\}\}$/.exec(tex);
+  return lowered ? `${lowered[1]}_{\\mathrm{${lowered[2]}},${row}}` : `${tex}_{${row}}`;
 }
 
-function figuresOfReading(value: number, decimals: number): number {
-  if (value === 0) return 1;
-  return Math.max(1, Math.floor(Math.log10(Math.abs(value))) + 1 + decimals);
-}
-
-function ofQuantity(
-  evaluated: EvaluatedQuantity,
-  row: number,
-  rule: PropagationRule,
-): Plain | undefined {
-  const { derived, quantity } = evaluated;
-  if (derived?.column) {
-    const cell = derivedCell(derived.column, row);
-    if (!cell || isFinding(cell)) return undefined;
-    const { shown } = derived.column.formula;
-    const parts = partsBy(rule, cell, derived.column);
-    const size = combinedUncertainty(rule, [parts.row, parts.common]) / Math.abs(shown.factor);
-    const value = (cell.value - shown.offset) / shown.factor;
-    const figures = guardedFigures(value, size);
-    return { value, size, unit: quantity.unit, factor: shown.factor, figures };
-  }
-  return undefined;
-}
-
-/** What a row says of a quantity that the formula, or one that it uses, names. */
-function readingIn(
-  id: string,
-  row: number,
-  column: DerivedColumn,
-  quantities: readonly EvaluatedQuantity[],
-) {
-  const own = column.readings.get(id);
-  if (own) return own[row];
-  for (const { derived } of quantities) {
-    const values = derived?.column?.readings.get(id);
-    if (values) return values[row];
-  }
-  return undefined;
-}
-
-function plainInput(
-  binding: Binding,
-  row: number,
-  quantities: readonly EvaluatedQuantity[],
-  rule: PropagationRule,
-  column: DerivedColumn,
-): Plain | undefined {
-  if (binding.kind === "constant") {
-    const { value, uncertainty, unit, factor, offset } = binding.constant;
-    const own = { value: (value - offset) / factor, size: uncertainty / factor };
-    const figures = own.size > 0 ? Math.max(1, guardedFigures(own.value, own.size) - 1) : 6;
-    return { ...own, unit, factor, figures };
-  }
-  const evaluated = quantities.find(({ id }) => id === binding.id);
-  if (!evaluated) return undefined;
-  if (binding.kind === "derived") return ofQuantity(evaluated, row, rule);
-  const found = readingIn(binding.id, row, column, quantities);
-  if (!found) return undefined;
-  const { factor = 1 } = binding.unit;
+function ofReading(
+  found: Measured,
+  { quantity }: EvaluatedQuantity,
+  { factor, offset }: { readonly factor: number; readonly offset: number },
+  mark: "point" | "comma",
+): GivenInput {
+  const once = found.spread.count === 1;
   const size = meanBar(found.bars);
-  const figures =
-    found.spread.count === 1
-      ? figuresOfReading(found.value, found.decimals)
-      : guardedFigures(found.value, size);
-  return { value: found.value, size, unit: evaluated.quantity.unit, factor, figures };
+  const typed =
+    once && quantity.uncertainty.kind === "fixed"
+      ? typedDigits(typedField(quantity.uncertainty, "amount"), "", mark)?.digits
+      : undefined;
+  return {
+    ...{ value: found.value, size, unit: quantity.unit, factor, offset },
+    ...(once && { digits: { value: found.value, decimals: found.decimals } }),
+    ...(typed && typed.value === size && { sizeDigits: typed }),
+  };
 }
 
-/** The slope of the result along one symbol: that of its own readings where it is read, else by its first variable. */
-function slopeAlong(
-  binding: Binding,
-  column: DerivedColumn,
-  row: number,
-  quantities: readonly EvaluatedQuantity[],
-): number {
-  const cell = derivedCell(column, row);
-  if (!cell || isFinding(cell)) return 0;
-  const at = (key: string) => column.variables.findIndex((variable) => variable.key === key);
-  if (binding.kind === "constant") return cell.slopes[at(binding.constant.id)] ?? 0;
-  if (binding.kind === "quantity") return cell.slopes[at(`${binding.id}+0`)] ?? 0;
-  const inner = quantities.find(({ id }) => id === binding.id)?.derived?.column;
-  const innerCell = inner && derivedCell(inner, row);
-  if (!inner || !innerCell || isFinding(innerCell)) return 0;
-  const place = inner.variables.findIndex((_, index) => innerCell.slopes[index] !== 0);
-  const key = inner.variables[place]?.key ?? "";
-  return (cell.slopes[at(key)] ?? 0) / (innerCell.slopes[place] as number);
+function ofConstant(
+  { id, value, uncertainty, unit, factor, offset }: BoundConstant,
+  of: ExampleOf,
+) {
+  const typed = of.constants[id];
+  return {
+    ...{ value: (value - offset) / factor, size: uncertainty / factor, unit, factor, offset },
+    ...(typed && typedDigits(typed.value, typed.uncertainty, of.mark)),
+  };
 }
 
-/** The symbols of a formula in one row, each with its number, unit and ±. */
+/** What a derived quantity is in a row: worked out, so with as many digits as the working needs. */
+function ofDerived(evaluated: EvaluatedQuantity, row: number, rule: PropagationRule) {
+  const column = evaluated.derived?.column;
+  const cell = column && derivedCell(column, row);
+  if (!column || !cell || isFinding(cell)) return undefined;
+  const { factor, offset } = column.formula.shown;
+  const parts = partsBy(rule, cell, column);
+  const size = combinedUncertainty(rule, [parts.row, parts.common]) / Math.abs(factor);
+  const value = (cell.value - offset) / factor;
+  return { value, size, unit: evaluated.quantity.unit, factor, offset };
+}
+
+function unitsOf(symbols: ExampleOf["symbols"], quantities: ExampleOf["quantities"]) {
+  const found = new Map<string, WorkedOutUnit>();
+  for (const [name, binding] of symbols) {
+    if (binding.kind === "quantity") found.set(name, binding.unit);
+    if (binding.kind === "derived") {
+      const inner = quantities.find(({ id }) => id === binding.id)?.derived?.column;
+      if (inner) found.set(name, coherentUnit(inner.formula.shown));
+    }
+    if (binding.kind === "constant") {
+      const { unit } = binding.constant;
+      found.set(name, unitOfText(unit, readUnit(unit) ?? []) ?? pureNumber);
+    }
+  }
+  return found;
+}
+
+/** A whole-column function, in the unit of what it is of. */
+function ofColumn(place: Place, of: ExampleOf): GivenInput | undefined {
+  const { column, row, rule, symbols, quantities } = of;
+  const { column: expression } = place;
+  const text = expression ? printFormula(expression) : "";
+  const found = [...column.wholes].find(([, whole]) => whole.text === text);
+  const outcome = expression && unitOf(expression, unitsOf(symbols, quantities));
+  if (!found || outcome?.kind !== "unit") return undefined;
+  const [at, whole] = found;
+  const shown = shownUnit(outcome.unit, "");
+  if (shown.kind === "unlike") return undefined;
+  const { text: unit, factor, offset } = shown.unit;
+  const size = wholeSize(rule, column, at, row) / Math.abs(factor);
+  return { value: (laneAt(whole.values, row) - offset) / factor, size, unit, factor, offset };
+}
+
+function givenAt(place: Place, of: ExampleOf): GivenInput | undefined {
+  if (place.column) return ofColumn(place, of);
+  const binding = of.symbols.get(place.name);
+  if (!binding) return undefined;
+  if (binding.kind === "constant") return ofConstant(binding.constant, of);
+  const row = of.column.steps.at(place.shift)[of.row] ?? -1;
+  const evaluated = of.quantities.find(({ id }) => id === binding.id);
+  if (!evaluated || row < 0) return undefined;
+  if (binding.kind === "derived") return ofDerived(evaluated, row, of.rule);
+  const found = measuredColumn(of.rows, evaluated)[row];
+  if (!found) return undefined;
+  const { factor = 1, offset } = binding.unit;
+  return ofReading(found, evaluated, { factor, offset }, of.mark);
+}
+
+function texOf(place: Place, several: boolean, of: ExampleOf): string {
+  if (place.column) return toTex(place.column);
+  const constant = of.symbols.get(place.name)?.kind === "constant";
+  if (!several || constant) return symbolTex(place.name);
+  return inRow(place.name, (of.column.steps.at(place.shift)[of.row] as number) + 1);
+}
+
+/** Every place of a spelled-out formula with its number and ±; undefined where one of them has none. */
 export function directInputs(
-  column: DerivedColumn,
-  symbols: ReadonlyMap<string, Binding>,
-  row: number,
-  quantities: readonly EvaluatedQuantity[],
-  rule: PropagationRule,
-  names: readonly string[],
-): readonly DirectInput[] {
-  const { shown } = column.formula;
-  return names.flatMap((name): DirectInput[] => {
-    const binding = symbols.get(name);
-    const plain = binding && plainInput(binding, row, quantities, rule, column);
-    if (!binding || !plain) return [];
-    const { value, size, unit, factor } = plain;
-    const written = numberTex(writeNumber(Number(value.toPrecision(15)), plain.figures));
-    return [
-      {
-        ...{ name, value, size, unit, tex: symbolTex(name) },
-        numberTex: `${written}${unitTex(writeUnitText(unit))}`,
-        toShown: factor / shown.factor,
-        slope: (slopeAlong(binding, column, row, quantities) * factor) / shown.factor,
-      },
-    ];
+  places: readonly Place[],
+  of: ExampleOf,
+): readonly DirectInput[] | undefined {
+  const several = places.some(({ shift }) => shift > 0);
+  const inputs = places.flatMap((place): DirectInput[] => {
+    const given = givenAt(place, of);
+    return given ? [{ place, given, tex: texOf(place, several, of) }] : [];
   });
+  return inputs.length === places.length ? inputs : undefined;
 }

@@ -21,14 +21,22 @@ function worked(
     const args = { id: "d", table: "main", name: "", symbol, formula };
     document = perform(document, addDerived, args).document;
   }
-  const { quantities } = tableOf(evaluateTables(document));
+  const { quantities, rows } = tableOf(evaluateTables(document));
   const evaluated = quantities.find(({ quantity }) => quantity.symbol === symbol)!;
   const column = evaluated.derived!.column!;
   const cell = derivedCell(column, 4)!;
   if (isFinding(cell)) throw new Error(cell.name);
   const rule = propagation ?? "worst-case";
   return {
-    lines: workedExample(evaluated, column, cell, 4, quantities, document.houseRules),
+    lines: workedExample({
+      evaluated,
+      column,
+      cell,
+      rows,
+      quantities,
+      constants: document.constants,
+      rules: document.houseRules,
+    }),
     shares: sharesOfCell(rule, cell, column),
   };
 }
@@ -43,7 +51,7 @@ describe("the worked example", () => {
       "T^{2} = \\left(\\frac{t_{\\mathrm{10}}}{10}\\right)^{2}",
     ]);
     expect(texts(lines, "numbers")[0]).toContain("8.91\\,\\mathrm{s}");
-    expect(texts(lines, "part")[0]).toContain("= 1.1\\,\\%,\\quad 2 \\times 1.1\\,\\% = 2.2\\,\\%");
+    expect(texts(lines, "part")[0]).toContain("= 1.12\\,\\%,\\quad 2 \\times 1.12\\,\\% = 2.24\\,\\%");
     expect(texts(lines, "stated")).toEqual(["T^{2} = (0.79 \\pm 0.02)\\,\\mathrm{s^{2}}"]);
   });
 
@@ -75,9 +83,9 @@ describe("the worked example", () => {
 
   test("a product of two: the percentages together, by either rule", () => {
     const worst = worked("v", "L/T").lines;
-    expect(texts(worst, "together")[0]).toContain("0.25\\,\\% + 1.1\\,\\% = 1.4\\,\\%");
+    expect(texts(worst, "together")[0]).toContain("0.25\\,\\% + 1.12\\,\\% = 1.37\\,\\%");
     const square = worked("v", "L/T", "quadrature").lines;
-    expect(texts(square, "together")[0]).toContain("\\sqrt{(0.25\\,\\%)^{2} + (1.1\\,\\%)^{2}}");
+    expect(texts(square, "together")[0]).toContain("\\sqrt{(0.25\\,\\%)^{2} + (1.12\\,\\%)^{2}");
   });
 
   test("anything else takes slopes", () => {

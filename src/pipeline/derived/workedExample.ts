@@ -1,3 +1,5 @@
+import { compile } from "@/core/expression/compile";
+import { evaluateAt } from "@/core/expression/evaluate";
 import { linearSum, powerProduct } from "@/core/expression/shape";
 import {
   numberTex,
@@ -7,44 +9,190 @@ import {
   unitTex,
   withDecimalMark,
 } from "@/core/expression/tex";
-import { type Expression, symbolsOf } from "@/core/expression/tree";
-import {
-  writeNumber,
-  writePart,
-  writeStatement,
-  writeUnroundedUncertainty,
-  writeUnroundedValue,
-  type WrittenNumber,
-} from "@/core/number/writtenNumber";
+import type { Expression } from "@/core/expression/tree";
+import { type Printed, settled } from "@/core/number/settled";
+import { writeStatement, writeUnroundedValue } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
-import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import type { RunText } from "@/core/unit/runText";
+import { coherentFactors } from "@/core/unit/understandUnit";
+import { quotientUnit, readUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { DerivedCell, DerivedColumn, EvaluatedQuantity } from "../evaluated";
+import type { DerivedCell, DerivedColumn, EvaluatedQuantity, EvaluatedRow } from "../evaluated";
+import { asGiven, type GivenInput, inCoherentUnits, type PutIn } from "../working/inputs";
+import {
+  byPercentages,
+  byReadings,
+  bySlopes,
+  bySum,
+  type PartInput,
+  type Wanted,
+  type WorkedLine,
+  type WorkedSize,
+} from "../working/plusMinus";
+import { type SpelledOut, spelledOut } from "../working/spelledOut";
 import { partsBy, rowRule } from "./derivedQuantities";
+import { directInputs, type DirectInput, type ExampleOf } from "./directInputs";
 import { expandedFormula } from "./expandedFormula";
-import { directInputs, type DirectInput } from "./directInputs";
+import { readingParts } from "./readingParts";
 
-/** One line of a worked example. */
-export interface WorkedLine {
-  readonly step: "formula" | "numbers" | "value" | "part" | "together" | "stated";
-  /** What a "part" line is about: a symbol in TeX. */
-  readonly of?: string;
-  readonly how?: "sum" | "percentages" | "slopes";
-  readonly tex: string;
+export type { WorkedLine } from "../working/plusMinus";
+
+/** What a worked example is made of. */
+export interface Example {
+  readonly evaluated: EvaluatedQuantity;
+  readonly column: DerivedColumn;
+  readonly cell: DerivedCell;
+  readonly rows: readonly EvaluatedRow[];
+  readonly quantities: readonly EvaluatedQuantity[];
+  readonly constants: ExampleOf["constants"];
+  readonly rules: HouseRules;
 }
 
-const part = (size: number) => numberTex(writePart(size));
-
-const asNumber = ({ mantissa, exponent = 0 }: WrittenNumber) => Number(mantissa) * 10 ** exponent;
-
-/** A ± that is to be taken so many times: with a further figure where the product would not come out. */
-function factor(size: number, times: number): WrittenNumber {
-  const short = writePart(size);
-  return part(asNumber(short) * times) === part(size * times) ? short : writeNumber(size, 3);
+/** A formula with the numbers that are put in, in units in which they can be reckoned with as they stand. */
+interface Put {
+  readonly spelled: SpelledOut;
+  readonly inputs: readonly DirectInput[];
+  readonly numbers: readonly PutIn[];
+  /** What comes of the numbers as they stand, and the unit of it. */
+  readonly work: (values: readonly number[]) => number;
+  readonly unit: RunText;
+  /** From the shown unit to that of the numbers. */
+  readonly factor: number;
+  readonly offset: number;
 }
 
-const inUnit = (written: WrittenNumber, unit: string) =>
-  `${numberTex(written)}${unitTex(writeUnitText(unit))}`;
+function agrees(a: number, b: number, part = 1e-9): boolean {
+  return Math.abs(a - b) <= part * Math.max(Math.abs(a), Math.abs(b));
+}
+
+function workOf({ expression, places }: SpelledOut) {
+  const at = new Map(places.map(({ key }, index) => [key, index]));
+  const compiled = compile(expression, (name) => at.get(name) as number);
+  return (values: readonly number[]) => compiled(Float64Array.from(values));
+}
+
+/** A temperature in °C put into a sum whose numbers of it do not cancel would not be what it is in K. */
+const plainly = (input: GivenInput) => asGiven(input);
+const converted = (input: GivenInput, inLog: boolean) =>
+  inLog ? asGiven(input) : inCoherentUnits(input);
+
+/** Numbers as they were given where they can be reckoned with so, else converted beforehand (calculation § 3). */
+function putIn(
+  spelled: SpelledOut,
+  inputs: readonly DirectInput[],
+  value: { readonly shown: number; readonly si: number },
+  { shown }: DerivedColumn["formula"],
+): Put {
+  const work = workOf(spelled);
+  const worked = (numbers: readonly PutIn[]) => work(numbers.map(({ number }) => number.value));
+  const asTheyAre = inputs.map(({ given }) => plainly(given));
+  const own = { spelled, inputs, work };
+  const fahrenheit = inputs.some(({ given: { offset, factor } }) => offset !== 0 && factor !== 1);
+  const small = Math.abs(value.shown) < 1e-12;
+  const fits =
+    agrees(worked(asTheyAre), value.shown) || (small && Math.abs(worked(asTheyAre)) < 1e-9);
+  if (fits && !fahrenheit) {
+    return { ...own, numbers: asTheyAre, unit: writeUnitText(shown.text), factor: 1, offset: 0 };
+  }
+  const inSi = inputs.map(({ given, place }) => converted(given, place.inLog));
+  const { factor, offset } = shown;
+  if (agrees(worked(inSi), value.si)) {
+    const plain = factor === 1 && offset === 0;
+    const unit = plain ? writeUnitText(shown.text) : writeUnit(coherentFactors(readUnit(shown.text) ?? shown.factors)); // prettier-ignore
+    return { ...own, numbers: inSi, unit, factor: plain ? 1 : factor, offset: plain ? 0 : offset };
+  }
+  return { ...own, numbers: asTheyAre, unit: writeUnitText(shown.text), factor: 1, offset: 0 };
+}
+
+/** The slopes of a spelled-out formula along each number that is put in, as it stands. */
+function slopesOf({ spelled, numbers }: Put): readonly number[] | undefined {
+  const inputs = Object.fromEntries(
+    spelled.places.map(({ key }, i) => [key, (numbers[i] as PutIn).number.value]),
+  );
+  const found = evaluateAt(spelled.expression, inputs);
+  return found.kind === "value" ? found.slopes : undefined;
+}
+
+function partInputs(put: Put, slopes: readonly number[]): readonly PartInput[] {
+  const factors = (text: RunText) => readUnit(text.map((run) => (run.script === "super" ? `^${run.text.replace("−", "-")}` : run.text)).join("")) ?? []; // prettier-ignore
+  return put.inputs.map((input, i): PartInput => {
+    const { number, size, unit } = put.numbers[i] as PutIn;
+    const slopeUnit = writeUnit(quotientUnit(factors(put.unit), factors(unit)));
+    return { tex: input.tex, number, size, unit, slope: slopes[i] as number, slopeUnit };
+  });
+}
+
+/** A number for each input that has a ±. */
+function ofSized<Item>(inputs: readonly PartInput[], items: readonly Item[]) {
+  const kept = inputs.flatMap((input, i) => (input.size.value > 0 ? [i] : []));
+  return {
+    inputs: kept.map((i) => inputs[i] as PartInput),
+    items: kept.map((i) => items[i] as Item),
+  };
+}
+
+/** The ± as a teacher would write it: sums add ±, products add percentages, the rest takes slopes; where readings enter together, reading by reading. */
+function workSize(put: Put, wanted: Wanted, example: Example): WorkedSize {
+  const slopes = slopesOf(put);
+  const all = slopes && partInputs(put, slopes);
+  const { expression, places } = put.spelled;
+  const direct = all?.map(({ slope, size }) => Math.abs(slope) * size.value) ?? [];
+  const plain = combinedUncertainty(wanted.rule, direct);
+  if (!all || !agrees(plain, wanted.size, 1e-6)) return throughReadings(wanted, put, example);
+  const sum = linearSum(expression);
+  if (sum) {
+    const coefficients = places.map(({ key }) => Math.abs(sum.coefficients.get(key) ?? 0));
+    const kept = ofSized(all, coefficients);
+    const counted = kept.inputs.flatMap((input, i) => ((kept.items[i] as number) > 0 ? [i] : []));
+    return bySum(
+      wanted,
+      counted.map((i) => kept.inputs[i] as PartInput),
+      counted.map((i) => kept.items[i] as number),
+    );
+  }
+  const product = powerProduct(expression);
+  const none = all.some(({ number }) => number.value === 0) || wanted.value.value === 0;
+  if (product && !none) {
+    const powers = places.map(({ key }) => Math.abs(product.powers.get(key) ?? 0));
+    const kept = ofSized(all, powers);
+    const counted = kept.items.flatMap((power, i) => (power > 0 ? [i] : []));
+    return byPercentages(
+      wanted,
+      counted.map((i) => kept.inputs[i] as PartInput),
+      counted.map((i) => kept.items[i] as number),
+    );
+  }
+  const taking = all.filter(({ slope, size }) => Math.abs(slope) * size.value > 0);
+  return bySlopes(wanted, taking);
+}
+
+/** What the readings of each quantity and each constant bring, where symbols of the formula share readings. */
+function throughReadings(wanted: Wanted, put: Put, example: Example): WorkedSize {
+  const { column, cell, quantities, rules } = example;
+  const perUnit = put.factor / Math.abs(column.formula.shown.factor);
+  const readings = [...readingParts(rowRule(rules), cell, column)].map(([id, size]) => ({
+    tex: symbolTex(quantities.find((one) => one.id === id)?.quantity.symbol ?? ""),
+    size: size * perUnit,
+  }));
+  const constants = column.variables.flatMap(({ kind, id }, index) => {
+    const size = Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number) * perUnit;
+    const symbol = [...put.inputs].find(({ place }) => place.name === id)?.tex;
+    return kind === "constant" ? [{ tex: symbol ?? symbolTex(symbolOfConstant(id, example)), size }] : []; // prettier-ignore
+  });
+  return byReadings(wanted, [...readings, ...constants].filter(({ size }) => size > 0)); // prettier-ignore
+}
+
+function symbolOfConstant(id: string, { quantities }: Example): string {
+  for (const { derived } of quantities) {
+    for (const binding of derived?.column?.formula.symbols.values() ?? []) {
+      if (binding.kind === "constant" && binding.constant.id === id) return binding.constant.symbol;
+    }
+  }
+  return "";
+}
+
+const united = ({ written }: Pick<Printed, "written">, unit: RunText) =>
+  `${numberTex(written)}${unitTex(unit)}`;
 
 function stated(value: number, size: number, unit: string, rules: HouseRules): string {
   const {
@@ -58,150 +206,97 @@ function stated(value: number, size: number, unit: string, rules: HouseRules): s
   return exponent === undefined && upright !== "" ? `(${whole})${upright}` : `${whole}${upright}`;
 }
 
-function togetherTex(rule: PropagationRule, parts: readonly string[]): string {
-  if (parts.length === 1) return parts[0] as string;
-  return rule === "worst-case"
-    ? parts.join(" + ")
-    : `\\sqrt{${parts.map((part) => `(${part})^{2}`).join(" + ")}}`;
+/** The expression with the numbers that are printed. */
+function numbersTex({ spelled, numbers }: Put, printed: readonly Printed[]): string {
+  const leaf = (key: string): TexLeaf => {
+    const at = spelled.places.findIndex((place) => place.key === key);
+    const { unit } = numbers[at] as PutIn;
+    const { written } = printed[at] as Printed;
+    const tex = united({ written }, unit);
+    return { tex, single: unit.length === 0 && written.exponent === undefined };
+  };
+  return toTex(spelled.expression, leaf);
 }
 
-/** A sign before a symbol, or before one that is a short formula itself: ΔT, Δ(1/T), ∂(ln U). */
-function signed(sign: "\\Delta" | "\\partial", name: string): string {
-  return /[/(]|\\,/.test(name) ? `${sign}\\left(${name}\\right)` : `${sign} ${name}`;
+function symbolsTex({ spelled, inputs }: Put): string {
+  const leaf = (key: string): TexLeaf => {
+    const at = spelled.places.findIndex((place) => place.key === key);
+    return { tex: (inputs[at] as DirectInput).tex, single: true };
+  };
+  return toTex(spelled.expression, leaf);
 }
 
-interface Working {
-  /** Of the result, in TeX. */
-  readonly name: string;
-  readonly rule: PropagationRule;
-  readonly inputs: readonly DirectInput[];
-  /** Value and ± in the shown unit. */
-  readonly value: number;
-  readonly size: number;
-  readonly unit: string;
-}
-
-function bySum(coefficients: ReadonlyMap<string, number>, { rule, inputs, unit }: Working) {
-  const scale = (input: DirectInput) => input.toShown;
-  const sizes = inputs.map(
-    (input) => Math.abs(coefficients.get(input.name) ?? 0) * input.size * scale(input),
-  );
-  const parts = inputs.flatMap((input, index): WorkedLine[] => {
-    const coefficient = Math.abs(coefficients.get(input.name) ?? 0);
-    if (sizes[index] === 0) return [];
-    const times = coefficient === 1 ? "" : `${String(Number(coefficient.toPrecision(6)))} \\times `;
-    const size = factor(input.size, coefficient * scale(input));
-    const tex = `${times}${inUnit(size, input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
-    return [{ step: "part", how: "sum", of: input.tex, tex }];
-  });
-  return { parts, size: combinedUncertainty(rule, sizes), how: "sum" as const, each: sizes };
-}
-
-const percent = (value: number) => `${part(value * 100)}\\,\\%`;
-
-function byPercentages(powers: ReadonlyMap<string, number>, { rule, inputs, value }: Working) {
-  const shares = inputs.map(
-    (input) => Math.abs(powers.get(input.name) ?? 0) * Math.abs(input.size / input.value),
-  );
-  const parts = inputs.flatMap((input, index): WorkedLine[] => {
-    const power = Math.abs(powers.get(input.name) ?? 0);
-    if (!(shares[index] as number)) return [];
-    const share = 100 * Math.abs(input.size / input.value);
-    const own = `${numberTex(factor(share, power))}\\,\\%`;
-    const quotient = `\\frac{${inUnit(writePart(input.size), input.unit)}}{${input.numberTex.replace(/^-/, "")}} = ${own}`;
-    const tex =
-      power === 1
-        ? quotient
-        : `${quotient},\\quad ${String(Number(power.toPrecision(3)))} \\times ${own} = ${percent(shares[index] as number)}`;
-    return [{ step: "part", how: "percentages", of: input.tex, tex }];
-  });
-  const size = combinedUncertainty(rule, shares) * Math.abs(value);
-  return { parts, size, how: "percentages" as const, each: shares };
-}
-
-function bySlopes({ name, rule, inputs, unit }: Working) {
-  const sizes = inputs.map(({ slope, size }) => Math.abs(slope) * size);
-  const parts = inputs.flatMap((input, index): WorkedLine[] => {
-    if (!(sizes[index] as number)) return [];
-    const written = writeNumber(Math.abs(input.slope), 3);
-    const slope = `${numberTex(written)}${unitTex(writeSlopeUnit(unit, input.unit))}`;
-    const tex = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,\\Delta ${input.tex} = ${slope} \\times ${inUnit(factor(input.size, asNumber(written)), input.unit)} = ${inUnit(writePart(sizes[index] as number), unit)}`;
-    return [{ step: "part", how: "slopes", of: input.tex, tex }];
-  });
-  return { parts, size: combinedUncertainty(rule, sizes), how: "slopes" as const, each: sizes };
-}
-
-function agrees(a: number, b: number): boolean {
-  return Math.abs(a - b) <= 1e-6 * Math.max(Math.abs(a), Math.abs(b));
-}
-
-/** The ± as a teacher would write it: sums add ±, products add percentages, the rest takes slopes. */
-function workUncertainty(working: Working, expression: Expression) {
-  const sum = linearSum(expression);
-  const product = powerProduct(expression);
-  const found = sum
-    ? bySum(sum.coefficients, working)
-    : product && working.inputs.every(({ value }) => value !== 0)
-      ? byPercentages(product.powers, working)
-      : bySlopes(working);
-  return agrees(found.size, working.size) ? found : bySlopes(working);
+/** The formula, its numbers, the value and ± that follow. */
+function linesOf(put: Put, example: Example, expression: Expression): readonly WorkedLine[] {
+  const { evaluated, column, cell, rules } = example;
+  const { shown } = column.formula;
+  const rule: PropagationRule = rowRule(rules);
+  const parts = partsBy(rule, cell, column);
+  const whole = combinedUncertainty(rule, [parts.row, parts.common]);
+  const inShown = {
+    value: (cell.value - shown.offset) / shown.factor,
+    size: whole / Math.abs(shown.factor),
+  };
+  const value = inShown.value * put.factor + put.offset;
+  const size = inShown.size * put.factor;
+  const figures = rules.figuresOfUncertainty;
+  const name = symbolTex(evaluated.quantity.symbol);
+  const unrounded = writeUnroundedValue(value, size, figures);
+  const digits = unrounded.mantissa.replace(/^[−-]?[0.]*/, "").replace(".", "").length;
+  const unsettled = {
+    value,
+    figures: Math.max(1, digits),
+    ...(digits === 0 && { given: unrounded }),
+  };
+  const wanted: Wanted = { name, rule, figures, value: unsettled, size, unit: put.unit };
+  const worked = size > 0 ? workSize(put, wanted, example) : undefined;
+  const stood = worked?.value.written ?? unrounded;
+  const printed = settled(put.numbers.map(({ number }) => number), stood, put.work); // prettier-ignore
+  const formula = toTex(expression);
+  const moved = put.factor !== 1 || put.offset !== 0;
+  const also = moved
+    ? ` = ${united({ written: writeUnroundedValue(inShown.value, inShown.size, figures) }, writeUnitText(shown.text))}`
+    : "";
+  return [
+    ...(formula === name ? [] : [{ step: "formula" as const, tex: `${name} = ${formula}` }]),
+    ...(put.spelled.neighbours
+      ? [{ step: "written-out" as const, tex: `${name} = ${symbolsTex(put)}` }]
+      : []),
+    { step: "numbers", tex: `${name} = ${numbersTex(put, printed)}` },
+    { step: "value", tex: `${name} = ${united({ written: stood }, put.unit)}${also}` },
+    ...(worked ? [...worked.parts, worked.together] : []),
+    ...(worked
+      ? [
+          {
+            step: "stated" as const,
+            tex: `${name} = ${stated(inShown.value, inShown.size, shown.text, rules)}`,
+          },
+        ]
+      : []),
+  ];
 }
 
 /**
  * The worked example of one row of a derived quantity: symbols first, then numbers with units, the value, the ± in
- * the form that its formula asks for, and the rounded statement. Everything is computed in full precision; only what
- * is written is rounded.
+ * the form that its formula asks for, and the rounded statement. Each line follows, to its last digit, from the numbers
+ * that are printed before it (calculation § 3).
  */
-export function workedExample(
-  evaluated: EvaluatedQuantity,
-  column: DerivedColumn,
-  cell: DerivedCell,
-  row: number,
-  quantities: readonly EvaluatedQuantity[],
-  rules: HouseRules,
-): readonly WorkedLine[] {
+export function workedExample(example: Example): readonly WorkedLine[] {
+  const { column, cell, rows, quantities, constants, rules } = example;
   const rule = rowRule(rules);
-  const { shown } = column.formula;
   const { expression, symbols } = expandedFormula(column, quantities);
-  const value = (cell.value - shown.offset) / shown.factor;
-  const parts = partsBy(rule, cell, column);
-  const size = combinedUncertainty(rule, [parts.row, parts.common]) / Math.abs(shown.factor);
-  const names = symbolsOf(expression);
-  const inputs = directInputs(column, symbols, row, quantities, rule, names);
-  const name = symbolTex(evaluated.quantity.symbol);
-  const working = { name, rule, inputs, value, size, unit: shown.text };
-  const leaf = (symbol: string): TexLeaf => {
-    const input = inputs.find((one) => one.name === symbol);
-    return input
-      ? { tex: input.numberTex, single: input.unit === "" }
-      : { tex: symbolTex(symbol), single: true };
+  const spelled = spelledOut(expression);
+  const of: ExampleOf = {
+    ...{ column, row: cell.row, rows, quantities, symbols, rule, constants },
+    mark: rules.decimalMark,
   };
-  const formula = toTex(expression);
-  const lines: WorkedLine[] = [
-    ...(formula === name ? [] : [{ step: "formula" as const, tex: `${name} = ${formula}` }]),
-    { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` },
-    {
-      step: "value",
-      tex: `${name} = ${inUnit(writeUnroundedValue(value, size, rules.figuresOfUncertainty), shown.text)}`,
-    },
-  ];
-  const marked = (all: readonly WorkedLine[]) =>
-    all.map((line) => ({ ...line, tex: withDecimalMark(line.tex, rules.decimalMark) }));
-  if (size === 0) return marked(lines);
-  const worked = workUncertainty(working, expression);
-  const each = worked.each.filter((one) => one > 0);
-  const amounts = each.map((one) => (worked.how === "percentages" ? percent(one) : part(one)));
-  const delta = signed("\\Delta", name);
-  const sum = togetherTex(rule, amounts);
-  const whole = inUnit(writeUnroundedUncertainty(size, rules.figuresOfUncertainty), shown.text);
-  const together =
-    worked.how === "percentages"
-      ? `\\frac{${delta}}{${value < 0 ? `\\left|${name}\\right|` : name}} = ${sum}${each.length > 1 ? ` = ${percent(Math.abs(size / value))}` : ""},\\quad ${delta} = ${whole}`
-      : `${delta} = ${each.length > 1 ? `${sum} = ` : ""}${whole}`;
-  return marked([
-    ...lines,
-    ...worked.parts,
-    { step: "together", how: worked.how, tex: together },
-    { step: "stated", tex: `${name} = ${stated(value, size, shown.text, rules)}` },
-  ]);
+  const inputs = directInputs(spelled.places, of);
+  if (!inputs) return [];
+  const { shown } = column.formula;
+  const value = { si: cell.value, shown: (cell.value - shown.offset) / shown.factor };
+  const put = putIn(spelled, inputs, value, column.formula);
+  return linesOf(put, example, expression).map((line) => ({
+    ...line,
+    tex: withDecimalMark(line.tex, rules.decimalMark),
+  }));
 }
