@@ -41,6 +41,7 @@ module.exports = {
         "<rootDir>/tests/structure/**/*.test.ts",
         "<rootDir>/tests/reference/**/*.test.ts",
         "<rootDir>/tests/printed/**/*.test.ts",
+        "<rootDir>/tests/teacher/**/*.test.ts",
       ],
     },
     {

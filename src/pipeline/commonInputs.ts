@@ -74,17 +74,26 @@ function movesOf(
   return [...found.values()];
 }
 
+/** Part of its size below which a change of a number is rounding of the arithmetic. */
+const rounding = 1e-12;
+
+interface DependenceOptions {
+  /** Also whole-column functions: where the scatter tells how sure the fit is, it knows nothing of them. */
+  readonly withColumns?: boolean;
+  /** How large each number could be, where it may itself be near 0. */
+  readonly sizes?: readonly number[];
+}
+
 /**
  * How numbers of a fit depend on what all points have in common (calculation § 3: a constant's ± moves the whole line).
  * All points are moved by one ± of it up and down, and fitted anew.
  * @param fitted the numbers of a fit, in SI units; undefined where there is none.
- * @param withColumns also whole-column functions: where the scatter tells how sure the fit is, it knows nothing of them.
  */
 export function dependencesOf(
   points: FigurePoints,
   table: EvaluatedTable,
   fitted: (points: FigurePoints) => readonly number[] | undefined,
-  withColumns = false,
+  { withColumns = false, sizes = [] }: DependenceOptions = {},
 ): readonly Dependence[] {
   return movesOf(points, table, withColumns).flatMap(({ common, x, y }): Dependence[] => {
     const shifted = (sign: number): FigurePoints => ({
@@ -94,7 +103,11 @@ export function dependencesOf(
     });
     const [up, down] = [fitted(shifted(1)), fitted(shifted(-1))];
     if (!up || !down) return [];
-    const slopes = up.map((value, i) => (value - (down[i] as number)) / (2 * common.size));
+    const slopes = up.map((value, i) => {
+      const change = value - (down[i] as number);
+      const noise = rounding * Math.max(Math.abs(value), sizes[i] ?? 0);
+      return Math.abs(change) <= noise ? 0 : change / (2 * common.size);
+    });
     return [{ common, slopes }];
   });
 }

@@ -46,22 +46,39 @@ export function usesRange(
 
 type Own = Pick<StatedLine, "line" | "own" | "by" | "range">;
 
-function ownOf({ line, range }: LineOfFigure, wanted: boolean): Own {
+/** Part of the readings' own size below which a number of a line is rounding of the arithmetic. */
+const rounding = 1e-13;
+
+function largest(values: ArrayLike<number>): number {
+  let found = 0;
+  for (let i = 0; i < values.length; i++) found = Math.max(found, Math.abs(values[i] as number));
+  return found;
+}
+
+/** How large a slope and an intercept of these points could be. */
+export function sizesOf({ xValues, yValues }: SeriesFit["fitted"]): readonly [number, number] {
+  const ofY = largest(yValues);
+  return [ofY / largest(xValues), ofY];
+}
+
+function ownOf({ line, range, one }: LineOfFigure, wanted: boolean): Own {
+  const [slopes, ofY] = sizesOf(one.fitted);
+  const quiet = (value: number, size: number) => (Math.abs(value) <= rounding * size ? 0 : value);
+  const plain = ({ slope, intercept }: RangeLine) => ({ slope, intercept: quiet(intercept, ofY) });
   const ranged = range?.kind === "range" ? range : undefined;
   if (wanted && ranged) {
-    const { halfOfSlope: ofSlope, halfOfIntercept: ofIntercept } = ranged;
-    return {
-      line: ranged.byEye ?? line,
-      own: { ofSlope, ofIntercept },
-      by: "range",
-      range: ranged,
-    };
+    const { halfOfSlope: ofSlope, halfOfIntercept: ofIntercept, byEye = line } = ranged;
+    return { line: plain(byEye), own: { ofSlope, ofIntercept }, by: "range", range: ranged };
   }
   const { standardErrorOfSlope, standardErrorOfIntercept } = line;
   const known = standardErrorOfSlope !== undefined || standardErrorOfIntercept !== undefined;
   return {
-    ...{ line, range: undefined, by: known ? (wanted ? "error-instead" : "error") : "nothing" },
-    own: { ofSlope: standardErrorOfSlope ?? 0, ofIntercept: standardErrorOfIntercept ?? 0 },
+    ...{ line: plain(line), range: undefined },
+    by: known ? (wanted ? "error-instead" : "error") : "nothing",
+    own: {
+      ofSlope: quiet(standardErrorOfSlope ?? 0, slopes),
+      ofIntercept: quiet(standardErrorOfIntercept ?? 0, ofY),
+    },
   };
 }
 
@@ -75,7 +92,10 @@ function commonOf(
     const moved = bestLine(points, figure.line, rules);
     return moved.kind === "line" ? [moved.line.slope, moved.line.intercept] : undefined;
   };
-  return dependencesOf(one.fitted, table, refitted, withColumns).map(({ common, slopes }) => {
+  return dependencesOf(one.fitted, table, refitted, {
+    withColumns,
+    sizes: sizesOf(one.fitted),
+  }).map(({ common, slopes }) => {
     const [ofSlope = 0, ofIntercept = 0] = slopes.map((slope) => Math.abs(slope) * common.size);
     return [ofSlope, ofIntercept] as const;
   });

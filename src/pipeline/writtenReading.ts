@@ -1,7 +1,8 @@
 import { sureDecimals } from "@/core/number/givenNumber";
 import { readNumber } from "@/core/number/readNumber";
-import type { FiguresOfUncertainty } from "@/core/number/statement";
+import { type FiguresOfUncertainty, placeOfUncertainty } from "@/core/number/statement";
 import {
+  binaryNoise,
   commonPower,
   movedPoint,
   toDecimals,
@@ -20,6 +21,8 @@ export interface WrittenReading {
   readonly down?: string;
   /** A power of ten common to all; absent when written plainly. */
   readonly exponent?: number;
+  /** Digits behind the point to which its ± lets the value be written; below 0 for places before it. Absent where there is no ±. */
+  readonly decimals?: number;
 }
 
 /** Digits behind the point that a written number has. */
@@ -61,7 +64,7 @@ export function powerOfRows(rows: readonly (Measured | undefined)[]): number {
 function readDecimals({ value, decimals, bars }: Measured, power: number, ofBar: number): number {
   if (power <= 0 || decimals > 0) return decimals + power;
   const sure = sureDecimals({ value, decimals }) + power;
-  return meanBar(bars) === 0 ? Math.max(0, sure) : Math.max(0, ofBar);
+  return Math.max(0, sure, meanBar(bars) === 0 ? 0 : ofBar);
 }
 
 /** What a row says, all numbers divided by a power of ten that is said elsewhere. */
@@ -77,7 +80,7 @@ function inPower(
   const bars = { up: bar(found.bars.up), down: bar(found.bars.down) };
   const size = meanBar(bars);
   const once = spread.count === 1 && !found.derived;
-  if (size === 0) {
+  if (size <= Math.abs(value) * binaryNoise) {
     if (found.derived) return { value: withoutUncertainty(value) };
     return { value: toDecimals(value, readDecimals(found, power, 0)) };
   }
@@ -86,13 +89,15 @@ function inPower(
   const rounded = (one: number) => writePlainStatement(0, one, rule).uncertainty;
   const up = even ? statement.uncertainty : rounded(bars.up);
   const down = even ? up : rounded(bars.down);
-  if (!once) return { value: statement.value, up, down };
+  const decimals = -placeOfUncertainty(size, rule);
+  if (!once) return { value: statement.value, up, down, decimals };
   const typed = typedForAll(found, quantity, power);
-  const decimals = readDecimals(found, power, decimalsOf(typed || up));
+  const own = readDecimals(found, power, decimalsOf(typed || up));
   return {
-    value: toDecimals(value, decimals),
-    up: typed || padded(up, bars.up, decimals),
-    down: typed || padded(down, bars.down, decimals),
+    value: toDecimals(value, own),
+    up: typed || padded(up, bars.up, own),
+    down: typed || padded(down, bars.down, own),
+    decimals,
   };
 }
 

@@ -35,7 +35,6 @@ const stepWords: Readonly<Record<ResultLine["step"], string>> = {
   solved: "solved",
   formula: "formula",
   numbers: "numbers in",
-  unit: "unit",
   value: "value",
   together: "± together",
 };

@@ -37,9 +37,8 @@ export function endBoxes(boxes: ErrorBoxes): ErrorBoxes | undefined {
 }
 
 /**
- * The two lines through opposite corners of the boxes furthest apart in x: those of the greatest and of the least slope.
- * Where the line rises between the two corners they are the near ones, where it falls the far ones, and the other way
- * round for the least slope. Steepest is the one that turns the best line further the way it goes. Source:
+ * The two lines through opposite corners of the boxes furthest apart in x, along the one diagonal and along the other, as
+ * the two end points rise or fall. Steepest is the one that turns the best line further the way it goes. Source:
  * calculation § 7, rule 2.
  * @returns undefined where several readings share the first or the last x, or the two boxes overlap in x.
  */
@@ -52,17 +51,13 @@ export function endBoxLines(all: ErrorBoxes, bestSlope: number): EndBoxLines | u
   const level = (index: 0 | 1, top: boolean) =>
     top ? at(boxes.y, index) + at(boxes.yUp, index) : at(boxes.y, index) - at(boxes.yDown, index);
   if (side(0, true) >= side(1, false)) return undefined;
-  const greatestRises = level(1, true) > level(0, false);
-  const leastRises = level(1, false) > level(0, true);
-  const near = (top: boolean, rises: boolean): RangeLine => {
-    const inner = top === rises;
-    return through(
-      { x: side(0, inner), y: level(0, !top) },
-      { x: side(1, !inner), y: level(1, top) },
-    );
-  };
-  const [greatest, least] = [near(true, greatestRises), near(false, leastRises)];
-  return bestSlope < 0
-    ? { steepest: least, shallowest: greatest }
-    : { steepest: greatest, shallowest: least };
+  const falls = at(boxes.y, 1) < at(boxes.y, 0);
+  const corner = (index: 0 | 1, right: boolean, top: boolean): Corner => ({
+    x: side(index, right),
+    y: level(index, top),
+  });
+  const near = through(corner(0, true, falls), corner(1, false, !falls));
+  const far = through(corner(0, false, !falls), corner(1, true, falls));
+  const against = falls !== bestSlope < 0;
+  return against ? { steepest: far, shallowest: near } : { steepest: near, shallowest: far };
 }

@@ -23,6 +23,23 @@ export type SlopeRange =
     }
   | { readonly kind: "no-range"; readonly finding: Finding };
 
+/** Part of the span of the boxes below which two edges stand upon each other. */
+const touching = 1e-12;
+
+/** Whether an upright line meets every box, so that nothing bounds the slope. */
+function isUpright({ x, xDown, xUp }: ErrorBoxes): boolean {
+  let [left, right, low, high] = [-Infinity, Infinity, Infinity, -Infinity];
+  for (let i = 0; i < x.length; i++) {
+    const [from, to] = [
+      (x[i] as number) - (xDown[i] as number),
+      (x[i] as number) + (xUp[i] as number),
+    ];
+    [left, right] = [Math.max(left, from), Math.min(right, to)];
+    [low, high] = [Math.min(low, from), Math.max(high, to)];
+  }
+  return left <= right + touching * Math.max(high - low, Math.abs(low), Math.abs(high));
+}
+
 /**
  * The steepest and the shallowest line that meet every error box, exactly: for slopes of one sign the bounds of the
  * intercept are envelopes of straight lines, and the range ends where they cross. O(n log n).
@@ -39,6 +56,7 @@ export function slopeRange(boxes: ErrorBoxes): SlopeRange {
   if (xs.every((x) => x === xs[0])) {
     return { kind: "no-range", finding: { name: "all-x-equal", x: xs[0] as number } };
   }
+  if (isUpright(boxes)) return { kind: "no-range", finding: { name: "range-without-end" } };
   const found = rangeOf(boxes, centre, 1);
   if (found?.endless) return { kind: "no-range", finding: { name: "range-without-end" } };
   if (found) {

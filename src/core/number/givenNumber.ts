@@ -52,9 +52,13 @@ export function writeGivenPair(
   };
 }
 
-/** Decimals of a typed number that say something: the zeros at the end of a whole number may only hold its place. */
+/**
+ * Decimals of a typed number that say something: the zeros at the end of a whole number may only hold its place, and a 0
+ * alone says nothing of its place (−∞).
+ */
 export function sureDecimals({ value, decimals }: Pick<ReadNumber, "value" | "decimals">): number {
-  if (decimals > 0 || value === 0) return decimals;
+  if (decimals > 0) return decimals;
+  if (value === 0) return -Infinity;
   const { digits, exponent } = decimalFromNumber(value);
   const zeros = /0*$/.exec(String(digits))?.[0].length ?? 0;
   return -(exponent + zeros);

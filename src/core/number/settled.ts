@@ -1,11 +1,4 @@
-import { decimalFromNumber, leadingPlace } from "./decimal";
-import {
-  movedPoint,
-  toDecimals,
-  wantsPower,
-  type WrittenNumber,
-  writeNumber,
-} from "./writtenNumber";
+import { movedPoint, toDecimals, writeInWorking, type WrittenNumber } from "./writtenNumber";
 
 /** A number in a working before it is known with how many figures it has to stand there. */
 export interface Unsettled {
@@ -29,13 +22,6 @@ export function readBack({ mantissa, exponent = 0 }: WrittenNumber): number {
 }
 
 const clean = (value: number) => Number(value.toPrecision(15));
-
-/** A number in a working: to so many figures, but never with zeros that only hold places before the point. */
-export function writeInWorking(value: number, figures: number): WrittenNumber {
-  const leading = leadingPlace(decimalFromNumber(clean(value))) ?? 0;
-  const whole = wantsPower(leading) ? 1 : leading + 1;
-  return writeNumber(clean(value), Math.max(figures, whole));
-}
 
 /** A number with so many figures more than it needs at the least. */
 export function printedAt({ value, figures, given }: Unsettled, extra = 0): Printed {

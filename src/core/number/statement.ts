@@ -36,6 +36,12 @@ function placeOfLastFigure(uncertainty: Decimal, figures: number): number {
   return place + (carried - leading);
 }
 
+/** The power of ten of the last figure that a ± has by the rule: −2 for 0.0123 to one figure, 1 for 24. */
+export function placeOfUncertainty(uncertainty: number, rule: FiguresOfUncertainty): number {
+  const exact = decimalFromNumber(Number(uncertainty.toPrecision(12)));
+  return placeOfLastFigure(exact, figuresFor(exact, rule));
+}
+
 function scientific(value: Decimal, uncertainty: Decimal): Statement["scientific"] {
   const exponent = Math.max(
     leadingPlace(value) ?? -Infinity,

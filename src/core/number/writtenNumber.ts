@@ -39,7 +39,7 @@ export function withMinusSign(text: string): string {
 }
 
 /** A ± below this part of its value is nothing but rounding of the arithmetic. */
-const binaryNoise = 1e-13;
+export const binaryNoise = 1e-13;
 
 /**
  * The power of ten in which numbers of one column, with their ±, are written: that of the largest; 0 where it is written
@@ -166,6 +166,13 @@ export function writeNumber(value: number, figures: number): WrittenNumber {
   return { mantissa: withMinusSign(decimalToText(kept)) };
 }
 
+/** A number in a working: to so many figures, but never with zeros that only hold places before the point. */
+export function writeInWorking(value: number, figures: number): WrittenNumber {
+  const clean = Number(value.toPrecision(15));
+  const leading = leadingPlace(decimalFromNumber(clean)) ?? 0;
+  return writeNumber(clean, wantsPower(leading) ? figures : Math.max(figures, leading + 1));
+}
+
 /** As few figures, from so many on, as leave the statement that follows the same. */
 function faithfulFigures(number: number, from: number, stated: (of: number) => string): number {
   const wanted = stated(number);
@@ -182,7 +189,7 @@ function faithfulFigures(number: number, from: number, stated: (of: number) => s
 /** A ± in the working: in the one figure that says it exactly, or in two. */
 export function writePart(size: number): WrittenNumber {
   const clean = Number(size.toPrecision(12));
-  return writeNumber(clean, Number(clean.toPrecision(1)) === clean ? 1 : 2);
+  return writeInWorking(clean, Number(clean.toPrecision(1)) === clean ? 1 : 2);
 }
 
 /**
@@ -193,7 +200,7 @@ export function writeUnroundedUncertainty(size: number, rule: FiguresOfUncertain
   const clean = Number(size.toPrecision(12));
   const stated = (of: number) => roundStatement(0, of, rule).uncertainty;
   const figures = faithfulFigures(clean, 2, stated);
-  return figures > 2 ? writeNumber(clean, figures) : writePart(clean);
+  return figures > 2 ? writeInWorking(clean, figures) : writePart(clean);
 }
 
 /** A value below this part of its ± is nothing beside it. */
@@ -217,7 +224,7 @@ export function writeUnroundedValue(
   const clean = Number(value.toPrecision(15));
   const guarded = guardedFigures(value, size);
   if (Math.abs(value) < nothingBeside * size) return writeNothing(value, size);
-  if (!(size > Math.abs(value) * binaryNoise)) return writeNumber(clean, guarded);
+  if (!(size > Math.abs(value) * binaryNoise)) return writeInWorking(clean, guarded);
   const stated = (of: number) => roundStatement(of, Number(size.toPrecision(12)), rule).value;
-  return writeNumber(clean, faithfulFigures(clean, guarded, stated));
+  return writeInWorking(clean, faithfulFigures(clean, guarded, stated));
 }

@@ -12,6 +12,7 @@ import { PencilMark } from "../parts/StageLayout";
 import { NumberView, StatementView } from "../parts/StatementView";
 import { Typeset } from "../parts/Typeset";
 import { useHouseRules } from "../store/useEvaluated";
+import { useInvestigation } from "../store/useInvestigation";
 import { AddResult } from "./AddResult";
 import { Compared } from "./Compared";
 import { ResultLine } from "./ResultLine";
@@ -21,10 +22,11 @@ import { useSourceSentence } from "./useNames";
 /** The working line by line, as it would stand on paper. */
 function Working({ one }: { one: WorkedResult }) {
   const rules = useHouseRules();
+  const constants = useInvestigation((state) => state.document.constants);
   const about = one.fromTheory?.about === "slope" ? rules.slopeWord : one.fromTheory?.about;
   return (
     <dl data-testid="result-working" className="mt-2 max-w-[900px]">
-      {resultWorking(one, rules).map((line) => (
+      {resultWorking(one, { rules, constants }).map((line) => (
         <div
           key={line.step}
           className="border-hairline grid grid-cols-[150px_1fr] items-center gap-3 border-b py-2 max-[700px]:grid-cols-1"

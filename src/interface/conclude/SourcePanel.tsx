@@ -142,6 +142,13 @@ function Coordinate({ id, result: { source } }: Props) {
   );
 }
 
+/** Whether a source is taken from lines, so that they are to be chosen. */
+function isOfLines({ kind, curve }: ResultSource): boolean {
+  return (
+    ["slope", "intercept", "crossing"].includes(kind) || (kind === "read-off" && curve === null)
+  );
+}
+
 /** The keys of the first two lines of a figure, as a source that is newly chosen has them. */
 function useFirstLines() {
   const tables = useTables();
@@ -208,11 +215,9 @@ export function SourcePanel({ id, result }: Props) {
           onChange={(of) => change({ of, curve: null, ...firstLines(of) })}
         />
       )}
-      {(kind === "slope" || kind === "intercept") && <Series id={id} result={result} />}
+      {isOfLines(source) && <Series id={id} result={result} />}
       {kind === "parameter" && <CurveChoice id={id} result={result} />}
-      {kind === "crossing" && <Series id={id} result={result} />}
       {kind === "read-off" && <LineOrCurve id={id} result={result} />}
-      {kind === "read-off" && source.curve === null && <Series id={id} result={result} />}
       {(kind === "crossing" || kind === "read-off") && <Coordinate id={id} result={result} />}
     </div>
   );

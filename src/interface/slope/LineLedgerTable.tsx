@@ -60,6 +60,18 @@ interface LinesProps {
   height: (value: number) => WrittenNumber;
 }
 
+/** How far the intercept can lie among all lines that are allowed, not only the two that are drawn. */
+function OverAllLines({ half }: { half: number }) {
+  return (
+    <tr className="text-magenta">
+      <td colSpan={3}>over all allowed lines</td>
+      <td className="text-right" data-testid="all-lines">
+        ± <NumberView number={writeNumber(half, 2)} unit={[]} />
+      </td>
+    </tr>
+  );
+}
+
 /** The three lines with half of what lies between them. */
 function Lines({ line, range, slope, height }: LinesProps) {
   const { byEye, halfOfIntercept, halfBetweenIntercepts } = range;
@@ -113,14 +125,7 @@ function Lines({ line, range, slope, height }: LinesProps) {
             ± <NumberView number={writeNumber(halfBetweenIntercepts, 2)} unit={[]} />
           </td>
         </tr>
-        {wider && (
-          <tr className="text-magenta">
-            <td colSpan={3}>over all allowed lines</td>
-            <td className="text-right" data-testid="all-lines">
-              ± <NumberView number={writeNumber(halfOfIntercept, 2)} unit={[]} />
-            </td>
-          </tr>
-        )}
+        {wider && <OverAllLines half={halfOfIntercept} />}
       </tbody>
     </table>
   );

@@ -90,16 +90,19 @@ describe("upgrades", () => {
     });
   });
 
-  test.each([1, 2, 3, 4, 5, 6])("the stored document of version %d comes out as stored", (version) => {
-    const stored = (name: string): unknown =>
-      JSON.parse(readFileSync(join(__dirname, "../upgrades/stored", name), "utf8"));
-    const upgraded = upgradeInvestigation(
-      stored(`${version}-before.json`),
-      upgradeSteps,
-      version + 1,
-    );
-    expect(upgraded).toEqual({ kind: "document", document: stored(`${version}-after.json`) });
-  });
+  test.each([1, 2, 3, 4, 5, 6])(
+    "the stored document of version %d comes out as stored",
+    (version) => {
+      const stored = (name: string): unknown =>
+        JSON.parse(readFileSync(join(__dirname, "../upgrades/stored", name), "utf8"));
+      const upgraded = upgradeInvestigation(
+        stored(`${version}-before.json`),
+        upgradeSteps,
+        version + 1,
+      );
+      expect(upgraded).toEqual({ kind: "document", document: stored(`${version}-after.json`) });
+    },
+  );
 
   test("a document from a newer program is not guessed at", () => {
     expect(upgradeInvestigation({ version: 9 })).toEqual({ kind: "too-new", version: 9 });

@@ -1,3 +1,4 @@
+import { sheet } from "../../../tests/fixtures/sheet";
 import { execFileSync } from "node:child_process";
 import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -145,7 +146,15 @@ describe("formulas and tables for word processors", () => {
     const xml = await xmlOf(samples.fadingCross());
     expect(xml).toContain('<m:begChr m:val="|"/><m:endChr m:val="|"/>');
     expect(xml).not.toMatch(/<m:e\/>|<m:e><\/m:e>/);
-    expect(xml).toMatch(/<m:t>°<\/m:t>/);
+    const warmed = sheet(
+      {
+        a: { unit: "°C", readings: ["40.5"] },
+        b: { unit: "°C", readings: ["20.0"] },
+        d: { formula: "a - b" },
+      },
+      { blocks: [{ kind: "example", of: "d" }] },
+    );
+    expect(await xmlOf(warmed)).toMatch(/<m:t>°<\/m:t>/);
   });
 
   test("a column is as wide as its words, and the table no wider than the page", async () => {

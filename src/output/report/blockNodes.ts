@@ -93,12 +93,14 @@ const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1
 const resultName = ({ result }: WorkedResult) =>
   capital(result.name.trim()) || result.symbol || "Result";
 
-function resultBlock(one: WorkedResult, { rules }: ReportContext): BlockNodes {
+function resultBlock(one: WorkedResult, { rules, document }: ReportContext): BlockNodes {
   const about = one.fromTheory?.about === "slope" ? rules.slopeWord : one.fromTheory?.about;
-  const lines = resultWorking(one, rules).map((line): WorkingLine => ({
-    ...{ label: resultStep(line, about), tex: line.tex },
-    tone: line.step === "together" ? "uncertain" : "plain",
-  }));
+  const lines = resultWorking(one, { rules, constants: document.constants }).map(
+    (line): WorkingLine => ({
+      ...{ label: resultStep(line, about), tex: line.tex },
+      tone: line.step === "together" ? "uncertain" : "plain",
+    }),
+  );
   return nodes(
     { kind: "heading", text: resultName(one) },
     { kind: "working", lines },

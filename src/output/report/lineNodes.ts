@@ -1,4 +1,5 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
+import { settled } from "@/core/number/settled";
 import { toSignificantFigures } from "@/core/number/statement";
 import { writeStatement, writeUnroundedUncertainty } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
@@ -121,13 +122,18 @@ function rangeWorking(
 ): WorkingLine[] {
   const { halfOfSlope, steepest, shallowest } = range;
   const unit = unitTex(writeSlopeUnit(one.fitted.y.quantity.unit, one.fitted.x.quantity.unit));
-  const tex = (value: number) => numberTex(besideHalf(value, halfOfSlope), rules.decimalMark);
   const word = `\\text{${rules.slopeWord}}`;
   const [lower, upper] = [steepest.slope, shallowest.slope].sort((a, b) => a - b) as [
     number,
     number,
   ];
-  const less = lower < 0 ? `\\left(${tex(lower)}\\right)` : tex(lower);
+  const written = writeUnroundedUncertainty(halfOfSlope, rules.figuresOfUncertainty);
+  const figures = besideHalf(upper, halfOfSlope).mantissa.replace(/^[−-]?[0.]*/, "").replace(".", "").length; // prettier-ignore
+  const numbers = [upper, lower].map((value) => ({ value, figures: Math.max(1, figures) }));
+  const [above, below] = settled(numbers, written, ([a = 0, b = 0]) => (a - b) / 2).map((one) =>
+    numberTex(one.written, rules.decimalMark),
+  );
+  const less = lower < 0 ? `\\left(${below}\\right)` : below;
   const { value, uncertainty, exponent } = writeStatement(
     ...([stated.line.slope, stated.ofSlope, rules.figuresOfUncertainty] as const),
   );
@@ -135,13 +141,12 @@ function rangeWorking(
     text.replace("−", "-").replace(".", rules.decimalMark === "comma" ? "{,}" : ".");
   const pair = `(${marks(value)} \\pm ${marks(uncertainty)})`;
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
-  const written = halfBeside(halfOfSlope, stated.line.slope, rules);
   const label = name ? `${name}: half the range` : "half the range";
   const whole = numberTex(halfBeside(stated.ofSlope, stated.line.slope, rules), rules.decimalMark);
   return [
     {
       ...{ label, tone: "uncertain" },
-      tex: `\\Delta ${word} = \\frac{${tex(upper)} - ${less}}{2}${unit} = ${numberTex(written, rules.decimalMark)}${unit}`,
+      tex: `\\Delta ${word} = \\frac{${above} - ${less}}{2}${unit} = ${numberTex(written, rules.decimalMark)}${unit}`,
     },
     ...(stated.withConstants
       ? [

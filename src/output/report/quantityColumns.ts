@@ -1,3 +1,4 @@
+import { placeOfUncertainty } from "@/core/number/statement";
 import { movedPoint, toDecimals } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -64,7 +65,7 @@ function commonDecimals(
   written: readonly (WrittenReading | undefined)[],
   scaled: readonly (Measured | undefined)[],
 ): number | undefined {
-  const all = written.flatMap((one) => (one?.up ? [decimalsOf(one.value)] : []));
+  const all = written.flatMap((one) => one?.decimals ?? []);
   if (all.length === 0) return undefined;
   const decimals = all.reduce((least, one) => Math.min(least, one));
   const place = 10 ** -decimals;
@@ -77,7 +78,7 @@ function commonDecimals(
 
 /** The decimals of the finest row that has a ±. */
 const mostDecimals = (written: readonly (WrittenReading | undefined)[]) =>
-  written.reduce((most, one) => Math.max(most, one?.up ? decimalsOf(one.value) : 0), 0);
+  written.reduce((most, one) => Math.max(most, one?.decimals ?? -Infinity), -Infinity);
 
 /** A value and its ± to so many decimals. */
 function toCommon({ value, bars }: Measured, decimals: number): WrittenReading {
@@ -91,9 +92,16 @@ const figuresOf = (written: string) => written.replace(/^[0.]+/, "").replace("."
 function evenly(
   written: readonly (WrittenReading | undefined)[],
   scaled: readonly (Measured | undefined)[],
+  rule: HouseRules["figuresOfUncertainty"],
 ): readonly (WrittenReading | undefined)[] {
-  const sizes = written.flatMap((one) => [one?.up, one?.down].filter((text) => text !== undefined));
-  const decimals = sizes.reduce((most, text) => Math.max(most, decimalsOf(text)), 0);
+  const places = scaled.flatMap((one, i) =>
+    written[i]?.up === undefined || !one
+      ? []
+      : [one.bars.up, one.bars.down]
+          .filter((bar) => bar > 0)
+          .map((bar) => -placeOfUncertainty(bar, rule)),
+  );
+  const decimals = places.reduce((most, one) => Math.max(most, one), -Infinity);
   const even = written.map((one, i): WrittenReading | undefined => {
     const measured = scaled[i];
     if (!one || one.up === undefined || !measured) return one;
@@ -101,11 +109,12 @@ function evenly(
     const asRead = spread.count === 1 && !derived;
     return {
       ...{ up: toDecimals(bars.up, decimals), down: toDecimals(bars.down, decimals) },
-      value: asRead ? one.value : toDecimals(value, decimals),
+      ...{ value: asRead ? one.value : toDecimals(value, decimals), decimals },
     };
   });
+  const figures = (text: string) => figuresOf(decimals < 0 ? text.slice(0, decimals) : text);
   const fits = even.every((one) =>
-    [one?.up, one?.down].every((text) => text === undefined || [1, 2].includes(figuresOf(text))),
+    [one?.up, one?.down].every((text) => text === undefined || [1, 2].includes(figures(text))),
   );
   return fits ? even : written;
 }
@@ -157,12 +166,15 @@ export function printedColumn(
   const single = scaled.some((one) => one && one.spread.count === 1 && !one.derived);
   const decimals = barred && !single ? commonDecimals(written, scaled) : undefined;
   const bare = barred ? undefined : bareDecimals(written, scaled);
-  const even = barred && decimals === undefined ? evenly(written, scaled) : written;
+  const even =
+    barred && decimals === undefined
+      ? evenly(written, scaled, rules.figuresOfUncertainty)
+      : written;
   const rows = even.map((one, i): WrittenReading | undefined => {
     const measured = scaled[i];
     if (!one || !measured) return undefined;
     if (barred && one.up === undefined && measured.derived) {
-      return { value: toDecimals(measured.value, mostDecimals(even)) };
+      return { value: toDecimals(measured.value, Math.max(0, mostDecimals(even))) };
     }
     if (decimals !== undefined) return toCommon(measured, decimals);
     return bare !== undefined && measured.derived

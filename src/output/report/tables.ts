@@ -60,7 +60,8 @@ function typedRuns(
   const { number } = reading;
   if (power === 0) return marked(numberRuns(writeGiven(number)), rules);
   const moved = Math.max(number.decimals + power, decimals);
-  const kept = number.decimals > 0 ? moved : Math.min(moved, Math.max(decimals, 0));
+  const sure = Math.max(decimals, sureDecimals(number) + power, 0);
+  const kept = number.decimals > 0 ? moved : Math.min(moved, sure);
   return marked([{ text: toDecimals(movedPoint(number.value, -power), kept) }], rules);
 }
 

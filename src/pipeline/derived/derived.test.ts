@@ -46,7 +46,7 @@ describe("a derived quantity", () => {
     const square = quantityOf(document, "P");
     expect(square.quantity.quantity.unit).toBe("s^2");
     expect(square.at(0)!.bars.up).toBeCloseTo(2 * 0.311 * 0.01, 12);
-    expect(writeMeasured(square.at(0)!, square.quantity, "one")).toEqual({
+    expect(writeMeasured(square.at(0)!, square.quantity, "one")).toMatchObject({
       ...{ value: "0.097", up: "0.006", down: "0.006" },
     });
   });

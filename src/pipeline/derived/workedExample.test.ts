@@ -51,7 +51,9 @@ describe("the worked example", () => {
       "T^{2} = \\left(\\frac{t_{\\mathrm{10}}}{10}\\right)^{2}",
     ]);
     expect(texts(lines, "numbers")[0]).toContain("8.91\\,\\mathrm{s}");
-    expect(texts(lines, "part")[0]).toContain("= 1.12\\,\\%,\\quad 2 \\times 1.12\\,\\% = 2.24\\,\\%");
+    expect(texts(lines, "part")[0]).toContain(
+      "= 1.12\\,\\%,\\quad 2 \\times 1.12\\,\\% = 2.24\\,\\%",
+    );
     expect(texts(lines, "stated")).toEqual(["T^{2} = (0.79 \\pm 0.02)\\,\\mathrm{s^{2}}"]);
   });
 

@@ -1,5 +1,3 @@
-import { compile } from "@/core/expression/compile";
-import { evaluateAt } from "@/core/expression/evaluate";
 import { linearSum, powerProduct } from "@/core/expression/shape";
 import {
   numberTex,
@@ -14,11 +12,10 @@ import { type Printed, settled } from "@/core/number/settled";
 import { writeStatement, writeUnroundedValue } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import type { RunText } from "@/core/unit/runText";
-import { coherentFactors } from "@/core/unit/understandUnit";
-import { quotientUnit, readUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
+import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { DerivedCell, DerivedColumn, EvaluatedQuantity, EvaluatedRow } from "../evaluated";
-import { asGiven, type GivenInput, inCoherentUnits, type PutIn } from "../working/inputs";
+import type { PutIn } from "../working/inputs";
 import {
   byPercentages,
   byReadings,
@@ -29,10 +26,11 @@ import {
   type WorkedLine,
   type WorkedSize,
 } from "../working/plusMinus";
-import { type SpelledOut, spelledOut } from "../working/spelledOut";
+import { spelledOut } from "../working/spelledOut";
 import { partsBy, rowRule } from "./derivedQuantities";
 import { directInputs, type DirectInput, type ExampleOf } from "./directInputs";
 import { expandedFormula } from "./expandedFormula";
+import { agrees, partInputs, type Put, putIn, slopesOf } from "./putIn";
 import { readingParts } from "./readingParts";
 
 export type { WorkedLine } from "../working/plusMinus";
@@ -46,80 +44,6 @@ export interface Example {
   readonly quantities: readonly EvaluatedQuantity[];
   readonly constants: ExampleOf["constants"];
   readonly rules: HouseRules;
-}
-
-/** A formula with the numbers that are put in, in units in which they can be reckoned with as they stand. */
-interface Put {
-  readonly spelled: SpelledOut;
-  readonly inputs: readonly DirectInput[];
-  readonly numbers: readonly PutIn[];
-  /** What comes of the numbers as they stand, and the unit of it. */
-  readonly work: (values: readonly number[]) => number;
-  readonly unit: RunText;
-  /** From the shown unit to that of the numbers. */
-  readonly factor: number;
-  readonly offset: number;
-}
-
-function agrees(a: number, b: number, part = 1e-9): boolean {
-  return Math.abs(a - b) <= part * Math.max(Math.abs(a), Math.abs(b));
-}
-
-function workOf({ expression, places }: SpelledOut) {
-  const at = new Map(places.map(({ key }, index) => [key, index]));
-  const compiled = compile(expression, (name) => at.get(name) as number);
-  return (values: readonly number[]) => compiled(Float64Array.from(values));
-}
-
-/** A temperature in °C put into a sum whose numbers of it do not cancel would not be what it is in K. */
-const plainly = (input: GivenInput) => asGiven(input);
-const converted = (input: GivenInput, inLog: boolean) =>
-  inLog ? asGiven(input) : inCoherentUnits(input);
-
-/** Numbers as they were given where they can be reckoned with so, else converted beforehand (calculation § 3). */
-function putIn(
-  spelled: SpelledOut,
-  inputs: readonly DirectInput[],
-  value: { readonly shown: number; readonly si: number },
-  { shown }: DerivedColumn["formula"],
-): Put {
-  const work = workOf(spelled);
-  const worked = (numbers: readonly PutIn[]) => work(numbers.map(({ number }) => number.value));
-  const asTheyAre = inputs.map(({ given }) => plainly(given));
-  const own = { spelled, inputs, work };
-  const fahrenheit = inputs.some(({ given: { offset, factor } }) => offset !== 0 && factor !== 1);
-  const small = Math.abs(value.shown) < 1e-12;
-  const fits =
-    agrees(worked(asTheyAre), value.shown) || (small && Math.abs(worked(asTheyAre)) < 1e-9);
-  if (fits && !fahrenheit) {
-    return { ...own, numbers: asTheyAre, unit: writeUnitText(shown.text), factor: 1, offset: 0 };
-  }
-  const inSi = inputs.map(({ given, place }) => converted(given, place.inLog));
-  const { factor, offset } = shown;
-  if (agrees(worked(inSi), value.si)) {
-    const plain = factor === 1 && offset === 0;
-    const unit = plain ? writeUnitText(shown.text) : writeUnit(coherentFactors(readUnit(shown.text) ?? shown.factors)); // prettier-ignore
-    return { ...own, numbers: inSi, unit, factor: plain ? 1 : factor, offset: plain ? 0 : offset };
-  }
-  return { ...own, numbers: asTheyAre, unit: writeUnitText(shown.text), factor: 1, offset: 0 };
-}
-
-/** The slopes of a spelled-out formula along each number that is put in, as it stands. */
-function slopesOf({ spelled, numbers }: Put): readonly number[] | undefined {
-  const inputs = Object.fromEntries(
-    spelled.places.map(({ key }, i) => [key, (numbers[i] as PutIn).number.value]),
-  );
-  const found = evaluateAt(spelled.expression, inputs);
-  return found.kind === "value" ? found.slopes : undefined;
-}
-
-function partInputs(put: Put, slopes: readonly number[]): readonly PartInput[] {
-  const factors = (text: RunText) => readUnit(text.map((run) => (run.script === "super" ? `^${run.text.replace("−", "-")}` : run.text)).join("")) ?? []; // prettier-ignore
-  return put.inputs.map((input, i): PartInput => {
-    const { number, size, unit } = put.numbers[i] as PutIn;
-    const slopeUnit = writeUnit(quotientUnit(factors(put.unit), factors(unit)));
-    return { tex: input.tex, number, size, unit, slope: slopes[i] as number, slopeUnit };
-  });
 }
 
 /** A number for each input that has a ±. */
@@ -166,6 +90,9 @@ function workSize(put: Put, wanted: Wanted, example: Example): WorkedSize {
   return bySlopes(wanted, taking);
 }
 
+/** Below this part of the whole a part is rounding of the arithmetic. */
+const negligible = 1e-9;
+
 /** What the readings of each quantity and each constant bring, where symbols of the formula share readings. */
 function throughReadings(wanted: Wanted, put: Put, example: Example): WorkedSize {
   const { column, cell, quantities, rules } = example;
@@ -179,7 +106,7 @@ function throughReadings(wanted: Wanted, put: Put, example: Example): WorkedSize
     const symbol = [...put.inputs].find(({ place }) => place.name === id)?.tex;
     return kind === "constant" ? [{ tex: symbol ?? symbolTex(symbolOfConstant(id, example)), size }] : []; // prettier-ignore
   });
-  return byReadings(wanted, [...readings, ...constants].filter(({ size }) => size > 0)); // prettier-ignore
+  return byReadings(wanted, [...readings, ...constants].filter(({ size }) => size > negligible * wanted.size)); // prettier-ignore
 }
 
 function symbolOfConstant(id: string, { quantities }: Example): string {

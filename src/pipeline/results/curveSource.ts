@@ -73,7 +73,7 @@ export function curveSource(result: Result, context: ResultContext): SourceOutco
             const values = fittedTo(found, points);
             return values && scaled(values);
           },
-          true,
+          { withColumns: true },
         )
       : [],
     shown: fit.parameters.map(({ name, value, standardError }, i) => ({

@@ -7,7 +7,7 @@ import type { Result } from "@/investigation/model/result";
 import { bestLine } from "../bestLine";
 import { fitFigure, type SeriesFit } from "../fit";
 import { type LineRange, type RangedLine, rangeOfLine } from "../lineRange";
-import { statedLine, type StatedLine } from "../statedLine";
+import { sizesOf, statedLine, type StatedLine } from "../statedLine";
 import type { EvaluatedTable } from "../table";
 import { dependencesOf } from "../commonInputs";
 import {
@@ -92,9 +92,10 @@ function byRange(line: LineFit, range: RangedLine, best: RangeLine): Spread {
 }
 
 /** How sure slope and intercept are together, as the line is stated. */
-function spreadOf(line: LineFit, { by, range, line: best }: StatedLine): Spread {
+function spreadOf(line: LineFit, { by, range, own, line: best }: StatedLine): Spread {
   if (range) return byRange(line, range, best);
-  const { spread, remarks } = byErrors(line);
+  const quiet = own.ofIntercept === 0 ? { standardErrorOfIntercept: 0, covariance: 0 } : {};
+  const { spread, remarks } = byErrors({ ...line, ...quiet });
   const instead = by === "error-instead" && remarks.length === 0;
   return { spread, remarks: instead ? [{ name: "error-instead-of-range" }] : remarks };
 }
@@ -160,6 +161,7 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
     const { values, ...rest } = changed(plain, toSi);
     return { ...rest, values: [values[0] as number, (values[1] as number) + ofY.offset] };
   };
+  const inSiSizes = sizesOf(one.fitted).map((size, i) => size * (i === 0 ? scale : up));
   const ofSlopeUnit = slopeUnit(ofY, ofX);
   const perUnit =
     Math.abs(ofSlopeUnit.factor ?? 1) === scale ? 1 : scale / (ofSlopeUnit.factor ?? 1);
@@ -179,7 +181,7 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
         const moved = bestLine(points, figure.line, context.rules);
         return moved.kind === "line" ? inSi(moved.line, { kind: "unknown" }).values : undefined;
       },
-      stated.by !== "range",
+      { withColumns: stated.by !== "range", sizes: inSiSizes },
     ),
     shown: [
       {

@@ -137,7 +137,7 @@ export function readOffLine(
     found.one.fitted,
     found.table,
     refitted(found, rules, (moved) => at(moved, coordinate, place.value)),
-    stated.by !== "range",
+    { withColumns: stated.by !== "range" },
   );
   return {
     ...{ value: at(line, coordinate, place.value), own, dependences, by: stated.by },
@@ -184,7 +184,9 @@ export function readCrossing(
     : { size: uncertainty === undefined ? undefined : uncertainty * factor, remarks: [] };
   const by = cornered || factor > 1 ? "range" : first.by === "range" ? "error-instead" : first.by;
   const moved = (found: FoundLine, value: (line: RangeLine) => number) =>
-    dependencesOf(found.one.fitted, found.table, refitted(found, rules, value), by !== "range");
+    dependencesOf(found.one.fitted, found.table, refitted(found, rules, value), {
+      withColumns: by !== "range",
+    });
   const dependences = joined([
     ...moved(a, (line) => crossed(line, second.line, coordinate)),
     ...moved(b, (line) => crossed(first.line, line, coordinate)),

@@ -95,7 +95,7 @@ export function readOffCurve(
     const again = outcome.kind === "curve" && onCurve({ ...found, fit: outcome.fit }, coordinate, typed); // prettier-ignore
     return again ? [(again.value - across.offset) / across.factor] : undefined;
   };
-  const dependences = table ? dependencesOf(points, table, moved, true) : [];
+  const dependences = table ? dependencesOf(points, table, moved, { withColumns: true }) : [];
   const common = dependences.map(({ common: { size }, slopes }) => Math.abs(slopes[0] ?? 0) * size);
   const whole =
     own === undefined && common.length === 0

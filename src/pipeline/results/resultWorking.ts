@@ -8,30 +8,36 @@ import {
   unitTex,
   withDecimalMark,
 } from "@/core/expression/tex";
-import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import type { Expression } from "@/core/expression/tree";
+import { settled } from "@/core/number/settled";
 import {
-  guardedFigures,
   type WrittenNumber,
-  writeNumber,
   writeStatement,
   writeUnroundedUncertainty,
   writeUnroundedValue,
 } from "@/core/number/writtenNumber";
+import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import type { RunText } from "@/core/unit/runText";
-import { baseUnits } from "@/core/unit/dimension";
-import { writeUnit, writeUnitText } from "@/core/unit/unitText";
+import { coherentFactors } from "@/core/unit/understandUnit";
+import { readUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
+import { rowRule } from "../derived/derivedQuantities";
+import {
+  asGiven,
+  type GivenInput,
+  inCoherentUnits,
+  type PutIn,
+  typedDigits,
+  unsettledSize,
+} from "../working/inputs";
 import type { NamedInput, WorkedResult } from "./evaluatedResult";
+import { unitText } from "./source";
 
 /** One line of how a result comes about, in TeX. */
 export interface ResultLine {
-  readonly step:
-    "theory" | "stands-for" | "solved" | "formula" | "numbers" | "unit" | "value" | "together";
+  readonly step: "theory" | "stands-for" | "solved" | "formula" | "numbers" | "value" | "together";
   readonly tex: string;
 }
-
-const exactFigures = 6;
 
 /** Words stand upright in a formula: slope, intercept. */
 function nameTex(name: string, { slopeWord }: Pick<HouseRules, "slopeWord">): string {
@@ -39,125 +45,154 @@ function nameTex(name: string, { slopeWord }: Pick<HouseRules, "slopeWord">): st
   return name === "intercept" ? "\\text{intercept}" : symbolTex(name);
 }
 
-/** The number of an input in its own unit, with its ±. */
-function shownInput({ input, value, unit }: NamedInput) {
+/** An input as it was given: a constant as it was typed, a number of a line as far as it is worked out. */
+function givenInput({ input, value, unit }: NamedInput, { rules, constants }: Writing): GivenInput {
   switch (input.kind) {
     case "source": {
-      const {
-        value: number,
-        size,
-        unit: text,
-      } = input.source.shown[input.index] ?? {
-        ...{ value, size: 0, unit: "" },
-      };
-      return { number, size, unit: writeUnitText(text) };
+      const shown = input.source.shown[input.index];
+      const own = input.source.units[input.index];
+      if (!shown || !own) return { value, size: 0, unit: "", factor: 1, offset: 0 };
+      const { factor = 1, offset } = own;
+      return { value: shown.value, size: shown.size, unit: shown.unit, factor, offset };
     }
     case "constant": {
       const { constant } = input;
-      const number = (constant.value - constant.offset) / constant.factor;
-      const size = constant.uncertainty / constant.factor;
-      return { number, size, unit: writeUnitText(constant.unit) };
+      const { factor, offset, unit: text } = constant;
+      const typed = constants[constant.id];
+      return {
+        ...{ value: (constant.value - offset) / factor, size: constant.uncertainty / factor },
+        ...{ unit: text, factor, offset },
+        ...(typed && typedDigits(typed.value, typed.uncertainty, rules.decimalMark)),
+      };
     }
-    case "result":
-      return { number: input.of.value, size: input.of.size, unit: writeUnit(unit.factors) };
+    case "result": {
+      const { value: own, size, unit: shown } = input.of;
+      const { text, factor, offset } = shown;
+      return { value: own, size, unit: text || unitText(unit), factor, offset };
+    }
   }
 }
 
-/** A number without zeros that say nothing, where it has no ± that would tell how many count. */
-function plainly(written: WrittenNumber): WrittenNumber {
-  const { mantissa } = written;
-  return mantissa.includes(".")
-    ? { ...written, mantissa: mantissa.replace(/\.?0+$/, "") }
-    : written;
+/** What a working is written with. */
+interface Writing {
+  readonly rules: HouseRules;
+  /** The constants as they were typed. */
+  readonly constants: Readonly<
+    Record<string, { readonly value: string; readonly uncertainty: string }>
+  >;
 }
 
-/** A constant to the place of its ±, as it was measured; a middle value with a further figure. */
-function writtenInput({ input }: NamedInput, value: number, size: number): WrittenNumber {
-  if (!(size > 0)) return plainly(writeNumber(value, exactFigures));
-  if (input.kind !== "constant") return writeNumber(value, guardedFigures(value, size));
-  const { value: mantissa, exponent } = writeStatement(value, size, "one");
-  return { mantissa, ...(exponent !== undefined && { exponent }) };
+/** Numbers put in as they stand, the value that comes of them, and in which unit. */
+interface Put {
+  readonly numbers: readonly PutIn[];
+  readonly unit: RunText;
+  /** From the stated unit to that of the numbers. */
+  readonly factor: number;
+  readonly offset: number;
 }
 
-function numbersLeaf(inputs: readonly NamedInput[], rules: HouseRules) {
-  return (name: string): TexLeaf => {
-    const input = inputs.find((one) => one.name === name);
-    if (!input) return { tex: nameTex(name, rules), single: true };
-    const { number, size, unit } = shownInput(input);
-    const rounded = Number(number.toPrecision(15));
-    const written = writtenInput(input, rounded, size);
-    const tex = `${numberTex(written, rules.decimalMark)}${unitTex(unit)}`;
-    return { tex, single: unit.length === 0 && written.exponent === undefined };
+const agrees = (a: number, b: number) =>
+  Math.abs(a - b) <= 1e-9 * Math.max(Math.abs(a), Math.abs(b));
+
+function workOf(expression: Expression, inputs: readonly NamedInput[]) {
+  return (values: readonly number[]) => {
+    const numbers = Object.fromEntries(inputs.map(({ name }, i) => [name, values[i] as number]));
+    const found = evaluateAt(expression, numbers);
+    return found.kind === "value" ? found.value : NaN;
   };
 }
 
-function inUnit(written: WrittenNumber, { unit }: WorkedResult, rules: HouseRules): string {
-  return `${numberTex(written, rules.decimalMark)}${unitTex(writeUnitText(unit.text))}`;
+/** As they were given where the value comes of them as they stand, else in coherent units (calculation § 3). */
+function putIn(
+  one: WorkedResult,
+  work: (values: readonly number[]) => number,
+  writing: Writing,
+): Put {
+  const { inputs, unit, value, place } = one;
+  const given = inputs.map((input) => givenInput(input, writing));
+  const own = given.map(asGiven);
+  const worked = (all: readonly PutIn[]) => work(all.map(({ number }) => number.value));
+  if (place) {
+    const factor = unit.factor / (place.factor ?? 1);
+    const offset = (unit.offset - place.offset) / (place.factor ?? 1);
+    return { numbers: own, unit: writeUnit(place.factors), factor, offset };
+  }
+  const stated = writeUnitText(unit.text);
+  if (agrees(worked(own), value)) return { numbers: own, unit: stated, factor: 1, offset: 0 };
+  const si = given.map(inCoherentUnits);
+  if (!agrees(worked(si), one.si)) return { numbers: own, unit: stated, factor: 1, offset: 0 };
+  const plain = unit.factor === 1 && unit.offset === 0;
+  const coherent = writeUnit(coherentFactors(readUnit(unit.text) ?? unit.factors));
+  return {
+    ...{ numbers: si, unit: plain ? stated : coherent },
+    ...{ factor: plain ? 1 : unit.factor, offset: plain ? 0 : unit.offset },
+  };
 }
 
-/** Whether the unit comes from that of an input, and the numbers, put in as they stand, give the value in it. */
-function needsNoConversion({ expression, inputs, value, unit }: WorkedResult): boolean {
-  const stated = unitTex(writeUnitText(unit.text));
-  if (!expression || inputs.every((one) => unitTex(shownInput(one).unit) !== stated)) return false;
-  const numbers = Object.fromEntries(inputs.map((one) => [one.name, shownInput(one).number]));
-  const found = evaluateAt(expression, numbers);
-  return found.kind === "value" && Math.abs(found.value - value) <= 1e-9 * Math.abs(value);
+const united = (written: WrittenNumber, unit: RunText, { decimalMark }: HouseRules) =>
+  `${numberTex(written, decimalMark)}${unitTex(unit)}`;
+
+/** The value as it stands in the working: in the unit of what is put in, and in the stated one where that is another. */
+function valueLine(one: WorkedResult, put: Put | undefined, { rules }: Writing): ResultLine {
+  const { result, value, size, unit } = one;
+  const figures = rules.figuresOfUncertainty;
+  const name = symbolTex(result.symbol) || "\\text{result}";
+  const stated = united(writeUnroundedValue(value, size, figures), writeUnitText(unit.text), rules);
+  const moved = put && (put.factor !== 1 || put.offset !== 0);
+  if (!moved) return { step: "value", tex: `${name} = ${stated}` };
+  const inOwn = writeUnroundedValue(value * put.factor + put.offset, size * put.factor, figures);
+  return { step: "value", tex: `${name} = ${united(inOwn, put.unit, rules)} = ${stated}` };
 }
 
-/** "−272.8 °C = 0.4 K": a place on an axis of °C, where another unit was asked for. */
-function placeLine(
-  { value, size, unit }: WorkedResult,
-  { factor = 1, offset, factors }: WorkedOutUnit,
-  rules: HouseRules,
-): ResultLine[] {
-  if (unit.factor === factor && unit.offset === offset) return [];
-  const there = (value * unit.factor + unit.offset - offset) / factor;
-  const ofThere = (size * unit.factor) / factor;
-  const text = (number: number, of: number, runs: RunText) =>
-    `${numberTex(writeUnroundedValue(number, of, rules.figuresOfUncertainty), rules.decimalMark)}${unitTex(runs)}`;
-  const stated = text(value, size, writeUnitText(unit.text));
-  return [{ step: "unit", tex: `${text(there, ofThere, writeUnit(factors))} = ${stated}` }];
-}
-
-/** "kg m⁻¹ s⁻² = Pa", where the unit that is stated does not simply come of those that are put in. */
-function unitLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
-  const { unit } = one;
-  if (one.place) return placeLine(one, one.place, rules);
-  if (needsNoConversion(one)) return [];
-  const base = unit.dimension.flatMap((exponent, i) =>
-    Math.abs(exponent) < 1e-9
-      ? []
-      : [{ symbol: baseUnits[i] as string, exponent: Number(exponent.toPrecision(6)) }],
-  );
-  const [inBase, stated] = [unitTex(writeUnit(base)), unitTex(writeUnitText(unit.text))];
-  if (inBase === "" || stated === "" || inBase === stated) return [];
-  const factor = plainly(writeNumber(1 / unit.factor, exactFigures));
-  const scaled = unit.factor === 1 ? "" : `${numberTex(factor)}`;
-  return [{ step: "unit", tex: `1${inBase} = ${scaled || "1"}${stated}` }];
+/** The formula with numbers from which the printed value follows. */
+function numbersLine(
+  one: WorkedResult,
+  expression: Expression,
+  put: Put,
+  writing: Writing,
+): ResultLine {
+  const { result, inputs, value, size } = one;
+  const { rules } = writing;
+  const stands = writeUnroundedValue(value * put.factor + put.offset, size * put.factor, rules.figuresOfUncertainty); // prettier-ignore
+  const numbers = put.numbers.map(({ number }) => number);
+  const printed = settled(numbers, stands, workOf(expression, inputs));
+  const leaf = (name: string): TexLeaf => {
+    const at = inputs.findIndex((input) => input.name === name);
+    const own = put.numbers[at];
+    const shown = printed[at];
+    if (!own || !shown) return { tex: nameTex(name, rules), single: true };
+    const { written } = shown;
+    const single = own.unit.length === 0 && written.exponent === undefined;
+    return { tex: united(written, own.unit, rules), single };
+  };
+  const name = symbolTex(result.symbol) || "\\text{result}";
+  return { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` };
 }
 
 /** How the parts of the ± become one, with numbers. */
 function togetherLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
-  const { parts, size, result } = one;
+  const { parts, size, result, unit } = one;
   if (size === 0) return [];
-  const place = parts[0]?.size ?? 1;
-  const numbers = parts.map((part) => {
-    const { value: mantissa, exponent } = writeStatement(part.size, place, "two");
-    const written = { mantissa, ...(exponent !== undefined && { exponent }) };
-    return numberTex(written, rules.decimalMark);
-  });
+  const whole = writeUnroundedUncertainty(size, rules.figuresOfUncertainty);
+  const rule = rowRule(rules);
+  const unsettled = parts.map((part) => unsettledSize(part.size));
+  const numbers = settled(unsettled, whole, (values) => combinedUncertainty(rule, values)).map(
+    ({ written }) => numberTex(written, rules.decimalMark),
+  );
   const sum =
-    rules.propagation === "worst-case"
+    rule === "worst-case"
       ? numbers.join(" + ")
       : `\\sqrt{${numbers.map((number) => `(${number})^{2}`).join(" + ")}}`;
   const name = `\\Delta ${symbolTex(result.symbol) || "\\text{result}"}`;
-  const whole = inUnit(writeUnroundedUncertainty(size, rules.figuresOfUncertainty), one, rules);
-  return [{ step: "together", tex: `${name} = ${parts.length > 1 ? `${sum} = ` : ""}${whole}` }];
+  const end = united(whole, writeUnitText(unit.text), rules);
+  return [{ step: "together", tex: `${name} = ${parts.length > 1 ? `${sum} = ` : ""}${end}` }];
 }
 
 /** How a result comes about: theory, what the line stands for, solved, numbers put in, unit, value and ±. */
-export function resultWorking(one: WorkedResult, rules: HouseRules): readonly ResultLine[] {
-  const { result, expression, fromTheory, inputs, value, size } = one;
+export function resultWorking(one: WorkedResult, writing: Writing): readonly ResultLine[] {
+  const { rules } = writing;
+  const { result, expression, fromTheory, inputs } = one;
+  const put = expression && putIn(one, workOf(expression, inputs), writing);
   const name = symbolTex(result.symbol) || "\\text{result}";
   const leaf = (symbol: string): TexLeaf => ({ tex: nameTex(symbol, rules), single: true });
   const tex = (of: Expression) => toTex(of, leaf);
@@ -169,20 +204,11 @@ export function resultWorking(one: WorkedResult, rules: HouseRules): readonly Re
   }
   if (expression) {
     lines.push({ step: fromTheory ? "solved" : "formula", tex: `${name} = ${tex(expression)}` });
-    if (printFormula(expression) !== result.symbol) {
-      const numbers = toTex(expression, numbersLeaf(inputs, rules));
-      lines.push({ step: "numbers", tex: `${name} = ${numbers}` });
+    if (put && printFormula(expression) !== result.symbol) {
+      lines.push(numbersLine(one, expression, put, writing));
     }
   }
-  const all: ResultLine[] = [
-    ...lines,
-    ...unitLine(one, rules),
-    {
-      step: "value",
-      tex: `${name} = ${inUnit(writeUnroundedValue(value, size, rules.figuresOfUncertainty), one, rules)}`,
-    },
-    ...togetherLine(one, rules),
-  ];
+  const all = [...lines, valueLine(one, put, writing), ...togetherLine(one, rules)];
   return all.map(({ step, tex: line }) => ({
     step,
     tex: withDecimalMark(line, rules.decimalMark),
@@ -194,7 +220,7 @@ export function statedTex(one: WorkedResult, rules: HouseRules): string {
   const name = symbolTex(one.result.symbol) || "\\text{result}";
   const unit = unitTex(writeUnitText(one.unit.text));
   if (one.size === 0)
-    return `${name} = ${inUnit(writeUnroundedValue(one.value, 0, rules.figuresOfUncertainty), one, rules)}`;
+    return `${name} = ${united(writeUnroundedValue(one.value, 0, rules.figuresOfUncertainty), writeUnitText(one.unit.text), rules)}`;
   const { value, uncertainty, exponent } = writeStatement(
     ...([one.value, one.size, rules.figuresOfUncertainty] as const),
   );

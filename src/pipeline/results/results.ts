@@ -1,5 +1,6 @@
 import { unitOfText } from "@/core/expression/unitOf";
 import type { Finding } from "@/core/finding/finding";
+import { binaryNoise } from "@/core/number/writtenNumber";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import { readUnit } from "@/core/unit/unitText";
 import { inOrder } from "@/investigation/model/order";
@@ -66,7 +67,10 @@ function workResult(
   const gradient = gradientOf(inputs);
   const rule = rowRule(context.rules);
   const exact = overCorners(known, source, again);
-  const parts = resultParts(gradient, Math.abs(unit.factor), rule, exact);
+  const shownValue = Math.abs((si - unit.offset) / unit.factor);
+  const parts = resultParts(gradient, Math.abs(unit.factor), rule, exact).filter(
+    ({ size }) => size > binaryNoise * shownValue,
+  );
   return {
     ...{ kind: "worked", id, result, source, inputs, unit, gradient, parts, si },
     ...(place && { place }),

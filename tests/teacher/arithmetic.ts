@@ -1,0 +1,91 @@
+/** What a teacher works out by hand, without any of the program's own code. */
+
+export type Rule = "worst-case" | "quadrature";
+
+export const sum = (values: readonly number[]) => values.reduce((all, one) => all + one, 0);
+export const mean = (values: readonly number[]) => sum(values) / values.length;
+
+/** Parts of a ± as one: added, or √ of the sum of their squares. */
+export function combined(rule: Rule, parts: readonly number[]): number {
+  return rule === "worst-case" ? sum(parts.map(Math.abs)) : Math.sqrt(sum(parts.map((p) => p * p)));
+}
+
+const step = 1e-5;
+
+/** ∂f/∂xᵢ by central differences. */
+export function slopeAlong(
+  f: (inputs: readonly number[]) => number,
+  at: readonly number[],
+  i: number,
+): number {
+  const h = step * (Math.abs(at[i] as number) || 1);
+  const moved = (by: number) => f(at.map((value, j) => (j === i ? value + by : value)));
+  return (moved(h) - moved(-h)) / (2 * h);
+}
+
+export interface Point {
+  readonly x: number;
+  readonly y: number;
+  readonly dx: number;
+  readonly dy: number;
+}
+
+export interface Line {
+  readonly slope: number;
+  readonly intercept: number;
+}
+
+/** Least squares, every point alike; through zero where it is held there. */
+export function bestLine(points: readonly Point[], throughZero: boolean): Line {
+  if (throughZero) {
+    const slope = sum(points.map(({ x, y }) => x * y)) / sum(points.map(({ x }) => x * x));
+    return { slope, intercept: 0 };
+  }
+  const [mx, my] = [mean(points.map(({ x }) => x)), mean(points.map(({ y }) => y))];
+  const slope =
+    sum(points.map(({ x, y }) => (x - mx) * (y - my))) / sum(points.map(({ x }) => (x - mx) ** 2));
+  return { slope, intercept: my - slope * mx };
+}
+
+/** Standard errors of slope, intercept and of the height at an x. */
+export function standardErrors(points: readonly Point[], line: Line, throughZero: boolean) {
+  const n = points.length;
+  const rss = sum(points.map(({ x, y }) => (y - line.intercept - line.slope * x) ** 2));
+  if (throughZero) {
+    const slope = Math.sqrt(rss / (n - 1) / sum(points.map(({ x }) => x * x)));
+    return { slope, intercept: 0, height: (x: number) => Math.abs(x) * slope };
+  }
+  const mx = mean(points.map(({ x }) => x));
+  const sxx = sum(points.map(({ x }) => (x - mx) ** 2));
+  const s2 = rss / (n - 2);
+  const height = (x: number) => Math.sqrt(s2 * (1 / n + (x - mx) ** 2 / sxx));
+  return { slope: Math.sqrt(s2 / sxx), intercept: height(0), height };
+}
+
+/** Every line through two corners, or through zero and one, that meets all boxes: the extremes are among them. */
+export function extremeLines(points: readonly Point[], throughZero: boolean): readonly Line[] {
+  const corners = points.flatMap(({ x, y, dx, dy }) => [
+    ...[{ x: x - dx, y: y - dy }, { x: x - dx, y: y + dy }], // prettier-ignore
+    ...[{ x: x + dx, y: y - dy }, { x: x + dx, y: y + dy }], // prettier-ignore
+  ]);
+  const starts = throughZero ? [{ x: 0, y: 0 }] : corners;
+  const size = Math.max(...corners.map(({ y }) => Math.abs(y)));
+  const meets = ({ slope, intercept }: Line) =>
+    points.every(({ x, y, dx, dy }) => {
+      const ends = [x - dx, x + dx].map((at) => slope * at + intercept);
+      const room = 1e-9 * size;
+      return Math.min(...ends) <= y + dy + room && Math.max(...ends) >= y - dy - room;
+    });
+  return starts.flatMap((a) =>
+    corners.flatMap((b): Line[] => {
+      if (a.x === b.x) return [];
+      const slope = (b.y - a.y) / (b.x - a.x);
+      const line = { slope, intercept: a.y - slope * a.x };
+      return meets(line) ? [line] : [];
+    }),
+  );
+}
+
+export function halfSpan(values: readonly number[]): number {
+  return (Math.max(...values) - Math.min(...values)) / 2;
+}

@@ -1,0 +1,38 @@
+import type { Investigation } from "@/investigation/model/investigation";
+import { cellPlace } from "@/investigation/model/row";
+
+const finer: Readonly<Record<string, string>> = { m: "mm", s: "ms", kg: "g", V: "mV" };
+
+/** A typed number a thousand times as large, with the digits that it has. */
+function thousandfold(text: string): string {
+  const [mantissa = "", exponent = "0"] = text.split("e");
+  return `${mantissa}e${Number(exponent) + 3}`;
+}
+
+/** The same investigation with `a` typed in a thousandth of its unit, where it has one that the teacher knows. */
+export function rescaled(document: Investigation): Investigation {
+  const copy = structuredClone(document);
+  const quantity = copy.quantities.a;
+  const unit = quantity && finer[quantity.unit];
+  if (
+    !quantity ||
+    !unit ||
+    Object.values(copy.quantities).some(({ formula }) => formula?.startsWith("ln"))
+  ) {
+    // prettier-ignore
+    return copy;
+  }
+  quantity.unit = unit;
+  if (quantity.uncertainty.kind === "fixed") {
+    quantity.uncertainty = { kind: "fixed", amount: thousandfold(quantity.uncertainty.amount) };
+  }
+  for (const row of Object.values(copy.rows)) {
+    for (const [cell, text] of Object.entries(row.readings)) {
+      if (cellPlace(cell).quantity === "a") row.readings[cell] = thousandfold(text);
+    }
+  }
+  for (const { source } of Object.values(copy.results)) {
+    if (source.kind === "read-off") source.at = thousandfold(source.at);
+  }
+  return copy;
+}
