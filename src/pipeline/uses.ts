@@ -1,3 +1,4 @@
+import { type FormulaPlace, formulasNaming } from "@/investigation/model/formulas";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
 import { cellPlace } from "@/investigation/model/row";
@@ -9,6 +10,36 @@ export interface Uses {
   /** Symbols of the quantities whose ± it holds. */
   readonly uncertaintyOf: readonly string[];
   readonly readings: number;
+  /** Formulas that name it. */
+  readonly formulas: readonly FormulaUse[];
+}
+
+/** A formula that names something: of which quantity or result, or of what else. */
+export interface FormulaUse {
+  readonly kind: FormulaPlace["kind"];
+  /** The symbol of the quantity or result, or the number of the figure. */
+  readonly name: string;
+}
+
+/** Every formula of the document that names a symbol. */
+export function formulaUses(document: Investigation, symbol: string): readonly FormulaUse[] {
+  const numbers = new Map(inOrder(document.figures).map(([id], index) => [id, String(index + 1)]));
+  const nameOf = (place: FormulaPlace) => {
+    switch (place.kind) {
+      case "quantity":
+        return document.quantities[place.id]?.symbol ?? "";
+      case "result":
+        return document.results[place.id]?.symbol ?? "";
+      case "curve":
+        return numbers.get(place.figure) ?? "";
+      default:
+        return "";
+    }
+  };
+  return formulasNaming(document, symbol).map((place) => ({
+    kind: place.kind,
+    name: nameOf(place),
+  }));
 }
 
 /** Everything that depends on a quantity. */
@@ -24,5 +55,6 @@ export function usesOf(document: Investigation, id: string): Uses {
       sum + Object.keys(row.readings).filter((cell) => cellPlace(cell).quantity === id).length,
     0,
   );
-  return { figures, uncertaintyOf, readings };
+  const formulas = formulaUses(document, document.quantities[id]?.symbol ?? "");
+  return { figures, uncertaintyOf, readings, formulas };
 }

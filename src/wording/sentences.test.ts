@@ -11,7 +11,7 @@ describe("removing", () => {
     const document = plainRule();
     const { time, cubed } = document.quantities;
     expect(removalSentence(time!, usesOf(document, "time"))).toBe(
-      "Time for ten swings was removed with 21 readings. Undo (Ctrl+Z) brings everything back.",
+      "Time for ten swings was removed with 21 readings. The formula of T names it and misses it now. Undo (Ctrl+Z) brings everything back.",
     );
     expect(removalSentence(cubed!, usesOf(document, "cubed"))).toContain(
       "An axis of figure 1 showed it and is empty now.",

@@ -1,5 +1,9 @@
 "use client";
 
+import { canStandInFormula } from "@/core/expression/renamedInFormula";
+import { symbolFinding } from "@/pipeline/symbols";
+import { formulaUses } from "@/pipeline/uses";
+import { constantRemovalSentence } from "@/wording/removing";
 import { Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
 import { useState } from "react";
@@ -14,7 +18,7 @@ import { constantFinding } from "@/pipeline/constants";
 import { findingSentence } from "@/wording/findings";
 import { Button } from "../parts/Button";
 import { useHouseRules } from "../store/useEvaluated";
-import { useActs, useInvestigation } from "../store/useInvestigation";
+import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { NatureDrawer } from "./NatureDrawer";
 import { useTakenSymbols } from "../store/useSymbols";
 
@@ -40,6 +44,22 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
   const taken = useTakenSymbols(id);
   const finding = constantFinding(constant, decimalMark, taken);
   const name = constant.symbol || "unnamed constant";
+  const store = useInvestigationStore();
+  const [inFormulas, setInFormulas] = useState(constant.symbol);
+  const remove = () => {
+    const formulas = formulaUses(store.getState().document, constant.symbol);
+    act(removeConstant, { constant: id });
+    store.setState({ notice: constantRemovalSentence(name, formulas) });
+  };
+  const type = (field: Field, text: string) => {
+    const usable = field === "symbol" && canStandInFormula(text) && !symbolFinding(text, taken);
+    act(
+      describeConstant,
+      { constant: id, [field]: text, ...(usable && { from: inFormulas }) },
+      `constant/${id}/${field}`,
+    );
+    if (usable) setInFormulas(text);
+  };
   return (
     <>
       <tr className="border-hairline border-b">
@@ -53,23 +73,13 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
               maxLength={200}
               autoComplete="off"
               spellCheck={false}
-              onChange={(event) =>
-                act(
-                  describeConstant,
-                  { constant: id, [field]: event.target.value },
-                  `constant/${id}/${field}`,
-                )
-              }
+              onChange={(event) => type(field, event.target.value)}
               className={`hover:border-hairline aria-invalid:border-magenta h-7 rounded-md border border-transparent px-1.5 ${width}`}
             />
           </td>
         ))}
         <td>
-          <Button
-            look="quiet"
-            aria-label={`Remove ${name}`}
-            onClick={() => act(removeConstant, { constant: id })}
-          >
+          <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
             <Trash2 aria-hidden size={15} />
           </Button>
         </td>

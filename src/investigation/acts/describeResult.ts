@@ -1,3 +1,4 @@
+import { renamedInFormula } from "@/core/expression/renamedInFormula";
 import type { AcceptedValue, Result, ResultSource } from "../model/result";
 import { act } from "./act";
 
@@ -10,7 +11,13 @@ export const describeResult = act<{
 }>("describe-result", (draft, { result, change, source, accepted }) => {
   const found = draft.results[result];
   if (!found) return;
+  const before = found.symbol;
   Object.assign(found, change);
+  if (change?.symbol !== undefined && change.symbol !== before) {
+    for (const other of Object.values(draft.results)) {
+      if (other.formula) other.formula = renamedInFormula(other.formula, before, change.symbol);
+    }
+  }
   Object.assign(found.source, source);
   Object.assign(found.accepted, accepted);
 });
