@@ -1,4 +1,5 @@
 import { parseFormula } from "@/core/expression/parseFormula";
+import { eulerName, withEuler } from "@/core/expression/euler";
 import { symbolName } from "@/core/expression/spelling";
 import { type Expression, symbolsOf } from "@/core/expression/tree";
 import { curveModel, type CurveModel } from "@/core/fit/curves/curveModel";
@@ -69,7 +70,9 @@ function ownFormula(
   const read = parseFormula(rightSide(formula));
   if (read.kind === "unreadable") return read.finding;
   if (read.kind === "empty") return { name: "curve-without-formula" };
-  const symbols = symbolsOf(read.expression);
+  const names = [x, ...Object.values(constants).map(({ symbol }) => symbol)].map(symbolName);
+  const expression = names.includes(eulerName) ? read.expression : withEuler(read.expression);
+  const symbols = symbolsOf(expression);
   const across = symbolName(x);
   const variable = symbols.includes(across) ? across : "x";
   if (!symbols.includes(variable)) return { name: "curve-without-variable", symbol: x || "x" };
@@ -81,9 +84,9 @@ function ownFormula(
     }),
   );
   const values = new Map([...known].map(([name, { bound }]) => [name, bound.value]));
-  const model = curveModel(read.expression, variable, values);
+  const model = curveModel(expression, variable, values);
   if (model.parameters.length === 0) return { name: "curve-without-parameters" };
-  return { model, expression: read.expression, constants: known };
+  return { model, expression, constants: known };
 }
 
 function unitFrom(

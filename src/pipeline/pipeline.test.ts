@@ -104,8 +104,16 @@ describe("from typed readings to a figure", () => {
     expect(found.value).toBeCloseTo(3.11, 12);
     expect(found.scatter).toBeCloseTo(0.045, 12);
     expect(found.bars.up).toBeCloseTo(0.1, 12);
-    expect(writeMeasured(found, time, "one")).toMatchObject({ value: "3.1", up: "0.1", down: "0.1" });
-    expect(writeMeasured(found, time, "two")).toMatchObject({ value: "3.11", up: "0.10", down: "0.10" });
+    expect(writeMeasured(found, time, "one")).toMatchObject({
+      value: "3.1",
+      up: "0.1",
+      down: "0.1",
+    });
+    expect(writeMeasured(found, time, "two")).toMatchObject({
+      value: "3.11",
+      up: "0.10",
+      down: "0.10",
+    });
   });
 
   test("a repeat set aside leaves the mean of the others", () => {

@@ -1,10 +1,11 @@
 import { evaluateAt } from "@/core/expression/evaluate";
+import { eulerName } from "@/core/expression/euler";
 import { symbolName } from "@/core/expression/spelling";
 import { type Expression, symbolsOf } from "@/core/expression/tree";
 import type { Finding } from "@/core/finding/finding";
 import type { Pair } from "@/core/straighten/pairs";
 import { straightenTheory } from "@/core/straighten/straightenTheory";
-import { readTheory, type Theory } from "@/core/straighten/theory";
+import { readTheory, type Theory, theoryWithEuler } from "@/core/straighten/theory";
 import type { Constant } from "@/investigation/model/constant";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { readConstant } from "./derived/bindFormulas";
@@ -53,7 +54,11 @@ export function theoryRoles(
 ): ReadRoles {
   const read = readTheory(equation);
   if (read.kind !== "theory") return read;
-  const { theory } = read;
+  const named = [
+    ...tables.flatMap(({ quantities }) => quantities.map(({ quantity }) => quantity.symbol)),
+    ...Object.values(constants).map(({ symbol }) => symbol),
+  ].map(symbolName);
+  const theory = named.includes(eulerName) ? read.theory : theoryWithEuler(read.theory);
   const count = (table: EvaluatedTable) =>
     theory.symbols.filter((name) => symbolsIn(table).has(name)).length;
   const [table] = [...tables].sort((a, b) => count(b) - count(a));

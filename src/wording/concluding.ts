@@ -34,6 +34,7 @@ const stepWords: Readonly<Record<ResultLine["step"], string>> = {
   "stands-for": "so it stands for",
   solved: "solved",
   formula: "formula",
+  counted: "counted in SI units",
   numbers: "numbers in",
   value: "value",
   together: "± together",

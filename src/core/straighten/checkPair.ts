@@ -1,5 +1,5 @@
 import { compile } from "../expression/compile";
-import { type Expression, symbolsOf } from "../expression/tree";
+import { type Expression, partsOf, symbolsOf } from "../expression/tree";
 import { SeededChance } from "../statistics/seededChance";
 import type { Pair } from "./pairs";
 import type { Theory } from "./theory";
@@ -40,17 +40,32 @@ function solutions(off: (numbers: Numbers) => number, numbers: Numbers, symbol: 
 }
 
 const worlds = 4;
+/** So many rows have to be there for a pair to be believed. */
+const leastRows = 4;
 const wanted = 12;
 const triesAWorld = 60;
 
-/** Made-up numbers for every symbol that obey a theory: several worlds, in each the fixed symbols keep theirs. */
-export function obeying(theory: Theory, measured: readonly string[], seed: number): Numbers[][] {
-  const chance = new SeededChance(seed);
+function numbersIn(expression: Expression): readonly number[] {
+  return expression.kind === "number" ? [expression.value] : partsOf(expression).flatMap(numbersIn);
+}
+
+/** A number about 1, or about one of these sizes. */
+const about = (chance: SeededChance, sizes: readonly number[]) => {
+  const size = sizes[Math.floor(chance.uniform() * sizes.length)] ?? 1;
+  return size * 10 ** (1.2 * chance.uniform() - 0.6);
+};
+
+function madeUp(
+  theory: Theory,
+  measured: readonly string[],
+  chance: SeededChance,
+  sizes: readonly number[],
+): Numbers[][] {
   const off = evaluator({
     ...{ kind: "operation", operator: "-" },
     ...{ left: theory.left, right: theory.right },
   });
-  const any = () => 10 ** (1.2 * chance.uniform() - 0.6);
+  const any = () => about(chance, sizes);
   const [last] = measured.slice(-1) as [string];
   return Array.from({ length: worlds }, () => {
     const fixed = Object.fromEntries(theory.symbols.map((name) => [name, any()]));
@@ -63,8 +78,20 @@ export function obeying(theory: Theory, measured: readonly string[], seed: numbe
   });
 }
 
+/**
+ * Made-up numbers for every symbol that obey a theory: several worlds, in each the fixed symbols keep theirs. Where
+ * numbers about 1 hardly ever do, as beside a plain 20, they are made up about the sizes of the plain numbers too.
+ */
+export function obeying(theory: Theory, measured: readonly string[], seed: number): Numbers[][] {
+  const chance = new SeededChance(seed);
+  const found = madeUp(theory, measured, chance, [1]);
+  if (found.flat().length >= worlds * leastRows) return found;
+  const plain = [theory.left, theory.right].flatMap(numbersIn).filter((value) => value > 0);
+  const sizes = [1, ...plain.flatMap((value) => [value, 3 * value, 1 / value])];
+  return [...found, ...madeUp(theory, measured, chance, sizes)];
+}
+
 const slack = 1e-6;
-const leastRows = 4;
 
 /** Whether a pair is straight with the slope and the intercept that it states, in every world that could be made up. */
 export function holds(pair: Pair, made: readonly (readonly Numbers[])[]): boolean {

@@ -1,9 +1,9 @@
-import { type Expression } from "../expression/tree";
+import { type Expression, symbolsOf } from "../expression/tree";
 import { sumOf } from "./algebra/fromExpression";
 import { BeyondAlgebra } from "./algebra/sum";
 import { numberExpression, sumExpression } from "./algebra/toExpression";
 import { evaluator, holds, type Numbers, obeying } from "./checkPair";
-import { type Pair, pairsOf } from "./pairs";
+import { type Pair, pairsOf, type Roles } from "./pairs";
 import type { Theory } from "./theory";
 import { variantsOf } from "./variants";
 
@@ -20,33 +20,42 @@ export interface TheoryAxes {
 }
 
 const seed = 417;
-const slack = 1e-7;
+/** Part of two values below which their difference says nothing. */
+const slack = 1e-3;
+const tolerance = 1e-6;
 
-/** The number by which one expression is always as large as another; undefined where there is no such number. */
-function steadyRatio(
+/** The steps that one expression takes for each of another's, the same everywhere; undefined where there is no such number. */
+function steadySteps(
   of: Expression,
   to: Expression,
   made: readonly (readonly Numbers[])[],
 ): number | undefined {
   const [above, below] = [evaluator(of), evaluator(to)];
   let ratio: number | undefined;
-  for (const row of made.flat()) {
-    const now = above(row) / below(row);
-    if (!Number.isFinite(now)) continue;
-    if (ratio === undefined) ratio = now;
-    else if (Math.abs(now - ratio) > slack * Math.abs(ratio)) return undefined;
+  for (const world of made) {
+    const rows = world
+      .map((row) => [above(row), below(row)] as const)
+      .filter((pair) => pair.every(Number.isFinite));
+    const [first, ...others] = rows;
+    for (const [a, b] of others) {
+      const [change, step] = [a - (first?.[0] ?? NaN), b - (first?.[1] ?? NaN)];
+      if (Math.abs(step) <= slack * (Math.abs(b) + Math.abs(first?.[1] ?? 0))) continue;
+      const now = change / step;
+      if (ratio === undefined) ratio = now;
+      else if (Math.abs(now - ratio) > tolerance * Math.abs(ratio)) return undefined;
+    }
   }
   return ratio;
 }
 
 /** A simple number where the ratio is one but for rounding. */
-const cleaned = (ratio: number) => Number(ratio.toPrecision(10));
+const cleaned = (ratio: number) => Number(ratio.toPrecision(9));
 
-function scaled(expression: Expression, by: number): Expression {
-  if (by === 1) return expression;
-  const whole: Expression = {
-    ...{ kind: "operation", operator: "*", left: numberExpression(by), right: expression },
-  };
+const operation = (operator: "+" | "-" | "*", left: Expression, right: Expression): Expression => ({
+  ...{ kind: "operation", operator, left, right },
+});
+
+function simplified(whole: Expression): Expression {
   try {
     return sumExpression(sumOf(whole));
   } catch (error) {
@@ -55,18 +64,47 @@ function scaled(expression: Expression, by: number): Expression {
   }
 }
 
+function scaled(expression: Expression, by: number): Expression {
+  return by === 1 ? expression : simplified(operation("*", numberExpression(by), expression));
+}
+
+const isNothing = (expression: Expression) =>
+  expression.kind === "number" && expression.value === 0;
+
+/** How an axis follows a transform: so many times it, and something fixed; undefined where a measured symbol is left over. */
+function alongAxis(
+  axis: Expression,
+  transform: Expression,
+  { measured }: Roles,
+  made: readonly (readonly Numbers[])[],
+): { readonly times: number; readonly offset: Expression } | undefined {
+  const steps = steadySteps(axis, transform, made);
+  if (steps === undefined || steps === 0) return undefined;
+  const times = cleaned(steps);
+  const offset = simplified(operation("-", axis, scaled(transform, times)));
+  return symbolsOf(offset).some((name) => measured.has(name)) ? undefined : { times, offset };
+}
+
+/**
+ * Slope and intercept of a figure whose axes are a pair's transforms, each so many times and with an offset:
+ * up = r v + s and across = p h + q turn v = m h + c into up = (r m/p) across + r c + s − (r m/p) q.
+ */
 function fitted(
   { vertical, horizontal, slope, intercept }: Pair,
   { across, up }: TheoryAxes,
+  roles: Roles,
   made: readonly (readonly Numbers[])[],
+  withOffsets: boolean,
 ): LineOfTheory | undefined {
-  const ofUp = steadyRatio(up, vertical, made);
-  const ofAcross = ofUp === undefined ? undefined : steadyRatio(across, horizontal, made);
-  if (ofUp === undefined || ofAcross === undefined) return undefined;
-  return {
-    slope: scaled(slope, cleaned(ofUp / ofAcross)),
-    intercept: scaled(intercept, cleaned(ofUp)),
-  };
+  const ofUp = alongAxis(up, vertical, roles, made);
+  const ofAcross = ofUp && alongAxis(across, horizontal, roles, made);
+  if (!ofUp || !ofAcross) return undefined;
+  const own = scaled(slope, cleaned(ofUp.times / ofAcross.times));
+  const raised = scaled(intercept, ofUp.times);
+  if (isNothing(ofUp.offset) && isNothing(ofAcross.offset))
+    return { slope: own, intercept: raised };
+  const moved = operation("-", operation("+", raised, ofUp.offset), operation("*", own, ofAcross.offset)); // prettier-ignore
+  return { slope: own, intercept: simplified(moved) };
 }
 
 /**
@@ -82,9 +120,10 @@ export function lineOfTheory(
 ): LineOfTheory | undefined {
   const roles = { measured: new Set(measured), known: new Set(known) };
   const made = obeying(theory, measured, seed);
-  for (const variant of variantsOf(theory)) {
-    for (const pair of pairsOf(variant, roles)) {
-      const found = fitted(pair, axes, made);
+  const pairs = variantsOf(theory).flatMap((variant) => pairsOf(variant, roles));
+  for (const withOffsets of [false, true]) {
+    for (const pair of pairs) {
+      const found = fitted(pair, axes, roles, made, withOffsets);
       if (found && holds(pair, made)) return found;
     }
   }

@@ -1,5 +1,6 @@
+import { withEuler } from "../expression/euler";
 import { parseFormula } from "../expression/parseFormula";
-import { type Expression, symbolsOf } from "../expression/tree";
+import { type Expression, partsOf, symbolsOf } from "../expression/tree";
 import type { Finding } from "../finding/finding";
 
 /** An equation that readings are to follow. */
@@ -31,4 +32,31 @@ export function readTheory(typed: string): ReadTheory {
   }
   const symbols = [...new Set([...symbolsOf(left.expression), ...symbolsOf(right.expression)])];
   return { kind: "theory", theory: { left: left.expression, right: right.expression, symbols } };
+}
+
+/** A theory whose powers of e are exponentials, where nothing is called e; e alone stays an unknown. */
+export function theoryWithEuler({ left, right }: Theory): Theory {
+  const sides = [left, right].map((side) => withEuler(side, true)) as [Expression, Expression];
+  const symbols = [...new Set(sides.flatMap((side) => symbolsOf(side)))];
+  return { left: sides[0], right: sides[1], symbols };
+}
+
+const holds = (expression: Expression, symbol: string): boolean =>
+  symbolsOf(expression).includes(symbol);
+
+function addsNumberTo(expression: Expression, symbol: string): boolean {
+  if (
+    expression.kind === "operation" &&
+    (expression.operator === "+" || expression.operator === "-")
+  ) {
+    const { left, right } = expression;
+    if (left.kind === "number" && holds(right, symbol)) return true;
+    if (right.kind === "number" && holds(left, symbol)) return true;
+  }
+  return partsOf(expression).some((part) => addsNumberTo(part, symbol));
+}
+
+/** Whether a theory adds plain numbers to a symbol, as in θ − 20 or 1 + θ/273: then it counts it as it was typed, a temperature in °C. */
+export function countsAsTyped({ left, right }: Theory, symbol: string): boolean {
+  return addsNumberTo(left, symbol) || addsNumberTo(right, symbol);
 }

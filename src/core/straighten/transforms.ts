@@ -1,3 +1,5 @@
+import { eulerName, withEuler } from "../expression/euler";
+import { symbolName } from "../expression/spelling";
 import { evaluateColumn } from "../expression/evaluate";
 import { parseFormula } from "../expression/parseFormula";
 import { type Expression, symbolsOf } from "../expression/tree";
@@ -97,9 +99,10 @@ export function transformedColumns(column: Barred): readonly Transformed[] {
 export function ownTransform(typed: string, symbol: string): Expression | undefined {
   const read = parseFormula(typed);
   if (read.kind !== "formula") return undefined;
-  const symbols = symbolsOf(read.expression);
-  const plain = symbolsOf({ kind: "symbol", name: symbol })[0];
-  return symbols.length === 1 && symbols[0] === plain ? read.expression : undefined;
+  const plain = symbolName(symbol);
+  const expression = plain === eulerName ? read.expression : withEuler(read.expression);
+  const symbols = symbolsOf(expression);
+  return symbols.length === 1 && symbols[0] === plain ? expression : undefined;
 }
 
 /** A column under a transform of one's own, its derivative exact. */

@@ -1,5 +1,6 @@
 import type { Finding } from "@/core/finding/finding";
 import { parseFormula } from "@/core/expression/parseFormula";
+import { eulerName, withEuler } from "@/core/expression/euler";
 import { symbolName } from "@/core/expression/spelling";
 import { symbolsOf } from "@/core/expression/tree";
 import { pureNumber, unitOf, unitOfText, type WorkedOutUnit } from "@/core/expression/unitOf";
@@ -42,6 +43,8 @@ export class FormulaBinder {
   private readonly under: string[] = [];
   private readonly bySymbol = new Map<string, EvaluatedQuantity>();
   private readonly constants = new Map<string, { bound: BoundConstant; unit: WorkedOutUnit }>();
+  /** The symbols of all constants, also of those without a value yet. */
+  private readonly taken = new Set<string>();
   readonly order: string[] = [];
 
   constructor(
@@ -54,6 +57,7 @@ export class FormulaBinder {
       if (name !== "" && !this.bySymbol.has(name)) this.bySymbol.set(name, quantity);
     }
     for (const [id, constant] of Object.entries(constants)) {
+      this.taken.add(symbolName(constant.symbol));
       const read = readConstant(id, constant, mark);
       if (read) this.constants.set(symbolName(constant.symbol), read);
     }
@@ -90,17 +94,18 @@ export class FormulaBinder {
     if (parsed.kind === "unreadable") return broken(parsed.finding);
     const symbols = new Map<string, Binding>();
     const units = new Map<string, WorkedOutUnit>();
-    for (const name of symbolsOf(parsed.expression)) {
+    const named = this.bySymbol.has(eulerName) || this.taken.has(eulerName);
+    const expression = named ? parsed.expression : withEuler(parsed.expression);
+    for (const name of symbolsOf(expression)) {
       const found = this.lookUp(name);
       if ("name" in found) return broken(found);
       symbols.set(name, found.binding);
       units.set(name, found.unit);
     }
-    const outcome = unitOf(parsed.expression, units);
+    const outcome = unitOf(expression, units);
     if (outcome.kind === "unlike") return broken(outcome.finding);
     const shown = shownUnit(outcome.unit, quantity.unit);
     if (shown.kind === "unlike") return broken({ name: "unlike-unit-wanted", unit: quantity.unit });
-    const { expression } = parsed;
     return {
       ...{ kind: "bound", id, expression, symbols, units, shown: shown.unit },
       remarks: outcome.remarks,

@@ -94,7 +94,8 @@ function ofDerived(evaluated: EvaluatedQuantity, row: number, rule: PropagationR
   return { value, size, unit: evaluated.quantity.unit, factor, offset };
 }
 
-function unitsOf(symbols: ExampleOf["symbols"], quantities: ExampleOf["quantities"]) {
+/** The units of a formula's symbols. */
+export function unitsOf(symbols: ExampleOf["symbols"], quantities: ExampleOf["quantities"]) {
   const found = new Map<string, WorkedOutUnit>();
   for (const [name, binding] of symbols) {
     if (binding.kind === "quantity") found.set(name, binding.unit);

@@ -2,11 +2,14 @@ import type { Expression } from "@/core/expression/tree";
 import type { DrawnInput } from "@/core/uncertainty/monteCarlo";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Binding, DerivedColumn, EvaluatedQuantity } from "../evaluated";
+import { scaleOfLogIn } from "./columnEvaluation";
+import { unitsOf } from "./directInputs";
 import { derivedCell, isFinding } from "./derivedCell";
 import { expandedFormula } from "./expandedFormula";
 
 /** A row of a derived quantity as its inputs are drawn, in SI units. */
 export interface Drawing {
+  /** Every logarithm in it divides first by what one of the typed unit is (calculation § 5). */
   readonly expression: Expression;
   readonly places: Readonly<Record<string, number>>;
   readonly inputs: readonly DrawnInput[];
@@ -72,5 +75,34 @@ export function drawingOf(
       inputs.push({ value, size: cell.sizes[index] as number, distribution });
     });
   }
-  return { expression, places, inputs };
+  const units = unitsOf(symbols, quantities);
+  return { expression: withTypedLogs(expression, units), places, inputs };
+}
+
+/** Logarithms that see the number in the typed unit, as first order and the working take them. */
+function withTypedLogs(expression: Expression, units: ReturnType<typeof unitsOf>): Expression {
+  switch (expression.kind) {
+    case "number":
+    case "pi":
+    case "symbol":
+      return expression;
+    case "operation": {
+      const { left, right } = expression;
+      return {
+        ...expression,
+        left: withTypedLogs(left, units),
+        right: withTypedLogs(right, units),
+      };
+    }
+    case "call": {
+      const of = withTypedLogs(expression.of, units);
+      const isLog = expression.name === "ln" || expression.name === "log";
+      const scale = isLog ? scaleOfLogIn(expression.of, { units }) : 1;
+      if (scale === 1) return { ...expression, of };
+      const by: Expression = { kind: "number", value: scale, text: String(scale) };
+      return { ...expression, of: { kind: "operation", operator: "/", left: of, right: by } };
+    }
+    default:
+      return { ...expression, of: withTypedLogs(expression.of, units) };
+  }
 }

@@ -1,3 +1,7 @@
+import { symbolName } from "@/core/expression/spelling";
+import type { WorkedOutUnit } from "@/core/expression/unitOf";
+import { countsAsTyped, readTheory } from "@/core/straighten/theory";
+import type { EvaluatedQuantity } from "../evaluated";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import type { Finding } from "@/core/finding/finding";
@@ -7,6 +11,7 @@ import type { Result } from "@/investigation/model/result";
 import { bestLine } from "../bestLine";
 import { fitFigure, type SeriesFit } from "../fit";
 import { type LineRange, type RangedLine, rangeOfLine } from "../lineRange";
+import { logShift } from "./logShift";
 import { sizesOf, statedLine, type StatedLine } from "../statedLine";
 import type { EvaluatedTable } from "../table";
 import { dependencesOf } from "../commonInputs";
@@ -133,6 +138,13 @@ function changed(joint: JointInputs, rows: Rows): JointInputs {
   }
 }
 
+/** Where the zero of an axis lies for a theory: at 0 K, unless it counts the temperature as it was typed. */
+function zeroOf(x: EvaluatedQuantity, { offset }: WorkedOutUnit, { document }: ResultContext) {
+  const read = readTheory(document.theory);
+  const typed = read.kind === "theory" && countsAsTyped(read.theory, symbolName(x.quantity.symbol));
+  return typed ? 0 : offset;
+}
+
 /**
  * Slope and intercept of a figure's line, by the names "slope" and "intercept". For a theory, which counts
  * temperatures in K, the intercept of an axis in °C is taken at 0 K.
@@ -149,7 +161,9 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
   }
   const { factor: up = 1 } = ofY;
   const scale = up / (ofX.factor ?? 1);
-  const origin = result.by === "theory" ? ofX.offset : 0;
+  const byTheory = result.by === "theory";
+  const origin = byTheory ? zeroOf(x, ofX, context) + logShift(x, table) : 0;
+  const raised = byTheory ? logShift(y, table) : 0;
   const toSi: Rows = [
     [scale, 0],
     [-scale * origin, up],
@@ -159,10 +173,11 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
   const inSi = ({ slope, intercept }: RangeLine, as: JointInputs["spread"]): JointInputs => {
     const plain = { names: ["slope", "intercept"], values: [slope, intercept], spread: as };
     const { values, ...rest } = changed(plain, toSi);
-    return { ...rest, values: [values[0] as number, (values[1] as number) + ofY.offset] };
+    return { ...rest, values: [values[0] as number, (values[1] as number) + ofY.offset + raised] };
   };
   const inSiSizes = sizesOf(one.fitted).map((size, i) => size * (i === 0 ? scale : up));
   const ofSlopeUnit = slopeUnit(ofY, ofX);
+  const by = ofX.offset === 0 ? raised - scale * origin * stated.line.slope : 0;
   const perUnit =
     Math.abs(ofSlopeUnit.factor ?? 1) === scale ? 1 : scale / (ofSlopeUnit.factor ?? 1);
   return {
@@ -190,9 +205,12 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
       },
       {
         ...{ name: "intercept", unit: y.quantity.unit },
-        ...{ value: stated.line.intercept, size: stated.ofIntercept },
+        ...{ value: stated.line.intercept + by / up, size: stated.ofIntercept },
       },
     ],
+    ...(by !== 0 && {
+      logShift: { intercept: stated.line.intercept, size: stated.ofIntercept, by },
+    }),
     about: source.kind === "intercept" ? "intercept" : "slope",
   };
 }

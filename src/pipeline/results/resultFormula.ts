@@ -1,17 +1,20 @@
 import type { Finding } from "@/core/finding/finding";
+import { eulerName, withEuler } from "@/core/expression/euler";
 import { parseFormula } from "@/core/expression/parseFormula";
 import { printFormula } from "@/core/expression/print";
 import { symbolName } from "@/core/expression/spelling";
 import { type Expression, partsOf, symbolsOf } from "@/core/expression/tree";
+import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import { solveFor } from "@/core/result/solveFor";
 import { type LineOfTheory, lineOfTheory } from "@/core/straighten/lineOfTheory";
-import { readTheory, type Theory } from "@/core/straighten/theory";
+import { readTheory, type Theory, theoryWithEuler } from "@/core/straighten/theory";
 import type { Result } from "@/investigation/model/result";
 import type { EvaluatedQuantity } from "../evaluated";
 import { memoised } from "../memoised";
 import { type ReadRoles, theoryRoles } from "../theoryPairs";
 import { foundLine } from "./lineSource";
 import type { ResultContext, SourceNumbers } from "./source";
+import { theoryUnit } from "./theoryUnit";
 
 /** What the theory says of the line that a result is taken from. */
 export interface FromTheory {
@@ -19,6 +22,8 @@ export interface FromTheory {
   /** "slope" or "intercept", and what it stands for. */
   readonly about: string;
   readonly standsFor: Expression;
+  /** The unit that the wanted symbol must have; undefined where the theory leaves it open. */
+  readonly unit?: WorkedOutUnit;
 }
 
 /** How a result comes from its source and the constants. */
@@ -81,7 +86,9 @@ const searched = memoised(
     if (theory.kind !== "theory" || x?.kind !== "formula" || y?.kind !== "formula")
       return undefined;
     const names = (list: string) => list.split(" ").filter((name) => name !== "");
-    return lineOfTheory(theory.theory, names(measured), names(known), {
+    const named = [...names(measured), ...names(known)].includes(eulerName);
+    const meant = named ? theory.theory : theoryWithEuler(theory.theory);
+    return lineOfTheory(meant, names(measured), names(known), {
       ...{ across: x.expression, up: y.expression },
     });
   },
@@ -137,7 +144,9 @@ function fromTheory(result: Result, context: ResultContext): ResultFormula {
   if (!symbolsOf(standsFor).includes(wanted)) {
     return refused({ name: "theory-without-symbol", symbol: result.symbol, about });
   }
-  const stated: FromTheory = { theory: found.whole.theory, about, standsFor };
+  const { theory, table } = found.whole;
+  const unit = theoryUnit(theory, wanted, table, context.document.constants);
+  const stated: FromTheory = { theory, about, standsFor, ...(unit && { unit }) };
   const left: Expression = { kind: "symbol", name: about };
   const expression = solveFor({ left, right: standsFor }, wanted);
   return expression
@@ -163,7 +172,14 @@ export function resultFormula(
     return { kind: "formula", expression: { kind: "symbol", name: source.about } };
   }
   const read = parseFormula(rightSide(result.formula));
-  if (read.kind === "formula") return { kind: "formula", expression: read.expression };
+  if (read.kind === "formula") {
+    const { constants, results } = context.document;
+    const named = [...Object.values(constants), ...Object.values(results)].map(
+      ({ symbol }) => symbol,
+    );
+    const taken = [...(source?.joint.names ?? []), ...named.map(symbolName)].includes(eulerName);
+    return { kind: "formula", expression: taken ? read.expression : withEuler(read.expression) };
+  }
   if (read.kind === "unreadable") return { kind: "nothing", finding: read.finding };
   return { kind: "nothing", finding: { name: "result-without-formula" } };
 }

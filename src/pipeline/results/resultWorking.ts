@@ -11,6 +11,8 @@ import {
 import type { Expression } from "@/core/expression/tree";
 import { settled } from "@/core/number/settled";
 import {
+  guardedFigures,
+  writeInWorking,
   type WrittenNumber,
   writeStatement,
   writeUnroundedUncertainty,
@@ -35,7 +37,8 @@ import { unitText } from "./source";
 
 /** One line of how a result comes about, in TeX. */
 export interface ResultLine {
-  readonly step: "theory" | "stands-for" | "solved" | "formula" | "numbers" | "value" | "together";
+  readonly step:
+    "theory" | "stands-for" | "solved" | "formula" | "counted" | "numbers" | "value" | "together";
   readonly tex: string;
 }
 
@@ -169,6 +172,21 @@ function numbersLine(
   return { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` };
 }
 
+/** The intercept of a logarithm counted in SI units, as the theory has it: 8.50 − 6.91 = 1.59. */
+function countedLine({ source, inputs }: WorkedResult, { rules }: Writing): ResultLine[] {
+  const used = inputs.some(({ name }) => name === "intercept");
+  if (!source?.logShift || !used) return [];
+  const { intercept, size, by } = source.logShift;
+  const moved = writeInWorking(intercept + by, guardedFigures(intercept + by, size));
+  const numbers = [intercept, Math.abs(by)].map((value) => ({ value, figures: 3 }));
+  const sign = by < 0 ? "-" : "+";
+  const [own, shift] = settled(numbers, moved, ([a = 0, b = 0]) => (by < 0 ? a - b : a + b)).map(
+    ({ written }) => numberTex(written, rules.decimalMark),
+  );
+  const sum = `${own} ${sign} ${shift} = ${numberTex(moved, rules.decimalMark)}`;
+  return [{ step: "counted", tex: `\\text{intercept} = ${sum}` }];
+}
+
 /** How the parts of the ± become one, with numbers. */
 function togetherLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
   const { parts, size, result, unit } = one;
@@ -205,7 +223,7 @@ export function resultWorking(one: WorkedResult, writing: Writing): readonly Res
   if (expression) {
     lines.push({ step: fromTheory ? "solved" : "formula", tex: `${name} = ${tex(expression)}` });
     if (put && printFormula(expression) !== result.symbol) {
-      lines.push(numbersLine(one, expression, put, writing));
+      lines.push(...countedLine(one, writing), numbersLine(one, expression, put, writing));
     }
   }
   const all = [...lines, valueLine(one, put, writing), ...togetherLine(one, rules)];

@@ -60,7 +60,9 @@ function workResult(
   const isPlace = isPlaceAcross(known, source, { value: worked.value, dimension }, again);
   const place = isPlace ? source?.across : undefined;
   const si = worked.value + (place?.offset ?? 0);
-  const shown = shownUnit(place ?? worked.unit, result.unit);
+  const pure = dimension.every((power) => power === 0);
+  const ofTheory = pure ? formula.fromTheory?.unit : undefined;
+  const shown = shownUnit(place ?? ofTheory ?? worked.unit, result.unit);
   if (shown.kind === "unlike") return refused({ name: "unlike-unit-wanted", unit: result.unit });
   const { unit } = shown;
   const inputs = known.map((input, i): NamedInput => ({ ...input, slope: worked.slopes[i] ?? 0 }));

@@ -41,6 +41,8 @@ export interface SourceNumbers {
   readonly shown: readonly ShownNumber[];
   /** The unit of the axis across where it has a zero of its own, such as °C: a place on it is no difference. */
   readonly across?: WorkedOutUnit;
+  /** The intercept as it stands in the figure, where the theory counts a logarithm in SI units: by how much it is larger there. */
+  readonly logShift?: { readonly intercept: number; readonly size: number; readonly by: number };
   /** The name that the result is about, among the names of the joint inputs. */
   readonly about: string;
   readonly remarks: readonly Finding[];

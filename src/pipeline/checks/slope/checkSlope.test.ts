@@ -79,7 +79,11 @@ describe("what a strict reader says of a line", () => {
       dominantReading({
         line: { slope: 2, standardErrorOfSlope: 0.1 },
         ...{ range: undefined, without, off: { points: rows } },
-        ...{ points: { rows, x: {}, y: {}, xValues: [1], yValues: [1] }, fit: { table: { rows } }, figure: {} },
+        ...{
+          points: { rows, x: {}, y: {}, xValues: [1], yValues: [1] },
+          fit: { table: { rows } },
+          figure: {},
+        },
         rules: { uncertaintyMeans: "standard", propagation: "quadrature" },
       } as unknown as SlopeLooked);
     expect(looked([2.01, 1.98, 2.02, 2.3])).toEqual([
