@@ -1,4 +1,5 @@
 import { curveFamilies } from "@/investigation/model/curve";
+import type { Straightness } from "@/core/straighten/straightness";
 import { transforms } from "@/core/straighten/transforms";
 import { curveName, familyNames } from "./curves";
 import {
@@ -10,7 +11,10 @@ import {
   transformWords,
 } from "./straighten";
 
-const straightness = { slope: 1, intercept: 0, count: 7, straight: 0.1, sign: 1 } as const;
+const straightness: Straightness = {
+  ...{ slope: 1, intercept: 0, count: 7, bend: 0, misfit: undefined, straight: 0.1 },
+  sign: 1,
+};
 
 describe("words of Straighten", () => {
   test("names of transformed quantities", () => {
@@ -29,6 +33,9 @@ describe("words of Straighten", () => {
     );
     expect(straightnessSentence({ ...straightness, sign: -1, bend: 1e7 }, true)).toContain(
       "downwards, far more",
+    );
+    expect(straightnessSentence({ ...straightness, bend: 0.7, misfit: 3 }, true)).toContain(
+      "passes by more of them than chance allows",
     );
     expect(straightnessSentence(undefined, true)).toContain("four");
   });

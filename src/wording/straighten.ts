@@ -45,8 +45,11 @@ export function straightnessSentence(
   barred: boolean,
 ): string {
   if (!straightness) return "Too few points can be shown here: a line needs four to be judged.";
-  const { bend, sign } = straightness;
+  const { bend, misfit = 0, sign } = straightness;
   const against = barred ? "the bars explain" : "the scatter explains";
+  if (bend < 2 && misfit >= 2) {
+    return "Not straight as far as the bars tell: the line passes by more of them than chance allows, though the points bend neither way.";
+  }
   if (bend < 2) return `Straight as far as the points tell: no more bent than ${against}.`;
   const times = bend < 10 ? Number(bend.toPrecision(2)) : Math.round(bend);
   const way = sign > 0 ? "upwards" : "downwards";

@@ -1,5 +1,5 @@
 import { SeededChance } from "../statistics/seededChance";
-import { boardOf, straightBend } from "./board";
+import { boardOf, isStraight, straightBend } from "./board";
 import { fromPoints, simpleFraction } from "./fromPoints";
 import { isTwoForOne, suggestionsFor } from "./remainingCurve";
 import { straightnessOf } from "./straightness";
@@ -74,6 +74,61 @@ describe("straightness", () => {
     expect(straightnessOf(x, column([1, 1.4, 1.7, 2, 2.2], 0.001), 1)!.sign).toBe(-1);
     expect(straightnessOf(column([1, 2, 3]), column([1, 2, 3]), 1)).toBeUndefined();
     expect(straightnessOf(column([2, 2, 2, 2]), column([1, 2, 3, 4]), 1)).toBeUndefined();
+  });
+});
+
+describe("a hundred made-up laws with bars", () => {
+  const shapes: readonly ((u: number, a: number) => number)[] = [
+    (u, a) => Math.exp(a * u),
+    (u, a) => u ** a,
+    (u, a) => 1 / (0.1 + a * u),
+    (u, a) => 1 + Math.sin(a * u),
+    (u, a) => Math.sqrt(1 + a * u ** 2),
+    (u, a) => u ** 3 - a * u + 9,
+  ];
+  const chance = new SeededChance(9);
+  const laws = Array.from({ length: 100 }, (_, seed) => {
+    const [shape, size] = [shapes[seed % shapes.length]!, 10 ** (6 * chance.uniform() - 3)];
+    const count = 5 + Math.floor(8 * chance.uniform());
+    const [a, bar] = [0.5 + 3 * chance.uniform(), 10 ** (-4 + 2.5 * chance.uniform())];
+    const x = Array.from({ length: count }, (__, i) => 0.4 + 0.3 * i);
+    const exact = x.map((u) => size * shape(u, a));
+    const high = Math.max(...exact.map(Math.abs));
+    const y = exact.map((v) => v + bar * high * (2 * chance.uniform() - 1));
+    return boardOf(
+      transformedColumns(column(x, 0.001)),
+      transformedColumns(column(y, bar * high)),
+      limit,
+    );
+  });
+  const cells = laws.flatMap(({ rows }) => rows.flat());
+
+  test("no pair whose line misses most bars shows as straight", () => {
+    const wrong = cells.filter(({ across, up, straightness }) => {
+      if (!isStraight(straightness)) return false;
+      const { slope, intercept, count } = straightness!;
+      const missed = across.values.reduce((total, value, i) => {
+        const off = Math.abs(up.values[i]! - slope * value - intercept);
+        return (
+          total + (off > up.up[i]! + up.down[i]! + Math.abs(slope) * 2 * across.up[i]! ? 1 : 0)
+        );
+      }, 0);
+      return missed > count / 2;
+    });
+    expect(wrong).toEqual([]);
+    expect(cells.filter(({ straightness }) => isStraight(straightness)).length).toBeGreaterThan(
+      100,
+    );
+  });
+
+  test("the pair that makes a law of powers or exponentials straight still shows as straight", () => {
+    const of = (law: number, across: string, up: string) =>
+      laws[law]!.rows.flat().find((cell) => cell.across.id === across && cell.up.id === up)!;
+    const pairs = laws.flatMap((_, i) =>
+      i % 6 === 0 ? [of(i, "1", "ln")] : i % 6 === 2 ? [of(i, "1", "-1")] : [],
+    );
+    const straight = pairs.filter(({ straightness }) => isStraight(straightness));
+    expect(straight.length).toBeGreaterThan(0.9 * pairs.length);
   });
 });
 

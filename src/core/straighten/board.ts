@@ -27,6 +27,16 @@ const plainness: Readonly<Record<TransformId, number>> = {
 /** Below this a bend is what chance alone makes. */
 export const straightBend = 2;
 
+/** How bent a pair is: by its curve, or by how far its line lies outside the bars. */
+function bentBy({ bend, misfit }: Straightness): number {
+  return Math.max(bend, misfit ?? 0);
+}
+
+/** Whether bars, or scatter where there are none, explain all that a pair's points lie off its line. */
+export function isStraight(straightness: Straightness | undefined): boolean {
+  return straightness !== undefined && bentBy(straightness) < straightBend;
+}
+
 /** All pairs of two columns' transforms, each with its line and how straight it is. */
 export function boardOf(
   across: readonly Transformed[],
@@ -39,7 +49,7 @@ export function boardOf(
   const fullest = Math.max(0, ...rows.flat().map(({ straightness }) => straightness?.count ?? 0));
   const judged = rows.flat().flatMap(({ across: x, up: y, straightness }) => {
     if (!straightness || straightness.count < fullest) return [];
-    const bend = Math.max(1, straightness.bend);
+    const bend = Math.max(1, bentBy(straightness));
     return [{ x: x.id, y: y.id, cost: Math.log(bend) * 4 + plainness[x.id] + plainness[y.id] }];
   });
   const [best] = judged.sort((a, b) => a.cost - b.cost);

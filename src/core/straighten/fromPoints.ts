@@ -1,7 +1,7 @@
 import type { LineFit } from "../fit/lineFit";
 import { fitOrdinaryLine } from "../fit/ordinaryLine";
 import { fitYorkLine } from "../fit/yorkLine";
-import { straightBend } from "./board";
+import { isStraight } from "./board";
 import { straightnessOf } from "./straightness";
 import type { Barred, Transformed, TransformId } from "./transforms";
 
@@ -97,8 +97,7 @@ export function fromPoints(
   const possible = (Object.keys(laws) as Law[]).filter((law) => {
     const [x, y] = laws[law];
     const found = pair(x, y);
-    const straightness = found && straightnessOf(...found, part);
-    return straightness !== undefined && straightness.bend < straightBend;
+    return isStraight(found && straightnessOf(...found, part));
   });
   return {
     ...{ exponent, possible, rate: slope("1", "ln") },

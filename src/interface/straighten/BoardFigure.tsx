@@ -2,7 +2,8 @@
 
 import { memo } from "react";
 import type { BoardCell } from "@/core/straighten/board";
-import { type BoardDrawing, isStraight } from "./boardDrawing";
+import { isStraight } from "@/core/straighten/board";
+import type { BoardDrawing } from "./boardDrawing";
 
 /** The drawing of all pairs, behind the places of the board. */
 export const BoardPicture = memo(function BoardPicture({ drawing }: { drawing: BoardDrawing }) {
@@ -62,6 +63,6 @@ export const BoardFigure = memo(function BoardFigure(props: Props) {
 
 function said(cell: BoardCell): string {
   if (!cell.straightness) return "too few points";
-  if (isStraight(cell)) return "straight";
+  if (isStraight(cell.straightness)) return "straight";
   return `bent ${cell.straightness.sign > 0 ? "upwards" : "downwards"}`;
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { straightBend } from "@/core/straighten/board";
+import { isStraight } from "@/core/straighten/board";
 import type { Straightening } from "@/pipeline/straightening";
 import { StageMarks } from "../marks/StageMarks";
 import { MarginNote, StageLayout } from "../parts/StageLayout";
@@ -21,9 +21,7 @@ const fewest = 4;
 /** Whether no pair of the board is straight, or y is no function of x at all. */
 function isBent({ board, suggestions }: Straightening): boolean {
   if (suggestions.includes("two-for-one")) return true;
-  return board.rows
-    .flat()
-    .every(({ straightness }) => (straightness?.bend ?? Infinity) >= straightBend);
+  return board.rows.flat().every(({ straightness }) => !isStraight(straightness));
 }
 
 function FirstStep({ text }: { text: string }) {

@@ -1,4 +1,4 @@
-import { type BoardCell, straightBend } from "@/core/straighten/board";
+import { type BoardCell, isStraight } from "@/core/straighten/board";
 import { smallFigure, smallSize } from "./smallFigure";
 
 /** The bar of straightness at the foot of a small figure: its height, and how far it stands off the edge. */
@@ -16,11 +16,6 @@ export interface BoardDrawing {
   readonly bent: string;
   /** The ground of all those bars, as long as the longest can be. */
   readonly ground: string;
-}
-
-/** Whether the bend of a pair is no larger than its bars explain. */
-export function isStraight({ straightness }: BoardCell): boolean {
-  return straightness !== undefined && straightness.bend < straightBend;
 }
 
 /** Draws every pair at its place, row by row. */
@@ -41,7 +36,9 @@ export function boardDrawing(rows: readonly (readonly BoardCell[])[]): BoardDraw
         return `M${left} ${top + height - barHeight - off}h${length}v${barHeight}h${-length}z`;
       };
       drawn.ground += bar(1);
-      drawn[isStraight(cell) ? "straight" : "bent"] += bar(cell.straightness?.straight ?? 0);
+      drawn[isStraight(cell.straightness) ? "straight" : "bent"] += bar(
+        cell.straightness?.straight ?? 0,
+      );
     }),
   );
   return { width: width * (rows[0]?.length ?? 0), height: height * rows.length, ...drawn };

@@ -1,8 +1,8 @@
 import type { Finding } from "../../finding/finding";
 import { type CurveModel, heightOf } from "./curveModel";
 import type { CurveFit, CurveOutcome } from "./curveFit";
-import { type Descent, descend, type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
-import { completed, rankedStarts, sampled, startingValues } from "./startingValues";
+import { type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
+import { searched } from "./searched";
 import { inverseOfSquare } from "./triangle";
 
 /** What a person says of one parameter. */
@@ -44,81 +44,6 @@ function searchFor(
       most: model.parameters.map((name) => of(name).most ?? Infinity),
     },
   };
-}
-
-const samePlace = 1e-6;
-
-/** The lowest of several descents, and whether one that had converged ended higher than it. */
-function lowest(descents: readonly Descent[]): { best: Descent; others: boolean } | undefined {
-  const sorted = descents
-    .filter(({ squares }) => squares < Infinity)
-    .sort((a, b) => a.squares - b.squares);
-  const [first] = sorted;
-  if (!first) return undefined;
-  const as = (one: Descent) => one.squares <= first.squares * (1 + samePlace) + 1e-300;
-  const best = sorted.find((one) => one.converged && as(one)) ?? first;
-  return { best, others: sorted.some((one) => one.converged && !as(one)) };
-}
-
-function fixedValues({ wishes = {} }: CurveOptions): Record<string, number> {
-  return Object.fromEntries(
-    Object.entries(wishes).flatMap(([name, { fixed, start }]) =>
-      fixed && start !== undefined ? [[name, start]] : [],
-    ),
-  );
-}
-
-function withFixed(search: Search, starts: readonly Float64Array[], fixed: Record<string, number>) {
-  return starts.map((start) =>
-    start.map((value, place) => fixed[search.model.parameters[place] as string] ?? value),
-  );
-}
-
-const tried = 2;
-
-/** The lowest place of a sample of the points, and from there of all of them. */
-function descended(search: Search, starts: readonly Float64Array[]) {
-  const rough = sampled(search);
-  const found = lowest(starts.map((start) => descend(rough, start)));
-  if (!found || rough === search) return found;
-  return { best: descend(search, found.best.parameters), others: found.others };
-}
-
-/** From a person's starting values, else from what the family knows, else from guesses: the lowest place found. */
-function searched(search: Search, options: CurveOptions) {
-  const fixed = fixedValues(options);
-  const { wishes = {}, starts = [] } = options;
-  const typed = Object.fromEntries(
-    Object.entries(wishes).flatMap(([name, { start }]) =>
-      start === undefined ? [] : [[name, start]],
-    ),
-  );
-  const rough = sampled(search);
-  const begun = Object.keys(typed).length > Object.keys(fixed).length;
-  const own = begun ? completed(rough, typed) : undefined;
-  if (own) return descended(search, [own, ...completedAgain(rough, own, options)]);
-  const known = starts.map((start) => ({ ...start, ...fixed }));
-  const ranked = rankedStarts(search, known).slice(0, tried);
-  const first = ranked.length > 0 ? descended(search, ranked) : undefined;
-  if (first?.best.converged) return first;
-  const guessed = withFixed(search, startingValues(search, options.onProgress), fixed).slice(
-    0,
-    1 + tried,
-  );
-  return descended(search, [...guessed, ...ranked]);
-}
-
-/** The same beginning with the linear parameters put where they fit best beside the others. */
-function completedAgain(search: Search, start: Float64Array, { wishes = {} }: CurveOptions) {
-  const { model } = search;
-  const inner = Object.fromEntries(
-    model.parameters.map((name, place) => [name, start[place] as number]),
-  );
-  return model.parameters.flatMap((name) => {
-    if (wishes[name]?.fixed) return [];
-    const rest = Object.fromEntries(Object.entries(inner).filter(([other]) => other !== name));
-    return completed(search, rest) ?? [];
-  });
 }
 
 function correlated(covariance: readonly (readonly number[])[], free: readonly number[]): boolean {

@@ -115,6 +115,22 @@ function isFlat({ along, beside }: Triangle, slack: number): boolean {
   return leaning <= slack * slack * (beside + leaning) || leaning === 0;
 }
 
+/** The search without the parameters that stand at a bound and would go on beyond it. */
+function withoutHeld(search: Search, at: Float64Array): Search {
+  const { free, bounds } = search;
+  const held = free.filter((place) => at[place] === bounds.least[place] || at[place] === bounds.most[place]); // prettier-ignore
+  if (held.length === 0) return search;
+  const { values, slopes } = slopesOf(search.model, search.x, at);
+  const outwards = held.filter((place) => {
+    const lean = values.reduce((sum, value, i) => {
+      const weight = (search.root[i] as number) ** 2;
+      return sum + weight * ((search.y[i] as number) - value) * ((slopes[place] as Float64Array)[i] as number); // prettier-ignore
+    }, 0);
+    return at[place] === bounds.most[place] ? lean >= 0 : lean <= 0;
+  });
+  return { ...search, free: free.filter((place) => !outwards.includes(place)) };
+}
+
 /** Whether the curve meets the points as closely as numbers can say. */
 function meets({ y, root }: Search, squares: number): boolean {
   const size = y.reduce((sum, value, i) => sum + (value * (root[i] as number)) ** 2, 0);
@@ -154,6 +170,7 @@ export function descend(search: Search, start: Float64Array, most = mostSteps): 
     damping *= growth;
     growth *= 2;
   }
-  const converged = steps < most && (isFlat(triangle, 1e-4) || meets(search, squares));
+  const isLow = isFlat(triangle, 1e-4) || isFlat(triangleAt(withoutHeld(search, at), at), 1e-4);
+  const converged = steps < most && (isLow || meets(search, squares));
   return { parameters: at, squares, converged, steps };
 }

@@ -1,0 +1,104 @@
+import type { CurveOptions } from "./fitCurve";
+import { heightOf } from "./curveModel";
+import { type Descent, descend, type Search } from "./levenbergMarquardt";
+import { completed, rankedStarts, sampled, startingValues } from "./startingValues";
+
+const samePlace = 1e-6;
+
+interface Lowest {
+  readonly best: Descent;
+  /** Whether another search that had converged ended higher. */
+  readonly others: boolean;
+}
+
+/** The lowest of several descents; of those that end equally low the first. */
+function lowest(descents: readonly Descent[]): Lowest | undefined {
+  const ended = descents.filter(({ squares }) => squares < Infinity);
+  const least = ended.reduce((low, { squares }) => Math.min(low, squares), Infinity);
+  const as = ({ squares }: Descent) => squares <= least * (1 + samePlace) + 1e-300;
+  const low = ended.filter(as);
+  const best = low.find(({ converged }) => converged) ?? low[0];
+  return best && { best, others: ended.some((one) => one.converged && !as(one)) };
+}
+
+function fixedValues({ wishes = {} }: CurveOptions): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(wishes).flatMap(([name, { fixed, start }]) =>
+      fixed && start !== undefined ? [[name, start]] : [],
+    ),
+  );
+}
+
+function withFixed(search: Search, starts: readonly Float64Array[], fixed: Record<string, number>) {
+  return starts.map((start) =>
+    start.map((value, place) => fixed[search.model.parameters[place] as string] ?? value),
+  );
+}
+
+const tried = 2;
+
+/** The lowest place of a sample of the points, and from there of all of them. */
+function descended(search: Search, starts: readonly Float64Array[]): Lowest | undefined {
+  const rough = sampled(search);
+  const found = lowest(starts.map((start) => descend(rough, start)));
+  if (!found || rough === search) return found;
+  return { best: descend(search, found.best.parameters), others: found.others };
+}
+
+/** Residuals that follow one another this closely are a curve, not scatter. */
+const patterned = 0.5;
+const explained = 0.9;
+
+/** Whether a curve explains most of the points and leaves no pattern about it. */
+function isPlain({ model, x, y, root }: Search, { parameters, converged }: Descent): boolean {
+  if (!converged) return false;
+  const height = heightOf(model);
+  const order = [...x.keys()].sort((a, b) => (x[a] as number) - (x[b] as number));
+  const left = order.map(
+    (i) => (root[i] as number) * ((y[i] as number) - height(x[i] as number, parameters)),
+  );
+  const weight = root.reduce((sum, one) => sum + one * one, 0);
+  const mean = y.reduce((sum, value, i) => sum + value * (root[i] as number) ** 2, 0) / weight;
+  const whole = y.reduce((sum, value, i) => sum + ((root[i] as number) * (value - mean)) ** 2, 0);
+  const off = left.reduce((sum, one) => sum + one * one, 0);
+  if (off <= 1e-12 * whole) return true;
+  const along = left.slice(1).reduce((sum, one, i) => sum + one * (left[i] as number), 0);
+  return off < (1 - explained) * whole && along < patterned * off;
+}
+
+/**
+ * From what the family knows and a person's starting values, else from guesses: the lowest place found. A person's starts
+ * alone are enough where the curve explains the points and leaves no pattern.
+ */
+export function searched(search: Search, options: CurveOptions): Lowest | undefined {
+  const fixed = fixedValues(options);
+  const { wishes = {}, starts = [] } = options;
+  const typed = Object.fromEntries(
+    Object.entries(wishes).flatMap(([name, { start }]) =>
+      start === undefined ? [] : [[name, start]],
+    ),
+  );
+  const begun = Object.keys(typed).length > Object.keys(fixed).length;
+  const own = begun ? completed(sampled(search), typed) : undefined;
+  const theirs = own ? [own, ...completedAgain(sampled(search), own, options)] : [];
+  const known = starts.map((start) => ({ ...start, ...fixed }));
+  const ranked = rankedStarts(search, known).slice(0, tried);
+  const first = descended(search, [...ranked, ...theirs]);
+  if (first && (ranked.length > 0 ? first.best.converged : isPlain(search, first.best)))
+    return first;
+  const guessed = withFixed(search, startingValues(search, options.onProgress), fixed);
+  return descended(search, [...guessed.slice(0, 1 + tried), ...ranked, ...theirs]);
+}
+
+/** The same beginning with the linear parameters put where they fit best beside the others. */
+function completedAgain(search: Search, start: Float64Array, { wishes = {} }: CurveOptions) {
+  const { model } = search;
+  const inner = Object.fromEntries(
+    model.parameters.map((name, place) => [name, start[place] as number]),
+  );
+  return model.parameters.flatMap((name) => {
+    if (wishes[name]?.fixed) return [];
+    const rest = Object.fromEntries(Object.entries(inner).filter(([other]) => other !== name));
+    return completed(search, rest) ?? [];
+  });
+}
