@@ -1,5 +1,5 @@
 import { lineBands } from "@/core/fit/lineIntervals";
-import { writeChosenNumber, writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
+import { writeChosenNumber, type WrittenNumber } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { isCompound, writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -17,7 +17,7 @@ import { boundEquation, lineEquation, marked, numberRuns } from "./lineEquation"
 import { rangeOfLine } from "./lineRange";
 import { statedLine } from "./statedLine";
 import type { EvaluatedTable } from "./table";
-import { figuresOfStep } from "./triangleWorking";
+import { stepUp } from "./triangleWorking";
 
 /** What of a figure says which lines are drawn. */
 export type Lined = Pick<Figure, "line" | "equation" | "equations" | "straightedges" | "triangle">;
@@ -162,6 +162,6 @@ export function triangleOf(
   return {
     ...{ from, to, slope, intercept },
     across: step(x.symbol || "x", x.unit, writeChosenNumber(to - from), style),
-    up: step(y.symbol || "y", y.unit, writeNumber(slope * (to - from), figuresOfStep), style),
+    up: step(y.symbol || "y", y.unit, stepUp(slope, to - from), style),
   };
 }

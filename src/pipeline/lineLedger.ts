@@ -1,6 +1,7 @@
 import type { LineFit } from "@/core/fit/lineFit";
 import {
   type WrittenNumber,
+  writeChosenNumber,
   writeNumber,
   type WrittenStatement,
   writeStatement,
@@ -40,6 +41,11 @@ function quiet(value: number, scale: number): number {
   return Math.abs(value) <= noise * scale ? 0 : value;
 }
 
+/** A number of which no ± is known, with only the figures that it has. */
+function writeBare(value: number): WrittenNumber {
+  return writeChosenNumber(Number(value.toPrecision(figuresOfBare)));
+}
+
 function row(
   value: number,
   error: number | undefined,
@@ -48,7 +54,7 @@ function row(
   unit: RunText,
 ): LedgerRow {
   const settled = quiet(value, scale);
-  if (error === undefined) return { bare: writeNumber(settled, figuresOfBare), unit };
+  if (error === undefined) return { bare: writeBare(settled), unit };
   return { statement: writeStatement(settled, quiet(error, scale), rule), unit };
 }
 

@@ -42,3 +42,6 @@ export const bandsOfCurve: Readonly<Record<Curve["bands"], string>> = {
 /** Said under curves that are compared. */
 export const comparedCurves =
   "Physics chooses the curve, not the largest R²: a further parameter always brings the curve nearer to the points. The criterion (AICc) counts that against it; lower is better, and a difference below 2 tells nothing.";
+
+/** In place of the number of a parameter that the points leave open. */
+export const notTold = "not told by these points";

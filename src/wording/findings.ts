@@ -38,6 +38,14 @@ const sentences: Sentences = {
       ? `Typed to ${decimals(finding.decimals)}, the others to ${decimals(finding.usual)}. If it was read as finely, add the zeros.`
       : `Typed to ${decimals(finding.decimals)}, the others to ${decimals(finding.usual)}. Write only what the instrument shows.`,
   "zero-uncertainty": () => "No reading is sure to ± 0. Give at least half the smallest division.",
+  "no-uncertainty": () =>
+    "Nothing says how sure the readings are. Give each a ±: half the smallest division at least, or repeats.",
+  "blank-uncertainty": () =>
+    "The place of the ± is empty. Fill it; until then nobody knows how sure this reading is, and it has no box.",
+  "larger-than-reading": () =>
+    "The ± is larger than the reading itself. Check the unit and the decimal point of both.",
+  "identical-repeats": (finding) =>
+    `All ${finding.count} repeats are the same, so that they would be sure to ± 0. Give the ± of the instrument beside them.`,
   "uncertainty-figures": (finding) =>
     `The ± has ${finding.figures} figures. One says how sure it is, ${finding.most} at the most.`,
   "finer-than-resolution": (finding) =>
@@ -185,11 +193,13 @@ const sentences: Sentences = {
   "curve-without-parameters": () =>
     "The formula leaves nothing to be found. Put a letter of your own for each number that the fit is to give.",
   "curve-not-settled": () =>
-    "The search did not settle; the best place that it found is shown. Give starting values, or keep a parameter fixed.",
+    "The search did not settle at a lowest place, so its numbers are not stated. Give starting values, keep a parameter fixed, or choose another curve.",
   "as-many-parameters-as-points": ({ count }) =>
     `With ${count} parameters through ${count} points the curve meets them whatever they are and proves nothing. Take more readings, or choose a simpler curve.`,
   "parameters-correlated": () =>
     "Two parameters make up for each other almost wholly, so neither means much by itself. Keep one fixed, or read over a wider range.",
+  "parameter-not-told": ({ parameter }) =>
+    `These points do not tell ${parameter}: another parameter makes up for it, or the search did not settle. Keep one fixed, choose a simpler curve, or read over a wider range.`,
   "start-mattered": () =>
     "From another beginning the search ended at a worse place. Look whether the curve follows the points, and give starting values if not.",
   "pattern-about-curve": ({ rSquared, pattern }) =>

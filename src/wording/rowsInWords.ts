@@ -1,5 +1,7 @@
-/** "row 3", "rows 3 and 5", "rows 1, 3 and 5"; of very many the first. */
+/** "row 3", "rows 3 and 5", "rows 3 to 6"; of very many the first. */
 export function rowsInWords(rows: readonly number[]): string {
+  const isRun = rows.every((row, index) => row === (rows[0] ?? 0) + index);
+  if (isRun && rows.length > 3) return `rows ${rows[0]} to ${rows.at(-1)}`;
   const named = rows.slice(0, 6).map(String);
   const rest = rows.length - named.length;
   if (rest > 0) return `rows ${named.join(", ")} and ${rest} more`;

@@ -14,6 +14,10 @@ export type Finding =
   | { readonly name: "narrow-range"; readonly ratio: number }
   | { readonly name: "unlike-decimals"; readonly decimals: number; readonly usual: number }
   | { readonly name: "zero-uncertainty" }
+  | { readonly name: "no-uncertainty" }
+  | { readonly name: "blank-uncertainty" }
+  | { readonly name: "larger-than-reading" }
+  | { readonly name: "identical-repeats"; readonly count: number }
   | { readonly name: "uncertainty-figures"; readonly figures: number; readonly most: number }
   | { readonly name: "finer-than-resolution"; readonly resolution: string }
   | { readonly name: "uncertainty-decimals"; readonly decimals: number; readonly readings: number }
@@ -91,6 +95,7 @@ export type Finding =
   | { readonly name: "as-many-parameters-as-points"; readonly count: number }
   | { readonly name: "parameters-correlated" }
   | { readonly name: "start-mattered" }
+  | { readonly name: "parameter-not-told"; readonly parameter: string }
   | {
       readonly name: "pattern-about-curve";
       readonly rSquared: number;

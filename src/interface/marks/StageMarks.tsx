@@ -45,7 +45,7 @@ function Dismissal({ mark, onDone }: { mark: Mark; onDone: () => void }) {
         <Button
           disabled={reason === ""}
           onClick={() => {
-            act(dismissMark, { mark: mark.key, reason });
+            act(dismissMark, { marks: mark.keys, reason });
             onDone();
           }}
         >
@@ -93,7 +93,7 @@ function Answered({ marks, go }: { marks: readonly Mark[]; go: Go }) {
             <button
               type="button"
               className="text-soft hover:text-ink underline"
-              onClick={() => act(recallMark, { mark: mark.key })}
+              onClick={() => act(recallMark, { marks: mark.keys })}
             >
               Bring it back
             </button>

@@ -5,10 +5,14 @@ import type { StageId } from "@/wording/stages";
 /** A pencil mark with the place it concerns. */
 export interface Mark {
   readonly key: string;
+  /** The keys of all marks that it lists, its own among them: an answer holds for each. */
+  readonly keys: readonly string[];
   /** The stage on which it waits. */
   readonly stage: StageId;
   /** The quantity's id. */
   readonly id: string;
+  /** The quantity's place among those of its table. */
+  readonly order?: number;
   /** "Row 3, " before the quantity, or nothing. */
   readonly place: string;
   readonly quantity: RunText;

@@ -16,6 +16,7 @@ import type { Steps } from "@/pipeline/steps";
 import { inTurns } from "../store/turns";
 import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
+import { grouped } from "./grouped";
 import { lookAfter, type Mark } from "./mark";
 import { useFigureMarks } from "./useFigureMarks";
 import { useReportMarks } from "./useReportMarks";
@@ -42,7 +43,8 @@ function markIn(
   found: Found,
   dismissed: Investigation["dismissed"],
 ): Mark | undefined {
-  const evaluated = table.quantities.find(({ id }) => id === found.quantity);
+  const order = table.quantities.findIndex(({ id }) => id === found.quantity);
+  const evaluated = table.quantities[order];
   if (!evaluated) return undefined;
   const cell = cellKey(found.quantity, found.repeat ?? 1);
   const columns = gridColumns(table);
@@ -54,7 +56,7 @@ function markIn(
       : "";
   const dismissable = !unmendable.has(found.finding.name);
   return {
-    ...{ id: found.quantity, stage: stageOf(evaluated) },
+    ...{ id: found.quantity, stage: stageOf(evaluated), order, keys: [key] },
     ...{ key, dismissable, quantity: calling(evaluated), sentence: findingSentence(found.finding) },
     ...{ table: table.id, row: found.row, column: Math.max(0, at) },
     place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
@@ -121,8 +123,10 @@ export function useMarksFound(): readonly Mark[] {
   const dismissed = useInvestigation((state) => state.document.dismissed);
   const readings = useMemo(
     () =>
-      found.flatMap(({ table, found: marks }) =>
-        marks.flatMap((mark) => markIn(table, mark, dismissed) ?? []),
+      grouped(
+        found.flatMap(({ table, found: marks }) =>
+          marks.flatMap((mark) => markIn(table, mark, dismissed) ?? []),
+        ),
       ),
     [found, dismissed],
   );

@@ -66,7 +66,15 @@ export function useReportMarks(): readonly Mark[] {
       looked.map((one): Mark => {
         const key = keyOf(one);
         return {
-          ...{ key, id: one.id, table: "", stage: one.stage, place: "", quantity: one.named },
+          ...{
+            key,
+            keys: [key],
+            id: one.id,
+            table: "",
+            stage: one.stage,
+            place: "",
+            quantity: one.named,
+          },
           ...{ sentence: findingSentence(one.finding), column: 0 },
           ...{ dismissable: true, answer: dismissed[key] },
         };

@@ -92,7 +92,7 @@ export function EquationTouch({ spot, frame, figure }: Props) {
     const place = partsOf(x, y, frame);
     act(placeEquation, { figure, equation, place }, `equation/${figure}/${equation}/${session}`);
   };
-  const line = equation.replace(/-\d+$/, "");
+  const [line = ""] = equation.split("-");
   return (
     <Movable
       spot={spot}

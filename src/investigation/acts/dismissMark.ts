@@ -1,6 +1,9 @@
 import { act } from "./act";
 
-/** Answers a pencil mark with the reason why it may be passed over. */
-export const dismissMark = act<{ mark: string; reason: string }>("dismiss-mark", (draft, args) => {
-  draft.dismissed[args.mark] = args.reason;
-});
+/** Answers pencil marks of one kind with the reason why they may be passed over. */
+export const dismissMark = act<{ marks: readonly string[]; reason: string }>(
+  "dismiss-mark",
+  (draft, { marks, reason }) => {
+    for (const mark of marks) draft.dismissed[mark] = reason;
+  },
+);

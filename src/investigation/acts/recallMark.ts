@@ -1,6 +1,6 @@
 import { act } from "./act";
 
-/** Lets a pencil mark that was answered stand again. */
-export const recallMark = act<{ mark: string }>("recall-mark", (draft, { mark }) => {
-  delete draft.dismissed[mark];
+/** Lets pencil marks that were answered stand again. */
+export const recallMark = act<{ marks: readonly string[] }>("recall-mark", (draft, { marks }) => {
+  for (const mark of marks) delete draft.dismissed[mark];
 });

@@ -132,10 +132,10 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   after(withSeries, done(nameSeries, { series: "thin", name: "thin rule" })),
   after(withSeries, done(putIntoSeries, { rows: ["row5"], series: "thin" })),
   after(withSeries, done(removeSeries, { series: "thin" })),
-  done(dismissMark, { mark: "narrow-range_time", reason: "the method asks for it" }),
+  done(dismissMark, { marks: ["narrow-range_time"], reason: "the method asks for it" }),
   after(
-    (document) => perform(document, dismissMark, { mark: "narrow-range_time", reason: "so" }),
-    done(recallMark, { mark: "narrow-range_time" }),
+    (document) => perform(document, dismissMark, { marks: ["narrow-range_time"], reason: "so" }),
+    done(recallMark, { marks: ["narrow-range_time"] }),
   ),
   done(bringInTable, { table: incoming }),
   done(bringInTable, { table: incoming, instead: "main" }),

@@ -4,14 +4,18 @@ import { measuringColumn } from "../measured";
 import { atOnce, type Steps } from "../steps";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table";
 import type { Check, Mark } from "./check";
+import { blankUncertainty } from "./blankUncertainty";
 import { checkDerived } from "./derived/checkDerived";
 import { disagreesWithInstrument } from "./disagreesWithInstrument";
 import { duplicateRows } from "./duplicateRows";
 import { farRepeat } from "./farRepeat";
 import { fewReadings } from "./fewReadings";
 import { fineUncertainty } from "./fineUncertainty";
+import { identicalRepeats } from "./identicalRepeats";
+import { largerThanReading } from "./largerThanReading";
 import { missingUnit } from "./missingUnit";
 import { narrowRange } from "./narrowRange";
+import { noUncertainty } from "./noUncertainty";
 import { offTrend } from "./offTrend";
 import { outOfOrder } from "./outOfOrder";
 import { unevenGaps } from "./unevenGaps";
@@ -23,6 +27,9 @@ const checks: readonly Check[] = [
   unreadable,
   missingUnit,
   zeroUncertainty,
+  blankUncertainty,
+  largerThanReading,
+  identicalRepeats,
   fineUncertainty,
   disagreesWithInstrument,
   unlikeDecimals,
@@ -64,12 +71,18 @@ function changedRows(before: EvaluatedTable, now: EvaluatedTable): readonly numb
   return changed;
 }
 
-function sameCells(before: EvaluatedRow, now: EvaluatedRow, { id }: EvaluatedQuantity): boolean {
+function sameCells(
+  before: EvaluatedRow,
+  now: EvaluatedRow,
+  { id, column }: EvaluatedQuantity,
+): boolean {
+  if (column?.worked) return false;
   if (before.row.setAside !== now.row.setAside || before.lastRepeat !== now.lastRepeat)
     return false;
   const cells = new Set([...Object.keys(before.readings), ...Object.keys(now.readings)]);
   for (const cell of cells) {
-    const own = cellPlace(cell).quantity === id;
+    const { quantity } = cellPlace(cell);
+    const own = quantity === id || quantity === column?.id;
     if (own && before.readings[cell] !== now.readings[cell]) return false;
   }
   return true;
@@ -131,7 +144,11 @@ export function* checkedTable(table: EvaluatedTable, rules: HouseRules): Steps<r
       marks.set(quantity, found);
     }
   }
-  const all = [...[...marks.values()].flat(), ...(yield* duplicateRows(table))];
+  const all = [
+    ...[...marks.values()].flat(),
+    ...(yield* noUncertainty(table)),
+    ...(yield* duplicateRows(table)),
+  ];
   if (newest.size > 50) newest.clear();
   newest.set(table.id, { table, rules, marks, all });
   return all;

@@ -1,9 +1,18 @@
+import { understandUnit } from "@/core/unit/understandUnit";
 import { type Check, readingsOf, rowCount } from "./check";
+import { isSetQuantity } from "./rowValues";
 
 const wantedRatio = 2;
 
-/** Readings of one sign whose largest is less than twice the smallest leave the intercept far from the points. */
+/** Whether a unit's nought is a place on a scale and not the absence of the thing, as in °C: then a ratio says nothing. */
+export function isPlaceOnScale(unit: string): boolean {
+  const understood = understandUnit(unit);
+  return understood.kind === "unit" && understood.unit.offset !== 0;
+}
+
+/** The set quantity's readings, of one sign, with the largest less than twice the smallest: the intercept lies far from the points. */
 export const narrowRange: Check = (quantity, table) => {
+  if (!isSetQuantity(quantity, table) || isPlaceOnScale(quantity.quantity.unit)) return [];
   const readings = readingsOf(quantity, table);
   if (rowCount(readings) < 3) return [];
   let [low, high, above, below] = [Infinity, 0, 0, 0];

@@ -1,5 +1,5 @@
 import type { Check, Mark } from "./check";
-import { rowValues } from "./rowValues";
+import { bySeries, rowValues } from "./rowValues";
 
 /** Between these a value is "ten times" too large. */
 const [least, greatest] = [6.5, 15];
@@ -20,22 +20,46 @@ function expected(values: readonly number[], at: number): number | undefined {
   return first || last ? (near * near) / far : Math.sqrt(near * far);
 }
 
-/** A value about ten times off its neighbours' trend: a slipped decimal point. Sizes only; a wrong sign is another slip. */
-export const offTrend: Check = (quantity, table) => {
-  const found = rowValues(quantity, table);
-  if (found.length < 4) return [];
-  const sizes = found.map(({ value }) => Math.abs(value));
-  const marks: Mark[] = [];
-  found.forEach(({ row }, index) => {
-    const trend = expected(sizes, index);
-    const size = sizes[index] as number;
-    if (trend === undefined || size === 0) return;
-    if (!isTen(size / trend) && !isTen(trend / size)) return;
-    marks.push({
-      finding: { name: "off-trend", larger: size > trend },
-      quantity: quantity.id,
-      row,
+/** How much nearer to the trend a value must be once its point is moved. */
+const nearer = 0.4;
+
+/** Where smooth curves through up to four neighbours pass: between them one, beyond an end a straight one and a bent one. */
+function smooth(values: readonly number[], at: number): readonly number[] {
+  const last = values.length - 1;
+  const of = (place: number) => values[place] as number;
+  if (at > 1 && at < last - 1) {
+    return [(4 * (of(at - 1) + of(at + 1)) - of(at - 2) - of(at + 2)) / 6];
+  }
+  const on = at <= 1 ? 1 : -1;
+  if (at === 0 || at === last) {
+    const [a, b, c] = [of(at + on), of(at + 2 * on), of(at + 3 * on)];
+    return [2 * a - b, 3 * a - 3 * b + c];
+  }
+  return [of(at - on) / 3 + of(at + on) - of(at + 2 * on) / 3];
+}
+
+/** Whether a moved point brings a value back to its trend: a blank near 0 and the lowest of a curve are no slips. */
+function isSlip(values: readonly number[], at: number, larger: boolean): boolean {
+  const value = values[at] as number;
+  const moved = larger ? value / 10 : value * 10;
+  return smooth(values, at).every(
+    (wanted) => Math.abs(moved - wanted) < nearer * Math.abs(value - wanted),
+  );
+}
+
+/** A value about ten times off its neighbours' trend, and on it with its point moved; a wrong sign is another slip. */
+export const offTrend: Check = (quantity, table) =>
+  bySeries(rowValues(quantity, table), table).flatMap((found) => {
+    if (found.length < 4) return [];
+    const values = found.map(({ value }) => value);
+    const sizes = values.map(Math.abs);
+    return found.flatMap(({ row }, index): Mark[] => {
+      const trend = expected(sizes, index);
+      const size = sizes[index] as number;
+      if (trend === undefined || size === 0) return [];
+      if (!isTen(size / trend) && !isTen(trend / size)) return [];
+      const larger = size > trend;
+      if (!isSlip(values, index, larger)) return [];
+      return [{ finding: { name: "off-trend", larger }, quantity: quantity.id, row }];
     });
   });
-  return marks;
-};

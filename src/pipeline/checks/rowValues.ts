@@ -1,7 +1,7 @@
 import { measuredColumn } from "../measured";
 import type { EvaluatedQuantity, EvaluatedTable } from "../table";
 
-interface RowValue {
+export interface RowValue {
   readonly value: number;
   readonly row: number;
 }
@@ -25,4 +25,19 @@ export function rowValues(quantity: EvaluatedQuantity, table: EvaluatedTable): r
 /** Whether a quantity is the one that is set: the first of its table. */
 export function isSetQuantity(quantity: EvaluatedQuantity, table: EvaluatedTable): boolean {
   return table.quantities[0] === quantity;
+}
+
+/** Values in runs of one series: the last of one and the first of the next are no neighbours. */
+export function bySeries(
+  values: readonly RowValue[],
+  table: EvaluatedTable,
+): readonly (readonly RowValue[])[] {
+  const runs = new Map<string | undefined, RowValue[]>();
+  for (const value of values) {
+    const series = table.rows[value.row]?.row.series;
+    const run = runs.get(series);
+    if (run) run.push(value);
+    else runs.set(series, [value]);
+  }
+  return [...runs.values()];
 }

@@ -43,6 +43,9 @@ export function curveSource(result: Result, context: ResultContext): SourceOutco
   const figure = result.source.of === null ? undefined : context.document.figures[result.source.of];
   if (!found || !figure) return nothing({ name: "result-without-curve" });
   const { fit, order } = found;
+  const wanted =
+    fit.parameters.find(({ name }) => name === result.source.parameter) ?? fit.parameters[0];
+  if (wanted?.undetermined) return nothing({ name: "parameter-not-told", parameter: wanted.name });
   const units = unitsOf(found);
   const scale = units.map(({ unit }) => unit?.factor ?? 1);
   const { covariance } = fit;
@@ -79,10 +82,7 @@ export function curveSource(result: Result, context: ResultContext): SourceOutco
     shown: fit.parameters.map(({ name, value, standardError }, i) => ({
       ...{ name, value, size: standardError ?? 0, unit: units[i]?.text ?? "" },
     })),
-    about:
-      fit.parameters.find(({ name }) => name === result.source.parameter)?.name ??
-      fit.parameters[0]?.name ??
-      "",
+    about: wanted?.name ?? "",
     remarks: covariance ? [] : [{ name: "result-without-uncertainty" }],
   };
 }

@@ -8,6 +8,8 @@ export interface FittedParameter {
   /** Undefined for one that was kept, and where there is no degree of freedom to spare. */
   readonly standardError?: number | undefined;
   readonly fixed: boolean;
+  /** The points do not tell it: it makes up for another one and its ± is larger than itself, or the search did not settle. */
+  readonly undetermined?: true;
 }
 
 /** A curve through points; what is not defined is undefined, never NaN. */

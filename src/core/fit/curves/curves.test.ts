@@ -125,6 +125,17 @@ describe("curves through points", () => {
     expect(names).toContain("parameters-correlated");
   });
 
+  test("a parameter that the points leave open is not stated; one that they tell is", () => {
+    const untold = (fit: CurveFit) =>
+      fit.parameters.flatMap(({ name, undetermined }) => (undetermined ? [name] : []));
+    const y = x.map((u) => 6 / (1 + 9 * Math.exp(-0.8 * u)) + 0.01 * Math.cos(3 * u));
+    const two = fitted("c/(1 + a*q^(-b*x))", x, y);
+    expect(untold(two)).toEqual(expect.arrayContaining(["q", "b"]) as unknown);
+    expect(untold(fitted("c/(1 + a*exp(-b*x))", x, y))).toEqual([]);
+    const line = x.map((u) => 2 + 3 * u + 0.1 * Math.sin(7 * u));
+    expect(untold(fitted("m*x + c", x, line))).toEqual([]);
+  });
+
   test("the order of the points and the unit of x change nothing but the unit of a rate", () => {
     const chance = new SeededChance(3);
     const y = x.map((u) => 4 * Math.exp(-0.3 * u) + 1 + 0.02 * chance.normal());

@@ -2,6 +2,7 @@ import type { Finding } from "../../finding/finding";
 import { type CurveModel, heightOf } from "./curveModel";
 import type { CurveFit, CurveOutcome } from "./curveFit";
 import { type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
+import { linearParameters } from "./linearParameters";
 import { searched } from "./searched";
 import { inverseOfSquare } from "./triangle";
 
@@ -27,6 +28,8 @@ export interface CurveOptions {
   ) => Readonly<Record<string, number>>;
 }
 
+type Covariance = NonNullable<CurveFit["covariance"]>;
+
 function searchFor(
   model: CurveModel,
   x: ArrayLike<number>,
@@ -46,11 +49,25 @@ function searchFor(
   };
 }
 
-function correlated(covariance: readonly (readonly number[])[], free: readonly number[]): boolean {
+const almostWholly = 0.999;
+
+/** Parameters that make up for another one almost wholly. */
+function correlated(covariance: Covariance, free: readonly number[]): ReadonlySet<number> {
   const at = (i: number, j: number) => covariance[i]?.[j] ?? 0;
-  return free.some((i) =>
-    free.some((j) => i < j && Math.abs(at(i, j)) > 0.999 * Math.sqrt(at(i, i) * at(j, j))),
-  );
+  const isTied = (i: number, j: number) =>
+    i !== j && Math.abs(at(i, j)) > almostWholly * Math.sqrt(at(i, i) * at(j, j));
+  return new Set(free.filter((i) => free.some((j) => isTied(i, j))));
+}
+
+/** The free parameters that the points do not tell: first order means nothing where ± is larger than what it belongs to. */
+function undeterminedIn({ model, free }: Search, at: Float64Array, covariance?: Covariance) {
+  const names = free.map((place) => model.parameters[place] as string);
+  if (linearParameters(model.expression, names).size === names.length) return new Set<number>();
+  if (!covariance) return new Set(free);
+  const tied = correlated(covariance, free);
+  const error = (place: number) => Math.sqrt(covariance[place]?.[place] ?? 0);
+  const isTold = (place: number) => error(place) <= Math.abs(at[place] as number);
+  return new Set(free.filter((place) => tied.has(place) && !isTold(place)));
 }
 
 /** Akaike's criterion with its correction for few points (Hurvich & Tsai 1989). */
@@ -89,7 +106,7 @@ function findingsOf(fit: Omit<CurveFit, "findings">, free: readonly number[]): r
   return [
     ...(converged ? [] : [{ name: "curve-not-settled" } as const]),
     ...(degreesOfFreedom === 0 ? [{ name: "as-many-parameters-as-points", count } as const] : []),
-    ...(covariance && correlated(covariance, free)
+    ...(covariance && correlated(covariance, free).size > 0
       ? [{ name: "parameters-correlated" } as const]
       : []),
     ...(startMattered ? [{ name: "start-mattered" } as const] : []),
@@ -125,10 +142,16 @@ function described(
   const sure = degreesOfFreedom > 0 || weighted;
   const covariance = known ?? (sure ? covarianceOf(search, at, variance) : undefined);
   const chiSquare = weighted ? squares : undefined;
+  const untold = converged
+    ? sure
+      ? undeterminedIn(search, at, covariance)
+      : new Set<number>()
+    : new Set(free);
   const fit: Omit<CurveFit, "findings"> = {
     ...{ model, covariance, count: n, freeCount, degreesOfFreedom, converged },
     parameters: model.parameters.map((name, place) => ({
       ...{ name, value: at[place] as number, fixed: !free.includes(place) },
+      ...(untold.has(place) && { undetermined: true as const }),
       standardError:
         free.includes(place) && covariance ? Math.sqrt(covariance[place]?.[place] ?? 0) : undefined,
     })),

@@ -8,6 +8,7 @@ import { writeUnit } from "@/core/unit/unitText";
 import { setParameter } from "@/investigation/acts/setParameter";
 import { type Curve, type CurveParameter, plainParameter } from "@/investigation/model/curve";
 import type { FittedCurve } from "@/pipeline/fittedCurves";
+import { notTold } from "@/wording/curves";
 import { RunTextView } from "../../parts/RunTextView";
 import { NumberView, StatementView } from "../../parts/StatementView";
 import { TextField } from "../../parts/TextField";
@@ -23,8 +24,9 @@ function Value({
   unit: FittedCurve["order"]["units"][number];
 }) {
   const { figuresOfUncertainty } = useHouseRules();
-  const { value, standardError, fixed } = parameter;
+  const { value, standardError, fixed, undetermined } = parameter;
   const runs = writeUnit(unit ?? []);
+  if (undetermined) return <span className="text-soft">{notTold}</span>;
   if (standardError !== undefined && standardError > 0 && Number.isFinite(standardError)) {
     const statement = writeStatement(value, standardError, figuresOfUncertainty);
     return <StatementView statement={statement} unit={runs} />;
