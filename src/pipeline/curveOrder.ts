@@ -3,7 +3,7 @@ import { eulerName, withEuler } from "@/core/expression/euler";
 import { symbolName } from "@/core/expression/spelling";
 import { type Expression, symbolsOf } from "@/core/expression/tree";
 import { curveModel, type CurveModel } from "@/core/fit/curves/curveModel";
-import type { ParameterWish } from "@/core/fit/curves/fitCurve";
+import type { ParameterWish } from "@/core/fit/curves/curveOptions";
 import { parameterPowers } from "@/core/fit/curves/parameterPowers";
 import { modelOf } from "@/core/fit/families/fitFamily";
 import type { RuledFamily } from "@/core/fit/families/curveRules";

@@ -36,7 +36,7 @@ describe("what the margin says of a line", () => {
   test("two points have no ±", () => {
     const found = ledger([1, 3], [1, 2]);
     expect(found.slope.statement).toBeUndefined();
-    expect(found.slope.bare).toEqual({ mantissa: "0.500000" });
+    expect(found.slope.bare).toEqual({ mantissa: "0.5" });
   });
 
   test("R² near 1 shows enough nines", () => {

@@ -3,7 +3,8 @@ import { join } from "node:path";
 import { parseFormula } from "@/core/expression/parseFormula";
 import { curveModel } from "@/core/fit/curves/curveModel";
 import type { CurveFit } from "@/core/fit/curves/curveFit";
-import { type CurveOptions, fitCurve } from "@/core/fit/curves/fitCurve";
+import type { CurveOptions } from "@/core/fit/curves/curveOptions";
+import { fitCurve } from "@/core/fit/curves/fitCurve";
 
 function fitted(
   formula: string,

@@ -94,7 +94,6 @@ function fitted(
   { across, up }: TheoryAxes,
   roles: Roles,
   made: readonly (readonly Numbers[])[],
-  withOffsets: boolean,
 ): LineOfTheory | undefined {
   const ofUp = alongAxis(up, vertical, roles, made);
   const ofAcross = ofUp && alongAxis(across, horizontal, roles, made);
@@ -121,11 +120,9 @@ export function lineOfTheory(
   const roles = { measured: new Set(measured), known: new Set(known) };
   const made = obeying(theory, measured, seed);
   const pairs = variantsOf(theory).flatMap((variant) => pairsOf(variant, roles));
-  for (const withOffsets of [false, true]) {
-    for (const pair of pairs) {
-      const found = fitted(pair, axes, roles, made, withOffsets);
-      if (found && holds(pair, made)) return found;
-    }
+  for (const pair of pairs) {
+    const found = fitted(pair, axes, roles, made);
+    if (found && holds(pair, made)) return found;
   }
   return undefined;
 }

@@ -145,6 +145,25 @@ function zeroOf(x: EvaluatedQuantity, { offset }: WorkedOutUnit, { document }: R
   return typed ? 0 : offset;
 }
 
+/** Slope and intercept as they are printed before they are worked with, in the units of the figure. */
+function shownOf(
+  { line, ofSlope, ofIntercept }: StatedLine,
+  perUnit: number,
+  raised: number,
+  [slopeIn, interceptIn]: readonly [string, string],
+) {
+  return [
+    {
+      ...{ name: "slope", unit: slopeIn },
+      ...{ value: line.slope * perUnit, size: ofSlope * perUnit },
+    },
+    {
+      ...{ name: "intercept", unit: interceptIn },
+      ...{ value: line.intercept + raised, size: ofIntercept },
+    },
+  ];
+}
+
 /**
  * Slope and intercept of a figure's line, by the names "slope" and "intercept". For a theory, which counts
  * temperatures in K, the intercept of an axis in °C is taken at 0 K.
@@ -198,16 +217,7 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
       },
       { withColumns: stated.by !== "range", sizes: inSiSizes },
     ),
-    shown: [
-      {
-        ...{ name: "slope", unit: unitText(ofSlopeUnit) },
-        ...{ value: stated.line.slope * perUnit, size: stated.ofSlope * perUnit },
-      },
-      {
-        ...{ name: "intercept", unit: y.quantity.unit },
-        ...{ value: stated.line.intercept + by / up, size: stated.ofIntercept },
-      },
-    ],
+    shown: shownOf(stated, perUnit, by / up, [unitText(ofSlopeUnit), y.quantity.unit]),
     ...(by !== 0 && {
       logShift: { intercept: stated.line.intercept, size: stated.ofIntercept, by },
     }),

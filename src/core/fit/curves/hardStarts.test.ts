@@ -2,7 +2,8 @@ import { parseFormula } from "../../expression/parseFormula";
 import { SeededChance } from "../../statistics/seededChance";
 import { fitFamily, modelOf } from "../families/fitFamily";
 import { type CurveModel, curveModel, heightOf } from "./curveModel";
-import { fitCurve, type ParameterWish } from "./fitCurve";
+import type { ParameterWish } from "./curveOptions";
+import { fitCurve } from "./fitCurve";
 
 type Parameters = Readonly<Record<string, number>>;
 

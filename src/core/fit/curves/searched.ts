@@ -1,4 +1,4 @@
-import type { CurveOptions } from "./fitCurve";
+import type { CurveOptions } from "./curveOptions";
 import { heightOf } from "./curveModel";
 import { type Descent, descend, type Search } from "./levenbergMarquardt";
 import { completed, rankedStarts, sampled, startingValues } from "./startingValues";

@@ -1,7 +1,8 @@
 import { parseFormula } from "../../expression/parseFormula";
 import type { CurveOutcome } from "../curves/curveFit";
 import { type CurveModel, curveModel } from "../curves/curveModel";
-import { type CurveOptions, describedFit, fitCurve } from "../curves/fitCurve";
+import type { CurveOptions } from "../curves/curveOptions";
+import { describedFit, fitCurve } from "../curves/fitCurve";
 import { fitPolynomial } from "../polynomial";
 import type { CurveRule } from "./curveRule";
 import { curveRules, type RuledFamily } from "./curveRules";
