@@ -58,7 +58,11 @@ function sizesOfWhole(
       sums[run] = (sums[run] as number) + ((slopes[row] as number) * (sizes[row] as number)) ** 2;
     }
   }
-  return Float64Array.from(of, (run) => Math.sqrt(sums[all ? 0 : run] as number));
+  const lane = new Float64Array(of.length);
+  for (let row = 0; row < lane.length; row++) {
+    lane[row] = Math.sqrt(sums[all ? 0 : (of[row] as number)] as number);
+  }
+  return lane;
 }
 
 /** Evaluates one expression over all rows; what it rests on is gathered on the way. */

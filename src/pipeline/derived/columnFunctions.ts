@@ -19,14 +19,15 @@ export interface InnerColumn {
 /** How much each row of a run counts in the value of the function. */
 interface Weighing {
   readonly value: number;
-  readonly weights: ReadonlyMap<number, number>;
+  readonly rows: readonly number[];
+  readonly weight: number;
 }
 
-const one = (row: number, value: number): Weighing => ({ value, weights: new Map([[row, 1]]) });
+const one = (row: number, value: number): Weighing => ({ value, rows: [row], weight: 1 });
 
 /** One value for a run of rows; undefined where none of them takes part. */
 function weigh(name: ColumnName, rows: readonly number[], values: Lane): Weighing | undefined {
-  if (name === "count") return { value: rows.length, weights: new Map() };
+  if (name === "count") return { value: rows.length, rows: [], weight: 0 };
   const [first] = rows;
   const last = rows.at(-1);
   if (first === undefined || last === undefined) return undefined;
@@ -46,10 +47,11 @@ function weigh(name: ColumnName, rows: readonly number[], values: Lane): Weighin
       return best((a, b) => a > b);
     case "sum":
     case "mean": {
-      const each = name === "sum" ? 1 : 1 / rows.length;
-      const sum = rows.reduce((total, row) => total + at(row), 0);
-      const value = name === "sum" ? sum : sum / rows.length;
-      return { value, weights: new Map(rows.map((row) => [row, each])) };
+      let sum = 0;
+      for (const row of rows) sum += at(row);
+      return name === "sum"
+        ? { value: sum, rows, weight: 1 }
+        : { value: sum / rows.length, rows, weight: 1 / rows.length };
     }
   }
 }
@@ -65,11 +67,20 @@ class Gradient {
     private readonly rows: number,
   ) {}
 
-  private addReading(id: string, row: number, amount: number): void {
-    if (row < 0) return;
-    const lane = this.readings.get(id) ?? new Float64Array(this.rows);
-    this.readings.set(id, lane);
-    lane[row] = (lane[row] as number) + amount;
+  private laneOf(id: string): Float64Array {
+    let lane = this.readings.get(id);
+    if (!lane) this.readings.set(id, (lane = new Float64Array(this.rows)));
+    return lane;
+  }
+
+  private addReadings(id: string, { rows, weight }: Weighing, slopes: Lane, at: Int32Array): void {
+    let lane: Float64Array | undefined;
+    for (const row of rows) {
+      const [amount, place] = [weight * laneAt(slopes, row), at[row] as number];
+      if (amount === 0 || place < 0) continue;
+      lane ??= this.laneOf(id);
+      lane[place] = (lane[place] as number) + amount;
+    }
   }
 
   private addConstant(place: number, members: readonly number[], amount: number): void {
@@ -84,33 +95,40 @@ class Gradient {
   private addWhole(whole: WholeColumn, row: number, amount: number): void {
     const run = this.runs.of[row];
     for (const [id, slopes] of whole.readings) {
+      const lane = this.laneOf(id);
       for (let at = 0; at < slopes.length; at++) {
         if (slopes[at] === 0 || (!whole.all && this.runs.of[at] !== run)) continue;
-        this.addReading(id, at, amount * (slopes[at] as number));
+        lane[at] = (lane[at] as number) + amount * (slopes[at] as number);
       }
     }
   }
 
   /** What the rows of one run bring; `members` are all rows that get the value. */
-  add({ weights }: Weighing, members: readonly number[]): void {
+  add(weighing: Weighing, members: readonly number[]): void {
     const { slopes, variables, wholes, at } = this.inner;
-    const inWholes = new Map<string, { whole: WholeColumn; row: number; amount: number }>();
     for (const [place, lane] of slopes) {
       const variable = variables[place] as Variable;
       const whole = wholes.get(place);
-      const places = at(variable.shift);
-      for (const [row, weight] of weights) {
-        const amount = weight * laneAt(lane, row);
-        if (amount === 0) continue;
-        if (whole) {
-          const key = `${place}/${whole.all ? "" : this.runs.of[row]}`;
-          const before = inWholes.get(key)?.amount ?? 0;
-          inWholes.set(key, { whole, row, amount: before + amount });
-        } else if (variable.kind === "constant") this.addConstant(place, members, amount);
-        else this.addReading(variable.id, places[row] as number, amount);
-      }
+      if (whole) this.addWholes(whole, weighing, lane);
+      else if (variable.kind === "constant") {
+        for (const row of weighing.rows) {
+          const amount = weighing.weight * laneAt(lane, row);
+          if (amount !== 0) this.addConstant(place, members, amount);
+        }
+      } else this.addReadings(variable.id, weighing, lane, at(variable.shift));
     }
-    for (const { whole, row, amount } of inWholes.values()) this.addWhole(whole, row, amount);
+  }
+
+  /** A function inside the function, run by run: what its rows bring together. */
+  private addWholes(whole: WholeColumn, { rows, weight }: Weighing, slopes: Lane): void {
+    const amounts = new Map<number | undefined, { row: number; amount: number }>();
+    for (const row of rows) {
+      const amount = weight * laneAt(slopes, row);
+      if (amount === 0) continue;
+      const key = whole.all ? undefined : this.runs.of[row];
+      amounts.set(key, { row, amount: amount + (amounts.get(key)?.amount ?? 0) });
+    }
+    for (const { row, amount } of amounts.values()) this.addWhole(whole, row, amount);
   }
 }
 

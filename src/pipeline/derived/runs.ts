@@ -5,6 +5,23 @@ function sameRuns(a: Int32Array, b: Int32Array): boolean {
 }
 
 const newest = new WeakMap<readonly string[], Runs>();
+const known = new WeakMap<
+  readonly EvaluatedRow[],
+  { readonly series: readonly string[]; readonly runs: Runs }
+>();
+
+function readRuns(rows: readonly EvaluatedRow[], series: readonly string[]): Runs {
+  const places = new Map(series.map((id, place) => [id, place]));
+  const of = new Int32Array(rows.length);
+  rows.forEach(({ row }, index) => {
+    of[index] = (row.series === undefined ? undefined : places.get(row.series)) ?? series.length;
+  });
+  const before = newest.get(series);
+  if (before && sameRuns(before.of, of)) return before;
+  const made = { count: series.length + 1, of };
+  newest.set(series, made);
+  return made;
+}
 
 /**
  * Which rows belong together: those of each series, and those without one (calculation § 4). As long as no row changes
@@ -12,11 +29,9 @@ const newest = new WeakMap<readonly string[], Runs>();
  * @param series the ids of the table's series, in their order.
  */
 export function runsOf(rows: readonly EvaluatedRow[], series: readonly string[]): Runs {
-  const places = new Map(series.map((id, place) => [id, place]));
-  const of = Int32Array.from(rows, ({ row }) => places.get(row.series ?? "") ?? series.length);
-  const before = newest.get(series);
-  if (before && sameRuns(before.of, of)) return before;
-  const made = { count: series.length + 1, of };
-  newest.set(series, made);
-  return made;
+  const before = known.get(rows);
+  if (before?.series === series) return before.runs;
+  const runs = readRuns(rows, series);
+  known.set(rows, { series, runs });
+  return runs;
 }
