@@ -62,6 +62,19 @@ function Digits({ one: { value, size, unit } }: { one: WorkedResult }) {
   );
 }
 
+/** What was met on the way to the number; what waits as a pencil mark in the margin is not said twice. */
+function Remarks({ one }: { one: WorkedResult }) {
+  const own = one.remarks.filter(({ name }) => name !== "read-off-beyond");
+  if (own.length === 0) return null;
+  return (
+    <ul className="mt-2">
+      {own.map((finding) => (
+        <PencilMark key={finding.name}>{findingSentence(finding)}</PencilMark>
+      ))}
+    </ul>
+  );
+}
+
 /** The final statement, large. */
 function Statement({ one }: { one: WorkedResult }) {
   const { figuresOfUncertainty } = useHouseRules();
@@ -138,13 +151,7 @@ export function ConcludePage() {
           <Working one={one} />
           <Statement one={one} />
           <Digits one={one} />
-          {one.remarks.length > 0 && (
-            <ul className="mt-2">
-              {one.remarks.map((finding) => (
-                <PencilMark key={finding.name}>{findingSentence(finding)}</PencilMark>
-              ))}
-            </ul>
-          )}
+          <Remarks one={one} />
           <h2 className="mt-6 mb-1 font-serif text-[18px] font-semibold">
             Against the accepted value
           </h2>

@@ -4,10 +4,17 @@ import type { WorkedResult } from "../../results/evaluatedResult";
 import { acceptedFigures } from "./acceptedFigures";
 import { acceptedSource } from "./acceptedSource";
 import { missingUnit } from "./missingUnit";
+import { readBeyond } from "./readBeyond";
 import type { ResultCheck } from "./resultCheck";
 import { wideResult } from "./wideResult";
 
-const checks: readonly ResultCheck[] = [missingUnit, acceptedSource, acceptedFigures, wideResult];
+const checks: readonly ResultCheck[] = [
+  missingUnit,
+  acceptedSource,
+  acceptedFigures,
+  wideResult,
+  readBeyond,
+];
 
 /** What a strict reader would say of a result. */
 export function checkResult(one: WorkedResult, rules: HouseRules): readonly Finding[] {
