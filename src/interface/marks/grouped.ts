@@ -8,18 +8,29 @@ function groupKey({ stage, table, id, row, sentence, answer }: Mark): string {
   return JSON.stringify([stage, table, row === undefined ? "" : id, sentence, answer ?? null]);
 }
 
-/** From so many in a row on, the first and the last name them all. */
-const leastRun = 3;
+/** From so many numbered ones on, the first and the last name them all; beyond so many others the rest are counted. */
+const [leastRun, mostNamed] = [3, 6];
 
-/** "N₁ to N₅" of neighbours, "L and T" of others. */
+/** The stem and the number of a symbol such as N₃. */
+function numbered(runs: RunText): readonly [string, number] | undefined {
+  const text = runs.map((run) => run.text).join("");
+  const found = /^(.*\D)(\d+)$/.exec(text);
+  return found ? [found[1] as string, Number(found[2])] : undefined;
+}
+
+function isNumberedRun(names: readonly RunText[]): boolean {
+  const [from, ...rest] = names.map(numbered);
+  if (!from || names.length < leastRun) return false;
+  return rest.every((one, index) => one?.[0] === from[0] && one[1] === from[1] + index + 1);
+}
+
+/** "N₁ to N₅" of numbered ones, "L and T" of others. */
 function quantitiesOf(marks: readonly Mark[]): RunText {
-  const orders = marks.map(({ order }) => order);
-  const isRun = orders.every((order, index) => order === (orders[0] ?? 0) + index);
-  const [first, last] = [marks[0], marks.at(-1)];
-  if (first && last && marks.length >= leastRun && isRun) {
-    return [...first.quantity, { text: " to " }, ...last.quantity];
-  }
-  return listed(marks.map(({ quantity }) => quantity));
+  const names = marks.map(({ quantity }) => quantity);
+  const [first, last] = [names[0] ?? [], names.at(-1) ?? []];
+  if (isNumberedRun(names)) return [...first, { text: " to " }, ...last];
+  const more = names.length - mostNamed;
+  return listed(more > 1 ? [...names.slice(0, mostNamed), [{ text: `${more} more` }]] : names);
 }
 
 function begun(words: string): string {

@@ -11,8 +11,6 @@ export interface Mark {
   readonly stage: StageId;
   /** The quantity's id. */
   readonly id: string;
-  /** The quantity's place among those of its table. */
-  readonly order?: number;
   /** "Row 3, " before the quantity, or nothing. */
   readonly place: string;
   readonly quantity: RunText;

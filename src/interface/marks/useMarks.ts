@@ -43,8 +43,7 @@ function markIn(
   found: Found,
   dismissed: Investigation["dismissed"],
 ): Mark | undefined {
-  const order = table.quantities.findIndex(({ id }) => id === found.quantity);
-  const evaluated = table.quantities[order];
+  const evaluated = table.quantities.find(({ id }) => id === found.quantity);
   if (!evaluated) return undefined;
   const cell = cellKey(found.quantity, found.repeat ?? 1);
   const columns = gridColumns(table);
@@ -56,7 +55,7 @@ function markIn(
       : "";
   const dismissable = !unmendable.has(found.finding.name);
   return {
-    ...{ id: found.quantity, stage: stageOf(evaluated), order, keys: [key] },
+    ...{ id: found.quantity, stage: stageOf(evaluated), keys: [key] },
     ...{ key, dismissable, quantity: calling(evaluated), sentence: findingSentence(found.finding) },
     ...{ table: table.id, row: found.row, column: Math.max(0, at) },
     place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
