@@ -89,3 +89,20 @@ export function extremeLines(points: readonly Point[], throughZero: boolean): re
 export function halfSpan(values: readonly number[]): number {
   return (Math.max(...values) - Math.min(...values)) / 2;
 }
+
+/** c of y = a + b x + c x² by least squares, every point alike, with its standard error; the x are centred and scaled first. */
+export function parabolaOf(points: readonly Point[]): { value: number; error: number } | undefined {
+  const centre = mean(points.map(({ x }) => x));
+  const size = Math.max(...points.map(({ x }) => Math.abs(x - centre)));
+  const us = points.map(({ x }) => (x - centre) / size);
+  const line = bestLine(points.map((one, i) => ({ ...one, x: us[i] as number })), false); // prettier-ignore
+  const curve = bestLine(us.map((u) => ({ x: u, y: u * u, dx: 0, dy: 0 })), false); // prettier-ignore
+  const bent = us.map((u) => u * u - curve.intercept - curve.slope * u);
+  const left = points.map(({ y }, i) => y - line.intercept - line.slope * (us[i] as number));
+  const square = sum(bent.map((q) => q * q));
+  if (points.length < 4 || square < 1e-9) return undefined;
+  const value = sum(bent.map((q, i) => q * (left[i] as number))) / square;
+  const rest = sum(left.map((one, i) => (one - value * (bent[i] as number)) ** 2));
+  const error = Math.sqrt(rest / (points.length - 3) / square);
+  return { value: value / size ** 2, error: error / size ** 2 };
+}

@@ -1,4 +1,5 @@
 import type { HouseRules } from "@/investigation/model/houseRules";
+import { plainCurve } from "@/investigation/model/curve";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 
 /** Chooses: a whole number from 0 to one less than so many. */
@@ -57,6 +58,7 @@ export interface MadeUp {
   readonly throughZero: boolean;
   readonly figure: { readonly x: string; readonly y: string };
   readonly readAt: string;
+  readonly readUp: string;
   readonly document: ReturnType<typeof sheet>;
 }
 
@@ -169,10 +171,13 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const y = first && !first.neighbours && choose(2) === 0 ? first.symbol : "b";
   const middle = columns[0]!.repeats[Math.floor(rows / 2)]![0] as number;
   const readAt = String(middle);
+  const readUp = String(columns[1]!.repeats[Math.floor(rows / 2)]![0] as number);
   const key = several ? "two" : "";
   const source = { of: "main", series: key } as const;
+  const across = { symbol: "h", source: { ...source, kind: "read-off", coordinate: "x", at: readUp } } as const; // prettier-ignore
   const rest: SheetRest = {
-    ...{ rules, series, aside: [...aside], figure: { x: "a", y } },
+    ...{ rules, series, aside: [...aside] },
+    figure: { x: "a", y, curves: { bent: plainCurve("a0", "parabola", key) } },
     line: { held: throughZero ? "zero" : "free" },
     constants: { k: { value: String(constant.value), uncertainty: constant.size ? String(constant.size) : "" } }, // prettier-ignore
     results: [
@@ -180,6 +185,9 @@ export function madeUpSheet(choose: Choose): MadeUp {
       { symbol: "q", source: { ...source, kind: "intercept" } },
       { symbol: "r", source: { ...source, kind: "read-off", coordinate: "y", at: readAt } },
       { symbol: "v", by: "formula", formula: "2*slope/k", source: { ...source, kind: "slope" } },
+      { symbol: "u", source: { kind: "mean", of: "b" } },
+      { symbol: "j", source: { ...source, kind: "parameter", curve: "bent", parameter: "c_2" } },
+      ...(y === "b" ? [across] : []),
     ],
     uncertainties: choose(2) === 0 ? "heading" : "beside",
     blocks: [
@@ -187,7 +195,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
       { kind: "processed", of: "main" },
       ...formulas.map(({ symbol }) => ({ kind: "example", of: symbol }) as const),
       { kind: "line", of: "main" },
-      ...["r1", "r2", "r3", "r4"].map((of) => ({ kind: "result", of }) as const),
+      ...["r1", "r2", "r3", "r4", "r5", "r6", "r7"].map((of) => ({ kind: "result", of }) as const),
     ],
   };
   const asTyped = columns.map(
@@ -198,7 +206,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
     { formula },
   ]);
   return {
-    ...{ columns, formulas, constant, series, aside, rows, rules, throughZero, readAt },
+    ...{ columns, formulas, constant, series, aside, rows, rules, throughZero, readAt, readUp },
     figure: { x: "a", y },
     document: sheet(Object.fromEntries([...asTyped, ...worked]), rest),
   };

@@ -1,35 +1,11 @@
 import type { ReportNode, ReportTable } from "@/output/report/report";
 import { falseSteps, numberOfTex, printedNumber, roundsTo } from "../fixtures/readTexNumber";
 import { printed, seen } from "../fixtures/printed";
-import { bestLine, combined, extremeLines, halfSpan, type Line, type Point, slopeAlong, standardErrors } from "./arithmetic"; // prettier-ignore
+import { combined } from "./arithmetic";
 import type { KnownColumn, KnownFormula, MadeUp } from "./madeUpSheet";
+import { markResults } from "./results";
+import { type Complaints, fromRaised, markStatement, unitFactor } from "./statement";
 import { readingOf, truthOf } from "./truth";
-
-const factors: Readonly<Record<string, number>> = {
-  ...{ m: 1, cm: 0.01, mm: 0.001, s: 1, ms: 0.001, kg: 1, g: 0.001, V: 1, mV: 0.001, A: 1, K: 1 },
-};
-const raised = "⁰¹²³⁴⁵⁶⁷⁸⁹";
-const fromRaised = (text: string) =>
-  Number([...text].map((one) => (one === "⁻" ? "-" : one === "." ? "." : String(raised.indexOf(one)))).join("")); // prettier-ignore
-
-/** What one of a printed unit is in SI units, with the power of ten before it; undefined for a unit the teacher does not know. */
-export function unitFactor(text: string): number | undefined {
-  let factor = 1;
-  for (const part of text.split(/[\s\u00a0]+/).filter((one) => one !== "")) {
-    const match = /^(10|[a-zA-Zμ]+)([⁻⁰¹²³⁴⁵⁶⁷⁸⁹.]+|(?:[⁻]?[\d.]+))?$/.exec(part);
-    const base = match?.[1] === "10" ? 10 : factors[match?.[1] ?? ""];
-    if (!match || base === undefined) return undefined;
-    const power = match[2] === undefined ? 1 : /[\d]/.test(match[2]) ? Number(match[2].replace("⁻", "-")) : fromRaised(match[2]); // prettier-ignore
-    factor *= base ** power;
-  }
-  return factor;
-}
-
-/** A unit in TeX, as `unitFactor` reads it. */
-function unitOfTex(tex: string): string {
-  const found = /\\,\\mathrm\{((?:[^{}]|\{[^{}]*\})*)\}\s*$/.exec(tex);
-  return (found?.[1] ?? "").replace(/\\,/g, " ").replace(/\^\{([^}]*)\}/g, (_, power: string) => power.replace("-", "⁻")); // prettier-ignore
-}
 
 interface ReadCell {
   readonly value: number;
@@ -84,8 +60,6 @@ function printedRows({ series, rows }: MadeUp): readonly number[] {
 
 const symbolOf = (heading: string) => heading.split(" / ")[0] as string;
 const unitOf = (heading: string) => heading.split(" / ")[1] ?? "";
-
-type Complaints = string[];
 
 function markSize(
   size: NonNullable<ReadCell["size"]>,
@@ -165,40 +139,6 @@ function markDerived(
   }
 }
 
-/** "(1.2 ± 0.3) × 10⁻⁴ m" in TeX, behind "name =". */
-export function readStatement(tex: string) {
-  const right = tex.slice(tex.lastIndexOf("=") + 1);
-  const power = /\\times 10\^\{(-?\d+)\}/.exec(right)?.[1] ?? "0";
-  const scale = unitFactor(unitOfTex(right));
-  const pair = /(-?[\d.]+) \\pm ([\d.]+)/.exec(right.replaceAll("{,}", "."));
-  const alone = pair ? undefined : printedNumber(right);
-  if (scale === undefined) return undefined;
-  if (alone) return { value: { ...alone }, size: undefined, scale };
-  const [value, size] = [pair?.[1], pair?.[2]].map((text) => printedNumber(`${text} \\times 10^{${power}}`)); // prettier-ignore
-  if (!value || !size) return undefined;
-  const zeros = /^[1-9]\d*?(0+)$/.exec(pair?.[2] ?? "")?.[1]?.length ?? 0;
-  const rounded = { place: value.place + zeros };
-  return { value: { ...value, ...rounded }, size: { ...size, ...rounded }, scale };
-}
-
-function markStatement(
-  tex: string,
-  truth: { value: number; size: number },
-  at: string,
-  said: Complaints,
-): void {
-  // prettier-ignore
-  const read = readStatement(tex);
-  if (!read) {
-    said.push(`${at}: ${tex} can't be read`);
-    return;
-  }
-  const { value, size, scale } = read;
-  if (!roundsTo(truth.value / scale, value)) said.push(`${at}: ${tex} is ${truth.value / scale}`);
-  if (size && !roundsTo(truth.size / scale, size)) said.push(`${at}: ${tex} has ± ${truth.size / scale}`); // prettier-ignore
-  if (!size && truth.size > 1e-9 * Math.abs(truth.value)) said.push(`${at}: ${tex} has no ±, but ${truth.size / scale}`); // prettier-ignore
-}
-
 const rightOf = (tex: string) => tex.slice(tex.lastIndexOf("=") + 1).trim();
 
 /** Whether each line of a working follows from the numbers before it. */
@@ -227,87 +167,6 @@ function markWorking(
     const both = [combined("worst-case", parts), combined("quadrature", parts)];
     if (both.every((one) => Math.abs(one - added) > 1e-9 * one)) said.push(`${at}: ${together} adds other parts`); // prettier-ignore
   }
-}
-
-interface LineTruth {
-  readonly line: Line;
-  readonly size: { readonly slope: number; readonly intercept: number; readonly height: number };
-  readonly factors: { readonly x: number; readonly y: number };
-}
-
-function pointsOf(made: MadeUp): { points: Point[]; common: (k: number) => Point[] } | undefined {
-  const [x, other] = made.columns as [KnownColumn, KnownColumn];
-  const formula = made.formulas.find(({ symbol }) => symbol === made.figure.y);
-  const wanted = made.series.includes("two") ? "two" : "";
-  const rows = Array.from({ length: made.rows }, (_, row) => row).filter((row) => made.series[row] === wanted && !made.aside.has(row)); // prettier-ignore
-  const points = rows.flatMap((row): Point[] => {
-    const across = readingOf(x, row);
-    const up = readingOf(other, row);
-    const derived = formula && truthOf(made, formula, row);
-    if (formula && !derived) return [];
-    const y = derived ? { value: derived.value, size: derived.row } : { value: up.value * other.factor, size: up.size * other.factor }; // prettier-ignore
-    return [{ x: across.value * x.factor, dx: across.size * x.factor, y: y.value, dy: y.size }];
-  });
-  if (points.length < 3 || new Set(points.map((one) => one.x)).size < 2) return undefined;
-  const common = (k: number) => {
-    const moved = { ...made, constant: { ...made.constant, value: k } };
-    return rows.map((row, i) => ({ ...(points[i] as Point), ...(formula && { y: truthOf(moved, formula, row)!.value }) })); // prettier-ignore
-  };
-  return { points, common };
-}
-
-/** Slope, intercept and the height at the place that is read off, with their ±, in SI units; undefined where a teacher would not state them. */
-function lineTruth(made: MadeUp): LineTruth | undefined {
-  const found = pointsOf(made);
-  if (!found) return undefined;
-  const { points, common } = found;
-  const { throughZero } = made;
-  const line = bestLine(points, throughZero);
-  const [x] = made.columns as [KnownColumn];
-  const at = Number(made.readAt) * x.factor;
-  const height = ({ slope, intercept }: Line) => slope * at + intercept;
-  const errors = standardErrors(points, line, throughZero);
-  const barred = points.some(({ dx, dy }) => dx > 0 || dy > 0);
-  const left = points.map((one) => one.x - one.dx);
-  const right = points.map((one) => one.x + one.dx);
-  const [from, to] = [Math.max(...left), Math.min(...right)];
-  const endless = throughZero ? from <= 0 && to >= 0 : from <= to + 1e-12 * Math.abs(to);
-  const lines = barred && !endless && made.rules.uncertaintyMeans === "limit" ? extremeLines(points, throughZero) : []; // prettier-ignore
-  const own =
-    lines.length > 0
-      ? { slope: halfSpan(lines.map((one) => one.slope)), intercept: halfSpan(lines.map((one) => one.intercept)), height: halfSpan(lines.map(height)) } // prettier-ignore
-      : { slope: errors.slope, intercept: errors.intercept, height: errors.height(at) };
-  const { value: k, size } = made.constant;
-  const along = (of: (line: Line) => number) =>
-    Math.abs(slopeAlong(([one]) => of(bestLine(common(one as number), throughZero)), [k], 0)) *
-    size;
-  const whole = (part: number, of: (line: Line) => number) => combined(made.rules.propagation, [part, along(of)]); // prettier-ignore
-  return {
-    line,
-    size: {
-      slope: whole(own.slope, (one) => one.slope),
-      intercept: whole(own.intercept, (one) => one.intercept),
-      height: whole(own.height, height),
-    },
-    factors: { x: x.factor, y: 1 },
-  };
-}
-
-function markResults(made: MadeUp, tex: readonly string[], said: Complaints): void {
-  const truth = lineTruth(made);
-  if (!truth) return;
-  const [x] = made.columns as [KnownColumn];
-  const at = Number(made.readAt) * x.factor;
-  const { line, size } = truth;
-  const state = (symbol: string) => tex.find((one) => one.startsWith(`${symbol} =`));
-  const check = (symbol: string, value: number, own: number) => {
-    const found = state(symbol);
-    const room = Math.abs(line.slope * at) + Math.abs(line.intercept);
-    if (found && (symbol === "p" || Math.abs(value) > 1e-9 * room)) markStatement(found, { value, size: own }, `result ${symbol}`, said); // prettier-ignore
-  };
-  check("p", line.slope, size.slope);
-  if (!made.throughZero) check("q", line.intercept, size.intercept);
-  check("r", line.slope * at + line.intercept, size.height);
 }
 
 /** Everything that a strict teacher finds wrong in a report. */

@@ -32,7 +32,8 @@ export function rescaled(document: Investigation): Investigation {
     }
   }
   for (const { source } of Object.values(copy.results)) {
-    if (source.kind === "read-off") source.at = thousandfold(source.at);
+    if (source.kind === "read-off" && source.coordinate === "y")
+      source.at = thousandfold(source.at);
   }
   return copy;
 }

@@ -1,5 +1,5 @@
 import type { Finding } from "../../finding/finding";
-import { type CurveModel, heightOf } from "./curveModel";
+import { type CurveModel, heightOf, slopesOf } from "./curveModel";
 import type { CurveFit, CurveOutcome } from "./curveFit";
 import { type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
 import type { CurveOptions } from "./curveOptions";
@@ -92,6 +92,25 @@ function findingsOf(fit: Omit<CurveFit, "findings">, free: readonly number[]): r
   ];
 }
 
+/** Part of the largest y below which what a parameter brings to the curve is rounding of the arithmetic. */
+const rounding = 1e-12;
+
+/** Parameters and covariance without what rounding alone left of them: exact points state no (1 ± 2) × 10⁻¹². */
+function quieted(search: Search, at: Float64Array, covariance: Covariance | undefined) {
+  const { model, x, y } = search;
+  const { slopes } = slopesOf(model, x, at);
+  const largest = (values: Float64Array) =>
+    values.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
+  const least = rounding * largest(y);
+  const reach = slopes.map(largest);
+  const isQuiet = (size: number, place: number) => !(size * (reach[place] as number) > least);
+  const quiet = model.parameters.map((_, j) => isQuiet(Math.sqrt(covariance?.[j]?.[j] ?? 0), j));
+  return {
+    values: at.map((value, j) => (isQuiet(Math.abs(value), j) && quiet[j] ? 0 : value)),
+    spread: covariance?.map((row, i) => row.map((part, j) => (quiet[i] || quiet[j] ? 0 : part))),
+  };
+}
+
 interface Found {
   readonly at: Float64Array;
   readonly squares: number;
@@ -119,7 +138,9 @@ function described(
   const { off: rss, whole } = plainSquares(search, model, at);
   const variance = weighted ? 1 : squares / degreesOfFreedom;
   const sure = degreesOfFreedom > 0 || weighted;
-  const covariance = known ?? (sure ? covarianceOf(search, at, variance) : undefined);
+  const { values, spread: covariance } = quieted(
+    ...([search, at, known ?? (sure ? covarianceOf(search, at, variance) : undefined)] as const),
+  );
   const chiSquare = weighted ? squares : undefined;
   const untold = converged
     ? sure
@@ -129,7 +150,7 @@ function described(
   const fit: Omit<CurveFit, "findings"> = {
     ...{ model, covariance, count: n, freeCount, degreesOfFreedom, converged },
     parameters: model.parameters.map((name, place) => ({
-      ...{ name, value: at[place] as number, fixed: !free.includes(place) },
+      ...{ name, value: values[place] as number, fixed: !free.includes(place) },
       ...(untold.has(place) && { undetermined: true as const }),
       standardError:
         free.includes(place) && covariance ? Math.sqrt(covariance[place]?.[place] ?? 0) : undefined,

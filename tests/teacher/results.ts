@@ -1,0 +1,143 @@
+import { bestLine, combined, extremeLines, halfSpan, type Line, mean, parabolaOf, type Point, slopeAlong, standardErrors } from "./arithmetic"; // prettier-ignore
+import type { KnownColumn, MadeUp } from "./madeUpSheet";
+import { type Complaints, markStatement } from "./statement";
+import { readingOf, truthOf } from "./truth";
+
+interface LineTruth {
+  readonly line: Line;
+  readonly size: { readonly slope: number; readonly intercept: number; readonly height: number };
+  readonly factors: { readonly x: number; readonly y: number };
+}
+
+function pointsOf(made: MadeUp): { points: Point[]; common: (k: number) => Point[] } | undefined {
+  const [x, other] = made.columns as [KnownColumn, KnownColumn];
+  const formula = made.formulas.find(({ symbol }) => symbol === made.figure.y);
+  const wanted = made.series.includes("two") ? "two" : "";
+  const rows = Array.from({ length: made.rows }, (_, row) => row).filter((row) => made.series[row] === wanted && !made.aside.has(row)); // prettier-ignore
+  const points = rows.flatMap((row): Point[] => {
+    const across = readingOf(x, row);
+    const up = readingOf(other, row);
+    const derived = formula && truthOf(made, formula, row);
+    if (formula && !derived) return [];
+    const y = derived ? { value: derived.value, size: derived.row } : { value: up.value * other.factor, size: up.size * other.factor }; // prettier-ignore
+    return [{ x: across.value * x.factor, dx: across.size * x.factor, y: y.value, dy: y.size }];
+  });
+  if (points.length < 3 || new Set(points.map((one) => one.x)).size < 2) return undefined;
+  const common = (k: number) => {
+    const moved = { ...made, constant: { ...made.constant, value: k } };
+    return rows.map((row, i) => ({ ...(points[i] as Point), ...(formula && { y: truthOf(moved, formula, row)!.value }) })); // prettier-ignore
+  };
+  return { points, common };
+}
+
+/** The extreme lines that meet all boxes where the ± are limits; none where there is no end to them. */
+function allowed({ throughZero, rules }: MadeUp, points: readonly Point[]): readonly Line[] {
+  const barred = points.some(({ dx, dy }) => dx > 0 || dy > 0);
+  const left = points.map((one) => one.x - one.dx);
+  const right = points.map((one) => one.x + one.dx);
+  const [from, to] = [Math.max(...left), Math.min(...right)];
+  const endless = throughZero ? from <= 0 && to >= 0 : from <= to + 1e-12 * Math.abs(to);
+  return barred && !endless && rules.uncertaintyMeans === "limit" ? extremeLines(points, throughZero) : []; // prettier-ignore
+}
+
+/** Slope, intercept and the height at the place that is read off, with their ±, in SI units; undefined where a teacher would not state them. */
+function lineTruth(made: MadeUp): LineTruth | undefined {
+  const found = pointsOf(made);
+  if (!found) return undefined;
+  const { points, common } = found;
+  const { throughZero } = made;
+  const line = bestLine(points, throughZero);
+  const [x] = made.columns as [KnownColumn];
+  const at = Number(made.readAt) * x.factor;
+  const height = ({ slope, intercept }: Line) => slope * at + intercept;
+  const errors = standardErrors(points, line, throughZero);
+  const lines = allowed(made, points);
+  const own =
+    lines.length > 0
+      ? { slope: halfSpan(lines.map((one) => one.slope)), intercept: halfSpan(lines.map((one) => one.intercept)), height: halfSpan(lines.map(height)) } // prettier-ignore
+      : { slope: errors.slope, intercept: errors.intercept, height: errors.height(at) };
+  const { value: k, size } = made.constant;
+  const along = (of: (line: Line) => number) =>
+    Math.abs(slopeAlong(([one]) => of(bestLine(common(one as number), throughZero)), [k], 0)) *
+    size;
+  const whole = (part: number, of: (line: Line) => number) => combined(made.rules.propagation, [part, along(of)]); // prettier-ignore
+  return {
+    line,
+    size: {
+      slope: whole(own.slope, (one) => one.slope),
+      intercept: whole(own.intercept, (one) => one.intercept),
+      height: whole(own.height, height),
+    },
+    factors: { x: x.factor, y: 1 },
+  };
+}
+
+interface Stated {
+  readonly value: number;
+  readonly size: number;
+}
+
+/** x where the line reaches a typed height, over all lines that are allowed; undefined where one of them never does. */
+function acrossTruth(made: MadeUp): Stated | undefined {
+  const found = pointsOf(made);
+  if (!found || made.figure.y !== "b") return undefined;
+  const { points } = found;
+  const up = Number(made.readUp) * (made.columns[1] as KnownColumn).factor;
+  const { throughZero } = made;
+  const line = bestLine(points, throughZero);
+  const at = ({ slope, intercept }: Line) => (up - intercept) / slope;
+  const lines = allowed(made, points);
+  const errors = standardErrors(points, line, throughZero);
+  const turns = lines.some(({ slope }) => slope * line.slope <= 0);
+  if (turns || Math.abs(line.slope) < 3 * errors.slope) return undefined;
+  const own = lines.length > 0 ? halfSpan(lines.map(at)) : Math.abs(errors.height(at(line)) / line.slope); // prettier-ignore
+  return { value: at(line), size: own };
+}
+
+/** The mean of b over all rows: their spread joins the mean ± of a row as repeats do. */
+function meanTruth(made: MadeUp): Stated | undefined {
+  const column = made.columns[1] as KnownColumn;
+  const rows = Array.from({ length: made.rows }, (_, row) => row).filter((row) => !made.aside.has(row)); // prettier-ignore
+  const read = rows.map((row) => readingOf(column, row));
+  const values = read.map(({ value }) => value * column.factor);
+  const bar = mean(read.map(({ size }) => size * column.factor));
+  return { value: mean(values), size: Math.max(bar, halfSpan(values)) };
+}
+
+/** The square's part in a parabola, with its standard error and what the constant brings. */
+function bentTruth(made: MadeUp): Stated | undefined {
+  const found = pointsOf(made);
+  const bent = found && parabolaOf(found.points);
+  if (!bent) return undefined;
+  const reach = Math.max(...found.points.map(({ x }) => x * x));
+  const least = 1e-12 * Math.max(...found.points.map(({ y }) => Math.abs(y)));
+  if (bent.error * reach < least) return undefined;
+  const { value: k, size } = made.constant;
+  const moved = ([one]: readonly number[]) => parabolaOf(found.common(one as number))?.value ?? NaN;
+  const common = Math.abs(slopeAlong(moved, [k], 0)) * size;
+  return { value: bent.value, size: combined(made.rules.propagation, [bent.error, common]) };
+}
+
+/** Every result that is stated, against what the readings give. */
+export function markResults(made: MadeUp, tex: readonly string[], said: Complaints): void {
+  const truth = lineTruth(made);
+  if (!truth) return;
+  const [x] = made.columns as [KnownColumn];
+  const at = Number(made.readAt) * x.factor;
+  const { line, size } = truth;
+  const state = (symbol: string) => tex.find((one) => one.startsWith(`${symbol} =`));
+  const check = (symbol: string, value: number, own: number) => {
+    const found = state(symbol);
+    const room = Math.abs(line.slope * at) + Math.abs(line.intercept);
+    if (found && (symbol === "p" || Math.abs(value) > 1e-9 * room)) markStatement(found, { value, size: own }, `result ${symbol}`, said); // prettier-ignore
+  };
+  check("p", line.slope, size.slope);
+  if (!made.throughZero) check("q", line.intercept, size.intercept);
+  check("r", line.slope * at + line.intercept, size.height);
+  const across = acrossTruth(made);
+  if (across) check("h", across.value, across.size);
+  const whole = meanTruth(made);
+  if (whole) check("u", whole.value, whole.size);
+  const bent = bentTruth(made);
+  if (bent) check("j", bent.value, bent.size);
+}
