@@ -174,6 +174,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const readUp = String(columns[1]!.repeats[Math.floor(rows / 2)]![0] as number);
   const key = several ? "two" : "";
   const source = { of: "main", series: key } as const;
+  const crossed = { symbol: "g", source: { ...source, kind: "crossing", second: "one", coordinate: "x" } } as const; // prettier-ignore
   const across = { symbol: "h", source: { ...source, kind: "read-off", coordinate: "x", at: readUp } } as const; // prettier-ignore
   const rest: SheetRest = {
     ...{ rules, series, aside: [...aside] },
@@ -187,7 +188,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
       { symbol: "v", by: "formula", formula: "2*slope/k", source: { ...source, kind: "slope" } },
       { symbol: "u", source: { kind: "mean", of: "b" } },
       { symbol: "j", source: { ...source, kind: "parameter", curve: "bent", parameter: "c_2" } },
-      ...(y === "b" ? [across] : []),
+      ...(y === "b" ? [across, ...(several ? [crossed] : [])] : []),
     ],
     uncertainties: choose(2) === 0 ? "heading" : "beside",
     blocks: [
@@ -195,7 +196,9 @@ export function madeUpSheet(choose: Choose): MadeUp {
       { kind: "processed", of: "main" },
       ...formulas.map(({ symbol }) => ({ kind: "example", of: symbol }) as const),
       { kind: "line", of: "main" },
-      ...["r1", "r2", "r3", "r4", "r5", "r6", "r7"].map((of) => ({ kind: "result", of }) as const),
+      ...["r1", "r2", "r3", "r4", "r5", "r6", "r7", "r8"].map(
+        (of) => ({ kind: "result", of }) as const,
+      ),
     ],
   };
   const asTyped = columns.map(

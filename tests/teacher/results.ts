@@ -9,10 +9,12 @@ interface LineTruth {
   readonly factors: { readonly x: number; readonly y: number };
 }
 
-function pointsOf(made: MadeUp): { points: Point[]; common: (k: number) => Point[] } | undefined {
+function pointsOf(
+  made: MadeUp,
+  wanted = made.series.includes("two") ? "two" : "",
+): { points: Point[]; common: (k: number) => Point[] } | undefined {
   const [x, other] = made.columns as [KnownColumn, KnownColumn];
   const formula = made.formulas.find(({ symbol }) => symbol === made.figure.y);
-  const wanted = made.series.includes("two") ? "two" : "";
   const rows = Array.from({ length: made.rows }, (_, row) => row).filter((row) => made.series[row] === wanted && !made.aside.has(row)); // prettier-ignore
   const points = rows.flatMap((row): Point[] => {
     const across = readingOf(x, row);
@@ -94,6 +96,24 @@ function acrossTruth(made: MadeUp): Stated | undefined {
   return { value: at(line), size: own };
 }
 
+/** x where the lines of both series cross: over every pair of allowed lines, or by the standard errors of both heights there. */
+function crossingTruth(made: MadeUp): Stated | undefined {
+  const both = ["one", "two"].map((series) => pointsOf(made, series)?.points);
+  const [first, second] = both;
+  if (!first || !second || made.throughZero || made.figure.y !== "b") return undefined;
+  const [a, b] = [bestLine(first, false), bestLine(second, false)];
+  const at = (one: Line, other: Line) => (other.intercept - one.intercept) / (one.slope - other.slope); // prettier-ignore
+  const [ofA, ofB] = [allowed(made, first), allowed(made, second)];
+  const value = at(a, b);
+  if (ofA.length > 0 && ofB.length > 0) {
+    const apart = ofA.flatMap((one) => ofB.map((other) => one.slope - other.slope));
+    if (Math.min(...apart) <= 0 && Math.max(...apart) >= 0) return undefined;
+    return { value, size: halfSpan(ofA.flatMap((one) => ofB.map((other) => at(one, other)))) };
+  }
+  const heights = [first, second].map((points, i) => standardErrors(points, i === 0 ? a : b, false).height(value)); // prettier-ignore
+  return { value, size: combined("quadrature", heights) / Math.abs(a.slope - b.slope) };
+}
+
 /** The mean of b over all rows: their spread joins the mean ± of a row as repeats do. */
 function meanTruth(made: MadeUp): Stated | undefined {
   const column = made.columns[1] as KnownColumn;
@@ -136,6 +156,8 @@ export function markResults(made: MadeUp, tex: readonly string[], said: Complain
   check("r", line.slope * at + line.intercept, size.height);
   const across = acrossTruth(made);
   if (across) check("h", across.value, across.size);
+  const crossed = crossingTruth(made);
+  if (crossed) check("g", crossed.value, crossed.size);
   const whole = meanTruth(made);
   if (whole) check("u", whole.value, whole.size);
   const bent = bentTruth(made);
