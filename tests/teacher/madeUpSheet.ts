@@ -17,7 +17,9 @@ export interface KnownColumn {
   readonly factor: number;
   readonly texts: readonly (readonly string[])[];
   readonly repeats: readonly (readonly number[])[];
-  readonly pm: "none" | "fixed" | "percent" | "last-digit";
+  readonly pm: "none" | "fixed" | "percent" | "last-digit" | "column" | "percents";
+  /** The ± of each row as typed in a column of its own: in the unit of the readings, or in %. */
+  readonly beside: readonly string[];
   readonly amount: number;
   readonly lastDigit: number;
 }
@@ -82,18 +84,23 @@ function columnOf(symbol: string, rows: number, choose: Choose, straight: number
   const least = 10 ** (figures - 1);
   const scientific = exponent > 3 || choose(8) === 0;
   const count = choose(3) === 0 ? 2 + choose(2) : 1;
-  const pm = (["fixed", "fixed", "percent", "last-digit", "none"] as const)[choose(5)] ?? "none";
+  const pm =
+    (["fixed", "fixed", "percent", "last-digit", "none", "column", "percents"] as const)[
+      choose(7)
+    ] ?? "none";
   const amount = pm === "fixed" ? 1 + choose(30) : 1 + choose(9);
   const texts: string[][] = [];
   const repeats: number[][] = [];
+  const beside: string[] = [];
   for (let row = 0; row < rows; row++) {
     const base = least + Math.round(((row + 1) * least * straight) / rows) + choose(4);
     const own = Array.from({ length: count }, () => base + (count > 1 ? choose(4) : 0));
+    beside.push(pm === "percents" ? String(1 + choose(9)) : typed(1 + choose(30), exponent, false));
     texts.push(own.map((mantissa) => typed(mantissa, exponent, scientific)));
     repeats.push(own.map((mantissa) => Number(`${mantissa}e${exponent}`)));
   }
   return {
-    ...{ symbol, unit, factor: units[unit] as number, texts, repeats, pm },
+    ...{ symbol, unit, factor: units[unit] as number, texts, repeats, pm, beside },
     amount: pm === "fixed" ? Number(`${amount}e${exponent}`) : amount,
     lastDigit: scientific || exponent < 0 ? Number(`1e${exponent}`) : 1,
   };
@@ -134,9 +141,10 @@ function formulasFor([a, b]: readonly KnownColumn[]): readonly Omit<KnownFormula
   ];
 }
 
-const pmOf = ({ pm, amount, texts }: KnownColumn): SheetColumn["pm"] => {
+const pmOf = ({ symbol, pm, amount, texts }: KnownColumn): SheetColumn["pm"] => {
   const plain = (value: number) => String(Number(value.toPrecision(6)));
   if (pm === "fixed") return plain(amount);
+  if (pm === "column" || pm === "percents") return { kind: "column", column: `d${symbol}` };
   if (pm === "percent") return { kind: "percent", percent: String(amount) };
   return texts.length > 0 && pm === "last-digit" ? { kind: "last-digit" } : { kind: "none" };
 };
@@ -204,6 +212,10 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const asTyped = columns.map(
     (one): [string, SheetColumn] => [one.symbol, { unit: one.unit, pm: pmOf(one)!, readings: one.texts }], // prettier-ignore
   );
+  const ofSizes = columns.flatMap(
+    ({ symbol, unit, pm, beside }): [string, SheetColumn][] =>
+    pm === "column" || pm === "percents" ? [[`d${symbol}`, { unit: pm === "percents" ? "%" : unit, readings: beside }]] : [], // prettier-ignore
+  );
   const worked = formulas.map(({ symbol, formula }): [string, SheetColumn] => [
     symbol,
     { formula },
@@ -211,6 +223,6 @@ export function madeUpSheet(choose: Choose): MadeUp {
   return {
     ...{ columns, formulas, constant, series, aside, rows, rules, throughZero, readAt, readUp },
     figure: { x: "a", y },
-    document: sheet(Object.fromEntries([...asTyped, ...worked]), rest),
+    document: sheet(Object.fromEntries([...asTyped, ...ofSizes, ...worked]), rest),
   };
 }

@@ -18,6 +18,8 @@ export function readingOf(column: KnownColumn, row: number): { value: number; si
     fixed: column.amount,
     percent: (Math.abs(value) * column.amount) / 100,
     "last-digit": column.lastDigit,
+    column: Number(column.beside[row]),
+    percents: (Math.abs(value) * Number(column.beside[row])) / 100,
   }[column.pm];
   const spread = repeats.length > 1 ? halfSpan(repeats) : 0;
   return { value, size: Math.max(instrument, spread) };
