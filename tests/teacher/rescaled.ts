@@ -9,7 +9,7 @@ function thousandfold(text: string): string {
   return `${mantissa}e${Number(exponent) + 3}`;
 }
 
-/** The same investigation with `a` typed in a thousandth of its unit, where it has one that the teacher knows. */
+/** The same investigation with `a` typed in a thousandth of its unit, where it has one that the teacher knows; roots and logarithms of units do not change by powers of ten. */
 export function rescaled(document: Investigation): Investigation {
   const copy = structuredClone(document);
   const quantity = copy.quantities.a;
@@ -17,7 +17,7 @@ export function rescaled(document: Investigation): Investigation {
   if (
     !quantity ||
     !unit ||
-    Object.values(copy.quantities).some(({ formula }) => formula?.startsWith("ln"))
+    Object.values(copy.quantities).some(({ formula }) => /^(ln|sqrt)/.test(formula ?? ""))
   ) {
     // prettier-ignore
     return copy;
