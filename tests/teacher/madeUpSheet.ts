@@ -1,4 +1,4 @@
-import type { HouseRules } from "@/investigation/model/houseRules";
+import { type HouseRules, houseRuleValues } from "@/investigation/model/houseRules";
 import { plainCurve } from "@/investigation/model/curve";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 
@@ -9,6 +9,9 @@ const units: Readonly<Record<string, number>> = {
   ...{ m: 1, cm: 0.01, mm: 0.001, s: 1, ms: 0.001, kg: 1, g: 0.001, V: 1, mV: 0.001, "": 1 },
 };
 const unitNames = Object.keys(units);
+
+/** How repeats make a ± of their own, and how it joins the instrument's. */
+export type RepeatRules = Pick<HouseRules, "spread" | "combination">;
 
 /** A column as the teacher knows it: every reading as a number in the typed unit, with its ±. */
 export interface KnownColumn {
@@ -22,6 +25,7 @@ export interface KnownColumn {
   readonly beside: readonly string[];
   readonly amount: number;
   readonly lastDigit: number;
+  readonly repeated: RepeatRules;
 }
 
 /** What a made-up formula comes to in a row, in SI units, from the means of the readings in SI units. */
@@ -77,7 +81,13 @@ function typed(mantissa: number, exponent: number, scientific: boolean): string 
   return `${padded.slice(0, exponent)}.${padded.slice(exponent)}`;
 }
 
-function columnOf(symbol: string, rows: number, choose: Choose, straight: number): KnownColumn {
+function columnOf(
+  symbol: string,
+  rows: number,
+  choose: Choose,
+  repeated: RepeatRules,
+): KnownColumn {
+  const straight = 1 + choose(6);
   const unit = unitNames[choose(unitNames.length)] as string;
   const exponent = choose(14) - 8;
   const figures = 2 + choose(3);
@@ -100,7 +110,7 @@ function columnOf(symbol: string, rows: number, choose: Choose, straight: number
     repeats.push(own.map((mantissa) => Number(`${mantissa}e${exponent}`)));
   }
   return {
-    ...{ symbol, unit, factor: units[unit] as number, texts, repeats, pm, beside },
+    ...{ symbol, unit, factor: units[unit] as number, texts, repeats, pm, beside, repeated },
     amount: pm === "fixed" ? Number(`${amount}e${exponent}`) : amount,
     lastDigit: scientific || exponent < 0 ? Number(`1e${exponent}`) : 1,
   };
@@ -152,7 +162,11 @@ const pmOf = ({ symbol, pm, amount, texts }: KnownColumn): SheetColumn["pm"] => 
 /** An investigation made of choices: readings of all sizes, repeats, series, rows set aside, formulas, a line and results. */
 export function madeUpSheet(choose: Choose): MadeUp {
   const rows = 3 + choose(5);
-  const columns = ["a", "b"].map((symbol) => columnOf(symbol, rows, choose, 1 + choose(6)));
+  const repeated: RepeatRules = {
+    spread: houseRuleValues.spread[choose(3)] as HouseRules["spread"],
+    combination: houseRuleValues.combination[choose(5)] as HouseRules["combination"],
+  };
+  const columns = ["a", "b"].map((symbol) => columnOf(symbol, rows, choose, repeated));
   const usual = formulasFor(columns);
   const picked = [choose(usual.length), choose(usual.length)];
   const formulas = [...new Set(picked)].map((at, i) => ({
@@ -169,6 +183,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
     size: choose(3) === 0 ? 0 : (1 + choose(5)) / 10,
   };
   const rules = {
+    ...repeated,
     propagation: (["worst-case", "quadrature"] as const)[choose(2)] ?? "worst-case",
     uncertaintyMeans: (["limit", "standard"] as const)[choose(2)] ?? "limit",
     slopeRange: "every-box",
@@ -185,7 +200,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const crossed = { symbol: "g", source: { ...source, kind: "crossing", second: "one", coordinate: "x" } } as const; // prettier-ignore
   const across = { symbol: "h", source: { ...source, kind: "read-off", coordinate: "x", at: readUp } } as const; // prettier-ignore
   const rest: SheetRest = {
-    ...{ rules, series, aside: [...aside] },
+    ...{ rules, series, aside: [...aside], theory: "b = G*k*a" },
     figure: { x: "a", y, curves: { bent: plainCurve("a0", "parabola", key) } },
     line: { held: throughZero ? "zero" : "free" },
     constants: { k: { value: String(constant.value), uncertainty: constant.size ? String(constant.size) : "" } }, // prettier-ignore
@@ -196,7 +211,13 @@ export function madeUpSheet(choose: Choose): MadeUp {
       { symbol: "v", by: "formula", formula: "2*slope/k", source: { ...source, kind: "slope" } },
       { symbol: "u", source: { kind: "mean", of: "b" } },
       { symbol: "j", source: { ...source, kind: "parameter", curve: "bent", parameter: "c_2" } },
-      ...(y === "b" ? [across, ...(several ? [crossed] : [])] : []),
+      ...(y === "b"
+        ? [
+            { symbol: "G", by: "theory", source: { ...source, kind: "slope" } } as const,
+            across,
+            ...(several ? [crossed] : []),
+          ]
+        : []),
     ],
     uncertainties: choose(2) === 0 ? "heading" : "beside",
     blocks: [
@@ -204,7 +225,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
       { kind: "processed", of: "main" },
       ...formulas.map(({ symbol }) => ({ kind: "example", of: symbol }) as const),
       { kind: "line", of: "main" },
-      ...["r1", "r2", "r3", "r4", "r5", "r6", "r7", "r8"].map(
+      ...["r1", "r2", "r3", "r4", "r5", "r6", "r7", "r8", "r9"].map(
         (of) => ({ kind: "result", of }) as const,
       ),
     ],

@@ -1,12 +1,18 @@
 import { bestLine, combined, extremeLines, halfSpan, type Line, mean, parabolaOf, type Point, slopeAlong, standardErrors } from "./arithmetic"; // prettier-ignore
 import type { KnownColumn, MadeUp } from "./madeUpSheet";
 import { type Complaints, markStatement } from "./statement";
-import { readingOf, truthOf } from "./truth";
+import { joined, readingOf, truthOf } from "./truth";
+
+interface Stated {
+  readonly value: number;
+  readonly size: number;
+}
 
 interface LineTruth {
   readonly line: Line;
   readonly size: { readonly slope: number; readonly intercept: number; readonly height: number };
-  readonly factors: { readonly x: number; readonly y: number };
+  /** So many times the slope over the constant k, which may itself stand in the points. */
+  readonly overConstant: (times: number) => Stated;
 }
 
 function pointsOf(
@@ -70,13 +76,21 @@ function lineTruth(made: MadeUp): LineTruth | undefined {
       intercept: whole(own.intercept, (one) => one.intercept),
       height: whole(own.height, height),
     },
-    factors: { x: x.factor, y: 1 },
+    overConstant: (times) => ({
+      value: (times * line.slope) / k,
+      size: combined(made.rules.propagation, [
+        (times * own.slope) / k,
+        Math.abs(
+          slopeAlong(
+            ([one]) =>
+              (times * bestLine(common(one as number), throughZero).slope) / (one as number),
+            [k],
+            0,
+          ),
+        ) * size,
+      ]),
+    }),
   };
-}
-
-interface Stated {
-  readonly value: number;
-  readonly size: number;
 }
 
 /** x where the line reaches a typed height, over all lines that are allowed; undefined where one of them never does. */
@@ -121,7 +135,7 @@ function meanTruth(made: MadeUp): Stated | undefined {
   const read = rows.map((row) => readingOf(column, row));
   const values = read.map(({ value }) => value * column.factor);
   const bar = mean(read.map(({ size }) => size * column.factor));
-  return { value: mean(values), size: Math.max(bar, halfSpan(values)) };
+  return { value: mean(values), size: joined(bar, values, column.repeated) };
 }
 
 /** The square's part in a parabola, with its standard error and what the constant brings. */
@@ -154,6 +168,14 @@ export function markResults(made: MadeUp, tex: readonly string[], said: Complain
   check("p", line.slope, size.slope);
   if (!made.throughZero) check("q", line.intercept, size.intercept);
   check("r", line.slope * at + line.intercept, size.height);
+  for (const [symbol, times] of [
+    ["v", 2],
+    ["G", 1],
+  ] as const) {
+    // prettier-ignore
+    const { value, size: whole } = truth.overConstant(times);
+    check(symbol, value, whole);
+  }
   const across = acrossTruth(made);
   if (across) check("h", across.value, across.size);
   const crossed = crossingTruth(made);

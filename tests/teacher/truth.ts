@@ -1,5 +1,5 @@
-import { combined, halfSpan, mean, slopeAlong } from "./arithmetic";
-import type { KnownColumn, KnownFormula, MadeUp, Reader } from "./madeUpSheet";
+import { combined, halfSpan, mean, slopeAlong, sum } from "./arithmetic";
+import type { KnownColumn, KnownFormula, MadeUp, Reader, RepeatRules } from "./madeUpSheet";
 
 export interface Truth {
   readonly value: number;
@@ -9,7 +9,29 @@ export interface Truth {
   readonly common: number;
 }
 
-/** The mean of a row's repeats with its ±, in the typed unit: the larger of instrument and half the range. */
+/** What repeats leave open: half their range, their standard deviation, or that of their mean. */
+export function scatterOf(values: readonly number[], { spread }: RepeatRules): number {
+  if (spread === "half-range") return halfSpan(values);
+  const middle = mean(values);
+  const squares = sum(values.map((one) => (one - middle) ** 2));
+  const deviation = Math.sqrt(squares / (values.length - 1));
+  return spread === "standard-error" ? deviation / Math.sqrt(values.length) : deviation;
+}
+
+/** The instrument's ± and that of repeats as one; a single reading has the instrument's alone. */
+export function joined(instrument: number, values: readonly number[], rules: RepeatRules): number {
+  if (values.length < 2) return instrument;
+  const scatter = scatterOf(values, rules);
+  return {
+    larger: Math.max(instrument, scatter),
+    quadrature: Math.sqrt(instrument ** 2 + scatter ** 2),
+    sum: instrument + scatter,
+    "spread-only": scatter,
+    "instrument-only": instrument,
+  }[rules.combination];
+}
+
+/** The mean of a row's repeats with its ±, in the typed unit. */
 export function readingOf(column: KnownColumn, row: number): { value: number; size: number } {
   const repeats = column.repeats[row] as readonly number[];
   const value = mean(repeats);
@@ -21,8 +43,7 @@ export function readingOf(column: KnownColumn, row: number): { value: number; si
     column: Number(column.beside[row]),
     percents: (Math.abs(value) * Number(column.beside[row])) / 100,
   }[column.pm];
-  const spread = repeats.length > 1 ? halfSpan(repeats) : 0;
-  return { value, size: Math.max(instrument, spread) };
+  return { value, size: joined(instrument, repeats, column.repeated) };
 }
 
 function readerOf(made: MadeUp, numbers: readonly number[]): Reader {
