@@ -58,7 +58,10 @@ export interface MadeUp {
   readonly series: readonly string[];
   readonly aside: ReadonlySet<number>;
   readonly rows: number;
-  readonly rules: Pick<HouseRules, "uncertaintyMeans" | "slopeRange" | "figuresOfUncertainty"> & {
+  readonly rules: Pick<
+    HouseRules,
+    "uncertaintyMeans" | "slopeRange" | "figuresOfUncertainty" | "decimalMark"
+  > & {
     readonly propagation: "worst-case" | "quadrature";
   };
   readonly throughZero: boolean;
@@ -151,9 +154,12 @@ function formulasFor([a, b]: readonly KnownColumn[]): readonly Omit<KnownFormula
   ];
 }
 
-const pmOf = ({ symbol, pm, amount, texts }: KnownColumn): SheetColumn["pm"] => {
+const pmOf = (
+  { symbol, pm, amount, texts }: KnownColumn,
+  comma: (text: string) => string,
+): SheetColumn["pm"] => {
   const plain = (value: number) => String(Number(value.toPrecision(6)));
-  if (pm === "fixed") return plain(amount);
+  if (pm === "fixed") return comma(plain(amount));
   if (pm === "column" || pm === "percents") return { kind: "column", column: `d${symbol}` };
   if (pm === "percent") return { kind: "percent", percent: String(amount) };
   return texts.length > 0 && pm === "last-digit" ? { kind: "last-digit" } : { kind: "none" };
@@ -184,11 +190,13 @@ export function madeUpSheet(choose: Choose): MadeUp {
   };
   const rules = {
     ...repeated,
+    decimalMark: (["point", "point", "comma"] as const)[choose(3)] ?? "point",
     propagation: (["worst-case", "quadrature"] as const)[choose(2)] ?? "worst-case",
     uncertaintyMeans: (["limit", "standard"] as const)[choose(2)] ?? "limit",
     slopeRange: "every-box",
     figuresOfUncertainty: (["one", "one-or-two", "two"] as const)[choose(3)] ?? "one",
   } as const;
+  const comma = (text: string) => (rules.decimalMark === "comma" ? text.replace(".", ",") : text);
   const throughZero = choose(4) === 0;
   const [first] = formulas;
   const y = first && !first.neighbours && choose(2) === 0 ? first.symbol : "b";
@@ -198,16 +206,16 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const key = several ? "two" : "";
   const source = { of: "main", series: key } as const;
   const crossed = { symbol: "g", source: { ...source, kind: "crossing", second: "one", coordinate: "x" } } as const; // prettier-ignore
-  const across = { symbol: "h", source: { ...source, kind: "read-off", coordinate: "x", at: readUp } } as const; // prettier-ignore
+  const across = { symbol: "h", source: { ...source, kind: "read-off", coordinate: "x", at: comma(readUp) } } as const; // prettier-ignore
   const rest: SheetRest = {
     ...{ rules, series, aside: [...aside], theory: "b = G*k*a" },
     figure: { x: "a", y, curves: { bent: plainCurve("a0", "parabola", key) } },
     line: { held: throughZero ? "zero" : "free" },
-    constants: { k: { value: String(constant.value), uncertainty: constant.size ? String(constant.size) : "" } }, // prettier-ignore
+    constants: { k: { value: comma(String(constant.value)), uncertainty: constant.size ? comma(String(constant.size)) : "" } }, // prettier-ignore
     results: [
       { symbol: "p", source: { ...source, kind: "slope" } },
       { symbol: "q", source: { ...source, kind: "intercept" } },
-      { symbol: "r", source: { ...source, kind: "read-off", coordinate: "y", at: readAt } },
+      { symbol: "r", source: { ...source, kind: "read-off", coordinate: "y", at: comma(readAt) } },
       { symbol: "v", by: "formula", formula: "2*slope/k", source: { ...source, kind: "slope" } },
       { symbol: "u", source: { kind: "mean", of: "b" } },
       { symbol: "j", source: { ...source, kind: "parameter", curve: "bent", parameter: "c_2" } },
@@ -231,11 +239,11 @@ export function madeUpSheet(choose: Choose): MadeUp {
     ],
   };
   const asTyped = columns.map(
-    (one): [string, SheetColumn] => [one.symbol, { unit: one.unit, pm: pmOf(one)!, readings: one.texts }], // prettier-ignore
+    (one): [string, SheetColumn] => [one.symbol, { unit: one.unit, pm: pmOf(one, comma)!, readings: one.texts.map((own) => own.map(comma)) }], // prettier-ignore
   );
   const ofSizes = columns.flatMap(
     ({ symbol, unit, pm, beside }): [string, SheetColumn][] =>
-    pm === "column" || pm === "percents" ? [[`d${symbol}`, { unit: pm === "percents" ? "%" : unit, readings: beside }]] : [], // prettier-ignore
+    pm === "column" || pm === "percents" ? [[`d${symbol}`, { unit: pm === "percents" ? "%" : unit, readings: beside.map(comma) }]] : [], // prettier-ignore
   );
   const worked = formulas.map(({ symbol, formula }): [string, SheetColumn] => [
     symbol,

@@ -169,10 +169,19 @@ function markWorking(
   }
 }
 
+/** The same with decimal points: a teacher reads both. */
+function withPoints(nodes: readonly ReportNode[]): readonly ReportNode[] {
+  const text = JSON.stringify(nodes.filter(({ kind }) => kind !== "figure"));
+  return JSON.parse(text, (_, value: unknown) =>
+    typeof value === "string" ? value.replaceAll("{,}", ".").replace(/(\d),(?=\d)/g, "$1.") : value,
+  ) as readonly ReportNode[];
+}
+
 /** Everything that a strict teacher finds wrong in a report. */
 export function complaints(made: MadeUp): readonly string[] {
   const said: Complaints = [];
-  const nodes: readonly ReportNode[] = printed(made.document);
+  const written = printed(made.document);
+  const nodes = made.rules.decimalMark === "comma" ? withPoints(written) : written;
   const tables = nodes.flatMap((node) => (node.kind === "table" ? [node.table] : []));
   tables.slice(0, 2).forEach((table) => {
     const found = columnsOf(table);

@@ -31,10 +31,10 @@ function unitOfTex(tex: string): string {
 
 /** "(1.2 ± 0.3) × 10⁻⁴ m" in TeX, behind "name =". */
 export function readStatement(tex: string) {
-  const right = tex.slice(tex.lastIndexOf("=") + 1);
+  const right = tex.slice(tex.lastIndexOf("=") + 1).replaceAll("{,}", ".");
   const power = /\\times 10\^\{(-?\d+)\}/.exec(right)?.[1] ?? "0";
   const scale = unitFactor(unitOfTex(right));
-  const pair = /(-?[\d.]+) \\pm ([\d.]+)/.exec(right.replaceAll("{,}", "."));
+  const pair = /(-?[\d.]+) \\pm ([\d.]+)/.exec(right);
   const alone = pair ? undefined : printedNumber(right);
   if (scale === undefined) return undefined;
   if (alone) return { value: { ...alone }, size: undefined, scale };
