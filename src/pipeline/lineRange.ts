@@ -1,4 +1,4 @@
-import { endBoxes, endBoxLines } from "@/core/fit/endBoxes";
+import { endBoxes, endBoxLines, endPlaces } from "@/core/fit/endBoxes";
 import { heldRange, type Hold } from "@/core/fit/heldRange";
 import type { LineFit, LineOutcome } from "@/core/fit/lineFit";
 import { confidenceIntervals } from "@/core/fit/lineIntervals";
@@ -97,6 +97,10 @@ function hasBars({ xBars, yBars }: FigurePoints): boolean {
   return [xBars.up, xBars.down, yBars.up, yBars.down].some((bars) => bars.some((bar) => bar > 0));
 }
 
+function hasSize({ xDown, xUp, yDown, yUp }: ErrorBoxes): boolean {
+  return [xDown, xUp, yDown, yUp].some((bars) => Array.from(bars).some((bar) => bar > 0));
+}
+
 /** The range that was found among boxes, as that of a line; @param places of the boxes among the points. */
 function asRange(found: SlopeRange, line: LineFit, places: readonly number[]): LineRange {
   switch (found.kind) {
@@ -137,19 +141,19 @@ function reckoned(
   hold: Hold | undefined,
 ): LineRange {
   if (rule === "statistics") return byStatistics(line);
-  if (rule === "every-box" && !hasBars(points)) {
-    return { kind: "no-range", finding: { name: "no-error-boxes" } };
-  }
+  if (!hasBars(points)) return { kind: "no-range", finding: { name: "no-error-boxes" } };
   const { boxes, places } = boxesOf(points);
   if (rule === "end-boxes") {
-    if (!hold) return ofEndBoxes(boxes, line);
+    const ends = endPlaces(boxes);
     const two = endBoxes(boxes);
-    if (!two) return { kind: "no-range", finding: { name: "end-boxes-overlap" } };
+    if (!ends || !two) return { kind: "no-range", finding: { name: "end-boxes-overlap" } };
+    if (!hasSize(two)) return { kind: "no-range", finding: { name: "no-error-boxes" } };
+    if (!hold) return ofEndBoxes(boxes, line);
     return ofHeld(
       two,
       hold,
       line,
-      [0, places.length - 1].map((i) => places[i] as number),
+      ends.map((i) => places[i] as number),
     );
   }
   return hold ? ofHeld(boxes, hold, line, places) : asRange(slopeRange(boxes), line, places);

@@ -35,9 +35,15 @@ export interface Line {
   readonly intercept: number;
 }
 
-/** Least squares, every point alike; through zero where it is held there. */
-export function bestLine(points: readonly Point[], throughZero: boolean): Line {
-  if (throughZero) {
+/** A line that is free, held at zero, or held to a slope. */
+export type Hold = "free" | "zero" | number;
+
+/** Least squares, every point alike. */
+export function bestLine(points: readonly Point[], hold: Hold = "free"): Line {
+  if (typeof hold === "number") {
+    return { slope: hold, intercept: mean(points.map(({ x, y }) => y - hold * x)) };
+  }
+  if (hold === "zero") {
     const slope = sum(points.map(({ x, y }) => x * y)) / sum(points.map(({ x }) => x * x));
     return { slope, intercept: 0 };
   }
@@ -48,10 +54,14 @@ export function bestLine(points: readonly Point[], throughZero: boolean): Line {
 }
 
 /** Standard errors of slope, intercept and of the height at an x. */
-export function standardErrors(points: readonly Point[], line: Line, throughZero: boolean) {
+export function standardErrors(points: readonly Point[], line: Line, hold: Hold) {
   const n = points.length;
   const rss = sum(points.map(({ x, y }) => (y - line.intercept - line.slope * x) ** 2));
-  if (throughZero) {
+  if (typeof hold === "number") {
+    const intercept = Math.sqrt(rss / (n - 1) / n);
+    return { slope: 0, intercept, height: () => intercept };
+  }
+  if (hold === "zero") {
     const slope = Math.sqrt(rss / (n - 1) / sum(points.map(({ x }) => x * x)));
     return { slope, intercept: 0, height: (x: number) => Math.abs(x) * slope };
   }
@@ -62,13 +72,13 @@ export function standardErrors(points: readonly Point[], line: Line, throughZero
   return { slope: Math.sqrt(s2 / sxx), intercept: height(0), height };
 }
 
-/** Every line through two corners, or through zero and one, that meets all boxes: the extremes are among them. */
-export function extremeLines(points: readonly Point[], throughZero: boolean): readonly Line[] {
+/** Every line through two corners, through zero and one, or of the held slope through one, that meets all boxes: the extremes are among them. */
+export function extremeLines(points: readonly Point[], hold: Hold): readonly Line[] {
   const corners = points.flatMap(({ x, y, dx, dy }) => [
     ...[{ x: x - dx, y: y - dy }, { x: x - dx, y: y + dy }], // prettier-ignore
     ...[{ x: x + dx, y: y - dy }, { x: x + dx, y: y + dy }], // prettier-ignore
   ]);
-  const starts = throughZero ? [{ x: 0, y: 0 }] : corners;
+  const starts = hold === "zero" ? [{ x: 0, y: 0 }] : corners;
   const size = Math.max(...corners.map(({ y }) => Math.abs(y)));
   const meets = ({ slope, intercept }: Line) =>
     points.every(({ x, y, dx, dy }) => {
@@ -76,6 +86,9 @@ export function extremeLines(points: readonly Point[], throughZero: boolean): re
       const room = 1e-9 * size;
       return Math.min(...ends) <= y + dy + room && Math.max(...ends) >= y - dy - room;
     });
+  if (typeof hold === "number") {
+    return corners.map(({ x, y }) => ({ slope: hold, intercept: y - hold * x })).filter(meets);
+  }
   return starts.flatMap((a) =>
     corners.flatMap((b): Line[] => {
       if (a.x === b.x) return [];
@@ -95,8 +108,8 @@ export function parabolaOf(points: readonly Point[]): { value: number; error: nu
   const centre = mean(points.map(({ x }) => x));
   const size = Math.max(...points.map(({ x }) => Math.abs(x - centre)));
   const us = points.map(({ x }) => (x - centre) / size);
-  const line = bestLine(points.map((one, i) => ({ ...one, x: us[i] as number })), false); // prettier-ignore
-  const curve = bestLine(us.map((u) => ({ x: u, y: u * u, dx: 0, dy: 0 })), false); // prettier-ignore
+  const line = bestLine(points.map((one, i) => ({ ...one, x: us[i] as number }))); // prettier-ignore
+  const curve = bestLine(us.map((u) => ({ x: u, y: u * u, dx: 0, dy: 0 }))); // prettier-ignore
   const bent = us.map((u) => u * u - curve.intercept - curve.slope * u);
   const left = points.map(({ y }, i) => y - line.intercept - line.slope * (us[i] as number));
   const square = sum(bent.map((q) => q * q));

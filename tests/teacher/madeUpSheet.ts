@@ -1,4 +1,5 @@
 import { type HouseRules, houseRuleValues } from "@/investigation/model/houseRules";
+import type { Hold } from "./arithmetic";
 import { plainCurve } from "@/investigation/model/curve";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 
@@ -64,7 +65,8 @@ export interface MadeUp {
   > & {
     readonly propagation: "worst-case" | "quadrature";
   };
-  readonly throughZero: boolean;
+  /** How its line is held; a slope in SI units. */
+  readonly hold: Hold;
   readonly figure: { readonly x: string; readonly y: string };
   readonly readAt: string;
   readonly readUp: string;
@@ -165,6 +167,12 @@ const pmOf = (
   return texts.length > 0 && pm === "last-digit" ? { kind: "last-digit" } : { kind: "none" };
 };
 
+/** A slope near that from the first to the last row, in the units of the columns. */
+function slopeTyped([a, b]: readonly KnownColumn[]): number {
+  const rise = ({ repeats }: KnownColumn) => repeats.at(-1)![0]! - repeats[0]![0]!;
+  return Number((rise(b!) / rise(a!)).toPrecision(2));
+}
+
 /** An investigation made of choices: readings of all sizes, repeats, series, rows set aside, formulas, a line and results. */
 export function madeUpSheet(choose: Choose): MadeUp {
   const rows = 3 + choose(5);
@@ -193,13 +201,18 @@ export function madeUpSheet(choose: Choose): MadeUp {
     decimalMark: (["point", "point", "comma"] as const)[choose(3)] ?? "point",
     propagation: (["worst-case", "quadrature"] as const)[choose(2)] ?? "worst-case",
     uncertaintyMeans: (["limit", "standard"] as const)[choose(2)] ?? "limit",
-    slopeRange: "every-box",
+    slopeRange:
+      (["every-box", "every-box", "end-boxes", "statistics"] as const)[choose(4)] ?? "every-box",
     figuresOfUncertainty: (["one", "one-or-two", "two"] as const)[choose(3)] ?? "one",
   } as const;
   const comma = (text: string) => (rules.decimalMark === "comma" ? text.replace(".", ",") : text);
-  const throughZero = choose(4) === 0;
   const [first] = formulas;
   const y = first && !first.neighbours && choose(2) === 0 ? first.symbol : "b";
+  const held =
+    (["free", "free", "free", "zero", y === "b" ? "slope" : "zero"] as const)[choose(5)] ?? "free";
+  const kept = slopeTyped(columns);
+  const [ofA, ofB] = columns.map(({ factor }) => factor) as [number, number];
+  const hold = held === "slope" ? (kept * ofB) / ofA : held;
   const middle = columns[0]!.repeats[Math.floor(rows / 2)]![0] as number;
   const readAt = String(middle);
   const readUp = String(columns[1]!.repeats[Math.floor(rows / 2)]![0] as number);
@@ -210,7 +223,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const rest: SheetRest = {
     ...{ rules, series, aside: [...aside], theory: "b = G*k*a" },
     figure: { x: "a", y, curves: { bent: plainCurve("a0", "parabola", key) } },
-    line: { held: throughZero ? "zero" : "free" },
+    line: { held, slope: comma(String(kept)) },
     constants: { k: { value: comma(String(constant.value)), uncertainty: constant.size ? comma(String(constant.size)) : "" } }, // prettier-ignore
     results: [
       { symbol: "p", source: { ...source, kind: "slope" } },
@@ -250,7 +263,7 @@ export function madeUpSheet(choose: Choose): MadeUp {
     { formula },
   ]);
   return {
-    ...{ columns, formulas, constant, series, aside, rows, rules, throughZero, readAt, readUp },
+    ...{ columns, formulas, constant, series, aside, rows, rules, hold, readAt, readUp },
     figure: { x: "a", y },
     document: sheet(Object.fromEntries([...asTyped, ...ofSizes, ...worked]), rest),
   };

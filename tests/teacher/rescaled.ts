@@ -17,6 +17,7 @@ export function rescaled(document: Investigation): Investigation {
   if (
     !quantity ||
     !unit ||
+    copy.figures.main?.line.held === "slope" ||
     Object.values(copy.quantities).some(({ formula }) => /^(ln|sqrt)/.test(formula ?? ""))
   ) {
     // prettier-ignore

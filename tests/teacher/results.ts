@@ -1,3 +1,4 @@
+import quantile from "@stdlib/stats-base-dists-t-quantile";
 import { bestLine, combined, extremeLines, halfSpan, type Line, mean, parabolaOf, type Point, slopeAlong, standardErrors } from "./arithmetic"; // prettier-ignore
 import type { KnownColumn, MadeUp } from "./madeUpSheet";
 import { type Complaints, markStatement } from "./statement";
@@ -38,14 +39,31 @@ function pointsOf(
   return { points, common };
 }
 
-/** The extreme lines that meet all boxes where the ± are limits; none where there is no end to them. */
-function allowed({ throughZero, rules }: MadeUp, points: readonly Point[]): readonly Line[] {
-  const barred = points.some(({ dx, dy }) => dx > 0 || dy > 0);
-  const left = points.map((one) => one.x - one.dx);
-  const right = points.map((one) => one.x + one.dx);
-  const [from, to] = [Math.max(...left), Math.min(...right)];
-  const endless = throughZero ? from <= 0 && to >= 0 : from <= to + 1e-12 * Math.abs(to);
-  return barred && !endless && rules.uncertaintyMeans === "limit" ? extremeLines(points, throughZero) : []; // prettier-ignore
+/** The boxes that the house's range follows: all, or the first and the last where each stands alone. */
+function boxesOf({ rules }: MadeUp, points: readonly Point[]): readonly Point[] {
+  if (rules.slopeRange === "every-box") return points;
+  const [low, high] = [Math.min, Math.max].map((of) => of(...points.map(({ x }) => x)));
+  const ends = points.filter(({ x }) => x === low || x === high);
+  return rules.slopeRange === "end-boxes" && ends.length === 2 ? ends : [];
+}
+
+/** The extreme lines that the boxes allow where the ± are limits; none where there is no end to them. */
+function allowed(made: MadeUp, points: readonly Point[]): readonly Line[] {
+  const { hold, rules } = made;
+  const boxes = boxesOf(made, points);
+  if (rules.uncertaintyMeans !== "limit" || !boxes.some(({ dx, dy }) => dx > 0 || dy > 0))
+    return [];
+  const from = Math.max(...boxes.map((one) => one.x - one.dx));
+  const to = Math.min(...boxes.map((one) => one.x + one.dx));
+  const endless =
+    hold === "zero" ? from <= 0 && to >= 0 : hold === "free" && from <= to + 1e-12 * Math.abs(to);
+  return endless ? [] : extremeLines(boxes, hold);
+}
+
+/** What a standard error is multiplied with: Student's t at 95 % where the range is that of statistics. */
+function timesError({ hold, rules }: MadeUp, points: readonly Point[]): number {
+  if (rules.slopeRange !== "statistics" || rules.uncertaintyMeans !== "limit") return 1;
+  return quantile(0.975, points.length - (hold === "free" ? 2 : 1));
 }
 
 /** Slope, intercept and the height at the place that is read off, with their ±, in SI units; undefined where a teacher would not state them. */
@@ -53,21 +71,21 @@ function lineTruth(made: MadeUp): LineTruth | undefined {
   const found = pointsOf(made);
   if (!found) return undefined;
   const { points, common } = found;
-  const { throughZero } = made;
-  const line = bestLine(points, throughZero);
+  const { hold } = made;
+  const line = bestLine(points, hold);
   const [x] = made.columns as [KnownColumn];
   const at = Number(made.readAt) * x.factor;
   const height = ({ slope, intercept }: Line) => slope * at + intercept;
-  const errors = standardErrors(points, line, throughZero);
+  const errors = standardErrors(points, line, hold);
   const lines = allowed(made, points);
+  const times = timesError(made, points);
   const own =
     lines.length > 0
       ? { slope: halfSpan(lines.map((one) => one.slope)), intercept: halfSpan(lines.map((one) => one.intercept)), height: halfSpan(lines.map(height)) } // prettier-ignore
-      : { slope: errors.slope, intercept: errors.intercept, height: errors.height(at) };
+      : { slope: times * errors.slope, intercept: times * errors.intercept, height: times * errors.height(at) }; // prettier-ignore
   const { value: k, size } = made.constant;
   const along = (of: (line: Line) => number) =>
-    Math.abs(slopeAlong(([one]) => of(bestLine(common(one as number), throughZero)), [k], 0)) *
-    size;
+    Math.abs(slopeAlong(([one]) => of(bestLine(common(one as number), hold)), [k], 0)) * size;
   const whole = (part: number, of: (line: Line) => number) => combined(made.rules.propagation, [part, along(of)]); // prettier-ignore
   return {
     line,
@@ -82,8 +100,7 @@ function lineTruth(made: MadeUp): LineTruth | undefined {
         (times * own.slope) / k,
         Math.abs(
           slopeAlong(
-            ([one]) =>
-              (times * bestLine(common(one as number), throughZero).slope) / (one as number),
+            ([one]) => (times * bestLine(common(one as number), hold).slope) / (one as number),
             [k],
             0,
           ),
@@ -99,14 +116,14 @@ function acrossTruth(made: MadeUp): Stated | undefined {
   if (!found || made.figure.y !== "b") return undefined;
   const { points } = found;
   const up = Number(made.readUp) * (made.columns[1] as KnownColumn).factor;
-  const { throughZero } = made;
-  const line = bestLine(points, throughZero);
+  const { hold } = made;
+  const line = bestLine(points, hold);
   const at = ({ slope, intercept }: Line) => (up - intercept) / slope;
   const lines = allowed(made, points);
-  const errors = standardErrors(points, line, throughZero);
+  const errors = standardErrors(points, line, hold);
   const turns = lines.some(({ slope }) => slope * line.slope <= 0);
   if (turns || Math.abs(line.slope) < 3 * errors.slope) return undefined;
-  const own = lines.length > 0 ? halfSpan(lines.map(at)) : Math.abs(errors.height(at(line)) / line.slope); // prettier-ignore
+  const own = lines.length > 0 ? halfSpan(lines.map(at)) : Math.abs((timesError(made, points) * errors.height(at(line))) / line.slope); // prettier-ignore
   return { value: at(line), size: own };
 }
 
@@ -114,8 +131,8 @@ function acrossTruth(made: MadeUp): Stated | undefined {
 function crossingTruth(made: MadeUp): Stated | undefined {
   const both = ["one", "two"].map((series) => pointsOf(made, series)?.points);
   const [first, second] = both;
-  if (!first || !second || made.throughZero || made.figure.y !== "b") return undefined;
-  const [a, b] = [bestLine(first, false), bestLine(second, false)];
+  if (!first || !second || made.hold !== "free" || made.figure.y !== "b") return undefined;
+  const [a, b] = [bestLine(first), bestLine(second)];
   const at = (one: Line, other: Line) => (other.intercept - one.intercept) / (one.slope - other.slope); // prettier-ignore
   const [ofA, ofB] = [allowed(made, first), allowed(made, second)];
   const value = at(a, b);
@@ -124,8 +141,14 @@ function crossingTruth(made: MadeUp): Stated | undefined {
     if (Math.min(...apart) <= 0 && Math.max(...apart) >= 0) return undefined;
     return { value, size: halfSpan(ofA.flatMap((one) => ofB.map((other) => at(one, other)))) };
   }
-  const heights = [first, second].map((points, i) => standardErrors(points, i === 0 ? a : b, false).height(value)); // prettier-ignore
-  return { value, size: combined("quadrature", heights) / Math.abs(a.slope - b.slope) };
+  const heights = [first, second].map((points, i) => standardErrors(points, i === 0 ? a : b, "free").height(value)); // prettier-ignore
+  return {
+    value,
+    size:
+      (Math.max(...[first, second].map((points) => timesError(made, points))) *
+        combined("quadrature", heights)) /
+      Math.abs(a.slope - b.slope),
+  };
 }
 
 /** The mean of b over all rows: their spread joins the mean ± of a row as repeats do. */
@@ -166,7 +189,7 @@ export function markResults(made: MadeUp, tex: readonly string[], said: Complain
     if (found && (symbol === "p" || Math.abs(value) > 1e-9 * room)) markStatement(found, { value, size: own }, `result ${symbol}`, said); // prettier-ignore
   };
   check("p", line.slope, size.slope);
-  if (!made.throughZero) check("q", line.intercept, size.intercept);
+  if (made.hold !== "zero") check("q", line.intercept, size.intercept);
   check("r", line.slope * at + line.intercept, size.height);
   for (const [symbol, times] of [
     ["v", 2],

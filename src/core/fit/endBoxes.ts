@@ -17,7 +17,7 @@ function through(a: Corner, b: Corner): RangeLine {
 }
 
 /** The places of the first and the last reading along x; undefined where several share one of them. */
-function endsOf(boxes: ErrorBoxes): readonly [number, number] | undefined {
+export function endPlaces(boxes: ErrorBoxes): readonly [number, number] | undefined {
   const xs = Array.from(boxes.x);
   const [low, high] = [xs.reduce((a, b) => Math.min(a, b)), xs.reduce((a, b) => Math.max(a, b))];
   const [first, last] = [xs.indexOf(low), xs.indexOf(high)];
@@ -27,7 +27,7 @@ function endsOf(boxes: ErrorBoxes): readonly [number, number] | undefined {
 
 /** The first and the last box alone. */
 export function endBoxes(boxes: ErrorBoxes): ErrorBoxes | undefined {
-  const ends = endsOf(boxes);
+  const ends = endPlaces(boxes);
   if (!ends) return undefined;
   const of = (values: ArrayLike<number>) => ends.map((i) => values[i] as number);
   const { x, y, xDown, xUp, yDown, yUp } = boxes;
