@@ -217,3 +217,15 @@ describe("the end-box rule (calculation § 7)", () => {
     expect(words).toMatch(/shallowest  −0\.22  5\.61/);
   });
 });
+
+test("end boxes without any ± leave no range: the standard error is stated, and no box is said to be missed", () => {
+  const bare: Record<string, SheetColumn> = {
+    x: { unit: "s", readings: ["1", "2", "3", "4"] },
+    y: { unit: "m", readings: ["1.1", "3.9", "9.2", "15.8"] },
+  };
+  const rest = { rules: { ...two, slopeRange: "end-boxes" } as const };
+  const [slope] = stated([{ source: { kind: "slope" } }], rest, bare);
+  expect(slope).toContain("4.94 \\pm");
+  const blocks = [{ kind: "line", of: "main" }] as const;
+  expect(wordsOf(reportOf(sheet(bare, { ...rest, blocks })).report!)).not.toContain("misses");
+});

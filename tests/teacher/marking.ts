@@ -11,6 +11,8 @@ interface ReadCell {
   readonly value: number;
   readonly place: number;
   readonly size?: { readonly value: number; readonly place: number };
+  /** The place down to which it may be meant where no ± tells: zeros at the end of a whole number may only hold places. */
+  readonly heldAt?: number;
   /** Zeros at the end of its ± may be figures or only hold places. */
   readonly ambiguous?: boolean;
 }
@@ -20,7 +22,9 @@ const placed = (text: string) => printedNumber(text.replace("−", "-"));
 function readCell(text: string, beside: string | undefined): ReadCell | undefined {
   const value = placed(text.replace(/ × 10(.+)$/, (_, power: string) => ` \\times 10^{${fromRaised(power)}}`)); // prettier-ignore
   const size = beside === undefined ? undefined : placed(beside.replace(/^± /, ""));
-  if (!value || !size) return value;
+  if (!value) return undefined;
+  const holding = /^−?[1-9]\d*?(0+)$/.exec(text)?.[1]?.length ?? 0;
+  if (!size) return { ...value, heldAt: value.place + holding };
   const zeros = /^[1-9]\d*?(0+)$/.exec(beside?.replace(/^± /, "") ?? "")?.[1]?.length ?? 0;
   const held = value.value === 0 ? zeros : (/0*$/.exec(/^−?\d+$/.test(text) ? text : "")?.[0].length ?? 0); // prettier-ignore
   const place = size.place + zeros;
@@ -71,9 +75,14 @@ function markSize(
   if (!roundsTo(truth, size)) said.push(`${at}: ± ${size.value} is ${truth}`);
 }
 
+/** A value to the place that is meant. */
+function meantBy(cell: ReadCell): ReadCell {
+  return cell.heldAt === undefined ? cell : { ...cell, place: cell.heldAt };
+}
+
 /** A value with its ± against the truth, both in the unit of the heading. */
 function markCell(cell: ReadCell, value: number, size: number, at: string, said: Complaints): void {
-  if (!roundsTo(value, cell)) said.push(`${at}: ${cell.value} is ${value}`);
+  if (!roundsTo(value, meantBy(cell))) said.push(`${at}: ${cell.value} is ${value}`);
   if (cell.size) {
     markSize(cell.size, size, at, said);
     if (cell.size.place - (cell.ambiguous ? 1 : 0) > cell.place && cell.size.value !== 0) said.push(`${at}: ${cell.value} finer than its ± ${cell.size.value} (${cell.place} ${cell.size.place})`); // prettier-ignore
@@ -106,7 +115,7 @@ function markReading(
         if (Math.abs(cell.value - typed) > 1e-9 * Math.abs(typed)) said.push(`${where}: ${cell.value} was typed ${typed}`); // prettier-ignore
       } else if (repeats.length === 0) {
         const typed = value * perUnit;
-        if (Math.abs(cell.value - typed) > 1e-9 * Math.abs(typed) && !roundsTo(typed, cell)) said.push(`${where}: ${cell.value} was typed ${typed}`); // prettier-ignore
+        if (Math.abs(cell.value - typed) > 1e-9 * Math.abs(typed) && !roundsTo(typed, meantBy(cell))) said.push(`${where}: ${cell.value} was typed ${typed}`); // prettier-ignore
         if (cell.size) markSize(cell.size, bar * perUnit, where, said);
       } else markCell(cell, value * perUnit, bar * perUnit, where, said);
     });
