@@ -26,8 +26,14 @@ export function slopeAlong(
 export interface Point {
   readonly x: number;
   readonly y: number;
-  readonly dx: number;
-  readonly dy: number;
+}
+
+/** A point with the sides of its box. */
+export interface Box extends Point {
+  readonly left: number;
+  readonly right: number;
+  readonly foot: number;
+  readonly top: number;
 }
 
 export interface Line {
@@ -73,18 +79,17 @@ export function standardErrors(points: readonly Point[], line: Line, hold: Hold)
 }
 
 /** Every line through two corners, through zero and one, or of the held slope through one, that meets all boxes: the extremes are among them. */
-export function extremeLines(points: readonly Point[], hold: Hold): readonly Line[] {
-  const corners = points.flatMap(({ x, y, dx, dy }) => [
-    ...[{ x: x - dx, y: y - dy }, { x: x - dx, y: y + dy }], // prettier-ignore
-    ...[{ x: x + dx, y: y - dy }, { x: x + dx, y: y + dy }], // prettier-ignore
-  ]);
+export function extremeLines(points: readonly Box[], hold: Hold): readonly Line[] {
+  const corners = points.flatMap(({ left, right, foot, top }) =>
+    [left, right].flatMap((x) => [foot, top].map((y) => ({ x, y }))),
+  );
   const starts = hold === "zero" ? [{ x: 0, y: 0 }] : corners;
   const size = Math.max(...corners.map(({ y }) => Math.abs(y)));
   const meets = ({ slope, intercept }: Line) =>
-    points.every(({ x, y, dx, dy }) => {
-      const ends = [x - dx, x + dx].map((at) => slope * at + intercept);
+    points.every(({ left, right, foot, top }) => {
+      const ends = [left, right].map((at) => slope * at + intercept);
       const room = 1e-9 * size;
-      return Math.min(...ends) <= y + dy + room && Math.max(...ends) >= y - dy - room;
+      return Math.min(...ends) <= top + room && Math.max(...ends) >= foot - room;
     });
   if (typeof hold === "number") {
     return corners.map(({ x, y }) => ({ slope: hold, intercept: y - hold * x })).filter(meets);
@@ -109,7 +114,7 @@ export function parabolaOf(points: readonly Point[]): { value: number; error: nu
   const size = Math.max(...points.map(({ x }) => Math.abs(x - centre)));
   const us = points.map(({ x }) => (x - centre) / size);
   const line = bestLine(points.map((one, i) => ({ ...one, x: us[i] as number }))); // prettier-ignore
-  const curve = bestLine(us.map((u) => ({ x: u, y: u * u, dx: 0, dy: 0 }))); // prettier-ignore
+  const curve = bestLine(us.map((u) => ({ x: u, y: u * u }))); // prettier-ignore
   const bent = us.map((u) => u * u - curve.intercept - curve.slope * u);
   const left = points.map(({ y }, i) => y - line.intercept - line.slope * (us[i] as number));
   const square = sum(bent.map((q) => q * q));

@@ -21,7 +21,9 @@ export interface KnownColumn {
   readonly factor: number;
   readonly texts: readonly (readonly string[])[];
   readonly repeats: readonly (readonly number[])[];
-  readonly pm: "none" | "fixed" | "percent" | "last-digit" | "column" | "percents";
+  readonly pm: "none" | "fixed" | "percent" | "last-digit" | "column" | "percents" | "unlike";
+  /** The ± downwards of one that is unlike upwards and downwards. */
+  readonly below: number;
   /** The ± of each row as typed in a column of its own: in the unit of the readings, or in %. */
   readonly beside: readonly string[];
   readonly amount: number;
@@ -100,10 +102,11 @@ function columnOf(
   const scientific = exponent > 3 || choose(8) === 0;
   const count = choose(3) === 0 ? 2 + choose(2) : 1;
   const pm =
-    (["fixed", "fixed", "percent", "last-digit", "none", "column", "percents"] as const)[
-      choose(7)
+    (["fixed", "fixed", "percent", "last-digit", "none", "column", "percents", "unlike"] as const)[
+      choose(8)
     ] ?? "none";
-  const amount = pm === "fixed" ? 1 + choose(30) : 1 + choose(9);
+  const isSize = pm === "fixed" || pm === "unlike";
+  const amount = isSize ? 1 + choose(30) : 1 + choose(9);
   const texts: string[][] = [];
   const repeats: number[][] = [];
   const beside: string[] = [];
@@ -116,7 +119,8 @@ function columnOf(
   }
   return {
     ...{ symbol, unit, factor: units[unit] as number, texts, repeats, pm, beside, repeated },
-    amount: pm === "fixed" ? Number(`${amount}e${exponent}`) : amount,
+    amount: isSize ? Number(`${amount}e${exponent}`) : amount,
+    below: Number(`${1 + choose(30)}e${exponent}`),
     lastDigit: scientific || exponent < 0 ? Number(`1e${exponent}`) : 1,
   };
 }
@@ -157,11 +161,13 @@ function formulasFor([a, b]: readonly KnownColumn[]): readonly Omit<KnownFormula
 }
 
 const pmOf = (
-  { symbol, pm, amount, texts }: KnownColumn,
+  { symbol, pm, amount, below, texts }: KnownColumn,
   comma: (text: string) => string,
 ): SheetColumn["pm"] => {
   const plain = (value: number) => String(Number(value.toPrecision(6)));
   if (pm === "fixed") return comma(plain(amount));
+  if (pm === "unlike")
+    return { kind: "up-and-down", up: comma(plain(amount)), down: comma(plain(below)) };
   if (pm === "column" || pm === "percents") return { kind: "column", column: `d${symbol}` };
   if (pm === "percent") return { kind: "percent", percent: String(amount) };
   return texts.length > 0 && pm === "last-digit" ? { kind: "last-digit" } : { kind: "none" };

@@ -13,6 +13,8 @@ interface ReadCell {
   readonly size?: { readonly value: number; readonly place: number };
   /** The place down to which it may be meant where no ± tells: zeros at the end of a whole number may only hold places. */
   readonly heldAt?: number;
+  /** Its ± upwards and downwards where they are unlike. */
+  readonly unlike?: { readonly up: ReadCell; readonly down: ReadCell };
   /** Zeros at the end of its ± may be figures or only hold places. */
   readonly ambiguous?: boolean;
 }
@@ -24,6 +26,13 @@ function readCell(text: string, beside: string | undefined): ReadCell | undefine
   const size = beside === undefined ? undefined : placed(beside.replace(/^± /, ""));
   if (!value) return undefined;
   const holding = /^−?[1-9]\d*?(0+)$/.exec(text)?.[1]?.length ?? 0;
+  const unlike = /^\+(.+) −(.+)$/.exec(beside ?? "");
+  const [up, down] = [unlike?.[1], unlike?.[2]].map((one) => (one === undefined ? undefined : placed(one))); // prettier-ignore
+  if (up && down) {
+    const zeros = Math.min(...[unlike?.[1], unlike?.[2]].map((one) => /^[1-9]\d*?(0+)$/.exec(one ?? "")?.[1]?.length ?? 0)); // prettier-ignore
+    const both = { up: { ...up, place: up.place + zeros }, down: { ...down, place: down.place + zeros } }; // prettier-ignore
+    return { ...value, heldAt: value.place + holding, unlike: both };
+  }
   if (!size) return { ...value, heldAt: value.place + holding };
   const zeros = /^[1-9]\d*?(0+)$/.exec(beside?.replace(/^± /, "") ?? "")?.[1]?.length ?? 0;
   const held = value.value === 0 ? zeros : (/0*$/.exec(/^−?\d+$/.test(text) ? text : "")?.[0].length ?? 0); // prettier-ignore
@@ -89,6 +98,17 @@ function markCell(cell: ReadCell, value: number, size: number, at: string, said:
   } else if (size > 1e-9 * Math.abs(value)) said.push(`${at}: its ± ${size} is not printed`);
 }
 
+function markUnlike(
+  { up, down }: NonNullable<ReadCell["unlike"]>,
+  above: number,
+  below: number,
+  at: string,
+  said: Complaints,
+): void {
+  markSize(up, above, `${at}, upwards`, said);
+  markSize(down, below, `${at}, downwards`, said);
+}
+
 function markReading(
   column: KnownColumn,
   found: readonly ReadColumn[],
@@ -108,7 +128,7 @@ function markReading(
     printedRows(made).forEach((row, at) => {
       const cell = cells[at] && readCell(cells[at].text, cells[at].beside ?? size);
       const where = `${heading} ${under} row ${row + 1}`;
-      const { value, size: bar } = readingOf(column, row);
+      const { value, size: bar, up, down } = readingOf(column, row);
       if (!cell) said.push(`${where}: ${cells[at]?.text ?? "nothing"}`);
       else if (/^\d+$/.test(under)) {
         const typed = (column.repeats[row]?.[Number(under) - 1] ?? NaN) * perUnit;
@@ -117,6 +137,10 @@ function markReading(
         const typed = value * perUnit;
         if (Math.abs(cell.value - typed) > 1e-9 * Math.abs(typed) && !roundsTo(typed, meantBy(cell))) said.push(`${where}: ${cell.value} was typed ${typed}`); // prettier-ignore
         if (cell.size) markSize(cell.size, bar * perUnit, where, said);
+        if (cell.unlike) markUnlike(cell.unlike, up * perUnit, down * perUnit, where, said);
+      } else if (cell.unlike) {
+        if (!roundsTo(value * perUnit, meantBy(cell))) said.push(`${where}: ${cell.value} is ${value * perUnit}`); // prettier-ignore
+        markUnlike(cell.unlike, up * perUnit, down * perUnit, where, said);
       } else markCell(cell, value * perUnit, bar * perUnit, where, said);
     });
   }

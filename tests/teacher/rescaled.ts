@@ -27,6 +27,10 @@ export function rescaled(document: Investigation): Investigation {
   if (quantity.uncertainty.kind === "fixed") {
     quantity.uncertainty = { kind: "fixed", amount: thousandfold(quantity.uncertainty.amount) };
   }
+  if (quantity.uncertainty.kind === "up-and-down") {
+    const { up, down } = quantity.uncertainty;
+    quantity.uncertainty = { kind: "up-and-down", up: thousandfold(up), down: thousandfold(down) };
+  }
   for (const row of Object.values(copy.rows)) {
     for (const [cell, text] of Object.entries(row.readings)) {
       if (cellPlace(cell).quantity === "a") row.readings[cell] = thousandfold(text);

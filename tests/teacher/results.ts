@@ -1,5 +1,5 @@
 import quantile from "@stdlib/stats-base-dists-t-quantile";
-import { bestLine, combined, extremeLines, halfSpan, type Line, mean, parabolaOf, type Point, slopeAlong, standardErrors } from "./arithmetic"; // prettier-ignore
+import { bestLine, type Box, combined, extremeLines, halfSpan, type Line, mean, parabolaOf,  slopeAlong, standardErrors } from "./arithmetic"; // prettier-ignore
 import type { KnownColumn, MadeUp } from "./madeUpSheet";
 import { type Complaints, markStatement } from "./statement";
 import { joined, readingOf, truthOf } from "./truth";
@@ -19,28 +19,32 @@ interface LineTruth {
 function pointsOf(
   made: MadeUp,
   wanted = made.series.includes("two") ? "two" : "",
-): { points: Point[]; common: (k: number) => Point[] } | undefined {
+): { points: Box[]; common: (k: number) => Box[] } | undefined {
   const [x, other] = made.columns as [KnownColumn, KnownColumn];
   const formula = made.formulas.find(({ symbol }) => symbol === made.figure.y);
   const rows = Array.from({ length: made.rows }, (_, row) => row).filter((row) => made.series[row] === wanted && !made.aside.has(row)); // prettier-ignore
-  const points = rows.flatMap((row): Point[] => {
+  const points = rows.flatMap((row): Box[] => {
     const across = readingOf(x, row);
     const up = readingOf(other, row);
     const derived = formula && truthOf(made, formula, row);
     if (formula && !derived) return [];
-    const y = derived ? { value: derived.value, size: derived.row } : { value: up.value * other.factor, size: up.size * other.factor }; // prettier-ignore
-    return [{ x: across.value * x.factor, dx: across.size * x.factor, y: y.value, dy: y.size }];
+    const y = derived
+      ? { value: derived.value, up: derived.row, down: derived.row }
+      : { value: up.value * other.factor, up: up.up * other.factor, down: up.down * other.factor };
+    const at = across.value * x.factor;
+    const [left, right] = [at - across.down * x.factor, at + across.up * x.factor];
+    return [{ x: at, y: y.value, left, right, foot: y.value - y.down, top: y.value + y.up }];
   });
   if (points.length < 3 || new Set(points.map((one) => one.x)).size < 2) return undefined;
   const common = (k: number) => {
     const moved = { ...made, constant: { ...made.constant, value: k } };
-    return rows.map((row, i) => ({ ...(points[i] as Point), ...(formula && { y: truthOf(moved, formula, row)!.value }) })); // prettier-ignore
+    return rows.map((row, i) => ({ ...(points[i] as Box), ...(formula && { y: truthOf(moved, formula, row)!.value }) })); // prettier-ignore
   };
   return { points, common };
 }
 
 /** The boxes that the house's range follows: all, or the first and the last where each stands alone. */
-function boxesOf({ rules }: MadeUp, points: readonly Point[]): readonly Point[] {
+function boxesOf({ rules }: MadeUp, points: readonly Box[]): readonly Box[] {
   if (rules.slopeRange === "every-box") return points;
   const [low, high] = [Math.min, Math.max].map((of) => of(...points.map(({ x }) => x)));
   const ends = points.filter(({ x }) => x === low || x === high);
@@ -48,20 +52,23 @@ function boxesOf({ rules }: MadeUp, points: readonly Point[]): readonly Point[] 
 }
 
 /** The extreme lines that the boxes allow where the ± are limits; none where there is no end to them. */
-function allowed(made: MadeUp, points: readonly Point[]): readonly Line[] {
+function allowed(made: MadeUp, points: readonly Box[]): readonly Line[] {
   const { hold, rules } = made;
   const boxes = boxesOf(made, points);
-  if (rules.uncertaintyMeans !== "limit" || !boxes.some(({ dx, dy }) => dx > 0 || dy > 0))
+  if (
+    rules.uncertaintyMeans !== "limit" ||
+    !boxes.some((one) => one.right > one.left || one.top > one.foot)
+  )
     return [];
-  const from = Math.max(...boxes.map((one) => one.x - one.dx));
-  const to = Math.min(...boxes.map((one) => one.x + one.dx));
+  const from = Math.max(...boxes.map((one) => one.left));
+  const to = Math.min(...boxes.map((one) => one.right));
   const endless =
     hold === "zero" ? from <= 0 && to >= 0 : hold === "free" && from <= to + 1e-12 * Math.abs(to);
   return endless ? [] : extremeLines(boxes, hold);
 }
 
 /** What a standard error is multiplied with: Student's t at 95 % where the range is that of statistics. */
-function timesError({ hold, rules }: MadeUp, points: readonly Point[]): number {
+function timesError({ hold, rules }: MadeUp, points: readonly Box[]): number {
   if (rules.slopeRange !== "statistics" || rules.uncertaintyMeans !== "limit") return 1;
   return quantile(0.975, points.length - (hold === "free" ? 2 : 1));
 }

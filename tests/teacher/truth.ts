@@ -31,19 +31,22 @@ export function joined(instrument: number, values: readonly number[], rules: Rep
   }[rules.combination];
 }
 
-/** The mean of a row's repeats with its ±, in the typed unit. */
-export function readingOf(column: KnownColumn, row: number): { value: number; size: number } {
+/** The mean of a row's repeats with its ± upwards and downwards, and the mean of both, in the typed unit. */
+export function readingOf(column: KnownColumn, row: number) {
   const repeats = column.repeats[row] as readonly number[];
   const value = mean(repeats);
   const instrument = {
     none: 0,
     fixed: column.amount,
+    unlike: column.amount,
     percent: (Math.abs(value) * column.amount) / 100,
     "last-digit": column.lastDigit,
     column: Number(column.beside[row]),
     percents: (Math.abs(value) * Number(column.beside[row])) / 100,
   }[column.pm];
-  return { value, size: joined(instrument, repeats, column.repeated) };
+  const up = joined(instrument, repeats, column.repeated);
+  const down = joined(column.pm === "unlike" ? column.below : instrument, repeats, column.repeated);
+  return { value, up, down, size: (up + down) / 2 };
 }
 
 function readerOf(made: MadeUp, numbers: readonly number[]): Reader {
