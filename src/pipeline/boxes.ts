@@ -18,8 +18,12 @@ export function boxesOf(points: FigurePoints): KnownBoxes {
   return {
     places,
     boxes: {
-      ...{ x: of(xValues), y: of(yValues), xDown: of(xBars.down), xUp: of(xBars.up) },
-      ...{ yDown: of(yBars.down), yUp: of(yBars.up) },
+      x: of(xValues),
+      y: of(yValues),
+      xDown: of(xBars.down),
+      xUp: of(xBars.up),
+      yDown: of(yBars.down),
+      yUp: of(yBars.up),
     },
   };
 }

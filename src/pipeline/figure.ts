@@ -89,7 +89,8 @@ function seriesSpecification(
   const { points } = one;
   const line = fit.lines[place];
   return {
-    ...{ key: one.key, name: seriesName(one, fit) },
+    key: one.key,
+    name: seriesName(one, fit),
     ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
     place: points.place,
     points: pointsSpecification(points),

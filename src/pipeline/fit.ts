@@ -196,7 +196,10 @@ function lineThrough(
   const alike = { ...choice, weights: "none" } as const;
   const compared = choice.compare && choice.weights !== "none";
   return {
-    ...{ key, points, fitted, outcome },
+    key,
+    points,
+    fitted,
+    outcome,
     ...(compared && { unweighted: bestLine(fitted, alike, rules) }),
   };
 }

@@ -131,7 +131,11 @@ export function withCurves(
       const { x, y, confidence, prediction } = drawn(one, room, levelOf(choice), style);
       const { bands } = one.curve;
       return {
-        ...{ id: one.id, name: one.name, series: placeOf(one.curve.series, room), x, y },
+        id: one.id,
+        name: one.name,
+        series: placeOf(one.curve.series, room),
+        x,
+        y,
         ...(confidence && (bands === "confidence" || bands === "both") && { confidence }),
         ...(prediction && (bands === "prediction" || bands === "both") && { prediction }),
       };

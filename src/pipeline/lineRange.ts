@@ -68,7 +68,10 @@ function ranged(
 ): RangedLine {
   const between = [steepest, shallowest];
   return {
-    ...{ kind: "range", steepest, shallowest, corners },
+    kind: "range",
+    steepest,
+    shallowest,
+    corners,
     halfOfSlope: halfSpan(between.map(({ slope }) => slope)),
     halfOfIntercept: halfSpan(corners.map(({ intercept }) => intercept)),
     halfBetweenIntercepts: halfSpan(between.map(({ intercept }) => intercept)),

@@ -73,7 +73,8 @@ function ownOf({ line, range, one }: LineOfFigure, wanted: boolean): Own {
   const { standardErrorOfSlope, standardErrorOfIntercept } = line;
   const known = standardErrorOfSlope !== undefined || standardErrorOfIntercept !== undefined;
   return {
-    ...{ line: plain(line), range: undefined },
+    line: plain(line),
+    range: undefined,
     by: known ? (wanted ? "error-instead" : "error") : "nothing",
     own: {
       ofSlope: quiet(standardErrorOfSlope ?? 0, slopes),

@@ -26,7 +26,12 @@ describe("removing", () => {
 
 describe("advice on where a ± comes from", () => {
   const share = (name: string, part: number, scatters = false) => ({
-    ...{ id: name, kind: "reading" as const, share: part, name, scatters, isTime: name === "time" },
+    id: name,
+    kind: "reading" as const,
+    share: part,
+    name,
+    scatters,
+    isTime: name === "time",
   });
 
   test.each([

@@ -12,7 +12,12 @@ import {
 } from "./straighten";
 
 const straightness: Straightness = {
-  ...{ slope: 1, intercept: 0, count: 7, bend: 0, misfit: undefined, straight: 0.1 },
+  slope: 1,
+  intercept: 0,
+  count: 7,
+  bend: 0,
+  misfit: undefined,
+  straight: 0.1,
   sign: 1,
 };
 

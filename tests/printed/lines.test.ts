@@ -143,7 +143,9 @@ describe("one line, one ± (calculation § 7)", () => {
   /** The ± of the slope on the figure, in the table's working, in a result and in the text. */
   function everywhere(rules: SheetRest["rules"], rest: SheetRest = {}) {
     const document = sheet(line, {
-      ...{ figure: { x: "x", y: "y", equation: true }, ...rest, rules },
+      figure: { x: "x", y: "y", equation: true },
+      ...rest,
+      rules,
       results: [{ symbol: "q", source: { kind: "slope" } }],
       blocks: [
         { kind: "figure", of: "main" },

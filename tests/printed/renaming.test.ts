@@ -26,7 +26,11 @@ function discharge() {
   document.figures.main!.curves.own = { ...plainCurve("a0", "own", ""), formula: "a*exp(-t/b)" };
   document.board = { x: null, y: null, ownX: "t^2", ownY: "" };
   document.writeUp.blocks.b1 = {
-    ...{ order: "a0", kind: "text", of: "", heading: "", hidden: false },
+    order: "a0",
+    kind: "text",
+    of: "",
+    heading: "",
+    hidden: false,
     text: [{ kind: "paragraph", inlines: [{ kind: "formula", text: "U=U_0 exp(-t/(R C))" }] }],
   };
   return document;

@@ -65,7 +65,9 @@ describe("a series is a run of its own (calculation § 4)", () => {
 
 describe("a whole-column function is a function of every reading in it (calculation § 4)", () => {
   const masses: SheetColumn = {
-    ...{ unit: "g", pm: "0.1", readings: ["10", "11", "12", "13", "14"] },
+    unit: "g",
+    pm: "0.1",
+    readings: ["10", "11", "12", "13", "14"],
   };
   const cells = (formula: string, rules: SheetRest["rules"] = {}) =>
     printedColumnOf(

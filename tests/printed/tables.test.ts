@@ -9,7 +9,9 @@ const processed = (columns: Record<string, SheetColumn>, rest: SheetRest = {}) =
 
 describe("a column's common power of ten stands in its heading (calculation § 6)", () => {
   const small: SheetColumn = {
-    ...{ unit: "m", pm: "0.00001", readings: [["0.00050", "0.00051", "0.00052"]] },
+    unit: "m",
+    pm: "0.00001",
+    readings: [["0.00050", "0.00051", "0.00052"]],
   };
 
   test("of very small repeats, typed and mean alike", () => {

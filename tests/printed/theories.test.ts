@@ -82,7 +82,8 @@ describe("e is Euler's number wherever nothing is called e (calculation § 9)", 
       y: { readings: xs.map((x) => (8 / (1 + 20 * Math.exp(-0.6 * x))).toFixed(4)) },
     });
     document.figures.main!.curves.own = {
-      ...{ ...plainCurve("a0", "own", ""), formula: "c/(1+a*e^(-b*x))" },
+      ...plainCurve("a0", "own", ""),
+      formula: "c/(1+a*e^(-b*x))",
     };
     const [curve] = fittedCurves(document).get("main")!;
     const found = Object.fromEntries(curve!.fit.parameters.map(({ name, value }) => [name, value]));

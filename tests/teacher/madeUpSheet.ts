@@ -7,7 +7,16 @@ import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 export type Choose = (count: number) => number;
 
 const units: Readonly<Record<string, number>> = {
-  ...{ m: 1, cm: 0.01, mm: 0.001, s: 1, ms: 0.001, kg: 1, g: 0.001, V: 1, mV: 0.001, "": 1 },
+  m: 1,
+  cm: 0.01,
+  mm: 0.001,
+  s: 1,
+  ms: 0.001,
+  kg: 1,
+  g: 0.001,
+  V: 1,
+  mV: 0.001,
+  "": 1,
 };
 const unitNames = Object.keys(units);
 
@@ -118,7 +127,14 @@ function columnOf(
     repeats.push(own.map((mantissa) => Number(`${mantissa}e${exponent}`)));
   }
   return {
-    ...{ symbol, unit, factor: units[unit] as number, texts, repeats, pm, beside, repeated },
+    symbol,
+    unit,
+    factor: units[unit] as number,
+    texts,
+    repeats,
+    pm,
+    beside,
+    repeated,
     amount: isSize ? Number(`${amount}e${exponent}`) : amount,
     below: Number(`${1 + choose(30)}e${exponent}`),
     lastDigit: scientific || exponent < 0 ? Number(`1e${exponent}`) : 1,
@@ -227,7 +243,10 @@ export function madeUpSheet(choose: Choose): MadeUp {
   const crossed = { symbol: "g", source: { ...source, kind: "crossing", second: "one", coordinate: "x" } } as const; // prettier-ignore
   const across = { symbol: "h", source: { ...source, kind: "read-off", coordinate: "x", at: comma(readUp) } } as const; // prettier-ignore
   const rest: SheetRest = {
-    ...{ rules, series, aside: [...aside], theory: "b = G*k*a" },
+    rules,
+    series,
+    aside: [...aside],
+    theory: "b = G*k*a",
     figure: { x: "a", y, curves: { bent: plainCurve("a0", "parabola", key) } },
     line: { held, slope: comma(String(kept)) },
     constants: { k: { value: comma(String(constant.value)), uncertainty: constant.size ? comma(String(constant.size)) : "" } }, // prettier-ignore
@@ -269,7 +288,16 @@ export function madeUpSheet(choose: Choose): MadeUp {
     { formula },
   ]);
   return {
-    ...{ columns, formulas, constant, series, aside, rows, rules, hold, readAt, readUp },
+    columns,
+    formulas,
+    constant,
+    series,
+    aside,
+    rows,
+    rules,
+    hold,
+    readAt,
+    readUp,
     figure: { x: "a", y },
     document: sheet(Object.fromEntries([...asTyped, ...ofSizes, ...worked]), rest),
   };

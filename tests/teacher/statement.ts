@@ -4,7 +4,17 @@ import { printedNumber, roundsTo } from "../fixtures/readTexNumber";
 export type Complaints = string[];
 
 const factors: Readonly<Record<string, number>> = {
-  ...{ m: 1, cm: 0.01, mm: 0.001, s: 1, ms: 0.001, kg: 1, g: 0.001, V: 1, mV: 0.001, A: 1, K: 1 },
+  m: 1,
+  cm: 0.01,
+  mm: 0.001,
+  s: 1,
+  ms: 0.001,
+  kg: 1,
+  g: 0.001,
+  V: 1,
+  mV: 0.001,
+  A: 1,
+  K: 1,
 };
 const raised = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 export const fromRaised = (text: string) =>

@@ -32,7 +32,12 @@ export function endBoxes(boxes: ErrorBoxes): ErrorBoxes | undefined {
   const of = (values: ArrayLike<number>) => ends.map((i) => values[i] as number);
   const { x, y, xDown, xUp, yDown, yUp } = boxes;
   return {
-    ...{ x: of(x), y: of(y), xDown: of(xDown), xUp: of(xUp), yDown: of(yDown), yUp: of(yUp) },
+    x: of(x),
+    y: of(y),
+    xDown: of(xDown),
+    xUp: of(xUp),
+    yDown: of(yDown),
+    yUp: of(yUp),
   };
 }
 

@@ -124,7 +124,8 @@ export function withErrorFactors(
   const slope = m * first;
   if (hold) {
     return {
-      ...{ standardErrorOfSlope: slope, standardErrorOfIntercept: c * first },
+      standardErrorOfSlope: slope,
+      standardErrorOfIntercept: c * first,
       covariance: (covariance ?? 0) * first * first,
     };
   }

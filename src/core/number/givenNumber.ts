@@ -47,7 +47,8 @@ export function writeGivenPair(
   }
   const size = timesPowerOfTen(typedDecimal(uncertainty), -(exponent ?? 0));
   return {
-    ...{ value: mantissa, uncertainty: decimalToText(size) },
+    value: mantissa,
+    uncertainty: decimalToText(size),
     ...(exponent !== undefined && { exponent }),
   };
 }

@@ -52,7 +52,10 @@ function steadySteps(
 const cleaned = (ratio: number) => Number(ratio.toPrecision(9));
 
 const operation = (operator: "+" | "-" | "*", left: Expression, right: Expression): Expression => ({
-  ...{ kind: "operation", operator, left, right },
+  kind: "operation",
+  operator,
+  left,
+  right,
 });
 
 function simplified(whole: Expression): Expression {

@@ -136,7 +136,11 @@ export function straightnessOf(x: Barred, y: Barred, part: number): Straightness
   const misfit = weights && misfitOf(about, slope, weights, part, count);
   const bend = Math.abs(found.curve) / Math.sqrt((weights ? 1 : found.scatter) / found.qq);
   return {
-    ...{ slope, intercept: about.meanOfY - slope * about.meanOfX, count, bend, misfit },
+    slope,
+    intercept: about.meanOfY - slope * about.meanOfX,
+    count,
+    bend,
+    misfit,
     ...{
       sign: found.curve < 0 ? -1 : 1,
       straight: 1 / (1 + (Math.max(bend, misfit ?? 0) / 2) ** 2),

@@ -27,7 +27,13 @@ function useWorked(): readonly WorkedLine[] | string | undefined {
     if (isFinding(cell)) return findingSentence(cell);
     const { quantities, rows } = inHand.table;
     return workedExample({
-      ...{ evaluated: inHand.evaluated, column, cell, rows, quantities, constants, rules },
+      evaluated: inHand.evaluated,
+      column,
+      cell,
+      rows,
+      quantities,
+      constants,
+      rules,
     });
   }, [inHand, row, rules, constants]);
 }

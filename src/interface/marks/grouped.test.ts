@@ -2,9 +2,16 @@ import { grouped } from "./grouped";
 import type { Mark } from "./mark";
 
 const mark = (symbol: string, sentence: string, row?: number): Mark => ({
-  ...{ key: `${sentence}_${symbol}_${row}`, keys: [`${sentence}_${symbol}_${row}`] },
-  ...{ stage: "measure", id: symbol, table: "main", column: 0, dismissable: true },
-  ...{ quantity: [{ text: symbol }], sentence, answer: undefined },
+  key: `${sentence}_${symbol}_${row}`,
+  keys: [`${sentence}_${symbol}_${row}`],
+  stage: "measure",
+  id: symbol,
+  table: "main",
+  column: 0,
+  dismissable: true,
+  quantity: [{ text: symbol }],
+  sentence,
+  answer: undefined,
   place: row === undefined ? "" : `Row ${row + 1}, `,
   ...(row !== undefined && { row }),
 });

@@ -117,7 +117,13 @@ export function useFigureMarks(): readonly Mark[] {
           const key = `${finding.name}_${id}${line ? `_${line.place}` : ""}`;
           const name = `Figure ${number}${line ? `, ${line.name}` : ""}`;
           return {
-            ...{ key, keys: [key], id, table, stage, place: "", quantity: [{ text: name }] },
+            key,
+            keys: [key],
+            id,
+            table,
+            stage,
+            place: "",
+            quantity: [{ text: name }],
             ...{ sentence: findingSentence(finding), column: 0 },
             ...{ dismissable: true, answer: dismissed[key] },
           };

@@ -55,7 +55,9 @@ function markIn(
       : "";
   const dismissable = !unmendable.has(found.finding.name);
   return {
-    ...{ id: found.quantity, stage: stageOf(evaluated), keys: [key] },
+    id: found.quantity,
+    stage: stageOf(evaluated),
+    keys: [key],
     ...{ key, dismissable, quantity: calling(evaluated), sentence: findingSentence(found.finding) },
     ...{ table: table.id, row: found.row, column: Math.max(0, at) },
     place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,

@@ -3,11 +3,13 @@
 import { useState } from "react";
 import type { Finding } from "@/core/finding/finding";
 import type { Figure } from "@/investigation/model/figure";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import { seriesName } from "@/pipeline/figure";
 import type { FigureFit } from "@/pipeline/fit";
 import { rangeOfLine } from "@/pipeline/lineRange";
 import type { FoundLine } from "@/pipeline/results/lineSource";
-import { readCrossing } from "@/pipeline/results/readOff";
+import { readCrossing, type ReadValue } from "@/pipeline/results/readOff";
+import type { EvaluatedQuantity } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
 import { Choice } from "../parts/Choice";
 import { MarginNote } from "../parts/StageLayout";
@@ -15,19 +17,31 @@ import { SymbolView } from "../parts/SymbolView";
 import { useHouseRules } from "../store/useEvaluated";
 import { ReadOffRemarks, ReadOffValue } from "./ReadOffNote";
 
+function linesOf(fit: FigureFit, figure: Figure, rules: HouseRules): readonly FoundLine[] {
+  return fit.lines.flatMap((one) => {
+    if (one.outcome.kind !== "line") return [];
+    const range = rangeOfLine(figure, one, rules);
+    return [{ figure, table: fit.table, one, line: one.outcome.line, range }];
+  });
+}
+
+function Coordinate({ read, quantity }: { read: ReadValue; quantity: EvaluatedQuantity }) {
+  return (
+    <>
+      <dt>
+        <SymbolView quantity={quantity.quantity} />
+      </dt>
+      <dd>
+        <ReadOffValue read={read} quantity={quantity} />
+      </dd>
+    </>
+  );
+}
+
 /** Where the lines of two series cross, with the ± of both coordinates. */
 export function CrossingNote({ fit, figure }: { fit: FigureFit; figure: Figure }) {
   const rules = useHouseRules();
-  const lines = fit.lines.flatMap((one): FoundLine[] =>
-    one.outcome.kind === "line"
-      ? [
-          {
-            ...{ figure, table: fit.table, one, line: one.outcome.line },
-            range: rangeOfLine(figure, one, rules),
-          },
-        ]
-      : [],
-  );
+  const lines = linesOf(fit, figure, rules);
   const [chosen, setChosen] = useState<{ first?: string; second?: string }>({});
   if (lines.length < 2) return null;
   const find = (key: string | undefined, otherwise: number) =>
@@ -57,18 +71,8 @@ export function CrossingNote({ fit, figure }: { fit: FigureFit; figure: Figure }
       ) : (
         <>
           <dl data-testid="crossing" className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
-            <dt>
-              <SymbolView quantity={fit.x.quantity} />
-            </dt>
-            <dd>
-              <ReadOffValue read={x} quantity={fit.x} />
-            </dd>
-            <dt>
-              <SymbolView quantity={fit.y.quantity} />
-            </dt>
-            <dd>
-              <ReadOffValue read={y} quantity={fit.y} />
-            </dd>
+            <Coordinate read={x} quantity={fit.x} />
+            <Coordinate read={y} quantity={fit.y} />
           </dl>
           <ReadOffRemarks reads={[x, y]} />
         </>

@@ -117,7 +117,11 @@ export function laidAlong(
   const { from, to } = frame.xScale;
   const { left, right } = handlesOf(
     {
-      ...{ order: "", role: "none", series: "", x1: from, x2: to },
+      order: "",
+      role: "none",
+      series: "",
+      x1: from,
+      x2: to,
       ...{ y1: slope * from + intercept, y2: slope * to + intercept },
     },
     frame,

@@ -119,7 +119,10 @@ function Outcome({ found, plot }: { found: Whole; plot: ReturnType<typeof usePlo
     const sides = { x: { quantity: x.id }, y: { quantity: y.id } };
     act(plotPair, { figure: id, table: table.id, ...sides });
     act(addCurve, {
-      ...{ figure: id, id: nanoid(10), family: "own", formula: curve.formula },
+      figure: id,
+      id: nanoid(10),
+      family: "own",
+      formula: curve.formula,
       series: firstKey(table),
     });
     plot.toPlot();

@@ -59,6 +59,34 @@ const writeUp: readonly SampleBlock[] = [
   },
 ];
 
+const results: Parameters<typeof makeSample>[0]["results"] = {
+  thin: {
+    name: "resistivity from the thin wire",
+    symbol: "rho_1",
+    unit: "μΩ m",
+    by: "formula",
+    formula: "slope*π*d_1²/4",
+    from: { series: "thin" },
+  },
+  thick: {
+    name: "resistivity from the thick wire",
+    symbol: "rho_2",
+    unit: "μΩ m",
+    by: "formula",
+    formula: "slope*π*d_2²/4",
+    from: { series: "thick" },
+  },
+  both: {
+    name: "resistivity of constantan",
+    symbol: "rho",
+    unit: "μΩ m",
+    by: "formula",
+    formula: "(rho_1 + rho_2)/2",
+    from: { kind: "none" },
+    accepted: { value: "0.49", uncertainty: "0.01", source: "table of alloys" },
+  },
+};
+
 /** Resistance against length for two constantan wires of different thickness: two series, two lines, one resistivity. */
 export function constantanWires(): Investigation {
   return makeSample({
@@ -100,21 +128,7 @@ export function constantanWires(): Investigation {
           "Resistance of the two wires against the length measured, with the lines of each; the bars of l are too small to be seen.",
       },
     },
-    results: {
-      thin: {
-        ...{ name: "resistivity from the thin wire", symbol: "rho_1", unit: "μΩ m" },
-        ...{ by: "formula", formula: "slope*π*d_1²/4", from: { series: "thin" } },
-      },
-      thick: {
-        ...{ name: "resistivity from the thick wire", symbol: "rho_2", unit: "μΩ m" },
-        ...{ by: "formula", formula: "slope*π*d_2²/4", from: { series: "thick" } },
-      },
-      both: {
-        ...{ name: "resistivity of constantan", symbol: "rho", unit: "μΩ m" },
-        ...{ by: "formula", formula: "(rho_1 + rho_2)/2", from: { kind: "none" } },
-        accepted: { value: "0.49", uncertainty: "0.01", source: "table of alloys" },
-      },
-    },
+    results,
     examples: { resistance: 2 },
     writeUp,
   });

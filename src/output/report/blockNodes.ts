@@ -97,7 +97,8 @@ function resultBlock(one: WorkedResult, { rules, document }: ReportContext): Blo
   const about = one.fromTheory?.about === "slope" ? rules.slopeWord : one.fromTheory?.about;
   const lines = resultWorking(one, { rules, constants: document.constants }).map(
     (line): WorkingLine => ({
-      ...{ label: resultStep(line, about), tex: line.tex },
+      label: resultStep(line, about),
+      tex: line.tex,
       tone: line.step === "together" ? "uncertain" : "plain",
     }),
   );

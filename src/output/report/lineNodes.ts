@@ -135,7 +135,9 @@ function rangeWorking(
   );
   const less = lower < 0 ? `\\left(${below}\\right)` : below;
   const { value, uncertainty, exponent } = writeStatement(
-    ...([stated.line.slope, stated.ofSlope, rules.figuresOfUncertainty] as const),
+    stated.line.slope,
+    stated.ofSlope,
+    rules.figuresOfUncertainty,
   );
   const marks = (text: string) =>
     text.replace("−", "-").replace(".", rules.decimalMark === "comma" ? "{,}" : ".");
@@ -151,7 +153,8 @@ function rangeWorking(
     ...(stated.withConstants
       ? [
           {
-            ...{ label: "with the constants", tone: "uncertain" as const },
+            label: "with the constants",
+            tone: "uncertain" as const,
             tex: `\\Delta ${word} = ${whole}${unit}`,
           },
         ]

@@ -109,7 +109,8 @@ function evenly(
     const asRead = spread.count === 1 && !derived;
     return {
       ...{ up: toDecimals(bars.up, decimals), down: toDecimals(bars.down, decimals) },
-      ...{ value: asRead ? one.value : toDecimals(value, decimals), decimals },
+      value: asRead ? one.value : toDecimals(value, decimals),
+      decimals,
     };
   });
   const figures = (text: string) => figuresOf(decimals < 0 ? text.slice(0, decimals) : text);
@@ -142,7 +143,8 @@ function scaledBy(one: Measured | undefined, power: number): Measured | undefine
   const { bars, value } = one;
   const scaled = (size: number) => movedPoint(Number(size.toPrecision(15)), -power);
   return {
-    ...{ ...one, value: scaled(value) },
+    ...one,
+    value: scaled(value),
     bars: { up: scaled(bars.up), down: scaled(bars.down) },
   };
 }

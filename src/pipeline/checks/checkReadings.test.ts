@@ -147,7 +147,10 @@ describe("± that is missing, or can't be", () => {
     const document = withReadings(good);
     document.quantities.x!.uncertainty = { kind: "column", column: "dx" };
     document.quantities.dx = {
-      ...{ ...document.quantities.x!, name: "±", symbol: "dx", uncertainty: { kind: "none" } },
+      ...document.quantities.x!,
+      name: "±",
+      symbol: "dx",
+      uncertainty: { kind: "none" },
       order: "z",
     };
     for (const [id, row] of Object.entries(document.rows)) {

@@ -22,6 +22,7 @@ export const largerThanReading: Check = (quantity, table) => {
   if (found.length === 1 && first && first.bar <= blank * largest) return [];
   return found.map(({ row }) => ({
     finding: { name: "larger-than-reading" },
-    ...{ quantity: quantity.id, row },
+    quantity: quantity.id,
+    row,
   }));
 };

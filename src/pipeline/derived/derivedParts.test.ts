@@ -51,7 +51,13 @@ describe("a formula spread out over its readings", () => {
     const { evaluated } = found(document, "1/T");
     const { constants } = document;
     const lines = workedExample({
-      ...{ evaluated, column, cell, rows, quantities, constants, rules: rule.houseRules },
+      evaluated,
+      column,
+      cell,
+      rows,
+      quantities,
+      constants,
+      rules: rule.houseRules,
     });
     expect(lines.find(({ step }) => step === "numbers")!.tex).toContain("303.15\\,\\mathrm{K}");
     expect(lines.map(({ tex }) => tex).join()).not.toContain("circ");

@@ -65,7 +65,11 @@ function ofReading(
       ? typedDigits(typedField(quantity.uncertainty, "amount"), "", mark)?.digits
       : undefined;
   return {
-    ...{ value: found.value, size, unit: quantity.unit, factor, offset },
+    value: found.value,
+    size,
+    unit: quantity.unit,
+    factor,
+    offset,
     ...(once && { digits: { value: found.value, decimals: found.decimals } }),
     ...(typed && typed.value === size && { sizeDigits: typed }),
   };
@@ -77,7 +81,11 @@ function ofConstant(
 ) {
   const typed = of.constants[id];
   return {
-    ...{ value: (value - offset) / factor, size: uncertainty / factor, unit, factor, offset },
+    value: (value - offset) / factor,
+    size: uncertainty / factor,
+    unit,
+    factor,
+    offset,
     ...(typed && typedDigits(typed.value, typed.uncertainty, of.mark)),
   };
 }

@@ -119,8 +119,22 @@ function evaluateAll(formula: Bound, sources: Sources): DerivedColumn {
   const { variables, sizes, aside, unstated, nearlyEqual, readings } = evaluation;
   const { readingSizes, wholes, steps } = evaluation;
   return {
-    ...{ id: formula.id, formula, rowLocal: isRowLocal(formula, sources) },
-    ...{ rows: sources.rows.length, runs: sources.runs, steps, wholes, readingSizes },
-    ...{ variables, readings, values, slopes, sizes, aside, unstated, nearlyEqual, reasons },
+    id: formula.id,
+    formula,
+    rowLocal: isRowLocal(formula, sources),
+    rows: sources.rows.length,
+    runs: sources.runs,
+    steps,
+    wholes,
+    readingSizes,
+    variables,
+    readings,
+    values,
+    slopes,
+    sizes,
+    aside,
+    unstated,
+    nearlyEqual,
+    reasons,
   };
 }

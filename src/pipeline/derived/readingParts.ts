@@ -171,7 +171,10 @@ export function wholeSize(
 ) {
   const whole = column.wholes.get(place) as WholeColumn;
   const cell: DerivedCell = {
-    ...{ value: laneAt(whole.values, row), row, aside: false, sizes: [] },
+    value: laneAt(whole.values, row),
+    row,
+    aside: false,
+    sizes: [],
     slopes: column.variables.map((_, index) => (index === place ? 1 : 0)),
   };
   const parts = [...readingParts(rule, cell, column).values()];

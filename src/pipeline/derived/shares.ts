@@ -22,7 +22,9 @@ export function sharesOfCell(
   column: DerivedColumn,
 ): readonly Share[] {
   const readings = [...readingParts(rule, cell, column)].map(([id, size]) => ({
-    ...{ id, kind: "reading" as const, size },
+    id,
+    kind: "reading" as const,
+    size,
   }));
   const constants = column.variables.flatMap(({ id, kind }, index) => {
     const size = Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number);

@@ -214,7 +214,13 @@ export function workedExample(example: Example): readonly WorkedLine[] {
   const { expression, symbols } = expandedFormula(column, quantities);
   const spelled = spelledOut(expression);
   const of: ExampleOf = {
-    ...{ column, row: cell.row, rows, quantities, symbols, rule, constants },
+    column,
+    row: cell.row,
+    rows,
+    quantities,
+    symbols,
+    rule,
+    constants,
     mark: rules.decimalMark,
   };
   const inputs = directInputs(spelled.places, of);

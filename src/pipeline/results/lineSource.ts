@@ -125,7 +125,8 @@ function changed(joint: JointInputs, rows: Rows): JointInputs {
       const all = (of: Rows) => of.map((one) => rows.map((row) => dot(row, one)));
       const { corners, directions } = spread;
       return {
-        ...{ ...joint, values },
+        ...joint,
+        values,
         spread: { kind: "corners", corners: all(corners), directions: all(directions) },
       };
     }
@@ -154,12 +155,16 @@ function shownOf(
 ) {
   return [
     {
-      ...{ name: "slope", unit: slopeIn },
-      ...{ value: line.slope * perUnit, size: ofSlope * perUnit },
+      name: "slope",
+      unit: slopeIn,
+      value: line.slope * perUnit,
+      size: ofSlope * perUnit,
     },
     {
-      ...{ name: "intercept", unit: interceptIn },
-      ...{ value: line.intercept + raised, size: ofIntercept },
+      name: "intercept",
+      unit: interceptIn,
+      value: line.intercept + raised,
+      size: ofIntercept,
     },
   ];
 }

@@ -140,7 +140,10 @@ export function readOffLine(
     { withColumns: stated.by !== "range" },
   );
   return {
-    ...{ value: at(line, coordinate, place.value), own, dependences, by: stated.by },
+    value: at(line, coordinate, place.value),
+    own,
+    dependences,
+    by: stated.by,
     whole: together(rules, own, dependences),
     remarks: [...part.remarks, ...(part.remarks.length > 0 ? [] : remarkOn(stated.by, own))],
   };
@@ -192,7 +195,10 @@ export function readCrossing(
     ...moved(b, (line) => crossed(first.line, line, coordinate)),
   ]);
   return {
-    ...{ value: crossed(first.line, second.line, coordinate), own: part.size, dependences, by },
+    value: crossed(first.line, second.line, coordinate),
+    own: part.size,
+    dependences,
+    by,
     whole: together(rules, part.size, dependences),
     remarks: part.remarks.length > 0 ? part.remarks : remarkOn(by, part.size),
   };

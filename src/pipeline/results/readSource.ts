@@ -32,10 +32,15 @@ function single(
   if (!unit) return nothing({ name: "unit-not-understood", symbol });
   const { factor = 1, offset } = unit;
   const inSi = ({ common, slopes }: Dependence): Dependence => ({
-    ...{ common, slopes: slopes.map((slope) => slope * factor) },
+    common,
+    slopes: slopes.map((slope) => slope * factor),
   });
   return {
-    ...{ kind: "numbers", key, units: [unit], about: name, remarks },
+    kind: "numbers",
+    key,
+    units: [unit],
+    about: name,
+    remarks,
     dependences: dependences.map(inSi),
     joint: {
       names: [name],
@@ -102,7 +107,10 @@ export function readOffCurve(
       ? undefined
       : combinedUncertainty(rule, [own ?? 0, ...common]);
   return {
-    ...{ value: (off.value - across.offset) / across.factor, own, whole, dependences },
+    value: (off.value - across.offset) / across.factor,
+    own,
+    whole,
+    dependences,
     by: known ? "error" : "nothing",
     remarks: known ? [] : [{ name: "result-without-uncertainty" }],
   };

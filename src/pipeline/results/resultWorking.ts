@@ -63,8 +63,11 @@ function givenInput({ input, value, unit }: NamedInput, { rules, constants }: Wr
       const { factor, offset, unit: text } = constant;
       const typed = constants[constant.id];
       return {
-        ...{ value: (constant.value - offset) / factor, size: constant.uncertainty / factor },
-        ...{ unit: text, factor, offset },
+        value: (constant.value - offset) / factor,
+        size: constant.uncertainty / factor,
+        unit: text,
+        factor,
+        offset,
         ...(typed && typedDigits(typed.value, typed.uncertainty, rules.decimalMark)),
       };
     }
@@ -127,8 +130,10 @@ function putIn(
   const plain = unit.factor === 1 && unit.offset === 0;
   const coherent = writeUnit(coherentFactors(readUnit(unit.text) ?? unit.factors));
   return {
-    ...{ numbers: si, unit: plain ? stated : coherent },
-    ...{ factor: plain ? 1 : unit.factor, offset: plain ? 0 : unit.offset },
+    numbers: si,
+    unit: plain ? stated : coherent,
+    factor: plain ? 1 : unit.factor,
+    offset: plain ? 0 : unit.offset,
   };
 }
 

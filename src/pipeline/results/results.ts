@@ -74,7 +74,15 @@ function workResult(
     ({ size }) => size > binaryNoise * shownValue,
   );
   return {
-    ...{ kind: "worked", id, result, source, inputs, unit, gradient, parts, si },
+    kind: "worked",
+    id,
+    result,
+    source,
+    inputs,
+    unit,
+    gradient,
+    parts,
+    si,
     ...(place && { place }),
     ...(formula.kind === "formula" && { expression: formula.expression }),
     ...(formula.fromTheory && { fromTheory: formula.fromTheory }),

@@ -144,7 +144,8 @@ export function byPercentages(
   return {
     parts: lines,
     together: {
-      ...{ step: "together", how: "percentages" },
+      step: "together",
+      how: "percentages",
       tex: `\\frac{${delta}}{${under}} = ${sum},\\quad ${delta} = ${united({ written: whole }, unit)}`,
     },
     value: stood,
@@ -179,7 +180,9 @@ export function bySlopes(wanted: Wanted, inputs: readonly PartInput[]): WorkedSi
     ];
     const partial = `\\left|\\frac{${signed("\\partial", name)}}{${signed("\\partial", input.tex)}}\\right|\\,${signed("\\Delta", input.tex)}`;
     return {
-      ...{ step: "part", how: "slopes", of: input.tex },
+      step: "part",
+      how: "slopes",
+      of: input.tex,
       tex: `${partial} = ${united(steep, input.slopeUnit)} \\times ${united(size, input.unit)} = ${united(part, unit)}`,
     };
   });
@@ -215,7 +218,9 @@ export function byReadings(
   const parts = settled(sizes, whole, (values) => combinedUncertainty(rule, values));
   return {
     parts: inputs.map(({ tex }, i) => ({
-      ...{ step: "part", how: "readings", of: tex },
+      step: "part",
+      how: "readings",
+      of: tex,
       tex: united(parts[i] as Printed, unit),
     })),
     together: togetherOf(wanted, parts, whole, "readings"),

@@ -24,7 +24,10 @@ export interface SpelledOut {
 
 const number = (value: number): Expression => ({ kind: "number", value, text: String(value) });
 const operation = (operator: "+" | "-" | "/", left: Expression, right: Expression): Expression => ({
-  ...{ kind: "operation", operator, left, right },
+  kind: "operation",
+  operator,
+  left,
+  right,
 });
 
 class Spelling {
@@ -48,7 +51,9 @@ class Spelling {
         return this.symbol({ name: expression.name, shift, inLog });
       case "column":
         return this.symbol({
-          ...{ name: printFormula(expression), shift: 0, inLog },
+          name: printFormula(expression),
+          shift: 0,
+          inLog,
           column: expression,
         });
       case "operation":

@@ -138,9 +138,8 @@ function described(
   const { off: rss, whole } = plainSquares(search, model, at);
   const variance = weighted ? 1 : squares / degreesOfFreedom;
   const sure = degreesOfFreedom > 0 || weighted;
-  const { values, spread: covariance } = quieted(
-    ...([search, at, known ?? (sure ? covarianceOf(search, at, variance) : undefined)] as const),
-  );
+  const reckoned = known ?? (sure ? covarianceOf(search, at, variance) : undefined);
+  const { values, spread: covariance } = quieted(search, at, reckoned);
   const chiSquare = weighted ? squares : undefined;
   const untold = converged
     ? sure
@@ -150,7 +149,9 @@ function described(
   const fit: Omit<CurveFit, "findings"> = {
     ...{ model, covariance, count: n, freeCount, degreesOfFreedom, converged },
     parameters: model.parameters.map((name, place) => ({
-      ...{ name, value: values[place] as number, fixed: !free.includes(place) },
+      name,
+      value: values[place] as number,
+      fixed: !free.includes(place),
       ...(untold.has(place) && { undetermined: true as const }),
       standardError:
         free.includes(place) && covariance ? Math.sqrt(covariance[place]?.[place] ?? 0) : undefined,

@@ -59,7 +59,8 @@ test("a ± as large as the result", () => {
 test("a value read off far beyond the readings, and not one read off among them", () => {
   const read = (at: string) =>
     perform(samples.clampedRule(), describeResult, {
-      ...{ result: "stiffness", change: { by: "itself", unit: "" } },
+      result: "stiffness",
+      change: { by: "itself", unit: "" },
       source: { kind: "read-off", coordinate: "y", at },
     }).document;
   expect(remarks(read("2.5"))).toContainEqual({ name: "read-off-beyond" });
