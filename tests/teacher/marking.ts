@@ -27,12 +27,13 @@ function readCell(text: string, beside: string | undefined): ReadCell | undefine
   if (!value) return undefined;
   const holding = /^−?[1-9]\d*?(0+)$/.exec(text)?.[1]?.length ?? 0;
   const unlike = /^\+(.+) −(.+)$/.exec(beside ?? "");
-  const [up, down] = [unlike?.[1], unlike?.[2]].map((one) => (one === undefined ? undefined : placed(one))); // prettier-ignore
-  if (up && down) {
-    const zeros = Math.min(...[unlike?.[1], unlike?.[2]].map((one) => /^[1-9]\d*?(0+)$/.exec(one ?? "")?.[1]?.length ?? 0)); // prettier-ignore
-    const both = { up: { ...up, place: up.place + zeros }, down: { ...down, place: down.place + zeros } }; // prettier-ignore
-    return { ...value, heldAt: value.place + holding, unlike: both };
-  }
+  const part = (text: string | undefined) => {
+    const read = text === undefined ? undefined : placed(text);
+    const zeros = /^[1-9]\d*?(0+)$/.exec(text ?? "")?.[1]?.length ?? 0;
+    return read && { ...read, place: read.place + zeros };
+  };
+  const [up, down] = [part(unlike?.[1]), part(unlike?.[2])];
+  if (up && down) return { ...value, heldAt: value.place + holding, unlike: { up, down } };
   if (!size) return { ...value, heldAt: value.place + holding };
   const zeros = /^[1-9]\d*?(0+)$/.exec(beside?.replace(/^± /, "") ?? "")?.[1]?.length ?? 0;
   const held = value.value === 0 ? zeros : (/0*$/.exec(/^−?\d+$/.test(text) ? text : "")?.[0].length ?? 0); // prettier-ignore
