@@ -231,3 +231,14 @@ test("end boxes without any ± leave no range: the standard error is stated, and
   const blocks = [{ kind: "line", of: "main" }] as const;
   expect(wordsOf(reportOf(sheet(bare, { ...rest, blocks })).report!)).not.toContain("misses");
 });
+
+test("points that lie exactly on a line state no ± of the arithmetic's own", () => {
+  const columns: Record<string, SheetColumn> = {
+    x: { unit: "g", readings: ["227000", "351000", "476000"] },
+    y: { unit: "mm", readings: ["2.28e7", "3.52e7", "4.77e7"] },
+  };
+  const rules = { slopeRange: "statistics", uncertaintyMeans: "limit" } as const;
+  expect(stated([{ source: { kind: "intercept" } }], { rules }, columns)).toEqual([
+    "q = 100000\\,\\mathrm{mm}",
+  ]);
+});

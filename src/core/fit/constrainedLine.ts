@@ -1,5 +1,6 @@
 import type { Finding } from "../finding/finding";
 import type { LineFit, LineOutcome } from "./lineFit";
+import { withoutRounding } from "./ordinaryLine";
 import { judged } from "./weightedLine";
 
 function noLine(finding: Finding): LineOutcome {
@@ -46,7 +47,10 @@ function judgedLine(
   }
   if (!Number.isFinite(rss + xx)) return noLine({ name: "not-finite" });
   const degreesOfFreedom = n - 1;
-  const variance = degreesOfFreedom > 0 ? rss / degreesOfFreedom : undefined;
+  const sizeOfX = Math.abs(meanOfX) + Math.sqrt(xx);
+  const size = Math.abs(intercept) + Math.abs(meanOfY) + Math.sqrt(yy) + Math.abs(slope) * sizeOfX;
+  const known = withoutRounding(rss, n, size);
+  const variance = degreesOfFreedom > 0 ? known / degreesOfFreedom : undefined;
   const scatter = sigma === undefined ? variance : 1;
   const error = scatter === undefined ? undefined : Math.sqrt(scatter / divisor);
   const errors: Partial<LineFit> =
@@ -71,7 +75,7 @@ function judgedLine(
         weighting: sigma === undefined ? "none" : "y",
         converged: true,
       },
-      ...{ residualSumOfSquares: rss, meanOfX, sumOfSquaresOfX: xx, ...errors },
+      ...{ residualSumOfSquares: known, meanOfX, sumOfSquaresOfX: xx, ...errors },
       ...(sigma === undefined && yy > 0 && n > 1 && { rSquared: 1 - rss / yy }),
       findings: [],
     },

@@ -88,6 +88,19 @@ function residualSumOfSquares(
   return first + second + last * last;
 }
 
+/** How many units in the last place of the data residuals may be, to be rounding of the arithmetic alone. */
+const roundingUnits = 8;
+
+/** A sum of squared residuals; 0 where they are no more than rounding of numbers of this size, so that exact points state no ± of 10⁻⁷. */
+export function withoutRounding(rss: number, count: number, size: number): number {
+  return Math.sqrt(rss / count) <= roundingUnits * Number.EPSILON * size ? 0 : rss;
+}
+
+/** About how large the numbers are of which a residual is the difference. */
+function sizeOf({ meanOfX, meanOfY, xx, yy }: CentredSums, slope: number): number {
+  return Math.abs(meanOfY) + Math.sqrt(yy) + Math.abs(slope) * (Math.abs(meanOfX) + Math.sqrt(xx));
+}
+
 function spreadOfLine(
   rss: number,
   n: number,
@@ -133,7 +146,8 @@ export function fitOrdinaryLine(x: ArrayLike<number>, y: ArrayLike<number>): Lin
   if (!Number.isFinite(sums.xx + sums.yy)) return noLine({ name: "not-finite" });
   if (sums.xx === 0) return noLine({ name: "all-x-equal", x: sums.meanOfX });
   const slope = sums.xy / sums.xx;
-  const rss = n === 2 ? 0 : residualSumOfSquares(x, y, slope, sums);
+  const found = n === 2 ? 0 : residualSumOfSquares(x, y, slope, sums);
+  const rss = withoutRounding(found, n, sizeOf(sums, slope));
   return {
     kind: "line",
     line: {
