@@ -24,7 +24,10 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [`/node_modules/(?!(${esmPackages})/)`],
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  moduleNameMapper: {
+    "^@/(.*)$": "<rootDir>/src/$1",
+    "\\.css$": "<rootDir>/tests/fixtures/noStyles.ts",
+  },
   testEnvironment: "node",
   testTimeout: 20_000,
 };

@@ -11,6 +11,10 @@ export function additionOf(act: string, rows: Rows): Change {
   return { act, patches, inverse };
 }
 
+function isOrdered(value: unknown): value is Row {
+  return typeof (value as Row | null | undefined)?.order === "string";
+}
+
 /** The rows that patches add, where they do nothing else; frozen, so that they are nobody's to change. */
 export function rowsAdded(patches: readonly Patch[]): Rows | undefined {
   const rows: [string, Row][] = [];
@@ -19,7 +23,8 @@ export function rowsAdded(patches: readonly Patch[]): Rows | undefined {
     if (op !== "add" || path[0] !== "rows" || path.length !== 2 || id in Object.prototype) {
       return undefined;
     }
-    rows.push([id, freeze(value as Row, true)]);
+    if (!isOrdered(value)) return undefined;
+    rows.push([id, freeze(value, true)]);
   }
   return rows;
 }

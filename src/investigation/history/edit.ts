@@ -4,6 +4,7 @@ import type { Investigation } from "../model/investigation";
 import { withItems } from "../model/order";
 import type { Change } from "./change";
 import { rowsAdded } from "./addedRows";
+import { typesIntoNothing } from "./intoNothing";
 import { rowsOfPatches, withinRows } from "./withinRows";
 
 export type { Change, Edit } from "./change";
@@ -32,17 +33,22 @@ export function perform<Args>(
 export type Application =
   { readonly applied: true; readonly document: Investigation } | { readonly applied: false };
 
-/** Applies patches; when what they change is gone (someone removed the row), nothing is changed. */
-export function applyChange(document: Investigation, patches: readonly Patch[]): Application {
+function applied(document: Investigation, patches: readonly Patch[]): Investigation {
   const added = rowsAdded(patches);
   if (added) {
-    const rows = withItems(document.rows, added);
-    return { applied: true, document: Object.freeze({ ...document, rows }) };
+    return Object.freeze({ ...document, rows: withItems(document.rows, added) });
   }
   const apply = (from: Investigation) => applyPatches(from, patches as Patch[]);
   const rows = rowsOfPatches(patches);
+  return rows ? withinRows(document, rows, apply) : apply(document);
+}
+
+/** Applies patches; when what they change is gone (someone removed the row, or the quantity), nothing is changed. */
+export function applyChange(document: Investigation, patches: readonly Patch[]): Application {
   try {
-    return { applied: true, document: rows ? withinRows(document, rows, apply) : apply(document) };
+    const next = applied(document, patches);
+    if (typesIntoNothing(next, patches)) return { applied: false };
+    return { applied: true, document: next };
   } catch {
     return { applied: false };
   }

@@ -6,11 +6,11 @@ import { key, keyOfSeries, order, recordOf, words } from "./schemaParts";
 
 const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
 const flag = yup.boolean().strict().required();
-const place = yup
+const finite = yup
   .number()
   .strict()
-  .required()
-  .test("finite", "must be a number", (value) => Number.isFinite(value));
+  .test("finite", "must be a number", (value) => value === undefined || Number.isFinite(value));
+const place = finite.required();
 
 const axis = yup
   .object({
@@ -35,7 +35,7 @@ const paperPlace = yup.object({ across: place, down: place }).noUnknown().strict
 
 const label = yup
   .object({ order, text: words, x: place, y: place })
-  .shape({ toX: yup.number().strict(), toY: yup.number().strict() })
+  .shape({ toX: finite, toY: finite })
   .noUnknown()
   .strict();
 

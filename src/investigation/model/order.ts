@@ -1,5 +1,6 @@
 import { isDraft, original } from "immer";
 import { generateKeyBetween, generateNKeysBetween } from "fractional-indexing";
+import { longestOrderKey } from "./orderKey";
 
 interface Ordered {
   order: string;
@@ -151,7 +152,10 @@ function ordersAmong(
   const at = found < 0 ? places.length : found;
   const low = places[at - 1]?.[1] ?? null;
   const high = places[at]?.[1] ?? null;
-  if (low === null || high === null || low < high) return generateNKeysBetween(low, high, count);
+  if (low === null || high === null || low < high) {
+    const made = generateNKeysBetween(low, high, count);
+    if (made.every((one) => one.length <= longestOrderKey)) return made;
+  }
   return ordersAmong(draft, keyAnew(draft, all), before, count, without);
 }
 

@@ -3,12 +3,15 @@ import { type RichText, type TextMark, textMarks } from "./richText";
 
 type Loose = Record<string, unknown>;
 
-const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null;
+const kinds: ReadonlySet<unknown> = new Set(["paragraph", "bullet", "number"]);
+const target = /^[a-z]+:[\w-]{1,40}$/;
+
+const isLoose = (value: unknown): value is Loose =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 const isWords = (value: unknown, most: number) => typeof value === "string" && value.length <= most;
+const isTarget = (value: unknown) => typeof value === "string" && target.test(value);
 const hasOnly = (value: Loose, ...names: readonly string[]) =>
   Object.keys(value).every((name) => names.includes(name));
-
-const target = /^[a-z]+:[\w-]{1,40}$/;
 
 function isInline(value: unknown): boolean {
   if (!isLoose(value)) return false;
@@ -22,9 +25,9 @@ function isInline(value: unknown): boolean {
             value.marks.every((mark) => textMarks.includes(mark as TextMark))))
       );
     case "value":
-      return hasOnly(value, "kind", "of") && target.test(String(value.of));
+      return hasOnly(value, "kind", "of") && isTarget(value.of);
     case "reference":
-      return hasOnly(value, "kind", "to") && target.test(String(value.to));
+      return hasOnly(value, "kind", "to") && isTarget(value.to);
     case "formula":
       return hasOnly(value, "kind", "text") && isWords(value.text, limits.lettersOfFormula);
     default:
@@ -41,7 +44,7 @@ export function isRichText(value: unknown): value is RichText {
       (one: unknown) =>
         isLoose(one) &&
         hasOnly(one, "kind", "inlines") &&
-        ["paragraph", "bullet", "number"].includes(String(one.kind)) &&
+        kinds.has(one.kind) &&
         Array.isArray(one.inlines) &&
         one.inlines.length <= limits.inlines &&
         one.inlines.every(isInline),

@@ -1,10 +1,14 @@
 import { limits } from "./limits";
+import { isOrderKey } from "./orderKey";
+
+/** Names that every object of the language knows: a record would answer to them without holding them. */
+const taken = Object.getOwnPropertyNames(Object.prototype).join("|");
 
 /** Ids of quantities, rows, tables and the rest. */
-export const key = /^[A-Za-z0-9_-]{1,40}$/;
+export const key = new RegExp(`^(?!(?:${taken})$)[A-Za-z0-9_-]{1,40}$`);
 
 /** A quantity's id, with the number of the repeat from the second on. */
-const cell = /^[A-Za-z0-9_-]{1,40}(?:~[1-9]\d?)?$/;
+const cell = new RegExp(`^(?!(?:${taken})(?:~|$))[A-Za-z0-9_-]{1,40}(?:~[1-9]\\d?)?$`);
 
 /** A pencil mark: the finding's name with the ids of the places that it concerns. */
 export const markKey = /^[A-Za-z0-9_~-]{1,160}$/;
@@ -55,9 +59,7 @@ export function isRow(value: unknown): boolean {
   if (!isRecord(value)) return false;
   const { order, table, series, readings, further, setAside, ...unnamed } = value as MaybeRow;
   return (
-    typeof order === "string" &&
-    order.length > 0 &&
-    order.length <= 200 &&
+    isOrderKey(order) &&
     isId(table) &&
     (series === undefined || isId(series)) &&
     isTexts(readings) &&

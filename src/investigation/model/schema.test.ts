@@ -2,6 +2,9 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { upgradeInvestigation, upgradeSteps } from "../upgrades/upgrade";
 import { plainRule } from "../../../tests/fixtures/plainRule";
+import { perform } from "../history/edit";
+import { typeReadings } from "../acts/typeReadings";
+import { inOrder } from "./order";
 import { emptyInvestigation } from "./emptyInvestigation";
 import { validateInvestigation } from "./schema";
 
@@ -16,6 +19,15 @@ const broken = (change: (document: Loose) => void) => {
 };
 
 const edge = { order: "a0", x1: 0, y1: 0, x2: 1, y2: 1, role: "none", series: "" };
+
+const label = { order: "a0", text: "here", x: 0, y: 0 };
+
+/** Puts a text block with one inline into the write-up. */
+const words = (document: Loose, inline: Loose, kind: Loose = "paragraph") =>
+  (document.writeUp.blocks.words = {
+    ...{ order: "a0", kind: "text", of: "", heading: "", hidden: false },
+    text: [{ kind, inlines: [inline] }],
+  });
 
 describe("what may be an investigation", () => {
   test("a figure with lines laid by hand is", () => {
@@ -65,6 +77,23 @@ describe("what may be an investigation", () => {
       (d) => (d.figures.main.equations["best-"] = { across: 1 }),
     ],
     ["another version", (d) => (d.version = 1)],
+    ["an arrow that ends nowhere", (d) => (d.figures.main.labels.a = { ...label, toX: Infinity })],
+    [
+      "a word's place beyond all numbers",
+      (d) => (d.figures.main.labels.a = { ...label, y: 1e999 }),
+    ],
+    ["a reference that is a list", (d) => words(d, { kind: "reference", to: ["figure:main"] })],
+    ["a value that is a list", (d) => words(d, { kind: "value", of: ["slope:main"] })],
+    [
+      "a paragraph whose kind is a list",
+      (d) => words(d, { kind: "text", text: "" }, ["paragraph"]),
+    ],
+    ["no table", (d) => Object.assign(d, { tables: {}, quantities: {}, rows: {} })],
+    ["a quantity in a table that is gone", (d) => (d.quantities.time.table = "gone")],
+    ["a row in a table that is gone", (d) => (d.rows.row1.table = "gone")],
+    ["a key that every object knows", (d) => (d.rows.constructor = d.rows.row1)],
+    ["a row's order that nothing can follow", (d) => (d.rows.row1.order = "zzzzzz")],
+    ["a figure's order that ends in nothing", (d) => (d.figures.main.order = "a10")],
   ])("%s is refused with a reason", (_, change) => {
     const outcome = broken(change);
     expect(outcome.valid).toBe(false);
@@ -103,6 +132,19 @@ describe("upgrades", () => {
       expect(upgraded).toEqual({ kind: "document", document: stored(`${version}-after.json`) });
     },
   );
+
+  test("entries that nothing can be put behind are keyed anew where they stand", () => {
+    const stored: Loose = structuredClone(plainRule());
+    const before = inOrder(plainRule().rows).map(([id]) => id);
+    stored.rows[before.at(-1)!].order = "zzzzzz";
+    stored.figures.main.also = { time: "0" };
+    const upgraded = upgradeInvestigation(stored);
+    if (upgraded.kind !== "document") throw new Error("it can't be read");
+    const { document } = upgraded;
+    expect(inOrder(document.rows).map(([id]) => id)).toEqual(before);
+    const typed = { readings: [{ row: "next", cell: "time", text: "4.1" }] };
+    expect(perform(document, typeReadings, typed).document.rows.next?.readings.time).toBe("4.1");
+  });
 
   test("a document from a newer program is not guessed at", () => {
     expect(upgradeInvestigation({ version: 9 })).toEqual({ kind: "too-new", version: 9 });

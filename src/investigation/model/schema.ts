@@ -86,6 +86,14 @@ const dismissed = yup
   .required()
   .test("size", "may hold fewer entries", (value) => Object.keys(value).length <= limits.dismissed);
 
+type OfTable = Readonly<Record<string, { readonly table: string }>>;
+
+/** Whether all that stands in a table stands in one that is there: elsewhere it would be out of sight. */
+function standsInTables({ tables, quantities, rows, series }: Investigation): boolean {
+  const inOne = (of: OfTable) => Object.values(of).every(({ table }) => table in tables);
+  return inOne(quantities) && inOne(rows) && inOne(series);
+}
+
 /** The whole document; nothing that it does not name may be in it. */
 export const investigationSchema = yup
   .object({
@@ -118,13 +126,18 @@ export type Validation =
   | { readonly valid: true; readonly document: Investigation }
   | { readonly valid: false; readonly reason: string };
 
+const refused = (reason: string): Validation => ({ valid: false, reason });
+
 /** Checks an unknown value against the schema; the reason names the place and what is wrong there. */
 export function validateInvestigation(value: unknown): Validation {
   try {
     investigationSchema.validateSync(value, { abortEarly: true });
-    return { valid: true, document: value as Investigation };
+    const document = value as Investigation;
+    if (Object.keys(document.tables).length === 0) return refused("tables must hold one at least");
+    if (!standsInTables(document)) return refused("something stands in a table that is gone");
+    return { valid: true, document };
   } catch (error) {
-    if (error instanceof yup.ValidationError) return { valid: false, reason: error.message };
+    if (error instanceof yup.ValidationError) return refused(error.message);
     throw error;
   }
 }

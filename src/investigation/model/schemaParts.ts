@@ -1,11 +1,16 @@
 import * as yup from "yup";
 import { limits } from "./limits";
+import { isOrderKey } from "./orderKey";
 import { key } from "./rowSchema";
 import { seriesKeyPattern } from "./seriesKey";
 
 export { key };
 
-export const order = yup.string().strict().required().max(200);
+export const order = yup
+  .string()
+  .strict()
+  .required()
+  .test("order", "must be an order key", (value) => isOrderKey(value));
 export const words = yup.string().strict().defined().max(limits.lettersOfName);
 
 /** The key of a series of a figure; "" where there are none. */

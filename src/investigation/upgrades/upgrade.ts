@@ -2,6 +2,7 @@ import { documentVersion, type Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
 import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
+import { mendedOrders } from "./mendedOrders";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { seriesByIdentity } from "./seriesByIdentity";
@@ -40,7 +41,7 @@ export function upgradeInvestigation(
     document = { ...step.upgrade(document), version: at + 1 };
   }
   if (target !== documentVersion) return { kind: "document", document: document as never };
-  const checked = validateInvestigation(document);
+  const checked = validateInvestigation(mendedOrders(document));
   return checked.valid
     ? { kind: "document", document: checked.document }
     : { kind: "malformed", reason: checked.reason };
