@@ -57,7 +57,8 @@ module.exports = {
       "output",
       "investigation/model",
     ]),
-    only("server", "server", ["investigation"]),
+    only("protocol", "protocol", ["investigation"]),
+    only("server", "server", ["investigation", "protocol"]),
     {
       name: "interface-speaks-http",
       severity: "error",

@@ -24,13 +24,19 @@ export const sayings = {
     keptBefore: "All changes kept",
     keeping: "Keeping…",
     onDevice: "Kept on this device. The server does not answer; trying again.",
+    waiting: "Kept on this device. The server asks to wait a moment.",
+    failing: "Kept on this device. The server stumbles; trying again.",
     signedOut: "Kept on this device. Sign in again to save.",
     nowhere: "Not kept yet: this device has no room. Leave this window open.",
     lost: "Kept on this device. This investigation is no longer on your shelf.",
   },
   refused: {
-    gone: "A change could not be kept, because what it changed has been removed in another window. It was rolled back.",
-    invalid: (detail: string) => `A change could not be kept and was rolled back: ${detail}.`,
+    fault:
+      "That could not be done: something went wrong in this window. What was kept before still is; the fault is noted.",
+    partly: (left: number) =>
+      `${left} ${left === 1 ? "part" : "parts"} of what was brought in did not fit any more and ${left === 1 ? "was" : "were"} left out. Bring it in once more.`,
+    nearlyFull: (megabytes: string) =>
+      `This investigation holds ${megabytes} MB of 20. Beyond that nothing more is taken: start another one soon.`,
   },
   measure: {
     title: "Readings",

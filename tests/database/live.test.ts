@@ -36,14 +36,10 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   };
   const missed = await save("1.1");
   let allowed = true;
-  const stream = editStream(
-    {
-      investigationId: id,
-      stillAllowed: async () => allowed,
-      signal: new AbortController().signal,
-    },
-    0,
-  );
+  const stream = editStream({
+    ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
+    ...{ stillAllowed: async () => allowed, signal: new AbortController().signal },
+  });
   const reader = stream.getReader();
   expect(await nextEdits(reader)).toEqual([missed]);
   const fresh = await save("1.2");
@@ -51,7 +47,8 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   await new Promise((resolve) => setTimeout(resolve, 200));
   allowed = false;
   await save("1.3");
-  expect(await nextEdits(reader)).toEqual(["closed"]);
+  expect(await nextMessage(reader)).toEqual({ investigation: id, edits: [], ended: true });
+  await reader.cancel();
 });
 
 test("of a long edit a window is told, without what it does", async () => {
@@ -62,23 +59,54 @@ test("of a long edit a window is told, without what it does", async () => {
   const edit = typing(plainRule(), readings);
   await saveEdits(id, owner, { since: 0, edits: [edit] });
   const signal = new AbortController().signal;
-  const reader = editStream(
-    { investigationId: id, stillAllowed: async () => true, signal },
-    0,
-  ).getReader();
+  const reader = editStream({
+    ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
+    ...{ stillAllowed: async () => true, signal },
+  }).getReader();
   const told = [{ revision: 1, id: edit.id, act: "type-readings" }];
-  expect(await nextMessage(reader)).toEqual({ edits: told });
+  expect(await nextMessage(reader)).toEqual({ investigation: id, edits: told });
   await reader.cancel();
 });
 
 test("open streams end when the server is asked to stop", async () => {
-  const { id } = await somebodysRule();
+  const { owner, id } = await somebodysRule();
   const signal = new AbortController().signal;
-  const reader = editStream(
-    { investigationId: id, stillAllowed: async () => true, signal },
-    0,
-  ).getReader();
+  const reader = editStream({
+    ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
+    ...{ stillAllowed: async () => true, signal },
+  }).getReader();
   await reader.read();
   closeStreams();
   expect(await nextEdits(reader)).toEqual(["closed"]);
+});
+
+test("one stream tells of several investigations, each by its name", async () => {
+  const [one, other] = [await somebodysRule(), await somebodysRule()];
+  const followed = [one, other].map(({ id }) => ({ investigationId: id, since: 0 }));
+  const stillAllowed = async (id: string) => id === other.id;
+  const signal = new AbortController().signal;
+  const reader = editStream({ personId: one.owner, followed, stillAllowed, signal }).getReader();
+  expect(await nextMessage(reader)).toMatchObject({ investigation: one.id, ended: true });
+  for (const { id, owner } of [one, other]) {
+    await saveEdits(id, owner, { since: 0, edits: [typing(plainRule(), "row1", "1.1")] });
+  }
+  expect(await nextMessage(reader)).toMatchObject({ investigation: other.id });
+  await reader.cancel();
+});
+
+test("of a person's streams the oldest gives way to one too many", async () => {
+  const { owner, id } = await somebodysRule();
+  const signal = new AbortController().signal;
+  const open = () =>
+    editStream({
+      ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
+      ...{ stillAllowed: async () => true, signal },
+    }).getReader();
+  const readers = Array.from({ length: 13 }, open);
+  await readers[0]!.read();
+  expect(await nextEdits(readers[0]!)).toEqual(["closed"]);
+  const edit = typing(plainRule(), "row1", "1.1");
+  await saveEdits(id, owner, { since: 0, edits: [edit] });
+  expect(await nextEdits(readers[1]!)).toEqual([edit.id]);
+  closeStreams();
 });

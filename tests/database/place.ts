@@ -1,7 +1,7 @@
 import { join } from "node:path";
 import { nanoid } from "nanoid";
-import type { Edit } from "@/investigation/history/edit";
-import { perform } from "@/investigation/history/edit";
+import type { SentEdit } from "@/protocol/saving";
+import { type Change, perform } from "@/investigation/history/edit";
 import { type TypedReading, typeReadings } from "@/investigation/acts/typeReadings";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../fixtures/plainRule";
@@ -31,15 +31,21 @@ export async function somebodysRule(): Promise<{ owner: string; id: string }> {
   return { owner, id: await createInvestigation(owner, plainRule()) };
 }
 
+/** A change as one window of one device sends it. */
+export function sent(change: Change, from: Partial<SentEdit> = {}): SentEdit {
+  const made = { id: nanoid(16), at: new Date().toISOString(), on: 0 };
+  return { ...change, ...made, window: "one", device: "laptop", ...from };
+}
+
 /** The edit of typing a time into a row, or of many readings. */
 export function typing(
   document: Investigation,
   where: string | readonly TypedReading[],
   text = "",
-): Edit {
+  from: Partial<SentEdit> = {},
+): SentEdit {
   const readings = typeof where === "string" ? [{ row: where, cell: "time", text }] : where;
-  const { change } = perform(document, typeReadings, { readings });
-  return { ...change, id: nanoid(16), at: new Date().toISOString() };
+  return sent(perform(document, typeReadings, { readings }).change, from);
 }
 
 /** The stored text of a row's time. */

@@ -2,9 +2,19 @@ import { removeRows } from "@/investigation/acts/removeRows";
 import { perform } from "@/investigation/history/edit";
 import { plainRule } from "../fixtures/plainRule";
 import { models } from "@/server/database/models";
+import { keepPart } from "@/server/investigations/editParts";
 import { readSaveRequest } from "@/server/investigations/editSchema";
+import { replacedOn, replacedSeen } from "@/server/investigations/replacements";
 import { saveEdits } from "@/server/investigations/saveEdits";
-import { closeDatabase, prepareDatabase, somebodysRule, storedTime, typing } from "./place";
+import {
+  closeDatabase,
+  prepareDatabase,
+  sent,
+  somebody,
+  somebodysRule,
+  storedTime,
+  typing,
+} from "./place";
 
 beforeAll(prepareDatabase);
 afterAll(closeDatabase);
@@ -54,7 +64,7 @@ describe("keeping edits", () => {
     const { owner, id } = await somebodysRule();
     const removal = perform(sample, removeRows, { rows: ["row1"] }).change;
     const gone = typing(sample, "row1", "3.3");
-    const remove = { ...removal, id: "removal-of-row1", at: gone.at };
+    const remove = sent(removal);
     const edits = [remove, gone, typing(sample, "row2", "4.6")];
     const answer = await saveEdits(id, owner, { since: 0, edits });
     expect(answer).toMatchObject({ revision: 2, refused: [{ id: gone.id, reason: "gone" }] });
@@ -116,21 +126,133 @@ describe("what a browser may send", () => {
     expect(readSaveRequest({ since: 0, edits: [edit] }).edits).toHaveLength(1);
   });
 
-  test.each([
-    [null],
-    [{ since: -1, edits: [] }],
-    [{ since: 0, edits: [{ ...edit, id: "a b" }] }],
-    [{ since: 0, edits: [{ ...edit, at: "yesterday" }] }],
-    [{ since: 0, edits: [{ ...edit, patches: [{ op: "move", path: ["rows"] }] }] }],
-    [{ since: 0, edits: [typing(sample, "row1", "3\0")] }],
-    [{ since: 0, edits: [typing(sample, "row1", "\ud800")] }],
-  ])("is refused otherwise: %#", (body) => {
-    expect(() => readSaveRequest(body)).toThrow();
+  test.each([[null], [{ since: -1, edits: [] }], [{ since: 0 }], ["edits"]])(
+    "what is no save at all is thrown out: %j",
+    (body) => {
+      expect(() => readSaveRequest(body)).toThrow();
+    },
+  );
+
+  test.each<[string, object]>([
+    ["an id with a gap", { id: "a b" }],
+    ["yesterday", { at: "yesterday" }],
+    ["the 99th day of the 99th month", { at: "9999-99-99T10:00:00.000Z" }],
+    ["a patch that moves", { patches: [{ op: "move", path: ["rows"] }] }],
+    ["the whole document at once", { patches: [{ op: "replace", path: [], value: {} }] }],
+    ["an unborn revision", { on: -1 }],
+    ["NUL", typing(sample, "row1", "3\0")],
+    ["half a character", typing(sample, "row1", "\ud800")],
+  ])("%s is refused, and the edit beside it is not", (_, part) => {
+    const bad = { ...edit, id: "bad-edit-1", ...part };
+    const read = readSaveRequest({ since: 0, edits: [bad, null, edit] });
+    expect(read.edits).toEqual([edit]);
+    expect(read.refused.map(({ id }) => id)).toEqual([bad.id, ""]);
   });
 
   test("a backslash before u0000 is plain text", () => {
-    expect(() =>
-      readSaveRequest({ since: 0, edits: [typing(sample, "row1", "\\u0000")] }),
-    ).not.toThrow();
+    const { refused } = readSaveRequest({ since: 0, edits: [typing(sample, "row1", "\\u0000")] });
+    expect(refused).toEqual([]);
   });
+});
+
+describe("a long edit in parts", () => {
+  const long = typing(sample, "row1", "3.3");
+  const text = JSON.stringify(long);
+  const part = (at: number) => ({ id: long.id, part: at, parts: 2, text: at === 0 ? text.slice(0, 50) : text.slice(50) }); // prettier-ignore
+
+  test("is taken when all are there, in whatever order and however often they came", async () => {
+    const { owner, id } = await somebodysRule();
+    for (const at of [1, 0, 1]) await keepPart(id, owner, part(at));
+    const request = { since: 0, edits: [{ id: long.id, parts: 2 }] };
+    expect(await saveEdits(id, owner, request)).toMatchObject({ revision: 1, refused: [] });
+    expect(await saveEdits(id, owner, request)).toMatchObject({ revision: 1, refused: [] });
+    expect(await storedTime(id, "row1")).toBe("3.3");
+    expect(await models().EditPart.count({ where: { investigationId: id } })).toBe(0);
+  });
+
+  test("is refused alone when one is missing", async () => {
+    const { owner, id } = await somebodysRule();
+    await keepPart(id, owner, part(0));
+    const edits = [{ id: long.id, parts: 2 }, typing(sample, "row2", "4.6")];
+    const answer = await saveEdits(id, owner, { since: 0, edits });
+    expect(answer).toMatchObject({ revision: 1, refused: [{ id: long.id, reason: "invalid" }] });
+  });
+});
+
+describe("work at the same time", () => {
+  const ines = { window: "w1", device: "d1" };
+  const tobi = { window: "w2", device: "d2" };
+
+  /** Both type offline; Ines comes online first. */
+  async function both(own: string, others: string) {
+    const { owner, id } = await somebodysRule();
+    const other = await somebody({ name: "Tobi" });
+    const first = typing(sample, "row1", own, ines);
+    await saveEdits(id, owner, { since: 0, edits: [first] });
+    await saveEdits(id, other, { since: 0, edits: [typing(sample, "row1", others, tobi)] });
+    return { id, lost: await replacedOn(id, owner, "d1"), won: await replacedOn(id, other, "d2"), owner }; // prettier-ignore
+  }
+
+  test("both sides are told what was replaced and how to put it back, until they have seen it", async () => {
+    const { id, owner, lost, won } = await both("3.3", "3.4");
+    const path = ["rows", "row1", "readings", "time"];
+    const back = { op: "replace", path, value: "3.3" };
+    expect(lost).toMatchObject([{ side: "lost", path, was: "3.3", stands: "3.4", back, other: "Tobi" }]); // prettier-ignore
+    expect(won).toMatchObject([{ side: "won", was: "3.3", stands: "3.4", other: "Somebody" }]);
+    await replacedSeen(id, owner, "d1", [lost[0]!.id]);
+    expect(await replacedOn(id, owner, "d1")).toEqual([]);
+  });
+
+  test("the same value typed twice replaces nothing", async () => {
+    const { lost, won } = await both("3.3", "3.3");
+    expect([lost, won]).toEqual([[], []]);
+  });
+
+  test("what was on the screen when it was changed was not replaced unseen", async () => {
+    const { owner, id } = await somebodysRule();
+    await saveEdits(id, owner, { since: 0, edits: [typing(sample, "row1", "3.3", ines)] });
+    const seen = typing(sample, "row1", "3.4", { ...tobi, on: 1 });
+    const { edits } = await saveEdits(id, owner, { since: 1, edits: [seen] });
+    expect(edits[0]?.replaces).toBeUndefined();
+    expect(await replacedOn(id, owner, "d1")).toEqual([]);
+  });
+
+  test("one's own window never replaces its own work", async () => {
+    const { owner, id } = await somebodysRule();
+    for (const text of ["3.3", "3.35"]) {
+      await saveEdits(id, owner, { since: 0, edits: [typing(sample, "row1", text, ines)] });
+    }
+    expect(await replacedOn(id, owner, "d1")).toEqual([]);
+  });
+
+  test("a reading that goes with its row is named, and the row can be put back", async () => {
+    const { owner, id } = await somebodysRule();
+    await saveEdits(id, owner, { since: 0, edits: [typing(sample, "row1", "3.3", ines)] });
+    const removal = sent(perform(sample, removeRows, { rows: ["row1"] }).change, tobi);
+    const { edits } = await saveEdits(id, owner, { since: 0, edits: [removal] });
+    expect(edits.at(-1)?.replaces).toBe(true);
+    const [told] = await replacedOn(id, owner, "d1");
+    expect(told).toMatchObject({ was: "3.3", stands: null, back: { path: ["rows", "row1"] } });
+    expect(told?.back.value).toMatchObject({ readings: { time: "3.3" } });
+  });
+});
+
+test("an investigation grows to its limit and no further, but may always shrink", async () => {
+  const { owner, id } = await somebodysRule();
+  const cells = Array.from({ length: 300 }, (_, i) => [`c${i}`, "x".repeat(200)]);
+  const value = {
+    order: "a0",
+    table: "main",
+    readings: { time: "1", ...Object.fromEntries(cells) },
+  };
+  const rows = (from: number, count: number) => {
+    const patches = Array.from({ length: count }, (_, i) => ({ op: "add" as const, path: ["rows", `big${from + i}`], value })); // prettier-ignore
+    return sent({ act: "paste-block", patches, inverse: [] });
+  };
+  expect((await saveEdits(id, owner, { since: 0, edits: [rows(0, 100)] })).nearlyFull).toBeGreaterThan(5e6); // prettier-ignore
+  const answer = await saveEdits(id, owner, { since: 1, edits: [rows(100, 300)] });
+  expect(answer.refused).toMatchObject([{ reason: "too-large" }]);
+  const patches = [{ op: "remove" as const, path: ["rows", "big0"] }];
+  const less = await saveEdits(id, owner, { since: 1, edits: [sent({ act: "remove-rows", patches, inverse: [] })] }); // prettier-ignore
+  expect(less.refused).toEqual([]);
 });

@@ -46,14 +46,15 @@ class Window {
     const id = `${this.name}${this.made++}`;
     const { document, change } = somethingDone(this.state.document, this.chance, id);
     if (change.patches.length === 0) return;
-    const edit = { ...change, id: `edit-${id}`, at: "2026-11-23T10:00:00.000Z" };
+    const made = { id: `edit-${id}`, at: "2026-11-23T10:00:00.000Z", on: this.state.revision };
+    const edit = { ...change, ...made, window: this.name, device: this.name };
     this.state = withChange(this.state, document, edit, new Set());
   }
 
   sync(server: PlainServer): void {
     const refused = server.take(this.state.pending);
     this.hear(server);
-    this.state = without(this.state, refused);
+    this.state = without(this.state, refused).state;
   }
 
   hear(server: PlainServer): void {

@@ -18,6 +18,10 @@ function sentence(saving: Saving): string {
       return sayings.saving.keeping;
     case "on-device":
       return sayings.saving.onDevice;
+    case "waiting":
+      return sayings.saving.waiting;
+    case "failing":
+      return sayings.saving.failing;
     case "signed-out":
       return sayings.saving.signedOut;
     case "lost":

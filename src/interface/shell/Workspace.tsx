@@ -18,10 +18,11 @@ import { PreparedReport } from "../writeup/PreparedReport";
 import { WriteUpRoom } from "../writeup/WriteUpRoom";
 import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
-import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
+import { InvestigationContext } from "../store/useInvestigation";
 import { AwayPage } from "./AwayPage";
 import { FirstTour } from "./FirstTour";
 import { Header } from "./Header";
+import { Notices } from "./Notices";
 import { StageRule } from "./StageRule";
 import { useStage } from "../parts/stagePath";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
@@ -55,16 +56,6 @@ function Room({ stage }: { stage: StageId }) {
   }
 }
 
-function Notice() {
-  const notice = useInvestigation((state) => state.notice);
-  if (!notice) return null;
-  return (
-    <p role="alert" className="bg-magenta-wash text-ink border-magenta border-b px-5 py-1.5">
-      {notice}
-    </p>
-  );
-}
-
 /** The rule with the number of pencil marks that wait at each stage. */
 function Stages(props: { investigationId: string; stage: StageId }) {
   const marks: Partial<Record<StageId, number>> = {};
@@ -92,7 +83,7 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
         <Header personName={opened?.person.name} signOut={signOut} />
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
-        <Notice />
+        <Notices investigationId={investigationId} />
         <FigureInHandContext value={inHand}>
           <DrawerCallContext value={call}>
             <DrawerSlot

@@ -6,6 +6,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { forgetCopiesOfOthers, rememberedPerson, rememberPerson } from "../store/deviceCopy";
 import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
 import { Keeper, openDeviceCopy } from "../store/keeper";
+import { deviceId } from "../store/place";
 
 /** What the server gave when the page was asked for; undefined when its database could not be reached. */
 export interface Opened {
@@ -38,10 +39,11 @@ export function useOpenInvestigation(id: string, opened: Opened | undefined) {
 
   useEffect(() => {
     if (!store) return;
+    const windowId = nanoid(8);
+    store.setState({ place: { window: windowId, device: deviceId() } });
     const keeper = new Keeper(store, {
-      investigationId: id,
+      ...{ investigationId: id, windowId },
       personId: personId ?? rememberedPerson() ?? "",
-      windowId: nanoid(8),
     });
     void keeper.start(personId !== undefined);
     return () => keeper.stop();

@@ -1,6 +1,7 @@
-import { createStore, del, delMany, get, getMany, keys, set, type UseStore } from "idb-keyval";
+import { del, delMany, get, getMany, set } from "idb-keyval";
 import { nanoid } from "nanoid";
 import type { Investigation } from "@/investigation/model/investigation";
+import { device, keysFrom } from "./deviceStore";
 import type { PendingEdit } from "./documentState";
 
 /** A copy of an investigation kept on this device, at a revision. */
@@ -18,13 +19,6 @@ export interface KeptEdit extends PendingEdit {
 interface OwnedEdit {
   readonly personId: string;
   readonly edit: KeptEdit;
-}
-
-let opened: UseStore | undefined;
-
-function device(): UseStore {
-  opened ??= createStore("fathom-rule", "investigations");
-  return opened;
 }
 
 const snapshotKey = (id: string) => `copy/${id}`;
@@ -47,10 +41,6 @@ const rowsOfAPart = 1000;
 /** A copy as it is written; of a document with many rows these stand beside it, in parts. */
 interface KeptSnapshot extends Snapshot {
   readonly rowsIn?: readonly string[];
-}
-
-async function keysFrom(prefix: string): Promise<string[]> {
-  return (await keys<string>(device())).filter((key) => key.startsWith(prefix));
 }
 
 /** Writes many rows part by part, each under a fresh key: the copy before stands until the new one names them. */

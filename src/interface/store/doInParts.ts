@@ -1,6 +1,7 @@
 import { nanoid } from "nanoid";
 import { applyChange, type Change } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
+import { sayings } from "@/wording/sayings";
 import type { Steps } from "@/pipeline/steps";
 import { type InvestigationStore, recordAll } from "./investigationStore";
 import { inTurns, turn } from "./turns";
@@ -37,5 +38,7 @@ export async function doInParts(
   const { document: now } = store.getState();
   const { document, changes } = now === begun ? done : laidOver(now, done.changes);
   if (changes.length > 0) recordAll(store, document, changes, nanoid(8));
+  const left = done.changes.length - changes.length;
+  if (left > 0) store.setState({ notice: sayings.refused.partly(left) });
   await turn();
 }

@@ -18,7 +18,8 @@ function typed(document: Investigation, row: string, text: string) {
 }
 
 function edit(change: Change, mergeKey?: string) {
-  return { ...change, id: `edit${nextId++}`, at: "2026-11-23T10:00:00.000Z", mergeKey };
+  const made = { id: `edit${nextId++}`, at: "2026-11-23T10:00:00.000Z", on: 0 };
+  return { ...change, ...made, window: "one", device: "laptop", mergeKey };
 }
 
 function type(state: DocumentState, row: string, text: string, mergeKey?: string, underWay = none) {
@@ -88,7 +89,7 @@ describe("what is shown while edits travel", () => {
   test("a refused edit is rolled back and the others stay", () => {
     let state = type(start(), "row1", "9");
     state = type(state, "row2", "8");
-    const after = without(state, new Set([state.pending[0]!.id]));
+    const after = without(state, new Set([state.pending[0]!.id])).state;
     expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["3.12", "8"]);
   });
 });

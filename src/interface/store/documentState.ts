@@ -1,20 +1,14 @@
-import { applyChange, type Change, type Edit, joined } from "@/investigation/history/edit";
+import { applyChange, type Change, joined } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import type { Patch } from "immer";
+import type { SentEdit, ToldEdit } from "@/protocol/saving";
 
 /** An edit that the server has not acknowledged yet. */
-export interface PendingEdit extends Edit {
+export interface PendingEdit extends SentEdit {
   readonly mergeKey?: string;
 }
 
 /** An edit as the server tells of it. */
-export interface ServerEdit {
-  readonly revision: number;
-  readonly id: string;
-  readonly act: string;
-  /** Left out where the edit is this window's own, which has them, or too long for a message. */
-  readonly patches?: readonly Patch[];
-}
+export type ServerEdit = ToldEdit;
 
 /** What is shown is always the acknowledged document with the pending edits laid over it. */
 export interface DocumentState {
@@ -99,9 +93,12 @@ export function received(state: DocumentState, edits: readonly ServerEdit[]): Re
 }
 
 /** Takes edits out (refused, or known to the server from before) and lays the rest over the base again. */
-export function without(state: DocumentState, ids: ReadonlySet<string>): DocumentState {
-  if (!state.pending.some((edit) => ids.has(edit.id))) return state;
+export function without(
+  state: DocumentState,
+  ids: ReadonlySet<string>,
+): { readonly state: DocumentState; readonly dropped: readonly PendingEdit[] } {
+  if (!state.pending.some((edit) => ids.has(edit.id))) return { state, dropped: [] };
   const pending = state.pending.filter((edit) => !ids.has(edit.id));
-  const { document, kept } = replayed(state.base, pending);
-  return { ...state, document, pending: kept };
+  const { document, kept, dropped } = replayed(state.base, pending);
+  return { state: { ...state, document, pending: kept }, dropped };
 }

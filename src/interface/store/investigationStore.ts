@@ -1,7 +1,15 @@
 import { nanoid } from "nanoid";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Act } from "@/investigation/acts/act";
-import { applyChange, type Change, joined, perform, reversed } from "@/investigation/history/edit";
+import type { Patch } from "immer";
+import {
+  applyChange,
+  type Change,
+  changeOf,
+  joined,
+  perform,
+  reversed,
+} from "@/investigation/history/edit";
 import {
   emptyUndoStack,
   remember,
@@ -10,7 +18,12 @@ import {
   type UndoStack,
 } from "@/investigation/history/undoStack";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { Replaced } from "@/protocol/saving";
+import { sayings } from "@/wording/sayings";
 import { type DocumentState, type PendingEdit, withChange } from "./documentState";
+import { type EditPlace, nowhere } from "./place";
+import type { PutAside } from "./putAside";
+import { reportFault } from "./server";
 
 /** Whether the device holds all that is not yet with the server, is still writing, or has no room for it. */
 export type OnDevice = "written" | "writing" | "refused";
@@ -19,7 +32,11 @@ export type OnDevice = "written" | "writing" | "refused";
 export type Saving =
   | { readonly kind: "kept"; readonly at: Date | undefined }
   | { readonly kind: "keeping" }
-  | { readonly kind: "on-device" | "signed-out" | "lost"; readonly device: OnDevice };
+  | {
+      /** The server does not answer; it asks to wait; it stumbles; nobody is signed in; it is not on the shelf. */
+      readonly kind: "on-device" | "waiting" | "failing" | "signed-out" | "lost";
+      readonly device: OnDevice;
+    };
 
 /** The state of one open investigation; rooms read named values of it and run commands. */
 export interface InvestigationState extends DocumentState {
@@ -29,6 +46,14 @@ export interface InvestigationState extends DocumentState {
   readonly notice: string | undefined;
   /** Edits on their way to the server. */
   readonly underWay: ReadonlySet<string>;
+  /** Edits that the server did not take. */
+  readonly aside: readonly PutAside[];
+  /** What took the place of other work done at the same time, here or there, and was not seen yet. */
+  readonly replaced: readonly Replaced[];
+  /** Where edits of this window are made. */
+  readonly place: EditPlace;
+  /** The letters of the document, once it is nearly as long as it may be. */
+  readonly nearlyFull: number | undefined;
 }
 
 export type InvestigationStore = StoreApi<InvestigationState>;
@@ -37,6 +62,7 @@ export type InvestigationStore = StoreApi<InvestigationState>;
 export function createInvestigationStore(
   document: Investigation,
   revision: number,
+  place: EditPlace = nowhere,
 ): InvestigationStore {
   return createStore<InvestigationState>()(() => ({
     base: document,
@@ -47,7 +73,16 @@ export function createInvestigationStore(
     saving: { kind: "kept", at: undefined },
     notice: undefined,
     underWay: new Set<string>(),
+    aside: [],
+    replaced: [],
+    place,
+    nearlyFull: undefined,
   }));
+}
+
+/** A change as an edit of this window, made on what it shows now. */
+function edited({ revision, place }: InvestigationState, change: Change): PendingEdit {
+  return { ...change, ...place, id: nanoid(16), at: new Date().toISOString(), on: revision };
 }
 
 function record(
@@ -57,12 +92,26 @@ function record(
   undoStack: UndoStack,
   mergeKey?: string,
 ): void {
-  const edit: PendingEdit = { ...change, id: nanoid(16), at: new Date().toISOString(), mergeKey };
   store.setState((state) => ({
-    ...withChange(state, document, edit, state.underWay),
+    ...withChange(state, document, { ...edited(state, change), mergeKey }, state.underWay),
     undoStack,
     notice: undefined,
   }));
+}
+
+/** Lays patches over what is shown as an edit of its own, one step of undo; whether they fit. */
+export function doPatches(
+  store: InvestigationStore,
+  act: string,
+  patches: readonly Patch[],
+): boolean {
+  const { document, undoStack } = store.getState();
+  const change = changeOf(document, act, patches);
+  if (!change) return false;
+  const application = applyChange(document, change.patches);
+  if (!application.applied) return false;
+  record(store, application.document, change, remember(undoStack, change));
+  return true;
 }
 
 /** Performs an act at once; changes in a row with the same key are one edit and one step of undo. */
@@ -73,7 +122,15 @@ export function doAct<Args>(
   mergeKey?: string,
 ): void {
   const state = store.getState();
-  const { document, change } = perform(state.document, act, args);
+  let done: ReturnType<typeof perform>;
+  try {
+    done = perform(state.document, act, args);
+  } catch (error) {
+    reportFault(act.name, error);
+    store.setState({ notice: sayings.refused.fault });
+    return;
+  }
+  const { document, change } = done;
   if (change.patches.length === 0) return;
   record(store, document, change, remember(state.undoStack, change, mergeKey), mergeKey);
 }
@@ -88,8 +145,7 @@ export function recordAll(
   store.setState((state) => {
     let next: DocumentState = state;
     for (const change of changes) {
-      const edit = { ...change, id: nanoid(16), at: new Date().toISOString() };
-      next = withChange(next, document, edit, state.underWay);
+      next = withChange(next, document, edited(state, change), state.underWay);
     }
     const undoStack = remember(state.undoStack, joined(...changes), mergeKey);
     return { ...next, undoStack, notice: undefined };

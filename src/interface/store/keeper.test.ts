@@ -3,54 +3,28 @@ import { type Change, perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { Steps } from "@/pipeline/steps";
 import { device, holdWriting } from "../../../tests/fixtures/fakeDevice";
-import { FakeServer } from "../../../tests/fixtures/fakeServer";
+import { FakeBrowser } from "../../../tests/fixtures/fakeBrowser";
+import type { FakeServer } from "../../../tests/fixtures/fakeServer";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { sayings } from "@/wording/sayings";
 import { type Done, doInParts } from "./doInParts";
-import {
-  createInvestigationStore,
-  doAct,
-  type InvestigationStore,
-  undo,
-} from "./investigationStore";
-import { Keeper } from "./keeper";
+import { doAct, type InvestigationStore, undo } from "./investigationStore";
+import type { Keeper } from "./keeper";
 
 jest.mock("idb-keyval", () => jest.requireActual("../../../tests/fixtures/fakeDevice").store);
 
-/** The open stream of others' edits, as the window hears it. */
-let heard: (event: { data: string }) => void;
-
-/** What the window does when it is left. */
-let leave: (event: { preventDefault: () => void }) => void;
-
+let browser: FakeBrowser;
 let server: FakeServer;
 let store: InvestigationStore;
 let keeper: Keeper;
 
 function openWindow(windowId: string): void {
-  store = createInvestigationStore(plainRule(), 0);
-  keeper = new Keeper(store, { investigationId: "rule", personId: "ines", windowId });
+  ({ store, keeper } = browser.open(windowId));
 }
 
 beforeEach(() => {
   jest.useFakeTimers();
-  device.clear();
-  holdWriting(undefined);
-  server = new FakeServer();
-  const nothing = { addEventListener: () => {}, removeEventListener: () => {} };
-  const leaving = { ...nothing, addEventListener: (name: string, hear: typeof leave) => void (name === "beforeunload" && (leave = hear)) }; // prettier-ignore
-  Object.assign(globalThis, {
-    fetch: server.fetch,
-    window: leaving,
-    document: nothing,
-    navigator: {},
-    EventSource: class {
-      set onmessage(hear: typeof heard) {
-        heard = hear;
-      }
-      close() {}
-    },
-  });
+  browser = new FakeBrowser();
+  ({ server } = browser);
   openWindow("one");
 });
 
@@ -58,13 +32,6 @@ afterEach(() => {
   keeper.stop();
   jest.useRealTimers();
 });
-
-/** Whether somebody who leaves now is asked whether they mean to. */
-function warned(): boolean {
-  let asked = false;
-  leave({ preventDefault: () => (asked = true) });
-  return asked;
-}
 
 const pass = (milliseconds: number) => jest.advanceTimersByTimeAsync(milliseconds);
 const type = (text: string, key?: string) =>
@@ -131,10 +98,10 @@ test("a device without room: said, and nobody leaves unwarned until the server h
   type("9");
   await pass(500);
   expect(store.getState().saving).toEqual({ kind: "on-device", device: "refused" });
-  expect(warned()).toBe(true);
+  expect(browser.warns()).toBe(true);
   await pass(10_000);
   expect(saving()).toBe("kept");
-  expect(warned()).toBe(false);
+  expect(browser.warns()).toBe(false);
 });
 
 test("signed out: kept here, said, and sent after signing in again", async () => {
@@ -148,14 +115,16 @@ test("signed out: kept here, said, and sent after signing in again", async () =>
   expect(saving()).toBe("kept");
 });
 
-test("a refused edit is rolled back, and said", async () => {
+test("a refused edit is rolled back, and waits on the device", async () => {
   await keeper.start(true);
   await pass(50);
   server.next = [{ status: 200, refuse: true }];
   type("9");
   await pass(500);
   expect(reading()).toBe("3.12");
-  expect(store.getState().notice).toBe(sayings.refused.gone);
+  const [aside] = store.getState().aside;
+  expect(aside).toMatchObject({ reason: "gone", edit: { patches: [{ value: "9" }] } });
+  expect([...device.keys()]).toContain(`aside/rule/${aside!.edit.id}`);
 });
 
 test("a window that closed too early leaves its edits to the next one", async () => {
@@ -241,8 +210,7 @@ test("a long edit of another window, told of while a save is under way, is asked
   const { patches } = perform(plainRule(), typeReadings, { readings }).change;
   const meanwhile = () => {
     server.log.push({ revision: 2, id: "theirs", act: "paste-block", patches });
-    const edits = [{ revision: 2, id: "theirs", act: "paste-block" }];
-    heard({ data: JSON.stringify({ edits }) });
+    browser.tell([{ revision: 2, id: "theirs", act: "paste-block" }]);
   };
   server.next = [{ status: 200, meanwhile }];
   type("9");
@@ -282,7 +250,7 @@ describe("a long paste", () => {
     expect(seen.every((count) => count === 0 || count === 5600)).toBe(true);
     expect(rowsPasted()).toBe(5600);
     expect(server.log).toHaveLength(4);
-    expect(server.asked).toEqual([0, 3, 1]);
+    expect(server.asked).toEqual([0, 2, 2]);
     undo(store);
     expect(rowsPasted()).toBe(0);
   });

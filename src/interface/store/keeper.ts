@@ -1,14 +1,16 @@
-import { sayings } from "@/wording/sayings";
 import { editsLeftBehind, holdWindow, snapshotOf } from "./deviceCopy";
 import { DeviceKeeper } from "./deviceKeeper";
 import { type PendingEdit, received, replayed, type ServerEdit, without } from "./documentState";
 import type { InvestigationState, InvestigationStore, OnDevice } from "./investigationStore";
-import { listen, save, type SaveReply } from "./server";
+import { listen } from "./liveLine";
+import { closed, nextToSend } from "./outbox";
+import { forgetAside, keepAside, keptAside, type PutAside } from "./putAside";
+import { replacedHere, save, type SaveReply } from "./server";
+import { Suspicion } from "./suspicion";
 
 const saveAfter = 150;
 const firstRetry = 400;
 const longestRetry = 4000;
-const patchesAtOnce = 4000;
 
 /** Where an investigation is kept, and for whom. */
 export interface Keeping {
@@ -17,23 +19,12 @@ export interface Keeping {
   readonly windowId: string;
 }
 
-function noticeFor(reply: Extract<SaveReply, { kind: "saved" }>): string | undefined {
-  const first = reply.refused[0];
-  if (!first) return undefined;
-  return first.reason === "gone" ? sayings.refused.gone : sayings.refused.invalid(first.detail);
-}
+type Waiting = Exclude<SaveReply["kind"], "saved" | "refused">;
 
-/** The oldest edits, so many that sending them doesn't hold the page up. */
-function nextToSend(pending: readonly PendingEdit[]): readonly PendingEdit[] {
-  let patches = 0;
-  const last = pending.findIndex((edit) => (patches += edit.patches.length) >= patchesAtOnce);
-  return last < 0 ? pending : pending.slice(0, last + 1);
-}
-
-/** What was sent once may be with the server even if no answer comes: nothing more is joined to it. */
-function closed(edit: PendingEdit, sent: ReadonlySet<string>): PendingEdit {
-  return edit.mergeKey !== undefined && sent.has(edit.id) ? { ...edit, mergeKey: undefined } : edit;
-}
+const waitingFor = {
+  ...{ away: "on-device", busy: "waiting", failed: "failing" },
+  ...{ "signed-out": "signed-out", lost: "lost" },
+} as const satisfies Record<Waiting, InvestigationState["saving"]["kind"]>;
 
 /** Keeps a store's edits on the device at once and with the server soon, and brings others' edits in. */
 export class Keeper {
@@ -45,6 +36,7 @@ export class Keeper {
   private stopped = false;
   private readonly stops: (() => void)[] = [];
   private readonly device: DeviceKeeper;
+  private readonly suspicion = new Suspicion();
 
   constructor(
     private readonly store: InvestigationStore,
@@ -64,10 +56,13 @@ export class Keeper {
     const left = await editsLeftBehind(investigationId, personId, online).catch(() => undefined);
     if (left && left.edits.length > 0) this.adopt(left.edits);
     void left?.forget().catch(() => {});
+    const aside = await keptAside(investigationId, personId).catch(() => []);
+    if (aside.length > 0) this.store.setState((state) => ({ aside: [...aside, ...state.aside] }));
     if (this.stopped) return;
     this.listen();
     if (!online) this.store.setState({ saving: { kind: "on-device", device: this.device.state } });
     this.schedule(0);
+    void this.learnReplaced();
   }
 
   stop(): void {
@@ -78,9 +73,13 @@ export class Keeper {
   }
 
   private listen(): void {
-    const onEdits = (edits: readonly ServerEdit[]) => this.receive(edits);
     const since = () => this.store.getState().revision;
-    this.stops.push(listen(this.keeping.investigationId, since, onEdits));
+    this.stops.push(
+      listen(this.keeping.investigationId, {
+        since,
+        hear: ({ edits, ended }) => (ended ? this.schedule(0) : this.receive(edits)),
+      }),
+    );
     const hurry = () => this.schedule(0);
     const warn = (event: BeforeUnloadEvent) => this.warn(event);
     window.addEventListener("online", hurry);
@@ -95,13 +94,14 @@ export class Keeper {
 
   /** Edits that an earlier window could not send are laid over what is shown. */
   private adopt(edits: readonly PendingEdit[]): void {
-    this.store.setState((state) => {
-      const { document, kept } = replayed(state.base, [...edits, ...state.pending]);
-      return { document, pending: kept };
-    });
+    const { base, pending } = this.store.getState();
+    const { document, kept, dropped } = replayed(base, [...edits, ...pending]);
+    this.store.setState({ document, pending: kept });
+    this.putAside(dropped.map(goneAside));
   }
 
   private onChange(state: InvestigationState, before: InvestigationState): void {
+    if (state.aside !== before.aside) this.forgetDecided(state, before);
     if (state.pending === before.pending && state.base === before.base) return;
     const { revision, base } = state;
     const { personId } = this.keeping;
@@ -109,6 +109,13 @@ export class Keeper {
     if (state.pending.length === 0) return;
     if (state.saving.kind === "kept") this.store.setState({ saving: { kind: "keeping" } });
     if (state.saving.kind === "kept" || state.saving.kind === "keeping") this.schedule(saveAfter);
+  }
+
+  /** What somebody decided on waits on the device no longer. */
+  private forgetDecided(state: InvestigationState, before: InvestigationState): void {
+    const still = new Set(state.aside.map(({ edit }) => edit.id));
+    const gone = before.aside.map(({ edit }) => edit.id).filter((id) => !still.has(id));
+    if (gone.length > 0) void forgetAside(this.keeping.investigationId, gone).catch(() => {});
   }
 
   /** Says so where the device alone holds what was typed. */
@@ -139,7 +146,7 @@ export class Keeper {
     this.timer = undefined;
     this.busy = true;
     const { pending, revision } = this.store.getState();
-    const sent = nextToSend(pending);
+    const sent = this.suspicion.doubtsServer ? [] : nextToSend(pending, this.suspicion.suspects);
     const ids = new Set(sent.map((edit) => edit.id));
     this.store.setState({ underWay: ids, pending: pending.map((edit) => closed(edit, ids)) });
     const reply = await save(this.keeping.investigationId, revision, sent);
@@ -154,40 +161,81 @@ export class Keeper {
   private settle(reply: SaveReply, sent: readonly PendingEdit[]): void {
     if (reply.kind === "saved") {
       this.retryAfter = firstRetry;
+      this.suspicion.answered();
       this.receive(reply.edits);
-      this.discard(sent, noticeFor(reply));
-    } else if (reply.kind === "malformed") {
-      this.discard(sent, sayings.refused.invalid(reply.reason));
-    } else {
-      const kind = reply.kind === "away" ? "on-device" : reply.kind;
-      this.store.setState({ saving: { kind, device: this.device.state } });
-      if (reply.kind === "lost") return;
-      this.schedule(this.retryAfter);
-      this.retryAfter = Math.min(longestRetry, this.retryAfter * 1.6);
-    }
+      const refused = new Map(reply.refused.map((one) => [one.id, one]));
+      this.putAside(sent.flatMap((edit) => {
+        const refusal = refused.get(edit.id);
+        return refusal ? [{ edit, reason: refusal.reason, detail: refusal.detail }] : [];
+      }));
+      this.store.setState({ nearlyFull: reply.nearlyFull });
+      if (reply.edits.some(({ replaces }) => replaces)) void this.learnReplaced();
+      this.discard(sent);
+    } else if (reply.kind === "refused") {
+      const [poisoned] = this.suspicion.refused(sent);
+      if (poisoned) this.giveUp(poisoned, { reason: "invalid", detail: reply.reason });
+      this.schedule(sent.length > 0 ? 0 : this.longer());
+    } else if (reply.kind === "failed" && this.suspicion.failed(sent)) {
+      this.giveUp(sent[0] as PendingEdit, { reason: "failed", detail: "" });
+      this.schedule(0);
+    } else this.wait(reply);
+  } // prettier-ignore
+
+  private wait(reply: Extract<SaveReply, { readonly kind: Waiting }>): void {
+    const kind = waitingFor[reply.kind];
+    this.store.setState({ saving: { kind, device: this.device.state } });
+    if (reply.kind === "lost") return;
+    this.schedule(reply.kind === "busy" ? reply.after : this.longer());
   }
 
-  /** What was sent is with the server now, or was refused: either way it waits no longer. */
-  private discard(sent: readonly PendingEdit[], notice: string | undefined): void {
-    const ids = new Set(sent.map((edit) => edit.id));
-    this.store.setState((state) => {
-      const next = without(state, ids);
-      const done = next.pending.length === 0;
-      return {
-        ...next,
-        notice: notice ?? state.notice,
-        saving: done ? { kind: "kept", at: new Date() } : { kind: "keeping" },
-      };
-    });
-    if (this.store.getState().pending.length > 0) this.schedule(saveAfter);
+  private longer(): number {
+    const after = this.retryAfter;
+    this.retryAfter = Math.min(longestRetry, this.retryAfter * 1.6);
+    return after;
   }
+
+  private giveUp(edit: PendingEdit, why: Omit<PutAside, "edit">): void {
+    this.putAside([{ edit, ...why }]);
+    this.discard([edit]);
+  }
+
+  /** Edits that can't be kept wait on the device until somebody has decided on them. */
+  private putAside(items: readonly PutAside[]): void {
+    if (items.length === 0) return;
+    const { investigationId, personId } = this.keeping;
+    this.store.setState(({ aside }) => ({ aside: [...aside, ...items] }));
+    void keepAside(investigationId, personId, items).catch(() => {});
+  }
+
+  /** What was sent is with the server now, or stands aside: either way it waits no longer. */
+  private discard(sent: readonly PendingEdit[]): void {
+    const ids = new Set(sent.map((edit) => edit.id));
+    const { state, dropped } = without(this.store.getState(), ids);
+    const done = state.pending.length === 0;
+    const saving = done ? ({ kind: "kept", at: new Date() } as const) : ({ kind: "keeping" } as const);
+    this.store.setState({ ...state, saving });
+    this.putAside(dropped.map(goneAside));
+    if (!done) this.schedule(saveAfter);
+  } // prettier-ignore
 
   private receive(edits: readonly ServerEdit[]): void {
     const { state, dropped, gap } = received(this.store.getState(), edits);
     if (gap) return this.schedule(0);
-    this.store.setState(dropped.length > 0 ? { ...state, notice: sayings.refused.gone } : state);
+    this.store.setState(state);
+    this.putAside(dropped.map(goneAside));
+    if (edits.some(({ replaces }) => replaces)) void this.learnReplaced();
+  }
+
+  /** Asks what took the place of other work, and shows it until it was seen. */
+  private async learnReplaced(): Promise<void> {
+    const { device } = this.store.getState().place;
+    if (device === "") return;
+    const replaced = await replacedHere(this.keeping.investigationId, device);
+    if (replaced && !this.stopped) this.store.setState({ replaced });
   }
 }
+
+const goneAside = (edit: PendingEdit): PutAside => ({ edit, reason: "gone", detail: "" });
 
 /** Opens the copy of this device when the server can't give the document. */
 export async function openDeviceCopy(investigationId: string, personId: string | null) {

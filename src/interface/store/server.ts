@@ -1,33 +1,93 @@
-import type { PendingEdit, ServerEdit } from "./documentState";
+import { type EditInParts, type Replaced, type SaveAnswer, savingLimits } from "@/protocol/saving";
+import { sentText } from "./outbox";
+import type { PendingEdit } from "./documentState";
 
 /** What the server said to a save. */
 export type SaveReply =
-  | {
-      readonly kind: "saved";
-      readonly edits: readonly ServerEdit[];
-      readonly refused: readonly { id: string; reason: "gone" | "invalid"; detail: string }[];
-    }
+  | ({ readonly kind: "saved" } & SaveAnswer)
+  /** Nobody answers, or the database is away: it is tried again. */
   | { readonly kind: "away" }
+  /** The server asks to wait so many milliseconds. */
+  | { readonly kind: "busy"; readonly after: number }
   | { readonly kind: "signed-out" }
   | { readonly kind: "lost" }
-  | { readonly kind: "malformed"; readonly reason: string };
+  /** The server will not take what was sent, whenever it is sent again. */
+  | { readonly kind: "refused"; readonly reason: string }
+  /** The server stumbled over what was sent, or over something of its own. */
+  | { readonly kind: "failed" };
+
+type Trouble = Exclude<SaveReply, { kind: "saved" }>;
 
 const patience = 10_000;
+const usualWait = 5;
 
-async function post(investigationId: string, body: string): Promise<SaveReply> {
-  const response = await fetch(`/api/investigations/${investigationId}/edits`, {
-    method: "POST",
-    headers: { "content-type": "application/json" },
-    body,
-    signal: AbortSignal.timeout(patience),
-  });
-  if (response.ok) return { kind: "saved", ...(await response.json()) };
-  if (response.status === 401) return { kind: "signed-out" };
-  if (response.status === 404) return { kind: "lost" };
-  if (response.status === 400) {
-    return { kind: "malformed", reason: ((await response.json()) as { reason: string }).reason };
+async function reasonOf(response: Response): Promise<string> {
+  try {
+    return ((await response.json()) as { reason?: string }).reason ?? "";
+  } catch {
+    return "";
   }
-  return { kind: "away" };
+}
+
+/** What a status other than 200 means for what was sent. */
+async function troubleOf(response: Response): Promise<Trouble> {
+  const { status, headers } = response;
+  switch (status) {
+    case 401:
+      return { kind: "signed-out" };
+    case 404:
+    case 409:
+      return { kind: "lost" };
+    case 408:
+    case 502:
+    case 503:
+    case 504:
+      return { kind: "away" };
+    case 429:
+      return { kind: "busy", after: 1000 * Number(headers.get("retry-after") ?? usualWait) };
+  }
+  return status < 500 ? { kind: "refused", reason: await reasonOf(response) } : { kind: "failed" };
+}
+
+/** Asks the server; never throws. */
+async function asked<Answer>(
+  address: string,
+  body?: string,
+): Promise<{ readonly answer: Answer } | { readonly trouble: Trouble }> {
+  try {
+    const sending = body !== undefined && {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body,
+    };
+    const signal = AbortSignal.timeout(patience);
+    const response = await fetch(address, { ...sending, signal });
+    if (response.ok) return { answer: (await response.json()) as Answer };
+    return { trouble: await troubleOf(response) };
+  } catch {
+    return { trouble: { kind: "away" } };
+  }
+}
+
+const addressOf = (investigationId: string, what: string) =>
+  `/api/investigations/${investigationId}/${what}`;
+
+/** Sends a long edit part by part; what then stands for it in the save. */
+async function sendParts(
+  investigationId: string,
+  { id }: PendingEdit,
+  text: string,
+): Promise<EditInParts | Trouble> {
+  const { lettersAtOnce } = savingLimits;
+  const parts = Math.ceil(text.length / lettersAtOnce);
+  if (parts > savingLimits.partsOfEdit) return { kind: "refused", reason: "it is too long" };
+  for (let part = 0; part < parts; part++) {
+    const piece = text.slice(part * lettersAtOnce, (part + 1) * lettersAtOnce);
+    const body = JSON.stringify({ id, part, parts, text: piece });
+    const reply = await asked(addressOf(investigationId, "parts"), body);
+    if ("trouble" in reply) return reply.trouble;
+  }
+  return { id, parts };
 }
 
 /** Sends edits and learns of all edits behind `since`; never throws. */
@@ -36,37 +96,40 @@ export async function save(
   since: number,
   edits: readonly PendingEdit[],
 ): Promise<SaveReply> {
-  const body = JSON.stringify({
-    since,
-    edits: edits.map(({ id, act, at, patches, inverse }) => ({ id, act, at, patches, inverse })),
-  });
-  try {
-    return await post(investigationId, body);
-  } catch {
-    return { kind: "away" };
+  const texts: string[] = [];
+  for (const edit of edits) {
+    const text = sentText(edit);
+    if (text.length <= savingLimits.lettersAtOnce) texts.push(text);
+    else {
+      const sent = await sendParts(investigationId, edit, text);
+      if ("kind" in sent) return sent;
+      texts.push(JSON.stringify(sent));
+    }
   }
+  const body = `{"since":${since},"edits":[${texts.join(",")}]}`;
+  const reply = await asked<SaveAnswer>(addressOf(investigationId, "edits"), body);
+  return "answer" in reply ? { kind: "saved", ...reply.answer } : reply.trouble;
 }
 
-/** Listens for other windows' edits; returns how to stop. */
-export function listen(
+/** What was replaced of the work of this device, or by it; undefined where the server can't say. */
+export async function replacedHere(investigationId: string, device: string) {
+  const address = `${addressOf(investigationId, "replaced")}?device=${device}`;
+  const reply = await asked<{ replaced: readonly Replaced[] }>(address);
+  return "answer" in reply ? reply.answer.replaced : undefined;
+}
+
+/** Lets the server forget what was seen. */
+export async function replacedSeen(
   investigationId: string,
-  since: () => number,
-  onEdits: (edits: readonly ServerEdit[]) => void,
-): () => void {
-  let source: EventSource | undefined;
-  let retry: ReturnType<typeof setTimeout> | undefined;
-  const open = () => {
-    source = new EventSource(`/api/investigations/${investigationId}/live?since=${since()}`);
-    source.onmessage = ({ data }: MessageEvent<string>) =>
-      onEdits((JSON.parse(data) as { edits: ServerEdit[] }).edits);
-    source.onerror = () => {
-      source?.close();
-      retry = setTimeout(open, 1000);
-    };
-  };
-  open();
-  return () => {
-    clearTimeout(retry);
-    source?.close();
-  };
+  device: string,
+  ids: readonly string[],
+): Promise<void> {
+  await asked(addressOf(investigationId, "replaced"), JSON.stringify({ device, ids }));
+}
+
+/** Tells the server's log of a fault; nothing that was typed goes with it. */
+export function reportFault(where: string, error: unknown): void {
+  const message = error instanceof Error ? `${error.name}: ${error.message}` : String(error);
+  console.error(error);
+  void asked("/api/faults", JSON.stringify({ where, message: message.slice(0, 1000) }));
 }

@@ -54,6 +54,22 @@ export function applyChange(document: Investigation, patches: readonly Patch[]):
   }
 }
 
+/** Patches as a change of their own, with the way back; undefined where what they change is gone. */
+export function changeOf(
+  document: Investigation,
+  act: string,
+  patches: readonly Patch[],
+): Change | undefined {
+  try {
+    const [, there, back] = produceWithPatches(document, (draft) => {
+      applyPatches(draft, patches as Patch[]);
+    });
+    return { act, patches: there, inverse: back };
+  } catch {
+    return undefined;
+  }
+}
+
 /** The way back as a change of its own, so that undo is logged like any other act. */
 export function reversed(change: Change, act: string): Change {
   return { act, patches: change.inverse, inverse: change.patches };

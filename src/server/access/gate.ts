@@ -27,6 +27,11 @@ export function admitPerson(token: string | undefined): Promise<Entry<object>> {
   });
 }
 
+/** Whether a value can be an id: an action is called with whatever somebody sends. */
+function isId(value: unknown): value is string {
+  return typeof value === "string" && /^[A-Za-z0-9_-]{1,40}$/.test(value);
+}
+
 /** Lets a person in to an investigation of their own, on the shelf or (`deleted`) off it; someone else's is not found, as if it were not there. */
 export function admitToInvestigation(
   token: string | undefined,
@@ -36,6 +41,7 @@ export function admitToInvestigation(
   return unlessAway<{ investigation: StoredInvestigation }>(async () => {
     const person = await personOf(token);
     if (!person) return { kind: "signed-out" };
+    if (!isId(investigationId)) return { kind: "not-found" };
     const investigation = await models().StoredInvestigation.findOne({
       where: {
         id: investigationId,

@@ -26,6 +26,8 @@ export class StoredInvestigation extends Model {
   declare title: string;
   declare revision: number;
   declare document: unknown;
+  /** About how long the document is; null where nobody has measured it. */
+  declare letters: CreationOptional<number | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   /** When it was taken off the shelf; null while it stands there. */
@@ -42,6 +44,37 @@ export class StoredEdit extends Model {
   declare patches: unknown;
   declare inverse: unknown;
   declare madeAt: Date;
+  declare windowId: string | null;
+  declare deviceId: string | null;
+  /** The newest revision on the screen where it was made. */
+  declare madeOn: number | null;
+  /** Whether it took the place of what somebody else had done meanwhile. */
+  declare replaces: CreationOptional<boolean>;
+}
+
+/** One part of a long edit that is still on its way. */
+export class EditPart extends Model {
+  declare investigationId: string;
+  declare authorId: string;
+  declare editId: string;
+  declare part: number;
+  declare text: string;
+  declare receivedAt: Date;
+}
+
+/** What one side is to be told of work that was replaced. */
+export class Replacement extends Model {
+  declare id: CreationOptional<number>;
+  declare investigationId: string;
+  declare personId: string;
+  declare deviceId: string;
+  declare side: string;
+  declare path: (string | number)[];
+  declare was: unknown;
+  declare stands: unknown;
+  declare back: unknown;
+  declare otherId: string | null;
+  declare madeAt: Date;
 }
 
 /** Sequelize writes into the attributes that it is given, so each column gets its own. */
@@ -51,8 +84,30 @@ const whole = () => ({ type: DataTypes.INTEGER, allowNull: false });
 const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 const key = () => ({ ...text(), primaryKey: true });
 
+const shared = { underscored: true, timestamps: false };
+
+/** What is kept only until it has arrived. */
+function defineOnTheWay(sequelize: Sequelize): void {
+  EditPart.init(
+    {
+      ...{ investigationId: key(), authorId: key(), editId: key() },
+      part: { ...whole(), primaryKey: true },
+      ...{ text: text(), receivedAt: moment() },
+    },
+    { ...shared, sequelize, tableName: "edit_parts" },
+  );
+  Replacement.init(
+    {
+      id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
+      ...{ investigationId: text(), personId: text(), deviceId: text(), side: text() },
+      ...{ path: json(), was: { type: DataTypes.JSONB }, stands: { type: DataTypes.JSONB } },
+      ...{ back: json(), otherId: { type: DataTypes.TEXT }, madeAt: moment() },
+    },
+    { ...shared, sequelize, tableName: "replacements" },
+  );
+}
+
 function defineModels(sequelize: Sequelize): void {
-  const shared = { sequelize, underscored: true, timestamps: false };
   Person.init(
     {
       id: key(),
@@ -62,11 +117,11 @@ function defineModels(sequelize: Sequelize): void {
       demo: { type: DataTypes.BOOLEAN },
       tourEndedAt: { type: DataTypes.DATE },
     },
-    { ...shared, tableName: "people" },
+    { ...shared, sequelize, tableName: "people" },
   );
   Session.init(
     { tokenHash: key(), personId: text(), expiresAt: moment() },
-    { ...shared, tableName: "sessions" },
+    { ...shared, sequelize, tableName: "sessions" },
   );
   StoredInvestigation.init(
     {
@@ -75,9 +130,10 @@ function defineModels(sequelize: Sequelize): void {
       title: text(),
       revision: whole(),
       document: json(),
+      letters: { type: DataTypes.INTEGER },
       deletedAt: { type: DataTypes.DATE },
     },
-    { ...shared, timestamps: true, tableName: "investigations" },
+    { ...shared, sequelize, timestamps: true, tableName: "investigations" },
   );
   StoredEdit.init(
     {
@@ -89,9 +145,14 @@ function defineModels(sequelize: Sequelize): void {
       patches: json(),
       inverse: json(),
       madeAt: moment(),
+      windowId: { type: DataTypes.TEXT },
+      deviceId: { type: DataTypes.TEXT },
+      madeOn: { type: DataTypes.INTEGER },
+      replaces: { type: DataTypes.BOOLEAN },
     },
-    { ...shared, tableName: "edits" },
+    { ...shared, sequelize, tableName: "edits" },
   );
+  defineOnTheWay(sequelize);
 }
 
 let defined: Sequelize | undefined;
@@ -103,5 +164,5 @@ export function models() {
     defineModels(sequelize);
     defined = sequelize;
   }
-  return { sequelize, Person, Session, StoredInvestigation, StoredEdit };
+  return { sequelize, Person, Session, StoredInvestigation, StoredEdit, EditPart, Replacement };
 }

@@ -8,6 +8,8 @@ export interface LoggedEdit {
   readonly id: string;
   readonly act: string;
   readonly patches: readonly Patch[];
+  /** Whether it took the place of what somebody else had done meanwhile. */
+  readonly replaces?: boolean;
 }
 
 /** The edits behind a revision, oldest first. */
@@ -18,14 +20,15 @@ export async function editsSince(
 ): Promise<LoggedEdit[]> {
   const found = await models().StoredEdit.findAll({
     where: { investigationId, revision: { [Op.gt]: since } },
-    attributes: ["revision", "id", "act", "patches"],
+    attributes: ["revision", "id", "act", "patches", "replaces"],
     order: [["revision", "ASC"]],
     transaction,
   });
-  return found.map(({ revision, id, act, patches }) => ({
+  return found.map(({ revision, id, act, patches, replaces }) => ({
     revision,
     id,
     act,
     patches: patches as Patch[],
+    ...(replaces && { replaces }),
   }));
 }

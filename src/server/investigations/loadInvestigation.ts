@@ -8,11 +8,17 @@ export interface LoadedInvestigation {
   readonly revision: number;
 }
 
-/** Brings a stored investigation up to the present version. */
-export function loadInvestigation(stored: StoredInvestigation): LoadedInvestigation {
+/** A stored document that can't be read as it is. */
+export class UnreadableInvestigation extends Error {}
+
+/** Brings a stored investigation up to the present version; @throws UnreadableInvestigation. */
+export function loadInvestigation(
+  stored: Pick<StoredInvestigation, "id" | "document" | "revision">,
+): LoadedInvestigation {
   const upgraded = upgradeInvestigation(stored.document);
   if (upgraded.kind !== "document") {
-    throw new Error(`investigation ${stored.id} can't be read: ${upgraded.kind}`);
+    const why = upgraded.kind === "malformed" ? upgraded.reason : upgraded.kind;
+    throw new UnreadableInvestigation(`investigation ${stored.id} can't be read: ${why}`);
   }
   return { document: upgraded.document, revision: stored.revision };
 }

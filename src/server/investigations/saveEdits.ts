@@ -1,118 +1,97 @@
-import type { Transaction } from "sequelize";
-import { applyChange, type Edit } from "@/investigation/history/edit";
-import type { Investigation } from "@/investigation/model/investigation";
-import { validateInvestigation } from "@/investigation/model/schema";
-import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
+import { Op, type Transaction } from "sequelize";
+import type { Patch } from "immer";
+import type { EditInParts, SaveAnswer, SentEdit } from "@/protocol/saving";
+import { savingLimits } from "@/protocol/saving";
 import { models, type StoredInvestigation } from "../database/models";
 import { liveChannel } from "../live/channel";
-import { editsSince, type LoggedEdit } from "./editsSince";
-import type { SaveRequest } from "./editSchema";
+import { wholeEdits } from "./editParts";
+import { editsSince } from "./editsSince";
+import type { ReadSave } from "./editSchema";
+import { loadInvestigation } from "./loadInvestigation";
+import { tellReplaced } from "./replacements";
+import type { Meanwhile } from "./replacedWork";
+import { type Taken, takeEdits } from "./takeEdits";
 
-/** Why an edit was not taken: what it changes is gone, or it would make the document invalid. */
-export interface Refusal {
-  readonly id: string;
-  readonly reason: "gone" | "invalid";
-  readonly detail: string;
-}
-
-/** The newest revision, all edits behind the one that the browser knows, and what was not taken. */
-export interface SaveAnswer {
-  readonly revision: number;
-  /** Of the edits that the browser sent itself it is told the revision, not the patches. */
-  readonly edits: readonly (Omit<LoggedEdit, "patches"> & Partial<LoggedEdit>)[];
-  readonly refused: readonly Refusal[];
-}
-
-type Attempt = { readonly document: Investigation } | { readonly refusal: Refusal };
-
-function attempt(document: Investigation, edit: Edit): Attempt {
-  const application = applyChange(document, edit.patches);
-  if (!application.applied) {
-    return { refusal: { id: edit.id, reason: "gone", detail: "what it changes is not there" } };
-  }
-  const checked = validateInvestigation(application.document);
-  return checked.valid
-    ? { document: checked.document }
-    : { refusal: { id: edit.id, reason: "invalid", detail: checked.reason } };
-}
-
-async function knownIds(investigationId: string, edits: readonly Edit[], transaction: Transaction) {
+async function knownIds(id: string, edits: readonly { readonly id: string }[], transaction: Transaction) {
   const found = await models().StoredEdit.findAll({
-    where: { investigationId, id: edits.map((edit) => edit.id) },
+    where: { investigationId: id, id: edits.map((edit) => edit.id) },
     attributes: ["id"],
     transaction,
   });
   return new Set(found.map((edit) => edit.id));
-}
+} // prettier-ignore
 
-function stored(investigation: StoredInvestigation): Investigation {
-  const upgraded = upgradeInvestigation(investigation.document);
-  if (upgraded.kind !== "document") {
-    throw new Error(`investigation ${investigation.id} can't be read: ${upgraded.kind}`);
-  }
-  return upgraded.document;
-}
-
-interface Taken {
-  readonly document: Investigation;
-  readonly taken: readonly Edit[];
-  readonly refused: readonly Refusal[];
-}
-
-/** All of them at once: one look at the whole document; undefined where any of them does not fit. */
-function takeTogether(document: Investigation, edits: readonly Edit[]): Taken | undefined {
-  let current = document;
-  for (const edit of edits) {
-    const application = applyChange(current, edit.patches);
-    if (!application.applied) return undefined;
-    current = application.document;
-  }
-  const checked = validateInvestigation(current);
-  return checked.valid ? { document: checked.document, taken: edits, refused: [] } : undefined;
-}
-
-function takeEdits(document: Investigation, edits: readonly Edit[], known: Set<string>): Taken {
-  const fresh = edits.filter(({ id }) => !known.has(id));
-  const apart = new Set(fresh.map(({ id }) => id)).size === fresh.length;
-  return (apart && takeTogether(document, fresh)) || takeEach(document, fresh, known);
-}
-
-function takeEach(document: Investigation, edits: readonly Edit[], known: Set<string>): Taken {
-  const taken: Edit[] = [];
-  const refused: Refusal[] = [];
-  let current = document;
-  for (const edit of edits) {
-    if (known.has(edit.id)) continue;
-    const outcome = attempt(current, edit);
-    if ("refusal" in outcome) refused.push(outcome.refusal);
-    else {
-      current = outcome.document;
-      taken.push(edit);
-      known.add(edit.id);
-    }
-  }
-  return { document: current, taken, refused };
-}
-
-function withoutOwn(logged: readonly LoggedEdit[], own: readonly Edit[]): SaveAnswer["edits"] {
-  const ids = new Set(own.map(({ id }) => id));
-  return logged.map((edit) => {
-    const { revision, id, act } = edit;
-    return ids.has(id) ? { revision, id, act } : edit;
+/** What was logged behind the oldest revision on which any of the edits was made. */
+async function doneMeanwhile(
+  { id, revision }: StoredInvestigation,
+  edits: readonly SentEdit[],
+  transaction: Transaction,
+): Promise<readonly Meanwhile[]> {
+  const oldest = edits.reduce((least, { on }) => Math.min(least, on), revision);
+  if (oldest >= revision) return [];
+  const found = await models().StoredEdit.findAll({
+    where: { investigationId: id, revision: { [Op.gt]: oldest } },
+    attributes: ["revision", "authorId", "windowId", "deviceId", "patches"],
+    order: [["revision", "ASC"]],
+    transaction,
   });
+  return found.map(({ revision: at, authorId, windowId, deviceId, patches }) => ({
+    ...{ revision: at, authorId, window: windowId ?? "", device: deviceId ?? "" },
+    patches: patches as readonly Patch[],
+  }));
+}
+
+/** Logs what was taken, keeps the document, and announces the new revision. */
+async function keep(
+  investigation: StoredInvestigation,
+  authorId: string,
+  { document, letters, taken, replaced }: Taken,
+  transaction: Transaction,
+): Promise<void> {
+  const { sequelize, StoredEdit } = models();
+  const { id: investigationId, revision: before } = investigation;
+  const winners = new Set(replaced.map(({ won }) => won.id));
+  await StoredEdit.bulkCreate(
+    taken.map(({ id, act, patches, inverse, at, on, window, device }, index) => ({
+      ...{ investigationId, authorId, id, act, patches, inverse, madeAt: at },
+      ...{ windowId: window, deviceId: device, madeOn: on, replaces: winners.has(id) },
+      revision: before + index + 1,
+    })),
+    { transaction },
+  );
+  const revision = before + taken.length;
+  await investigation.update({ document, title: document.title, revision, letters }, { transaction });
+  await tellReplaced(investigationId, authorId, replaced, transaction);
+  await sequelize.query("select pg_notify(:channel, :payload)", {
+    replacements: { channel: liveChannel, payload: JSON.stringify({ investigationId, revision }) },
+    transaction,
+  });
+} // prettier-ignore
+
+function withoutOwn(logged: SaveAnswer["edits"], own: readonly { readonly id: string }[]) {
+  const ids = new Set(own.map(({ id }) => id));
+  return logged.map((edit): SaveAnswer["edits"][number] => {
+    const { revision, id, act, replaces } = edit;
+    return ids.has(id) ? { revision, id, act, ...(replaces && { replaces }) } : edit;
+  });
+}
+
+/** The long edits that the log does not have yet: of those the parts are wanted. */
+function stillWanted(sent: readonly (SentEdit | EditInParts)[], known: ReadonlySet<string>) {
+  return sent.filter((edit) => !("parts" in edit && known.has(edit.id)));
 }
 
 /**
  * Takes edits into an investigation: in one transaction under a row lock, each applied to the newest
  * document, validated, logged and announced. An edit that the log already has is passed over; edits on an
- * older revision merge, for their patches name only what they change, and the later one wins.
+ * older revision merge, for their patches name only what they change, and the later one wins: both sides are told.
  */
 export async function saveEdits(
   investigationId: string,
   authorId: string,
-  request: SaveRequest,
+  request: Omit<ReadSave, "refused"> & Partial<Pick<ReadSave, "refused">>,
 ): Promise<SaveAnswer> {
-  const { sequelize, StoredInvestigation, StoredEdit } = models();
+  const { sequelize, StoredInvestigation } = models();
   return sequelize.transaction(async (transaction) => {
     const investigation = await StoredInvestigation.findByPk(investigationId, {
       transaction,
@@ -120,26 +99,20 @@ export async function saveEdits(
       rejectOnEmpty: true,
     });
     const known = await knownIds(investigationId, request.edits, transaction);
-    const { document, taken, refused } = takeEdits(stored(investigation), request.edits, known);
-    const revision = investigation.revision + taken.length;
-    if (taken.length > 0) {
-      await StoredEdit.bulkCreate(
-        taken.map(({ id, act, patches, inverse, at }, index) => ({
-          ...{ investigationId, authorId, id, act, patches, inverse, madeAt: at },
-          revision: investigation.revision + index + 1,
-        })),
-        { transaction },
-      );
-      await investigation.update({ document, title: document.title, revision }, { transaction });
-      await sequelize.query("select pg_notify(:channel, :payload)", {
-        replacements: {
-          channel: liveChannel,
-          payload: JSON.stringify({ investigationId, revision }),
-        },
-        transaction,
-      });
-    }
+    const wanted = stillWanted(request.edits, known);
+    const whole = await wholeEdits(investigationId, authorId, wanted, transaction);
+    const { document } = loadInvestigation(investigation);
+    const fresh = whole.edits.filter(({ id }) => !known.has(id));
+    const meanwhile = await doneMeanwhile(investigation, fresh, transaction);
+    const letters = investigation.letters ?? undefined;
+    const outcome = takeEdits({ document, letters, known, meanwhile }, fresh);
+    if (outcome.taken.length > 0) await keep(investigation, authorId, outcome, transaction);
     const edits = await editsSince(investigationId, request.since, transaction);
-    return { revision, edits: withoutOwn(edits, request.edits), refused };
+    return {
+      revision: investigation.revision,
+      edits: withoutOwn(edits, request.edits),
+      refused: [...(request.refused ?? []), ...whole.refused, ...outcome.refused],
+      ...(outcome.letters > savingLimits.lettersOfDocumentNear && { nearlyFull: outcome.letters }),
+    };
   });
 }

@@ -15,7 +15,8 @@ export async function renameOnShelf(
   const { document, revision } = loadInvestigation(stored);
   const { change } = perform(document, renameInvestigation, { title });
   if (change.patches.length === 0) return;
-  const edit = { ...change, id: nanoid(16), at: new Date().toISOString() };
+  const made = { id: nanoid(16), at: new Date().toISOString(), on: revision };
+  const edit = { ...change, ...made, window: "", device: "" };
   await saveEdits(stored.id, personId, { since: revision, edits: [edit] });
 }
 

@@ -1,3 +1,4 @@
+import type { LiveMessage } from "@/protocol/saving";
 import { type LoggedEdit, editsSince } from "../investigations/editsSince";
 import { isDatabaseAway } from "../database/connection";
 import { subscribe } from "./listener";
@@ -5,59 +6,93 @@ import { streamOpened } from "./openStreams";
 
 const heartbeatEvery = 15_000;
 
-interface Stream {
+/** One investigation that a browser listens to, from a revision on. */
+export interface Followed {
   readonly investigationId: string;
+  readonly since: number;
+}
+
+interface Stream {
+  readonly personId: string;
+  readonly followed: readonly Followed[];
   /** Whether the person may still read it; asked before each message. */
-  readonly stillAllowed: () => Promise<boolean>;
+  readonly stillAllowed: (investigationId: string) => Promise<boolean>;
   readonly signal: AbortSignal;
 }
 
 /** Letters beyond which a window is told of edits alone: its own it has, others' it asks for. */
 const longMessage = 100_000;
 
-function message(edits: readonly LoggedEdit[]): string {
-  const whole = JSON.stringify({ edits });
-  const told = edits.map(({ revision, id, act }) => ({ revision, id, act }));
-  const data = whole.length <= longMessage ? whole : JSON.stringify({ edits: told });
-  return `data: ${data}\n\n`;
+function message(investigation: string, edits: readonly LoggedEdit[]): string {
+  const whole: LiveMessage = { investigation, edits };
+  const text = JSON.stringify(whole);
+  if (text.length <= longMessage) return `data: ${text}\n\n`;
+  const told = edits.map(({ revision, id, act, replaces }) => ({ revision, id, act, replaces }));
+  return `data: ${JSON.stringify({ investigation, edits: told } satisfies LiveMessage)}\n\n`;
 }
 
-/** Server-sent events: the edits behind `since`, then each new one as it is announced. */
-export function editStream(stream: Stream, since: number): ReadableStream<Uint8Array> {
-  const encoder = new TextEncoder();
+/** Says the edits of one investigation, each once, one message after the other; ends when it may be read no longer. */
+function follow(
+  { investigationId, since }: Followed,
+  stillAllowed: Stream["stillAllowed"],
+  say: (text: string) => void,
+): () => void {
   let sent = since;
+  let turn = Promise.resolve();
+  let ended = false;
+  let unsubscribe = () => {};
+  const end = () => {
+    ended = true;
+    unsubscribe();
+  };
+  const sendNews = async () => {
+    if (ended) return;
+    if (!(await stillAllowed(investigationId))) {
+      say(
+        `data: ${JSON.stringify({ investigation: investigationId, edits: [], ended: true })}\n\n`,
+      );
+      return end();
+    }
+    const edits = await editsSince(investigationId, sent);
+    const newest = edits[edits.length - 1];
+    if (!newest || ended) return;
+    sent = newest.revision;
+    say(message(investigationId, edits));
+  };
+  const look = () => {
+    turn = turn.then(sendNews).catch((error: unknown) => {
+      if (!isDatabaseAway(error)) end();
+    });
+  };
+  unsubscribe = subscribe(investigationId, look);
+  look();
+  return end;
+}
+
+/** Server-sent events: of each investigation the edits behind its revision, then each new one as it is announced. */
+export function editStream(stream: Stream): ReadableStream<Uint8Array> {
+  const encoder = new TextEncoder();
   let close = () => {};
   let cancelled = false;
   return new ReadableStream({
     start(controller) {
-      const say = (text: string) => controller.enqueue(encoder.encode(text));
-      let turn = Promise.resolve();
-      const sendNews = async () => {
-        if (!(await stream.stillAllowed())) return close();
-        const edits = await editsSince(stream.investigationId, sent);
-        const newest = edits[edits.length - 1];
-        if (!newest) return;
-        sent = newest.revision;
-        say(message(edits));
-      };
-      const look = () => {
-        turn = turn.then(sendNews).catch((error: unknown) => {
-          if (!isDatabaseAway(error)) close();
-        });
+      let closed = false;
+      const say = (text: string) => {
+        if (!closed) controller.enqueue(encoder.encode(text));
       };
       const heartbeat = setInterval(() => say(": here\n\n"), heartbeatEvery);
-      const unsubscribe = subscribe(stream.investigationId, look);
-      const forget = streamOpened(() => close());
+      say(": open\n\n");
+      const ends = stream.followed.map((one) => follow(one, stream.stillAllowed, say));
+      const forget = streamOpened(stream.personId, () => close());
       close = () => {
         close = () => {};
+        closed = true;
         clearInterval(heartbeat);
-        unsubscribe();
+        for (const end of ends) end();
         forget();
         if (!cancelled) controller.close();
       };
       stream.signal.addEventListener("abort", () => close());
-      say(": open\n\n");
-      look();
     },
     cancel: () => {
       cancelled = true;

@@ -1,0 +1,46 @@
+import { ValidationError } from "yup";
+import { personForRoute, sessionToken } from "@/app/access";
+import { answered } from "@/app/answers";
+import { admitToInvestigation } from "@/server/access/gate";
+import { editStream, type Followed } from "@/server/live/editStream";
+import { roomForStream } from "@/server/live/openStreams";
+
+const mostFollowed = 60;
+const one = /^([A-Za-z0-9_-]{1,40}):(\d{1,9})$/;
+
+/** What a browser wants to follow, as "id:revision,id:revision"; the same for all its tabs. */
+function readFollowed(request: Request): readonly Followed[] {
+  const texts = (new URL(request.url).searchParams.get("of") ?? "").split(",");
+  const found = texts.map((text) => one.exec(text));
+  if (found.length > mostFollowed || found.some((match) => !match)) {
+    throw new ValidationError("names no investigations");
+  }
+  return found.map((match) => ({
+    investigationId: match?.[1] ?? "",
+    since: Number(match?.[2]),
+  }));
+}
+
+const allowed = new Set(["granted", "away"]);
+
+/** Server-sent events with each new edit of the investigations that one browser has open. */
+export function GET(request: Request): Promise<Response> {
+  return answered(request, async () => {
+    const entry = await personForRoute();
+    if (entry.answer) return entry.answer;
+    roomForStream();
+    const token = await sessionToken();
+    const stream = editStream({
+      ...{ personId: entry.personId, followed: readFollowed(request), signal: request.signal },
+      stillAllowed: async (id) => allowed.has((await admitToInvestigation(token, id)).kind),
+    });
+    return new Response(stream, {
+      headers: {
+        "content-type": "text/event-stream",
+        "cache-control": "no-cache, no-transform",
+        "x-accel-buffering": "no",
+        connection: "close",
+      },
+    });
+  });
+}

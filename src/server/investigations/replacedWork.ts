@@ -1,0 +1,80 @@
+import { isDeepStrictEqual } from "node:util";
+import type { Patch } from "immer";
+import type { Investigation } from "@/investigation/model/investigation";
+import type { SentEdit } from "@/protocol/saving";
+
+/** An edit that was logged while another window worked on an older revision. */
+export interface Meanwhile {
+  readonly revision: number;
+  readonly authorId: string;
+  readonly window: string;
+  readonly device: string;
+  readonly patches: readonly Patch[];
+}
+
+/** One value that took the place of what another had put there at the same time. */
+export interface ReplacedWork {
+  readonly lost: Meanwhile;
+  readonly won: SentEdit;
+  readonly path: readonly (string | number)[];
+  readonly was: unknown;
+  readonly stands: unknown;
+  /** What puts back what was there. */
+  readonly back: Patch;
+}
+
+type Path = readonly (string | number)[];
+
+/** No list of what was replaced grows further with one edit. */
+const most = 200;
+
+function valueAt(document: unknown, path: Path): unknown {
+  let here = document;
+  for (const step of path) {
+    if (typeof here !== "object" || here === null || !Object.hasOwn(here, step)) return undefined;
+    here = (here as Record<string | number, unknown>)[step];
+  }
+  return here;
+}
+
+const keyOf = (path: Path) => JSON.stringify(path.map(String));
+
+/** The own path that stands at or above another's path, or below it. */
+function metBy(own: ReadonlyMap<string, Path>, path: Path): Path | undefined {
+  for (let length = path.length; length > 0; length--) {
+    const met = own.get(keyOf(path.slice(0, length)));
+    if (met) return met;
+  }
+  const key = keyOf(path).slice(0, -1);
+  for (const [text, below] of own) if (text.startsWith(`${key},`)) return below;
+  return undefined;
+}
+
+/** Paths without those that belong to an order or a moment's view, which nobody would miss. */
+const matters = (path: Path) => path.at(-1) !== "order";
+
+/** What an edit replaced of what other windows had done since the revision on which it was made. */
+export function replacedBy(
+  won: SentEdit,
+  meanwhile: readonly Meanwhile[],
+  before: Investigation,
+  after: Investigation,
+): readonly ReplacedWork[] {
+  const own = new Map(won.patches.map(({ path }) => [keyOf(path), path] as const));
+  const found = new Map<string, ReplacedWork>();
+  for (const lost of meanwhile) {
+    if (lost.revision <= won.on || (lost.window === won.window && lost.window !== "")) continue;
+    for (const { path } of lost.patches) {
+      const met = matters(path) ? metBy(own, path) : undefined;
+      if (!met) continue;
+      const deeper = met.length > path.length ? met : path;
+      const was = valueAt(before, deeper);
+      const stands = valueAt(after, deeper);
+      if (was === undefined || was === "" || isDeepStrictEqual(was, stands)) continue;
+      const back: Patch = { op: "replace", path: [...met], value: valueAt(before, met) };
+      found.set(keyOf(deeper), { lost, won, path: deeper, was, stands, back });
+      if (found.size >= most) return [...found.values()];
+    }
+  }
+  return [...found.values()];
+}

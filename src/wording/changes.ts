@@ -1,0 +1,189 @@
+import type { Patch } from "immer";
+import type { Investigation } from "@/investigation/model/investigation";
+import { inOrder } from "@/investigation/model/order";
+import { cellPlace, type Row, wholeRow } from "@/investigation/model/row";
+
+type Path = readonly (string | number)[];
+
+const longest = 60;
+
+/** A typed value as it is quoted; undefined for what is no text of somebody's. */
+export function quoted(value: unknown): string | undefined {
+  if (typeof value === "number") return String(value);
+  if (typeof value !== "string") return undefined;
+  if (value.trim() === "") return "nothing";
+  return value.length > longest ? `${value.slice(0, longest)}…` : value;
+}
+
+function calledQuantity({ quantities }: Investigation, id: string): string {
+  const quantity = quantities[id];
+  return quantity?.symbol.trim() || quantity?.name.trim() || "a column";
+}
+
+function calledCell(document: Investigation, cell: string): string {
+  const { quantity, repeat } = cellPlace(cell);
+  const called = calledQuantity(document, quantity);
+  const several = (document.quantities[quantity]?.repeats ?? 1) > 1 || repeat > 1;
+  return several ? `repeat ${repeat} of ${called}` : called;
+}
+
+/** "row 3", counted in its table as the page counts. */
+function calledRow({ rows }: Investigation, id: string): string {
+  const table = rows[id]?.table;
+  if (table === undefined) return "a row that is gone";
+  const own = inOrder(rows).filter(([, row]) => row.table === table);
+  return `row ${own.findIndex(([row]) => row === id) + 1}`;
+}
+
+const fields: Readonly<Record<string, string>> = {
+  ...{ name: "the name", symbol: "the symbol", unit: "the unit", formula: "the formula" },
+  ...{ value: "the value", uncertainty: "the ±", title: "the title", caption: "the caption" },
+};
+
+const sections: Readonly<Record<string, string>> = {
+  ...{ title: "the title", theory: "the theory", board: "the straighten board" },
+  ...{ writeUp: "the write-up", houseRules: "the house rules", dismissed: "an answer to a mark" },
+  ...{ tables: "a table", series: "a series", constants: "a constant", results: "a result" },
+  ...{ instruments: "an instrument", examples: "a worked example", ownLook: "the class’s look" },
+};
+
+function calledFigure({ figures }: Investigation, id: string): string {
+  const at = inOrder(figures).findIndex(([figure]) => figure === id);
+  return at < 0 ? "a figure that is gone" : `figure ${at + 1}`;
+}
+
+/** What stands at a place of the document, in words: "T in row 3", "the unit of L", "figure 2". */
+export function placeInWords(document: Investigation, path: Path): string {
+  const [section, id, third, fourth] = path.map(String);
+  if (section === "rows" && id !== undefined) {
+    const row = calledRow(document, id);
+    if (third === "readings" && fourth !== undefined) {
+      return `${calledCell(document, fourth)} in ${row}`;
+    }
+    if (third === "setAside" && fourth !== undefined) {
+      const cell = fourth === wholeRow ? row : `${calledCell(document, fourth)} in ${row}`;
+      return `whether ${cell} is set aside`;
+    }
+    return row;
+  }
+  const field = fields[third ?? ""];
+  if (section === "quantities" && id !== undefined) {
+    const called = calledQuantity(document, id);
+    return field ? `${field} of ${called}` : `how ${called} is read`;
+  }
+  if (section === "figures" && id !== undefined) {
+    const called = calledFigure(document, id);
+    return field ? `${field} of ${called}` : called;
+  }
+  return sections[section ?? ""] ?? "the investigation";
+}
+
+function rowAdded(document: Investigation, row: Partial<Row>): string {
+  const typed = Object.entries(row.readings ?? {}).filter(([, text]) => text !== "");
+  const named = typed.map(([cell, text]) => `${calledCell(document, cell)} = ${quoted(text)}`);
+  return named.length > 0 ? `a new row with ${named.join(", ")}` : "a new empty row";
+}
+
+function said(document: Investigation, { op, path, value }: Patch): string {
+  if (path[0] === "rows" && path.length === 2) {
+    if (op === "remove") return `${calledRow(document, String(path[1]))} taken out`;
+    if (op === "add") return rowAdded(document, (value ?? {}) as Partial<Row>);
+  }
+  const place = placeInWords(document, path);
+  if (op === "remove") return `${place} emptied`;
+  const text = quoted(value);
+  if (text === "nothing") return `${place} emptied`;
+  return text === undefined ? place : `${place}: ${text}`;
+}
+
+const mostNamed = 12;
+
+/** What patches do, each thing once and in words; of very many the first. */
+export function changeInWords(document: Investigation, patches: readonly Patch[]): readonly string[] {
+  const named: string[] = [];
+  let more = 0;
+  const known = new Set<string>();
+  for (const patch of patches) {
+    if (patch.path.at(-1) === "order") continue;
+    if (named.length >= mostNamed) {
+      more++;
+      continue;
+    }
+    const words = said(document, patch);
+    if (!known.has(words)) named.push(words);
+    known.add(words);
+  }
+  if (more > 0) named.push(`and ${more} more`);
+  return named;
+} // prettier-ignore
+
+/** Why an edit waits on the device. */
+export const whyAside = {
+  gone: "What it changes was taken out by somebody else.",
+  invalid: (detail: string) => `It does not fit the investigation${detail ? `: ${detail}` : ""}.`,
+  "too-large": "The investigation has grown too large for it. Take something out first.",
+  failed: "The server stumbled over it three times.",
+} as const;
+
+interface ReplacedInWords {
+  readonly side: "lost" | "won";
+  readonly was: unknown;
+  readonly stands: unknown;
+  readonly other: string | undefined;
+}
+
+/** What took the place of what, and whose it was. */
+export function replacedInWords(
+  place: string,
+  { side, was, stands, other }: ReplacedInWords,
+): string {
+  const theirs = other ? `${other}’s` : "your other window’s";
+  const before = quoted(was);
+  const now = quoted(stands);
+  const own = side === "lost";
+  if (stands === null) {
+    const whose = own ? "your" : theirs;
+    const by = own ? `taken out by ${other ?? "you elsewhere"}` : "you took it out";
+    return `${place}: ${whose} ${before ?? "change"} is gone, ${by}.`;
+  }
+  if (before === undefined || now === undefined) {
+    return own
+      ? `${place}: what you chose was replaced by what ${other ?? "you"} chose ${other ? "at the same time" : "in another window"}.`
+      : `${place}: what you chose took the place of what ${other ?? "you"} chose ${other ? "at the same time" : "in another window"}.`;
+  }
+  return own
+    ? `${place}: your ${before} was replaced by ${theirs} ${now}.`
+    : `${place}: your ${now} took the place of ${theirs} ${before}.`;
+}
+
+/** The line and the list of changes that were not taken. */
+export const asideWords = {
+  line: (count: number) =>
+    count === 1
+      ? "1 change was not taken by the server. It waits on this device."
+      : `${count} changes were not taken by the server. They wait on this device.`,
+  see: "See them",
+  title: "Not taken by the server",
+  hint: "These changes stand on this device only. Try them again, type them anew, or take them out as a file.",
+  again: "Try again",
+  stillNot: "It still does not fit.",
+  letGo: "Let it go",
+  letGoForGood: "Let it go for good?",
+  takeOut: "Take out as a file",
+  file: "not-taken",
+} as const;
+
+/** The line and the list of what was replaced. */
+export const replacedWords = {
+  line: (count: number) =>
+    count === 1
+      ? "Two worked at the same place at the same time: 1 value was replaced."
+      : `Two worked at the same places at the same time: ${count} values were replaced.`,
+  see: "See which",
+  title: "Replaced while two worked at once",
+  hint: "The later one to reach the server stands. Each can be put back.",
+  mineBack: "Put mine back",
+  theirsBack: "Put theirs back",
+  notBack: "It can’t be put back: what it stood in is gone.",
+  seen: "I have seen these",
+} as const;
