@@ -38,6 +38,18 @@ export const sayings = {
     nearlyFull: (megabytes: string) =>
       `This investigation holds ${megabytes} MB of 20. Beyond that nothing more is taken: start another one soon.`,
   },
+  broken: {
+    title: (title: string) => `${title || "This investigation"} can’t be shown as it stands`,
+    unreadable:
+      "What is stored of it does not hold together: some change that was let in spoilt it.",
+    fell: "The page fell over something that it holds. The fault is noted.",
+    nothingLost:
+      "Nothing is taken away: every change since the last good state stays in the history, and what is stored can be taken out as a file.",
+    goBack: "Go back to the last good state",
+    takeOut: "Take out what is stored",
+    toShelf: "To the shelf",
+    noState: "No earlier state can be read either. Take out what is stored and ask for help.",
+  },
   measure: {
     title: "Readings",
     hint: "Type a reading and press Enter to go down, Tab to go across. Paste works from any spreadsheet.",

@@ -11,6 +11,7 @@ export default async function globalSetup() {
   const cluster = Cluster.scratch();
   const server = await startScratchPlace(cluster);
   process.env.PLACE_URL = server.address;
+  process.env.PLACE_DATABASE = server.databaseUrl;
   return async () => {
     await server.stop();
     cluster.remove();

@@ -50,7 +50,7 @@ test("two windows see each other's edits at once", async ({ page, context }) => 
   });
 });
 
-test("what the server refuses is rolled back and said", async ({ page }) => {
+test("what would spoil the document is rolled back, and waits in the list", async ({ page }) => {
   await signIn(page);
   await start(page, "rule");
   await page.route("**/edits", async (route) => {
@@ -59,7 +59,7 @@ test("what the server refuses is rolled back and said", async ({ page }) => {
     await route.continue({ postData: JSON.stringify(body) });
   });
   await page.keyboard.type("0.9");
-  await expect(page.getByRole("alert").filter({ hasText: "rolled back" })).toBeVisible();
+  await expect(page.getByText(/not taken by the server/)).toBeVisible();
   await expect.poll(async () => (await rowTexts(page, 1))[0]).toBe("0.200");
 });
 

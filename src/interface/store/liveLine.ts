@@ -51,6 +51,7 @@ class LiveLine {
     });
     this.stream.want(this.tab, this.wants());
     this.say({ kind: "who" });
+    window.addEventListener("online", () => this.stream?.hurry());
     setInterval(() => void this.prune(), prunedEvery);
   }
 

@@ -34,6 +34,12 @@ export class LiveStream {
     else this.openSoon(gatheringFor);
   } // prettier-ignore
 
+  /** Asks again at once where the stream broke: the network is back. */
+  hurry(): void {
+    this.retryAfter = firstRetry;
+    if (this.timer !== undefined && this.wanted.size > 0) this.openSoon(0);
+  }
+
   close(): void {
     clearTimeout(this.timer);
     this.timer = undefined;
@@ -48,6 +54,7 @@ export class LiveStream {
   }
 
   private open(): void {
+    this.timer = undefined;
     this.source?.close();
     const from: Record<string, number> = {};
     for (const wants of this.wanted.values()) {

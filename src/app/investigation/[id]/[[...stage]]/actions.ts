@@ -1,0 +1,10 @@
+"use server";
+
+import { investigationForAction } from "@/app/access";
+import { goBackToGoodState } from "@/server/investigations/lastGoodState";
+
+/** Goes back to the newest earlier state of an investigation that can be read; whether there was one. */
+export async function goBackAction(id: string): Promise<boolean> {
+  const { investigation, person } = await investigationForAction(id);
+  return goBackToGoodState(investigation, person.id);
+}

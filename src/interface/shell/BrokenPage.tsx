@@ -1,0 +1,55 @@
+"use client";
+
+import Link from "next/link";
+import { useState, useTransition } from "react";
+import { sayings } from "@/wording/sayings";
+import { Button } from "../parts/Button";
+
+interface Props {
+  investigationId: string;
+  title: string;
+  /** Whether the stored document itself can't be read, or a page fell over what it holds. */
+  unreadable: boolean;
+  /** Goes back to the newest state that can be read; whether there was one. */
+  goBack: (investigationId: string) => Promise<boolean>;
+}
+
+const words = sayings.broken;
+
+/** When an investigation can't be shown as it stands: the way back to its last good state, and what is stored as a file. */
+export function BrokenPage({ investigationId, title, unreadable, goBack }: Props) {
+  const [none, setNone] = useState(false);
+  const [going, start] = useTransition();
+  const go = () =>
+    start(async () => {
+      if (await goBack(investigationId)) window.location.reload();
+      else setNone(true);
+    });
+  return (
+    <main className="bg-page mx-auto mt-24 max-w-xl p-8">
+      <h1 className="font-serif text-xl font-semibold">{words.title(title)}</h1>
+      <p className="mt-2">{unreadable ? words.unreadable : words.fell}</p>
+      <p className="text-soft mt-2">{words.nothingLost}</p>
+      <div className="mt-5 flex flex-wrap items-center gap-3">
+        <Button look="main" disabled={going} onClick={go}>
+          {words.goBack}
+        </Button>
+        <a
+          href={`/api/investigations/${investigationId}/stored`}
+          download
+          className="text-petrol font-semibold underline"
+        >
+          {words.takeOut}
+        </a>
+        <Link href="/shelf" className="text-petrol font-semibold underline">
+          {words.toShelf}
+        </Link>
+      </div>
+      {none && (
+        <p role="alert" className="mt-3">
+          {words.noState}
+        </p>
+      )}
+    </main>
+  );
+}
