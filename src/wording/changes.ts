@@ -12,12 +12,13 @@ export function quoted(value: unknown): string | undefined {
   if (typeof value === "number") return String(value);
   if (typeof value !== "string") return undefined;
   if (value.trim() === "") return "nothing";
-  return value.length > longest ? `${value.slice(0, longest)}…` : value;
+  const short = value.length > longest ? `${value.slice(0, longest)}…` : value;
+  return /^[\d−+-]/.test(short) ? short : `“${short}”`;
 }
 
 function calledQuantity({ quantities }: Investigation, id: string): string {
   const quantity = quantities[id];
-  return quantity?.symbol.trim() || quantity?.name.trim() || "a column";
+  return quantity?.name.trim() || quantity?.symbol.trim() || "a column";
 }
 
 function calledCell(document: Investigation, cell: string): string {
@@ -52,7 +53,7 @@ function calledFigure({ figures }: Investigation, id: string): string {
   return at < 0 ? "a figure that is gone" : `figure ${at + 1}`;
 }
 
-/** What stands at a place of the document, in words: "T in row 3", "the unit of L", "figure 2". */
+/** What stands at a place of the document, in words: "time in row 3", "the unit of length", "figure 2". */
 export function placeInWords(document: Investigation, path: Path): string {
   const [section, id, third, fourth] = path.map(String);
   if (section === "rows" && id !== undefined) {
@@ -98,24 +99,25 @@ function said(document: Investigation, { op, path, value }: Patch): string {
 
 const mostNamed = 12;
 
-/** What patches do, each thing once and in words; of very many the first. */
-export function changeInWords(document: Investigation, patches: readonly Patch[]): readonly string[] {
-  const named: string[] = [];
-  let more = 0;
-  const known = new Set<string>();
+/** The last word on each place: the keys typed into one cell are one change. */
+function settled(patches: readonly Patch[]): readonly Patch[] {
+  const last = new Map<string, Patch>();
   for (const patch of patches) {
-    if (patch.path.at(-1) === "order") continue;
-    if (named.length >= mostNamed) {
-      more++;
-      continue;
-    }
-    const words = said(document, patch);
-    if (!known.has(words)) named.push(words);
-    known.add(words);
+    if (patch.path.at(-1) !== "order") last.set(JSON.stringify(patch.path), patch);
   }
-  if (more > 0) named.push(`and ${more} more`);
-  return named;
-} // prettier-ignore
+  return [...last.values()];
+}
+
+/** What patches do, place by place and in words; of very many the first. */
+export function changeInWords(
+  document: Investigation,
+  patches: readonly Patch[],
+): readonly string[] {
+  const all = settled(patches);
+  const named = [...new Set(all.slice(0, mostNamed).map((patch) => said(document, patch)))];
+  const more = all.length - mostNamed;
+  return more > 0 ? [...named, `and ${more} more`] : named;
+}
 
 /** Why an edit waits on the device. */
 export const whyAside = {
@@ -184,6 +186,7 @@ export const replacedWords = {
   hint: "The later one to reach the server stands. Each can be put back.",
   mineBack: "Put mine back",
   theirsBack: "Put theirs back",
+  otherBack: "Put the other back",
   notBack: "It can’t be put back: what it stood in is gone.",
   seen: "I have seen these",
 } as const;

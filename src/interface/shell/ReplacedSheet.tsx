@@ -27,7 +27,11 @@ function Item({ one, onBack }: { one: Replaced; onBack: () => boolean }) {
         {words} {cannot && <span role="alert">{replacedWords.notBack}</span>}
       </p>
       <Button onClick={() => setCannot(!onBack())}>
-        {one.side === "lost" ? replacedWords.mineBack : replacedWords.theirsBack}
+        {one.side === "lost"
+          ? replacedWords.mineBack
+          : one.other
+            ? replacedWords.theirsBack
+            : replacedWords.otherBack}
       </Button>
     </li>
   );
