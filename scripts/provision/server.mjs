@@ -30,22 +30,17 @@ export class Server {
   async start(wantedPort = 0) {
     this.port ??= await freePort(wantedPort);
     this.address = `http://127.0.0.1:${this.port}`;
-    const next = join(root, "node_modules/next/dist/bin/next");
-    this.process = spawn(
-      process.execPath,
-      [next, "start", "-H", "127.0.0.1", "-p", `${this.port}`],
-      {
-        cwd: root,
-        stdio: ["ignore", "ignore", this.stdio],
-        env: {
-          ...process.env,
-          NODE_ENV: "production",
-          NEXT_TELEMETRY_DISABLED: "1",
-          DATABASE_URL: this.databaseUrl,
-          FATHOM_RULE_DEMO: this.demo ? "1" : "",
-        },
+    this.process = spawn(process.execPath, [join(root, "scripts/provision/serve.mjs")], {
+      cwd: root,
+      stdio: ["ignore", "ignore", this.stdio],
+      env: {
+        ...process.env,
+        ...{ NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
+        ...{ HOST: "127.0.0.1", PORT: `${this.port}` },
+        DATABASE_URL: this.databaseUrl,
+        FATHOM_RULE_DEMO: this.demo ? "1" : "",
       },
-    );
+    });
     this.ended = new Promise((resolve) => this.process.on("exit", resolve));
     for (let tries = 0; tries < 150; tries++) {
       if (await answers(this.address)) return this.address;

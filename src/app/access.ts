@@ -10,6 +10,11 @@ export async function sessionToken(): Promise<string | undefined> {
   return (await cookies()).get(cookieName)?.value;
 }
 
+/** Where a request comes from, as the server's own door noted it (scripts/provision/serve.mjs). */
+export async function askedFrom(): Promise<string> {
+  return (await headers()).get("x-fathom-rule-address") ?? "unknown";
+}
+
 /** Hands the browser its session; secure wherever the page came over TLS. */
 export async function keepSession(token: string, expires: Date): Promise<void> {
   const secure = (await headers()).get("x-forwarded-proto") === "https";

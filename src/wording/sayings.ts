@@ -4,8 +4,9 @@ export const sayings = {
     incomplete: "Type your name and your password.",
     refused: "This name and password do not belong together. Try again.",
     away: "The place where investigations are kept can't be reached. Try again in a moment.",
+    crowded: (seconds: number) => `Many are signing in just now. Try again in ${seconds} seconds.`,
     tooMany: (minutes: number) =>
-      `Too many tries for this name. Wait ${minutes} ${minutes === 1 ? "minute" : "minutes"} and try again.`,
+      `Too many tries from here. Wait ${minutes} ${minutes === 1 ? "minute" : "minutes"} and try again.`,
   },
   notFound: {
     title: "Nothing stands here",

@@ -1,5 +1,6 @@
 import { admitPerson, admitToInvestigation } from "@/server/access/gate";
 import { hashPassword, passwordMatches } from "@/server/access/password";
+import { inTurn } from "@/server/access/hashing";
 import { closeSession, openSession } from "@/server/access/sessions";
 import { signIn } from "@/server/access/signIn";
 import { models } from "@/server/database/models";
@@ -58,6 +59,7 @@ describe("investigations", () => {
 
 describe("signing in", () => {
   const password = "neap-tide";
+  const bench = `10.0.0.${Math.floor(Math.random() * 1e9)}`;
   const named = async (fields = {}) => {
     const signInName = `n${Math.floor(performance.now() * 1000)}`;
     await somebody({ signInName, password: await hashPassword(password), ...fields });
@@ -65,25 +67,66 @@ describe("signing in", () => {
   };
 
   test("by name and password, in any case and with spaces around", async () => {
-    expect((await signIn(` ${(await named()).toUpperCase()} `, password)).kind).toBe("signed-in");
+    expect((await signIn(` ${(await named()).toUpperCase()} `, password, bench)).kind).toBe(
+      "signed-in",
+    );
   });
 
   test("a wrong password and an unknown name are refused alike", async () => {
-    expect(await signIn(await named(), "wrong")).toEqual({ kind: "refused" });
-    expect(await signIn("nobody-at-all", password)).toEqual({ kind: "refused" });
+    expect(await signIn(await named(), "wrong", bench)).toEqual({ kind: "refused" });
+    expect(await signIn("nobody-at-all", password, bench)).toEqual({ kind: "refused" });
   });
 
-  test("after ten wrong tries even the right password has to wait", async () => {
+  test("after ten wrong tries from one address the right password has to wait there, and nowhere else", async () => {
     const name = await named();
-    for (let i = 0; i < 10; i++) await signIn(name, "wrong");
-    expect(await signIn(name, password)).toMatchObject({ kind: "too-many", minutes: 15 });
+    for (let i = 0; i < 10; i++) await signIn(name, "wrong", "10.1.1.1");
+    expect(await signIn(name, password, "10.1.1.1")).toEqual({ kind: "too-many", minutes: 15 });
+    expect((await signIn(name, password, "10.1.1.2")).kind).toBe("signed-in");
   }, 30_000);
+
+  test("an address that tries many names has to wait too; right tries don't count", async () => {
+    process.env.FATHOM_RULE_TRIES_OF_ADDRESS = "3";
+    const name = await named();
+    const kinds: string[] = [];
+    for (let i = 0; i < 4; i++) kinds.push((await signIn(name, password, "10.2.2.2")).kind);
+    for (let i = 0; i < 4; i++) kinds.push((await signIn(`nobody${i}`, "wrong", "10.2.2.2")).kind);
+    delete process.env.FATHOM_RULE_TRIES_OF_ADDRESS;
+    const signedIn = Array.from({ length: 4 }, () => "signed-in");
+    expect(kinds).toEqual([...signedIn, "refused", "refused", "refused", "too-many"]);
+  }, 30_000);
+
+  test("tries that count no longer are cleared", async () => {
+    const { sequelize } = models();
+    await sequelize.query("insert into sign_in_attempts values ('old', 3, 1)");
+    jest.resetModules();
+    const fresh = await import("@/server/access/attempts");
+    await fresh.countTry("somebody", "10.3.3.3");
+    const [found] = await sequelize.query("select 1 from sign_in_attempts where key = 'old'");
+    expect(found).toEqual([]);
+  });
+
+  test("hashing takes two at once; of one address forty wait, and the next are told when", async () => {
+    let [running, most] = [0, 0];
+    let open = () => {};
+    const door = new Promise<void>((resolve) => (open = resolve));
+    const work = async () => {
+      most = Math.max(most, ++running);
+      await door;
+      running--;
+    };
+    const crowd = Array.from({ length: 42 }, () => inTurn("10.4.4.4", work));
+    await expect(inTurn("10.4.4.4", work)).rejects.toMatchObject({ seconds: 10 });
+    const other = inTurn("10.4.4.5", work);
+    open();
+    await Promise.all([...crowd, other]);
+    expect(most).toBe(2);
+  });
 
   test("demo accounts exist in the demo only, for sign-in and for sessions", async () => {
     const name = await named({ demo: true });
-    expect((await signIn(name, password)).kind).toBe("refused");
+    expect((await signIn(name, password, bench)).kind).toBe("refused");
     process.env.FATHOM_RULE_DEMO = "1";
-    const entered = await signIn(name, password);
+    const entered = await signIn(name, password, bench);
     if (entered.kind !== "signed-in") throw new Error(entered.kind);
     expect((await admitPerson(entered.token)).kind).toBe("granted");
     delete process.env.FATHOM_RULE_DEMO;

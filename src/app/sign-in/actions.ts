@@ -2,7 +2,7 @@
 
 import { redirect } from "next/navigation";
 import * as yup from "yup";
-import { forgetSession, keepSession, sessionToken } from "@/app/access";
+import { askedFrom, forgetSession, keepSession, sessionToken } from "@/app/access";
 import { closeSession } from "@/server/access/sessions";
 import { signIn } from "@/server/access/signIn";
 import { isDatabaseAway } from "@/server/database/connection";
@@ -18,8 +18,9 @@ export async function signInAction(_: string | undefined, form: FormData): Promi
   const given = { name: form.get("name"), password: form.get("password") };
   if (!credentials.isValidSync(given)) return sayings.signIn.incomplete;
   try {
-    const outcome = await signIn(given.name, given.password);
+    const outcome = await signIn(given.name, given.password, await askedFrom());
     if (outcome.kind === "too-many") return sayings.signIn.tooMany(outcome.minutes);
+    if (outcome.kind === "crowded") return sayings.signIn.crowded(outcome.seconds);
     if (outcome.kind === "refused") return sayings.signIn.refused;
     await keepSession(outcome.token, outcome.expiresAt);
   } catch (error) {

@@ -1,29 +1,16 @@
-import { RateLimiterPostgres, RateLimiterRes } from "rate-limiter-flexible";
 import { models } from "../database/models";
+import { countTry, forgiveTry } from "./attempts";
 import { demoMode } from "./demoMode";
+import { inTurn, QueueFull } from "./hashing";
 import { hashPassword, passwordMatches } from "./password";
 import { openSession } from "./sessions";
 
 export type SignInOutcome =
   | { readonly kind: "signed-in"; readonly token: string; readonly expiresAt: Date }
   | { readonly kind: "refused" }
-  | { readonly kind: "too-many"; readonly minutes: number };
-
-let limiter: RateLimiterPostgres | undefined;
-
-/** Ten failed tries a quarter of an hour for a name, counted in the database for all processes. */
-function attempts(): RateLimiterPostgres {
-  limiter ??= new RateLimiterPostgres({
-    storeClient: models().sequelize,
-    storeType: "sequelize",
-    tableName: "sign_in_attempts",
-    tableCreated: true,
-    clearExpiredByTimeout: false,
-    points: 10,
-    duration: 900,
-  });
-  return limiter;
-}
+  | { readonly kind: "too-many"; readonly minutes: number }
+  /** Others are being let in: there is no room to wait. */
+  | { readonly kind: "crowded"; readonly seconds: number };
 
 let decoy: Promise<string> | undefined;
 
@@ -34,20 +21,29 @@ async function checkPassword(password: string, stored: string | undefined): Prom
   return matches && stored !== undefined;
 }
 
-/** Signs a person in by name and password, or says that it can't be (never whether the name exists). */
-export async function signIn(signInName: string, password: string): Promise<SignInOutcome> {
-  const name = signInName.trim().toLowerCase().slice(0, 100);
-  try {
-    await attempts().consume(name);
-  } catch (limit) {
-    if (!(limit instanceof RateLimiterRes)) throw limit;
-    return { kind: "too-many", minutes: Math.ceil(limit.msBeforeNext / 60_000) };
-  }
+/**
+ * Signs a person in by name and password, or says that it can't be (never whether the name exists).
+ * @param address where the try comes from.
+ */
+export async function signIn(
+  signInName: string,
+  password: string,
+  address: string,
+): Promise<SignInOutcome> {
+  const name = signInName.trim().toLowerCase().slice(0, 100).replaceAll("\0", "");
+  const minutes = await countTry(name, address);
+  if (minutes !== undefined) return { kind: "too-many", minutes };
   const person = await models().Person.findOne({ where: { signInName: name } });
   const known = person && (!person.demo || demoMode()) ? person : undefined;
-  if (!(await checkPassword(password.slice(0, 500), known?.password)) || !known) {
-    return { kind: "refused" };
+  try {
+    const given = password.slice(0, 500);
+    const right = await inTurn(address, () => checkPassword(given, known?.password));
+    if (!right || !known) return { kind: "refused" };
+  } catch (error) {
+    if (!(error instanceof QueueFull)) throw error;
+    await forgiveTry(name, address);
+    return { kind: "crowded", seconds: error.seconds };
   }
-  await attempts().delete(name);
+  await forgiveTry(name, address);
   return { kind: "signed-in", ...(await openSession(known.id)) };
 }

@@ -1,0 +1,63 @@
+import { QueryTypes } from "sequelize";
+import { RateLimiterPostgres, RateLimiterRes } from "rate-limiter-flexible";
+import { models } from "../database/models";
+import { quotas } from "../quotas/quotas";
+
+const quarterOfAnHour = 900;
+const clearedEvery = 300_000;
+
+const limiters = new Map<string, RateLimiterPostgres>();
+
+function limiter(kind: "name" | "address", points: number): RateLimiterPostgres {
+  const key = `${kind}/${points}`;
+  let found = limiters.get(key);
+  if (!found) {
+    found = new RateLimiterPostgres({
+      ...{ storeClient: models().sequelize, storeType: "sequelize" },
+      ...{ tableName: "sign_in_attempts", tableCreated: true, clearExpiredByTimeout: false },
+      ...{ keyPrefix: kind, points, duration: quarterOfAnHour },
+    });
+    limiters.set(key, found);
+  }
+  return found;
+}
+
+const ofName = () => limiter("name", quotas.triesOfName());
+const ofAddress = () => limiter("address", quotas.triesOfAddress());
+const both = (name: string, address: string) => `${address}/${name}`.slice(0, 200);
+
+let clearedAt = 0;
+
+/** Forgets tries that count no longer, now and then. */
+async function clearOld(): Promise<void> {
+  const now = Date.now();
+  if (now - clearedAt < clearedEvery) return;
+  clearedAt = now;
+  await models().sequelize.query("delete from sign_in_attempts where expire < :now", {
+    replacements: { now },
+    type: QueryTypes.DELETE,
+  });
+}
+
+/**
+ * Counts a try to sign in, by the name from this address and by the address for all names: nobody locks another person
+ * out, and nobody tries many names.
+ * @returns minutes to wait, where there were too many.
+ */
+export async function countTry(name: string, address: string): Promise<number | undefined> {
+  await clearOld();
+  try {
+    await ofAddress().consume(address.slice(0, 200));
+    await ofName().consume(both(name, address));
+    return undefined;
+  } catch (limit) {
+    if (!(limit instanceof RateLimiterRes)) throw limit;
+    return Math.ceil(limit.msBeforeNext / 60_000);
+  }
+}
+
+/** A try that was right counts for nothing. */
+export async function forgiveTry(name: string, address: string): Promise<void> {
+  await ofName().delete(both(name, address));
+  await ofAddress().reward(address.slice(0, 200));
+}
