@@ -8,10 +8,24 @@ export const sayings = {
     tooMany: (minutes: number) =>
       `Too many tries from here. Wait ${minutes} ${minutes === 1 ? "minute" : "minutes"} and try again.`,
   },
+  signOut: {
+    button: "Sign out",
+    title: "Not all is with the server yet",
+    text: "These changes stand on this device only. If you sign out now they stay here, and go to the server when you next sign in on this device. Everything else of yours is taken off this device.",
+    of: (title: string) => title || "An investigation without a title",
+    unnamed: (count: number) => `${count} ${count === 1 ? "change" : "changes"}`,
+    stay: "Stay signed in",
+    leave: "Sign out, keep these here",
+    away: "The server does not answer: try again in a moment.",
+  },
   notFound: {
     title: "Nothing stands here",
     text: "This investigation does not exist, or it is not on your shelf.",
     toShelf: "To the shelf",
+  },
+  shelf: {
+    full: "The shelf is full. Delete an investigation that is no longer needed, and start again.",
+    notBroughtIn: "That could not be brought in.",
   },
   away: {
     title: "The shelf can't be reached just now",

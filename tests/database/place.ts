@@ -28,7 +28,7 @@ export async function somebody(fields: Record<string, unknown> = {}): Promise<st
 
 export async function somebodysRule(): Promise<{ owner: string; id: string }> {
   const owner = await somebody();
-  return { owner, id: await createInvestigation(owner, plainRule()) };
+  return { owner, id: (await createInvestigation(owner, plainRule()))! };
 }
 
 /** A change as one window of one device sends it. */

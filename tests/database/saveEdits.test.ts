@@ -203,6 +203,20 @@ describe("work at the same time", () => {
     expect(await replacedOn(id, owner, "d1")).toEqual([]);
   });
 
+  test("who types on, in the same save or the next, replaces another's value once", async () => {
+    const { owner, id } = await somebodysRule();
+    await saveEdits(id, owner, { since: 0, edits: [typing(sample, "row1", "3.3", ines)] });
+    const keys = ["4", "4.2"].map((text) => typing(sample, "row1", text, tobi));
+    await saveEdits(id, owner, { since: 0, edits: keys });
+    await saveEdits(id, owner, { since: 0, edits: [typing(sample, "row1", "4.22", tobi)] });
+    expect(await replacedOn(id, owner, "d1")).toMatchObject([{ was: "3.3", stands: "4.22" }]);
+    await saveEdits(id, owner, {
+      since: 0,
+      edits: [typing(sample, "row1", "3.3", { ...tobi, on: 4 })],
+    });
+    expect(await replacedOn(id, owner, "d1")).toEqual([]);
+  });
+
   test("the same value typed twice replaces nothing", async () => {
     const { lost, won } = await both("3.3", "3.3");
     expect([lost, won]).toEqual([[], []]);

@@ -8,6 +8,7 @@ import {
   putBackOnShelf,
   renameOnShelf,
 } from "@/server/investigations/shelfChanges";
+import { storableText } from "@/server/requests/storable";
 import { closeDatabase, prepareDatabase, somebodysRule, storedTime } from "./place";
 
 beforeAll(prepareDatabase);
@@ -29,7 +30,7 @@ test("a new title is an edit in the log", async () => {
 
 test("a copy has its own readings and no log", async () => {
   const { owner, row } = await stored();
-  const copy = await duplicateOnShelf(await row());
+  const copy = (await duplicateOnShelf(await row()))!;
   expect((await listShelf(owner)).entries).toHaveLength(2);
   expect(await storedTime(copy, "row1")).toBe("3.12");
   expect(await models().StoredEdit.count({ where: { investigationId: copy } })).toBe(0);
@@ -52,4 +53,25 @@ test("after 30 days it is gone for good", async () => {
   await (await row()).update({ deletedAt: new Date(Date.now() - 31 * 86_400_000) });
   expect((await listShelf(owner)).deleted).toEqual([]);
   expect(await models().StoredInvestigation.findByPk(id)).toBeNull();
+});
+
+test("a full shelf takes no further one, until one is deleted", async () => {
+  const { row } = await stored();
+  process.env.FATHOM_RULE_INVESTIGATIONS = "2";
+  expect(await duplicateOnShelf(await row())).toBeDefined();
+  expect(await duplicateOnShelf(await row())).toBeUndefined();
+  await deleteFromShelf(await row());
+  expect(await duplicateOnShelf(await row())).toBeDefined();
+  delete process.env.FATHOM_RULE_INVESTIGATIONS;
+});
+
+test.each<[unknown, string]>([
+  ["a\0b", "ab"],
+  ["\ud800x", "\ufffdx"],
+  [{ length: 3 }, ""],
+  ["steel", "steel"],
+])("the title %j is kept as %j", async (given, kept) => {
+  const { owner, row } = await stored();
+  await renameOnShelf(await row(), owner, storableText(given, 200));
+  expect((await row()).title).toBe(kept);
 });

@@ -11,13 +11,18 @@ test("someone else's investigation is not found, by page or by door", async ({ p
   expect(answer?.status()).toBe(404);
   await expect(other.getByText("Nothing stands here")).toBeVisible();
   const door = `${sharedPlace()}/api/investigations/${id}`;
-  const post = (data: unknown, headers = {}) =>
-    other.request.post(`${door}/edits`, { data, headers });
-  expect((await post({ since: 0, edits: [] })).status()).toBe(404);
-  expect((await post({ since: 0, edits: [] }, { origin: "http://elsewhere.test" })).status()).toBe(
-    403,
-  );
-  expect((await other.request.get(`${door}/live`)).status()).toBe(404);
+  const data = { since: 0, edits: [] };
+  const post = async (headers: Record<string, string>) =>
+    (await other.request.post(`${door}/edits`, { data, headers })).status();
+  expect(await post({ origin: sharedPlace() })).toBe(404);
+  for (const origin of ["http://elsewhere.test", "null"]) expect(await post({ origin })).toBe(403);
+  expect(await post({})).toBe(403);
+  expect(await post({ origin: sharedPlace(), "content-type": "text/plain" })).toBe(404);
+  for (const read of ["document", "stored", "replaced?device=d"]) {
+    expect((await other.request.get(`${door}/${read}`)).status()).toBe(404);
+  }
+  const stream = await other.request.get(`${sharedPlace()}/api/live?of=${id}:0`);
+  expect(stream.status()).toBe(404);
 });
 
 test("signed out, every door leads to sign-in", async ({ page, request }) => {
@@ -31,9 +36,12 @@ test("signed out, every door leads to sign-in", async ({ page, request }) => {
     await expect(page).toHaveURL(/sign-in$/);
   }
   const data = { since: 0, edits: [] };
-  expect(
-    (await request.post(`${sharedPlace()}/api/investigations/x/edits`, { data })).status(),
-  ).toBe(401);
+  const headers = { origin: sharedPlace() };
+  const answer = await request.post(`${sharedPlace()}/api/investigations/x/edits`, {
+    data,
+    headers,
+  });
+  expect(answer.status()).toBe(401);
 });
 
 test("a wrong password is refused in a sentence", async ({ page }) => {
@@ -62,4 +70,23 @@ test("pages carry a strict policy and the cookie is out of reach of scripts", as
   expect(cookie).toMatchObject({ httpOnly: true, sameSite: "Lax" });
   await start(page, "rule");
   expect(refusals).toEqual([]);
+});
+
+test("every answer carries the headers of the house, fonts and pages that are not there included", async ({
+  request,
+}) => {
+  const sheet = (await request.get(`${sharedPlace()}/sign-in`).then((page) => page.text())).match(
+    /[^"]+\.css/,
+  )?.[0];
+  for (const path of ["/sign-in", "/nowhere", "/fonts/nowhere.woff2", "/api/nowhere", `${sheet}`]) {
+    const answer = await request.get(new URL(path, sharedPlace()).href);
+    const headers = answer.headers();
+    expect(headers["x-content-type-options"]).toBe("nosniff");
+    expect(headers["x-frame-options"]).toBe("DENY");
+    expect(headers["strict-transport-security"]).toBeUndefined();
+    expect(await answer.text()).not.toMatch(/<style(?![^>]*nonce)/);
+  }
+  const secure = { headers: { "x-forwarded-proto": "https" } };
+  const overTls = await request.get(`${sharedPlace()}/sign-in`, secure);
+  expect(overTls.headers()["strict-transport-security"]).toMatch(/max-age=\d{8}/);
 });

@@ -126,3 +126,38 @@ test("what can't be read opens as a page that says so, and goes back to its last
   await typeTime(page, "4.34");
   await kept(page);
 });
+
+test("signing out asks about what is on this device only, and leaves nothing else there", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "rule");
+  await kept(page);
+  const address = page.url();
+  await page.route("**/edits", (route) => route.abort());
+  await typeTime(page, "4.77");
+  await expect(page.getByTestId("saving")).toContainText("Kept on this device");
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByRole("dialog")).toContainText("in row 1: 4.77");
+  await page.getByRole("button", { name: "Stay signed in" }).click();
+  await page.getByRole("button", { name: "Sign out" }).click();
+  await page.getByRole("button", { name: "Sign out, keep these here" }).click();
+  await expect(page.getByLabel("Password")).toBeVisible();
+  const left = await page.evaluate(async () => {
+    const database = await new Promise<IDBDatabase>((resolve) => {
+      const request = indexedDB.open("fathom-rule");
+      request.onsuccess = () => resolve(request.result);
+    });
+    const store = database.transaction("investigations").objectStore("investigations");
+    return new Promise<string[]>((resolve) => {
+      const request = store.getAllKeys();
+      request.onsuccess = () => resolve(request.result as string[]);
+    });
+  });
+  expect([...new Set(left.map((key) => key.split("/")[0]))]).toEqual(["edits"]);
+  await page.unroute("**/edits");
+  await signIn(page);
+  await page.goto(address);
+  await expect(row1(page)).toContainText("4.77");
+  await kept(page);
+});

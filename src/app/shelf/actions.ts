@@ -6,8 +6,12 @@ import { investigationForAction, personForPage } from "@/app/access";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { isSampleName, samples } from "@/investigation/samples/samples";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
+import { savingLimits } from "@/protocol/saving";
+import { deepestJson, depthOf } from "@/server/requests/readBody";
+import { storable, storableText } from "@/server/requests/storable";
 import { endFirstTour } from "@/server/access/firstTour";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
+import { UnreadableInvestigation } from "@/server/investigations/loadInvestigation";
 import {
   deleteFromShelf,
   duplicateOnShelf,
@@ -15,10 +19,18 @@ import {
   renameOnShelf,
 } from "@/server/investigations/shelfChanges";
 
+type Said = "full" | "not-brought-in";
+
+/** Back to the shelf, which says why. */
+function backSaying(said: Said): never {
+  redirect(`/shelf?said=${said}`);
+}
+
 async function startWith(document: ReturnType<typeof emptyInvestigation>): Promise<void> {
   const person = await personForPage();
   if (person === "away") redirect("/shelf");
   const id = await createInvestigation(person.id, document);
+  if (id === undefined) backSaying("full");
   redirect(`/investigation/${id}/measure`);
 }
 
@@ -29,30 +41,53 @@ export async function startEmptyAction(): Promise<void> {
 
 /** Starts from a sample, by its name, and opens it. */
 export async function startSampleAction(name: string): Promise<void> {
-  if (!isSampleName(name)) throw new Error("there is no such sample");
+  if (typeof name !== "string" || !isSampleName(name)) redirect("/shelf");
   await startWith(samples[name]());
+}
+
+/** The investigation that a text holds; undefined where it holds none that can be read, or one that is too large. */
+function broughtIn(text: unknown) {
+  if (typeof text !== "string" || text.length > savingLimits.lettersOfDocument) return undefined;
+  try {
+    if (depthOf(text) > deepestJson) return undefined;
+    const upgraded = upgradeInvestigation(storable(text));
+    return upgraded.kind === "document" ? upgraded.document : undefined;
+  } catch {
+    return undefined;
+  }
 }
 
 /** Puts an investigation that was taken out on the shelf and opens it. */
 export async function bringInAction(text: string): Promise<void> {
   const person = await personForPage();
   if (person === "away") redirect("/shelf");
-  const upgraded = upgradeInvestigation(JSON.parse(String(text)));
-  if (upgraded.kind !== "document") throw new Error("this is no investigation");
-  await startWith(upgraded.document);
+  const document = broughtIn(text);
+  if (!document) backSaying("not-brought-in");
+  await startWith(document);
+}
+
+/** What needs the document is not done where that can't be read: its own page says so. */
+async function unlessUnreadable(work: () => Promise<void>): Promise<void> {
+  try {
+    await work();
+  } catch (error) {
+    if (!(error instanceof UnreadableInvestigation)) throw error;
+  }
 }
 
 /** Gives an investigation another title. */
 export async function renameAction(id: string, title: string): Promise<void> {
   const { investigation, person } = await investigationForAction(id);
-  await renameOnShelf(investigation, person.id, String(title).slice(0, 200));
+  await unlessUnreadable(() => renameOnShelf(investigation, person.id, storableText(title, 200)));
   revalidatePath("/shelf");
 }
 
 /** Puts a copy beside an investigation. */
 export async function duplicateAction(id: string): Promise<void> {
   const { investigation } = await investigationForAction(id);
-  await duplicateOnShelf(investigation);
+  await unlessUnreadable(async () => {
+    if ((await duplicateOnShelf(investigation)) === undefined) backSaying("full");
+  });
   revalidatePath("/shelf");
 }
 

@@ -3,6 +3,7 @@ import { sampleTitles } from "@/investigation/samples/samples";
 import { signOutAction } from "@/app/sign-in/actions";
 import { AwayPage } from "@/interface/shell/AwayPage";
 import { ShelfPage } from "@/interface/shelf/ShelfPage";
+import { sayings } from "@/wording/sayings";
 import { listShelf } from "@/server/investigations/listShelf";
 import {
   bringInAction,
@@ -14,11 +15,26 @@ import {
   startSampleAction,
 } from "./actions";
 
-export default async function Shelf() {
+interface Props {
+  searchParams: Promise<{ said?: string | string[] }>;
+}
+
+/** What the shelf says when an action led back to it. */
+const sentences: Readonly<Record<string, string>> = {
+  full: sayings.shelf.full,
+  "not-brought-in": sayings.shelf.notBroughtIn,
+};
+
+/** A person's investigations. */
+export default async function Shelf({ searchParams }: Props) {
   const person = await personForPage();
   if (person === "away") return <AwayPage />;
+  const { said } = await searchParams;
   return (
     <ShelfPage
+      said={
+        typeof said === "string" && Object.hasOwn(sentences, said) ? sentences[said] : undefined
+      }
       person={person}
       shelf={await listShelf(person.id)}
       changes={{

@@ -7,7 +7,7 @@ import { FileChooser } from "../filing/FileChooser";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 
-const mostBytes = 40 * 1_048_576;
+const mostBytes = 19 * 1_048_576;
 
 type Bring = (text: string) => Promise<void>;
 

@@ -3,6 +3,7 @@
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
+import { SignOut } from "../parts/SignOut";
 import { TextField } from "../parts/TextField";
 import { forgetCopiesOfOthers, rememberPerson } from "../store/deviceCopy";
 import { arranged, type ShelfChanges, type ShelfEntry, type ShelfOrder } from "./shelf";
@@ -20,6 +21,8 @@ interface Props {
   /** Takes the JSON of a whole investigation. */
   bringIn: (text: string) => Promise<void>;
   signOut: () => Promise<void>;
+  /** What to say on arrival; undefined for nothing. */
+  said?: string | undefined;
 }
 
 const orders = [
@@ -95,7 +98,8 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
 
 /** The list of a person's investigations, and where a new one starts. */
 export function ShelfPage(props: Props) {
-  const { person, shelf, changes, samples, startEmpty, startSample, bringIn, signOut } = props;
+  const { person, shelf, changes, samples, startEmpty, startSample, bringIn, signOut, said } =
+    props;
   useEffect(() => {
     rememberPerson(person.id);
     void forgetCopiesOfOthers(person.id).catch(() => {});
@@ -106,9 +110,7 @@ export function ShelfPage(props: Props) {
         <span className="font-serif text-[17px] font-semibold">Fathom Rule</span>
         <span className="flex-1" />
         <span className="text-soft">{person.name}</span>
-        <form action={signOut}>
-          <Button type="submit">Sign out</Button>
-        </form>
+        <SignOut personId={person.id} signOut={signOut} />
       </header>
       <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-y" />
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-4xl px-8 py-6">
@@ -122,6 +124,11 @@ export function ShelfPage(props: Props) {
             </Button>
           </form>
         </div>
+        {said && (
+          <p role="alert" className="bg-magenta-wash border-magenta mt-3 border-l-2 px-3 py-1.5">
+            {said}
+          </p>
+        )}
         <Entries shelf={shelf} changes={changes} />
       </main>
     </div>

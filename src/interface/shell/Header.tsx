@@ -6,12 +6,14 @@ import { useState } from "react";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { commands } from "../commands/commands";
 import { Button } from "../parts/Button";
+import { SignOut } from "../parts/SignOut";
+import { rememberedPerson } from "../store/deviceCopy";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { HouseRulesSheet } from "./HouseRulesSheet";
 import { SaveLine } from "./SaveLine";
 
 interface Props {
-  personName: string | undefined;
+  person: { readonly id: string; readonly name: string } | undefined;
   signOut: () => Promise<void>;
 }
 
@@ -63,8 +65,12 @@ function HouseRulesButton() {
   );
 }
 
+const rememberedHere = () =>
+  typeof localStorage === "undefined" ? "" : (rememberedPerson() ?? "");
+
 /** What investigation this is, whether it is kept, and the way out. */
-export function Header({ personName, signOut }: Props) {
+export function Header({ person, signOut }: Props) {
+  const store = useInvestigationStore();
   return (
     <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3">
       <Link href="/shelf" title="To the shelf" className="font-serif text-[17px] font-semibold">
@@ -77,10 +83,12 @@ export function Header({ personName, signOut }: Props) {
         <CommandButton id="undo" />
         <CommandButton id="redo" />
       </span>
-      {personName && <span className="text-soft">{personName}</span>}
-      <form action={signOut}>
-        <Button type="submit">Sign out</Button>
-      </form>
+      {person && <span className="text-soft">{person.name}</span>}
+      <SignOut
+        personId={person?.id ?? rememberedHere()}
+        signOut={signOut}
+        here={() => store.getState().document}
+      />
     </header>
   );
 }

@@ -80,7 +80,7 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
   return (
     <MarksProvider>
       <div className="flex min-h-screen flex-col min-[900px]:h-screen">
-        <Header personName={opened?.person.name} signOut={signOut} />
+        <Header person={opened?.person} signOut={signOut} />
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
         <Notices investigationId={investigationId} />

@@ -3,9 +3,15 @@
 import { nanoid } from "nanoid";
 import { useEffect, useState } from "react";
 import type { Investigation } from "@/investigation/model/investigation";
-import { forgetCopiesOfOthers, rememberedPerson, rememberPerson } from "../store/deviceCopy";
+import {
+  forgetCopiesOfOthers,
+  forgetPerson,
+  rememberedPerson,
+  rememberPerson,
+} from "../store/deviceCopy";
 import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
 import { Keeper, openDeviceCopy } from "../store/keeper";
+import { onLeft } from "../store/leaving";
 import { deviceId } from "../store/place";
 
 /** What the server gave when the page was asked for; undefined when its database could not be reached. */
@@ -46,7 +52,15 @@ export function useOpenInvestigation(id: string, opened: Opened | undefined) {
       personId: personId ?? rememberedPerson() ?? "",
     });
     void keeper.start(personId !== undefined);
-    return () => keeper.stop();
+    const unheard = onLeft(() => {
+      keeper.stop();
+      void forgetPerson().catch(() => {});
+      window.location.reload();
+    });
+    return () => {
+      unheard();
+      keeper.stop();
+    };
   }, [store, id, personId]);
 
   useEffect(() => {

@@ -26,14 +26,26 @@ const rowsPrefix = (id: string) => `rows/${id}/`;
 const editsPrefix = (id: string) => `edits/${id}/`;
 const personKey = "fathom-rule-person";
 
+/** Whether the person has left: no tab that is still open writes another copy. */
+let forgotten = false;
+
 /** Remembers who is signed in, so that a copy is opened only for the one whose it is. */
 export function rememberPerson(personId: string): void {
+  forgotten = false;
   localStorage.setItem(personKey, personId);
 }
 
 export function rememberedPerson(): string | null {
   return localStorage.getItem(personKey);
 }
+
+/** Forgets who was signed in, with every copy of an investigation. */
+export async function forgetPerson(): Promise<void> {
+  forgotten = true;
+  localStorage.removeItem(personKey);
+  const copies = [...(await keysFrom(snapshotKey(""))), ...(await keysFrom(rowsPrefix("").slice(0, -1)))];
+  await delMany(copies, device());
+} // prettier-ignore
 
 /** So many rows are written at once: writing thousands holds the page up. */
 const rowsOfAPart = 1000;
@@ -58,6 +70,7 @@ async function keepRows(id: string, rows: Investigation["rows"]): Promise<readon
 
 /** Keeps the copy of an investigation in place of the one before; one window after the other. */
 export async function keepSnapshot(id: string, snapshot: Snapshot): Promise<void> {
+  if (forgotten) return;
   const write = () => writeSnapshot(id, snapshot);
   await (navigator.locks?.request(`fathom-rule/copy/${id}`, write) ?? write());
 }

@@ -71,7 +71,6 @@ export class Replacement extends Model {
   declare side: string;
   declare path: (string | number)[];
   declare was: unknown;
-  declare stands: unknown;
   declare back: unknown;
   declare otherId: string | null;
   declare madeAt: Date;
@@ -100,7 +99,7 @@ function defineOnTheWay(sequelize: Sequelize): void {
     {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
       ...{ investigationId: text(), personId: text(), deviceId: text(), side: text() },
-      ...{ path: json(), was: { type: DataTypes.JSONB }, stands: { type: DataTypes.JSONB } },
+      ...{ path: json(), was: { type: DataTypes.JSONB } },
       ...{ back: json(), otherId: { type: DataTypes.TEXT }, madeAt: moment() },
     },
     { ...shared, sequelize, tableName: "replacements" },

@@ -18,7 +18,6 @@ export interface ReplacedWork {
   readonly won: SentEdit;
   readonly path: readonly (string | number)[];
   readonly was: unknown;
-  readonly stands: unknown;
   /** What puts back what was there. */
   readonly back: Patch;
 }
@@ -28,7 +27,8 @@ type Path = readonly (string | number)[];
 /** No list of what was replaced grows further with one edit. */
 const most = 200;
 
-function valueAt(document: unknown, path: Path): unknown {
+/** What stands at a path of a document; undefined where nothing does. */
+export function valueAt(document: unknown, path: Path): unknown {
   let here = document;
   for (const step of path) {
     if (typeof here !== "object" || here === null || !Object.hasOwn(here, step)) return undefined;
@@ -53,7 +53,11 @@ function metBy(own: ReadonlyMap<string, Path>, path: Path): Path | undefined {
 /** Paths without those that belong to an order or a moment's view, which nobody would miss. */
 const matters = (path: Path) => path.at(-1) !== "order";
 
-/** What an edit replaced of what other windows had done since the revision on which it was made. */
+/**
+ * What an edit replaced of what other windows had done since the revision on which it was made. Only who touched a place
+ * last is replaced there: one's own earlier edit may have taken that place already.
+ * @param meanwhile oldest first, one's own edits among them.
+ */
 export function replacedBy(
   won: SentEdit,
   meanwhile: readonly Meanwhile[],
@@ -61,20 +65,25 @@ export function replacedBy(
   after: Investigation,
 ): readonly ReplacedWork[] {
   const own = new Map(won.patches.map(({ path }) => [keyOf(path), path] as const));
-  const found = new Map<string, ReplacedWork>();
-  for (const lost of meanwhile) {
-    if (lost.revision <= won.on || (lost.window === won.window && lost.window !== "")) continue;
+  const touched = new Set<string>();
+  const found: ReplacedWork[] = [];
+  for (const lost of [...meanwhile].reverse()) {
+    if (lost.revision <= won.on) break;
     for (const { path } of lost.patches) {
-      const met = matters(path) ? metBy(own, path) : undefined;
+      const key = keyOf(path);
+      if (touched.has(key)) continue;
+      touched.add(key);
+      if ((lost.window === won.window && lost.window !== "") || !matters(path)) continue;
+      const met = metBy(own, path);
       if (!met) continue;
       const deeper = met.length > path.length ? met : path;
       const was = valueAt(before, deeper);
       const stands = valueAt(after, deeper);
       if (was === undefined || was === "" || isDeepStrictEqual(was, stands)) continue;
       const back: Patch = { op: "replace", path: [...met], value: valueAt(before, met) };
-      found.set(keyOf(deeper), { lost, won, path: deeper, was, stands, back });
-      if (found.size >= most) return [...found.values()];
+      found.push({ lost, won, path: deeper, was, back });
+      if (found.length >= most) return found;
     }
   }
-  return [...found.values()];
+  return found;
 }

@@ -1,8 +1,9 @@
+import { isDeepStrictEqual } from "node:util";
 import type { Patch } from "immer";
 import type { Transaction } from "sequelize";
 import type { Replaced } from "@/protocol/saving";
 import { models } from "../database/models";
-import type { ReplacedWork } from "./replacedWork";
+import { type ReplacedWork, valueAt } from "./replacedWork";
 
 /** Both sides, each once: whose work was replaced, and who took its place. */
 function sidesOf({ lost, won }: ReplacedWork, authorId: string) {
@@ -21,8 +22,8 @@ export async function tellReplaced(
 ): Promise<void> {
   if (replaced.length === 0) return;
   const rows = replaced.flatMap((one) => {
-    const { path, was, stands, back } = one;
-    const what = { path, was: was ?? null, stands: stands ?? null, back };
+    const { path, was, back } = one;
+    const what = { path, was: was ?? null, back };
     return sidesOf(one, authorId)
       .filter(({ deviceId }) => deviceId !== "")
       .map((side) => ({ investigationId, ...side, ...what, madeAt: new Date() }));
@@ -30,26 +31,31 @@ export async function tellReplaced(
   await models().Replacement.bulkCreate(rows, { transaction });
 }
 
-/** What was replaced of or by the work of one device, and was not yet seen there. */
+async function namesOf(ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+  const people = await models().Person.findAll({ where: { id: ids }, attributes: ["id", "name"] });
+  return new Map(people.map(({ id, name }) => [id, name]));
+}
+
+/** What was replaced of or by the work of one device, was not yet seen there, and has not been put back since. */
 export async function replacedOn(
   investigationId: string,
   personId: string,
   deviceId: string,
 ): Promise<readonly Replaced[]> {
-  const { Replacement, Person } = models();
+  const { Replacement, StoredInvestigation } = models();
   const where = { investigationId, personId, deviceId };
   const found = await Replacement.findAll({ where, order: [["id", "ASC"]], limit: 500 });
-  const others = [...new Set(found.flatMap(({ otherId }) => otherId ?? []))];
-  const people = await Person.findAll({ where: { id: others }, attributes: ["id", "name"] });
-  const names = new Map(people.map(({ id, name }) => [id, name]));
-  return found.map(({ id, side, path, was, stands, back, otherId, madeAt }) => {
+  if (found.length === 0) return [];
+  const stored = await StoredInvestigation.findByPk(investigationId, { attributes: ["document"] });
+  const names = await namesOf([...new Set(found.flatMap(({ otherId }) => otherId ?? []))]);
+  return found.flatMap(({ id, side, path, was, back, otherId, madeAt }) => {
+    const stands = valueAt(stored?.document, path) ?? null;
+    if (isDeepStrictEqual(was, stands)) return [];
     const other = otherId === personId ? undefined : names.get(otherId ?? "");
-    return {
-      ...{ id: String(id), side: side === "won" ? "won" : "lost", path, was, stands },
-      ...{ back: back as Patch, at: madeAt.toISOString(), ...(other && { other }) },
-    };
+    const what = { id: String(id), side: side === "won" ? "won" : "lost", path, was, stands } as const;
+    return [{ ...what, back: back as Patch, at: madeAt.toISOString(), ...(other && { other }) }];
   });
-}
+} // prettier-ignore
 
 /** Forgets what a device has seen. */
 export async function replacedSeen(

@@ -20,8 +20,8 @@ export async function renameOnShelf(
   await saveEdits(stored.id, personId, { since: revision, edits: [edit] });
 }
 
-/** Puts a copy on the same shelf, with its own log from here on. */
-export async function duplicateOnShelf(stored: StoredInvestigation): Promise<string> {
+/** Puts a copy on the same shelf, with its own log from here on; undefined where the shelf is full. */
+export async function duplicateOnShelf(stored: StoredInvestigation): Promise<string | undefined> {
   const { document } = loadInvestigation(stored);
   const title = `${document.title || "Untitled investigation"} (copy)`.slice(0, 200);
   return createInvestigation(stored.ownerId, { ...document, title });

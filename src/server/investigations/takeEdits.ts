@@ -56,13 +56,15 @@ function attempt(document: Investigation, letters: number, edit: SentEdit, check
 function takeEach(taking: Taking, edits: readonly SentEdit[], check: boolean): Taken | undefined {
   let { document, letters = lettersOf(document) } = taking;
   const [taken, refused, replaced]: [SentEdit[], Refusal[], ReplacedWork[]] = [[], [], []];
+  const meanwhile = [...taking.meanwhile];
   for (const edit of edits) {
     const outcome = attempt(document, letters, edit, check);
     if ("refusal" in outcome) {
       if (!check) return undefined;
       refused.push(outcome.refusal);
     } else {
-      replaced.push(...replacedBy(edit, taking.meanwhile, document, outcome.document));
+      replaced.push(...replacedBy(edit, meanwhile, document, outcome.document));
+      meanwhile.push({ ...edit, revision: Infinity, authorId: "" });
       ({ document, letters } = outcome);
       taken.push(edit);
     }

@@ -23,7 +23,6 @@ create table replacements (
   side text not null,
   path jsonb not null,
   was jsonb,
-  stands jsonb,
   back jsonb not null,
   other_id text references people (id) on delete set null,
   made_at timestamptz not null default now()

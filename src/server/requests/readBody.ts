@@ -1,5 +1,5 @@
 /** Nobody nests further; parsers and checks that call themselves would run out of stack. */
-const deepest = 60;
+export const deepestJson = 60;
 
 /** A body that can't be taken, with the status that says so. */
 export class BodyRefused extends Error {
@@ -66,7 +66,7 @@ export async function readBody(request: Request, mostBytes: number): Promise<unk
 
 /** A JSON text, parsed; BodyRefused where it is none, or nests without end. */
 export function readJson(text: string): unknown {
-  if (depthOf(text) > deepest) throw new BodyRefused(400, "nests too deep");
+  if (depthOf(text) > deepestJson) throw new BodyRefused(400, "nests too deep");
   try {
     return JSON.parse(text) as unknown;
   } catch {

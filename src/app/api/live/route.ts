@@ -30,10 +30,13 @@ export function GET(request: Request): Promise<Response> {
     if (entry.answer) return entry.answer;
     roomForStream();
     const token = await sessionToken();
-    const stream = editStream({
-      ...{ personId: entry.personId, followed: readFollowed(request), signal: request.signal },
-      stillAllowed: async (id) => allowed.has((await admitToInvestigation(token, id)).kind),
-    });
+    const stillAllowed = async (id: string) =>
+      allowed.has((await admitToInvestigation(token, id)).kind);
+    const followed = readFollowed(request);
+    const open = await Promise.all(followed.map((one) => stillAllowed(one.investigationId)));
+    if (!open.includes(true)) return new Response(null, { status: 404 });
+    const { personId } = entry;
+    const stream = editStream({ personId, followed, stillAllowed, signal: request.signal });
     return new Response(stream, {
       headers: {
         "content-type": "text/event-stream",

@@ -1,0 +1,88 @@
+"use client";
+
+import { useState, useTransition } from "react";
+import type { Investigation } from "@/investigation/model/investigation";
+import { changeInWords } from "@/wording/changes";
+import { sayings } from "@/wording/sayings";
+import { forgetAllBut, sayLeft, type Unsent, unsentHere } from "../store/leaving";
+import { Button } from "./Button";
+import { Sheet } from "./Sheet";
+
+const words = sayings.signOut;
+
+function Left({ document, edits }: Pick<Unsent, "document" | "edits">) {
+  const named = document
+    ? changeInWords(
+        document,
+        edits.flatMap(({ patches }) => patches),
+      )
+    : [words.unnamed(edits.length)];
+  return (
+    <section className="mt-3">
+      <h3 className="font-semibold">{words.of(document?.title ?? "")}</h3>
+      <ul className="list-disc pl-5">
+        {named.map((one) => (
+          <li key={one}>{one}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** The way out: what is not with the server yet is asked about first and stays; nothing else of the person does. */
+export function SignOut(props: {
+  personId: string;
+  signOut: () => Promise<void>;
+  /** The document that is open here, of which the device may hold no copy yet. */
+  here?: () => Investigation;
+}) {
+  const { personId, signOut, here } = props;
+  const [unsent, setUnsent] = useState<readonly Unsent[]>([]);
+  const [away, setAway] = useState(false);
+  const [leaving, start] = useTransition();
+  const leave = () =>
+    start(async () => {
+      const answers = await fetch("/sign-in", { method: "HEAD" }).then(
+        ({ ok }) => ok,
+        () => false,
+      );
+      setAway(!answers);
+      if (!answers) return;
+      await forgetAllBut(personId).catch(() => {});
+      sayLeft();
+      await signOut();
+    });
+  const ask = async () => {
+    const found = await unsentHere(personId).catch(() => []);
+    if (found.length > 0) setUnsent(found);
+    else leave();
+  };
+  return (
+    <>
+      {away && <span role="alert">{words.away}</span>}
+      <Button disabled={leaving} onClick={() => void ask()}>
+        {words.button}
+      </Button>
+      <Sheet
+        open={unsent.length > 0}
+        title={words.title}
+        onClose={() => setUnsent([])}
+        foot={
+          <>
+            <Button disabled={leaving} onClick={leave}>
+              {words.leave}
+            </Button>
+            <Button look="main" onClick={() => setUnsent([])}>
+              {words.stay}
+            </Button>
+          </>
+        }
+      >
+        <p>{words.text}</p>
+        {unsent.map((one) => (
+          <Left key={one.investigationId} edits={one.edits} document={one.document ?? here?.()} />
+        ))}
+      </Sheet>
+    </>
+  );
+}
