@@ -81,7 +81,8 @@ function readSheet(sheet: Worksheet): Sheet {
   const counts = { merged: 0, formulas: 0, errors: 0 };
   const cells = Array.from({ length: rows }, (_, r) =>
     Array.from({ length: columns }, (__, c) => {
-      const cell = sheet.getCell(r + 1, c + 1);
+      const cell = sheet.findRow(r + 1)?.findCell(c + 1);
+      if (!cell) return "";
       if (cell.isMerged && cell.master !== cell) counts.merged += 1;
       if (isFormula(cell.value)) counts.formulas += 1;
       if (isError(cell.value)) counts.errors += 1;

@@ -29,6 +29,8 @@ export const fileRefusals = {
     `${name} is no text, whatever its name says. Save the table as CSV or XLSX in the program that made it.`,
   unreadable: (name: string) =>
     `${name} can’t be read as a workbook. It may be damaged, locked by a password, or of the old .xls kind: save it again as .xlsx or CSV.`,
+  swollen: (name: string) =>
+    `${name} unpacks to far more than a table of readings holds, so it was not opened. Save the sheet that you need as a workbook of its own, or as CSV.`,
   investigation: (name: string) =>
     `${name} holds a whole investigation. Bring it in on the shelf, where it becomes one of its own.`,
   noSheet: (name: string) => `${name} has no sheet with cells in it.`,

@@ -2,6 +2,7 @@ import type { DecimalMark } from "@/core/number/readNumber";
 import { readBlock } from "@/intake/block";
 import { type Cells, cellsFromText, type Delimiter, delimiterOf, unguarded } from "@/intake/cells";
 import { decodeText, type Encoding } from "@/intake/decodeText";
+import { howItUnpacks } from "@/intake/unpacked";
 import { readWorkbook, type Sheet } from "@/intake/workbook";
 
 export type TextFile =
@@ -15,9 +16,20 @@ export type TextFile =
 
 export type WorkbookFile =
   | { readonly kind: "workbook"; readonly sheets: readonly Sheet[] }
-  | { readonly kind: "unreadable" };
+  | { readonly kind: "unreadable" }
+  /** Far more comes out of it than a table holds. */
+  | { readonly kind: "swollen" };
 
 const rowsOfAPart = 2000;
+
+/** Parts of a sheet that say nothing of its readings, and can reach over millions of cells. */
+const unread = [
+  "dataValidations",
+  "conditionalFormatting",
+  "drawing",
+  "picture",
+  "extLst",
+] as const;
 
 /** What files hold, read away from the page. */
 export const files = {
@@ -45,10 +57,12 @@ export const files = {
 
   /** The sheets of an XLSX workbook. */
   async readWorkbook(bytes: ArrayBuffer): Promise<WorkbookFile> {
+    const how = howItUnpacks(new Uint8Array(bytes));
+    if (how !== "modestly") return { kind: how };
     try {
       const { Workbook } = (await import("exceljs")).default;
       const workbook = new Workbook();
-      await workbook.xlsx.load(bytes);
+      await workbook.xlsx.load(bytes, { ignoreNodes: [...unread] });
       return { kind: "workbook", sheets: readWorkbook(workbook) };
     } catch {
       return { kind: "unreadable" };

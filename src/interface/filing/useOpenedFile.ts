@@ -35,8 +35,7 @@ function isZip(bytes: Uint8Array): boolean {
 async function openWorkbook(name: string, bytes: Uint8Array): Promise<Opening> {
   const buffer = bytes.slice().buffer;
   const read = await filesWorker().readWorkbook(buffer);
-  if (read.kind === "unreadable")
-    return { kind: "problem", sentence: fileRefusals.unreadable(name) };
+  if (read.kind !== "workbook") return { kind: "problem", sentence: fileRefusals[read.kind](name) };
   const sheets = read.sheets.filter(({ cells }) => cells.some((row) => row.some(Boolean)));
   if (sheets.length === 0) return { kind: "problem", sentence: fileRefusals.noSheet(name) };
   return { kind: "opened", file: { kind: "workbook", name, sheets } };
