@@ -1,7 +1,14 @@
 import { create, type MathNode, parseDependencies } from "mathjs/number";
 import type { Finding } from "../finding/finding";
 import { plainFormula, symbolName } from "./spelling";
-import { columnNames, type Expression, functionNames, neighbourNames, type Operator } from "./tree";
+import {
+  columnNames,
+  type Expression,
+  functionNames,
+  neighbourNames,
+  type Operator,
+  partsOf,
+} from "./tree";
 
 /** Only the parser, without the evaluator and its functions. */
 const { parse } = create({ parseDependencies: parseDependencies! });
@@ -36,6 +43,7 @@ interface LooseNode {
 
 const longest = 500;
 const deepest = 100;
+const deepestRows = 5;
 const otherNames: Readonly<Record<string, (typeof functionNames)[number]>> = {
   log10: "log",
   lg: "log",
@@ -118,6 +126,12 @@ function convert(node: LooseNode, depth = 0): Expression {
   }
 }
 
+/** How often functions of neighbouring rows stand within one another: each doubles what is to be worked out. */
+function rowsWithinRows(expression: Expression): number {
+  const inside = Math.max(0, ...partsOf(expression).map(rowsWithinRows));
+  return expression.kind === "neighbour" ? inside + 1 : inside;
+}
+
 function syntaxFinding(error: unknown, text: string): Finding {
   const at = /\(char (\d+)\)/.exec(error instanceof Error ? error.message : "");
   const place = at ? Number(at[1]) : text.length;
@@ -144,7 +158,9 @@ export function parseFormula(typed: string): ParsedFormula {
     return { kind: "unreadable", finding: syntaxFinding(error, text) };
   }
   try {
-    return { kind: "formula", expression: convert(node as unknown as LooseNode) };
+    const expression = convert(node as unknown as LooseNode);
+    if (rowsWithinRows(expression) > deepestRows) refuse({ name: "formula-too-long" });
+    return { kind: "formula", expression };
   } catch (error) {
     if (error instanceof FormulaError) return { kind: "unreadable", finding: error.finding };
     if (error instanceof RangeError)

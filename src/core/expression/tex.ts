@@ -114,10 +114,9 @@ export function toTex(
   expression: Expression,
   leaf: (name: string) => TexLeaf = (name) => ({ tex: symbolTex(name), single: true }),
 ): string {
-  const inside = (part: Expression, least: number) => {
-    const tex = toTex(part, leaf);
-    return strength(part, leaf) < least ? bracketed(tex) : tex;
-  };
+  const held = (part: Expression, tex: string, least: number) =>
+    strength(part, leaf) < least ? bracketed(tex) : tex;
+  const inside = (part: Expression, least: number) => held(part, toTex(part, leaf), least);
   switch (expression.kind) {
     case "number":
       return expression.text.replace(
@@ -133,8 +132,10 @@ export function toTex(
     case "operation": {
       const { left, right } = expression;
       switch (expression.operator) {
-        case "+":
-          return `${inside(left, 1)} + ${inside(right, toTex(right, leaf).startsWith("-") ? 2 : 1)}`;
+        case "+": {
+          const second = toTex(right, leaf);
+          return `${inside(left, 1)} + ${held(right, second, second.startsWith("-") ? 2 : 1)}`;
+        }
         case "-":
           return `${inside(left, 1)} - ${inside(right, 2)}`;
         case "*":

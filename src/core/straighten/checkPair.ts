@@ -43,7 +43,19 @@ const worlds = 4;
 /** So many rows have to be there for a pair to be believed. */
 const leastRows = 4;
 const wanted = 12;
-const triesAWorld = 60;
+const mostTries = 60;
+const leastTries = 6;
+/** Parts of formulas that may be worked out for one theory: a long one is tried less often. */
+const budget = 800_000;
+
+const partsIn = (expression: Expression): number =>
+  partsOf(expression).reduce((sum, part) => sum + partsIn(part), 1);
+
+/** How often numbers are made up in each world. */
+function triesFor({ left, right }: Theory): number {
+  const once = (partsIn(left) + partsIn(right)) * grid * worlds;
+  return Math.min(mostTries, Math.max(leastTries, Math.floor(budget / once)));
+}
 
 function numbersIn(expression: Expression): readonly number[] {
   return expression.kind === "number" ? [expression.value] : partsOf(expression).flatMap(numbersIn);
@@ -67,10 +79,11 @@ function madeUp(
   });
   const any = () => about(chance, sizes);
   const [last] = measured.slice(-1) as [string];
+  const tries = triesFor(theory);
   return Array.from({ length: worlds }, () => {
     const fixed = Object.fromEntries(theory.symbols.map((name) => [name, any()]));
     const rows: Numbers[] = [];
-    for (let turn = 0; turn < triesAWorld && rows.length < wanted; turn++) {
+    for (let turn = 0; turn < tries && rows.length < wanted; turn++) {
       const row = { ...fixed, ...Object.fromEntries(measured.map((name) => [name, any()])) };
       rows.push(...solutions(off, row, last).map((value) => ({ ...row, [last]: value })));
     }

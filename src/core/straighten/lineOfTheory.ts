@@ -121,8 +121,9 @@ export function lineOfTheory(
   axes: TheoryAxes,
 ): LineOfTheory | undefined {
   const roles = { measured: new Set(measured), known: new Set(known) };
-  const made = obeying(theory, measured, seed);
   const pairs = variantsOf(theory).flatMap((variant) => pairsOf(variant, roles));
+  if (pairs.length === 0) return undefined;
+  const made = obeying(theory, measured, seed);
   for (const pair of pairs) {
     const found = fitted(pair, axes, roles, made);
     if (found && holds(pair, made)) return found;

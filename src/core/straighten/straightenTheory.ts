@@ -85,6 +85,7 @@ export function straightenTheory(theory: Theory, wanted: Wanted): Straightened {
   }
   const roles: Roles = { measured: new Set(measured), known: new Set(wanted.known) };
   const candidates = distinct(variantsOf(theory).flatMap((variant) => pairsOf(variant, roles)));
+  if (candidates.length === 0) return { kind: "refused", finding: { name: "theory-stays-curved" } };
   const made = obeying(theory, measured, seed);
   const unknown = new Set(
     theory.symbols.filter((name) => !roles.measured.has(name) && !roles.known.has(name)),
