@@ -3,6 +3,7 @@ import { nanoid } from "nanoid";
 import type { Investigation } from "@/investigation/model/investigation";
 import { device, keysFrom } from "./deviceStore";
 import type { PendingEdit } from "./documentState";
+import { forgetJournals, journalsOf } from "./journal";
 
 /** A copy of an investigation kept on this device, at a revision. */
 export interface Snapshot {
@@ -134,16 +135,32 @@ async function isLeftBehind(windowId: string): Promise<boolean> {
   );
 }
 
+interface LeftBehind {
+  readonly edits: readonly PendingEdit[];
+  readonly forget: () => Promise<void>;
+}
+
+/** The store's edits and the journals' together: what a journal holds of an edit is newer. */
+function newest(kept: readonly PendingEdit[], journaled: readonly PendingEdit[]) {
+  const found = new Map([...kept, ...journaled].map((edit) => [edit.id, edit] as const));
+  return [...found.values()].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+}
+
 /**
  * Edits of windows that closed before the server had them, and how to forget them once they are adopted. What was
  * acknowledged is left out when the document came from the server: it is in there.
  */
-export async function editsLeftBehind(id: string, personId: string, online: boolean) {
+export async function editsLeftBehind(
+  id: string,
+  personId: string,
+  online: boolean,
+): Promise<LeftBehind> {
   const prefix = editsPrefix(id);
   const found = await keysFrom(prefix);
+  const journals = journalsOf(id).filter((one) => one.personId === personId);
   const windowOf = (key: string) => key.slice(prefix.length).split("/")[0] ?? "";
   const left = new Map<string, boolean>();
-  for (const windowId of new Set(found.map(windowOf))) {
+  for (const windowId of new Set([...found.map(windowOf), ...journals.map((one) => one.windowId)])) {
     left.set(windowId, await isLeftBehind(windowId));
   }
   const behind = found.filter((key) => left.get(windowOf(key)));
@@ -152,17 +169,19 @@ export async function editsLeftBehind(id: string, personId: string, online: bool
     key: behind[index] as string,
   }));
   const adopted = owned.filter(({ kept }) => kept?.personId === personId);
-  const edits = adopted.flatMap(({ kept }) =>
-    kept && !(online && kept.edit.acknowledged) ? [kept.edit as PendingEdit] : [],
+  const kept = adopted.flatMap(({ kept: one }) =>
+    one && !(online && one.edit.acknowledged) ? [one.edit as PendingEdit] : [],
   );
-  edits.sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
-  const forget = () =>
-    delMany(
+  const journaled = journals.filter(({ windowId }) => left.get(windowId));
+  const forget = async () => {
+    forgetJournals(journaled.map(({ key }) => key));
+    await delMany(
       adopted.map(({ key }) => key),
       device(),
     );
-  return { edits, forget };
-}
+  };
+  return { edits: newest(kept, journaled.flatMap(({ edits }) => edits)), forget };
+} // prettier-ignore
 
 /** Forgets the copies that belong to somebody else: laptops are shared. */
 export async function forgetCopiesOfOthers(personId: string): Promise<void> {

@@ -1,6 +1,7 @@
 import { keepEdits, keepSnapshot, type KeptEdit, type Snapshot } from "./deviceCopy";
 import type { PendingEdit } from "./documentState";
 import type { OnDevice } from "./investigationStore";
+import { writeJournal } from "./journal";
 
 const snapshotEvery = 1500;
 /** A copy of a document with many rows takes a moment of the page, so it is made less often. */
@@ -41,6 +42,7 @@ export class DeviceKeeper {
     const gone = this.pending.filter((edit) => !still.has(edit.id));
     this.acknowledged = [...this.acknowledged, ...gone];
     this.pending = pending;
+    this.writeJournal();
     if (snapshot.document !== this.snapshot?.document) {
       this.snapshot = snapshot;
       const many = Object.keys(snapshot.document.rows).length > manyRows;
@@ -48,6 +50,13 @@ export class DeviceKeeper {
       this.snapshotTimer ??= setTimeout(() => void this.writeSnapshot(), wait);
     }
     void this.writeEdits();
+  }
+
+  /** What is not written yet stands in the journal, at once. */
+  private writeJournal(): void {
+    const { investigationId, windowId, personId } = this;
+    const edits = this.pending.filter((edit) => this.written.get(edit.id) !== edit);
+    writeJournal({ investigationId, windowId }, { personId, edits });
   }
 
   /** Writes no further copy: the edits are another window's from now on. What is being written ends. */
@@ -92,6 +101,7 @@ export class DeviceKeeper {
     await keepEdits({ id, windowId, personId }, changed, gone);
     for (const edit of changed) this.written.set(edit.id, edit);
     for (const edit of gone) this.written.delete(edit);
+    this.writeJournal();
   }
 
   /** The same edit, marked; one object for one edit. */

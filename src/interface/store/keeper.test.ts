@@ -144,6 +144,39 @@ test("a window that closed too early leaves its edits to the next one", async ()
   expect([...device.keys()].filter((key) => key.startsWith("edits/"))).toEqual([]);
 });
 
+test("a tab that closes before the device has written a key leaves it in its journal", async () => {
+  const journal = new Map<string, string>();
+  const area = {
+    getItem: (key: string) => journal.get(key) ?? null,
+    setItem: (key: string, value: string) => void journal.set(key, value),
+    removeItem: (key: string) => void journal.delete(key),
+    key: (at: number) => [...journal.keys()][at] ?? null,
+    get length() {
+      return journal.size;
+    },
+  };
+  Object.assign(globalThis, { localStorage: area });
+  await keeper.start(true);
+  await pass(50);
+  server.next = Array.from({ length: 50 }, () => ({ status: 0 }));
+  type("9", "cell");
+  await pass(50);
+  holdWriting(new Promise(() => {}));
+  type("9.9", "cell");
+  keeper.stop();
+  server.next = [];
+  holdWriting(undefined);
+  openWindow("two");
+  await keeper.start(true);
+  expect(reading()).toBe("9.9");
+  await pass(2000);
+  expect(server.log.flatMap(({ patches = [] }) => patches.at(-1))).toMatchObject([
+    { value: "9.9" },
+  ]);
+  expect([...journal.keys()]).toEqual([]);
+  Object.assign(globalThis, { localStorage: undefined });
+});
+
 test("what the server had acknowledged is not laid over its newer document", async () => {
   await keeper.start(true);
   await pass(50);

@@ -3,6 +3,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { forgetPerson, type KeptEdit, snapshotOf } from "./deviceCopy";
 import { device, keysFrom } from "./deviceStore";
 import type { PendingEdit } from "./documentState";
+import { allJournals } from "./journal";
 
 interface Owned {
   readonly personId: string;
@@ -31,8 +32,14 @@ export async function unsentHere(personId: string): Promise<readonly Unsent[]> {
   const all = [...(await kept("edits/")), ...(await kept("aside/"))];
   const own = all.filter(([, one]) => one.personId === personId && !one.edit.acknowledged);
   const edits = new Map<string, PendingEdit[]>();
-  for (const [key, { edit }] of own) {
-    edits.set(idOf(key), [...(edits.get(idOf(key)) ?? []), edit]);
+  const add = (id: string, edit: PendingEdit) => {
+    const others = (edits.get(id) ?? []).filter((one) => one.id !== edit.id);
+    edits.set(id, [...others, edit]);
+  };
+  for (const [key, { edit }] of own) add(idOf(key), edit);
+  for (const journal of allJournals()) {
+    if (journal.personId !== personId) continue;
+    for (const edit of journal.edits) add(journal.investigationId, edit);
   }
   return Promise.all(
     [...edits].map(async ([investigationId, unsent]) => {

@@ -64,11 +64,14 @@ export async function readBody(request: Request, mostBytes: number): Promise<unk
   return readJson(text);
 }
 
+/** A key that would be taken for an object's kind. */
+const withoutProto = (key: string, value: unknown) => (key === "__proto__" ? undefined : value);
+
 /** A JSON text, parsed; BodyRefused where it is none, or nests without end. */
 export function readJson(text: string): unknown {
   if (depthOf(text) > deepestJson) throw new BodyRefused(400, "nests too deep");
   try {
-    return JSON.parse(text) as unknown;
+    return JSON.parse(text, /__proto__|\\u005f/i.test(text) ? withoutProto : undefined) as unknown;
   } catch {
     throw new BodyRefused(400, "must be JSON");
   }

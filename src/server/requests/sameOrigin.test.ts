@@ -23,6 +23,8 @@ const sending = (body: string, type = "application/json") =>
 
 test("a body is JSON, of a size and a depth that can be read", async () => {
   expect(await readBody(sending('{"a":[1,"]["]}'), 100)).toEqual({ a: [1, "]["] });
+  const proto = '{"__proto__":{"since":1},"\\u005f_proto__":2,"a":"__proto__"}';
+  expect(Object.keys((await readBody(sending(proto), 100)) as object)).toEqual(["a"]);
   await expect(readBody(sending("x".repeat(200)), 100)).rejects.toMatchObject({ status: 413 });
   await expect(readBody(sending("{}", "text/plain"), 100)).rejects.toMatchObject({ status: 415 });
   await expect(readBody(sending("{"), 100)).rejects.toMatchObject({ status: 400 });

@@ -1,0 +1,68 @@
+/**
+ * `npm run drills -- --minutes 20 [--seed 1]`: kills, stops, closings, offline stretches, many tabs, hostile edits and a
+ * crowd at the door, on an application of its own; prints what was counted. Twenty minutes hold 100 kills of the server.
+ */
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { Chance } from "../tests/properties/madeUp";
+import { Bench, openBrowser } from "./drills/bench";
+import { crowdAtTheDoor, hostileEdits } from "./drills/hostility";
+import {
+  closeAfterKey,
+  type Counts,
+  manyTabs,
+  offlineStretches,
+  typeThrough,
+} from "./drills/interruptions";
+
+function option(name: string, usual: number): number {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? usual : Number(process.argv[at + 1]);
+}
+
+const minutes = option("minutes", 20);
+const seed = option("seed", 1);
+
+/** A share of what twenty minutes hold. */
+const share = (of: number) => Math.max(1, Math.round((of * minutes) / 20));
+const rounds = Math.max(1, Math.round(minutes / 4));
+const each = (of: number) => Math.ceil(share(of) / rounds);
+
+async function run(bench: Bench, folder: string, counts: Counts): Promise<void> {
+  const chance = new Chance(seed);
+  let profiles = 0;
+  const open = () => openBrowser(join(folder, `profile${++profiles}`));
+  for (let round = 0; round < rounds; round++) {
+    const browser = await open();
+    await typeThrough(bench, browser, chance, { kills: each(100), stops: each(50) }, counts);
+    await browser.close();
+    await closeAfterKey(bench, chance, each(30), counts);
+    await offlineStretches(bench, open, chance, each(20), counts);
+    console.log(`round ${round + 1} of ${rounds}: ${JSON.stringify(counts)}`);
+  }
+  const browser = await open();
+  await manyTabs(bench, browser, counts);
+  const page = await browser.newPage();
+  const many = () => Promise.all(Array.from({ length: 8 }, open)).then((all) => Promise.all(all.flatMap((one) => Array.from({ length: 5 }, () => one.newPage())))); // prettier-ignore
+  const shelf = await crowdAtTheDoor(bench, page, minutes >= 5 ? many : async () => []);
+  await hostileEdits(bench, page, chance, share(10_000), counts);
+  if (minutes >= 5) counts["another's shelf, p95 in ms"] = Math.round(shelf);
+}
+
+const bench = new Bench();
+const folder = mkdtempSync(join(tmpdir(), "fathom-rule-drills-"));
+const counts: Counts = { lost: 0, misplaced: 0, doubled: 0, "answers of 500": 0, "documents that do not open": 0 }; // prettier-ignore
+const began = Date.now();
+try {
+  await bench.open();
+  await run(bench, folder, counts);
+} finally {
+  await bench.close();
+  rmSync(folder, { recursive: true, force: true });
+}
+console.log(`seed ${seed}, ${Math.round((Date.now() - began) / 1000)} s`);
+for (const [name, count] of Object.entries(counts)) console.log(`${name.padEnd(30)} ${count}`);
+const faults = ["lost", "misplaced", "doubled", "answers of 500", "documents that do not open"];
+if (faults.some((name) => (counts[name] ?? 0) > 0)) process.exitCode = 1;
+process.exit();
