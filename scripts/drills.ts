@@ -39,7 +39,9 @@ async function run(bench: Bench, folder: string, counts: Counts): Promise<void> 
     await browser.close();
     await closeAfterKey(bench, chance, each(30), counts);
     await offlineStretches(bench, open, chance, each(20), counts);
-    console.log(`round ${round + 1} of ${rounds}: ${JSON.stringify(counts)}`);
+    console.log(
+      `at ${Math.round((Date.now() - began) / 1000)} s, round ${round + 1} of ${rounds}: ${JSON.stringify(counts)}`,
+    );
   }
   const browser = await open();
   await manyTabs(bench, browser, counts);

@@ -40,12 +40,17 @@ export function openBrowser(profile: string): Promise<BrowserContext> {
   return chromium.launchPersistentContext(profile, { ...browserOptions, viewport });
 }
 
+/** Waits until a page takes what is typed. */
+export async function alive(page: Page): Promise<void> {
+  await page.locator('[data-live="true"]').waitFor();
+  await page.getByRole("gridcell").getByRole("textbox").waitFor();
+}
+
 /** Signs in and starts an empty investigation; gives its address. */
 export async function begin(page: Page, place: string): Promise<string> {
   await enter(page, place);
   await page.getByRole("button", { name: "Start an investigation" }).click();
-  await page.getByRole("grid").waitFor();
-  await page.getByRole("gridcell").getByRole("textbox").waitFor();
+  await alive(page);
   return page.url();
 }
 

@@ -74,7 +74,7 @@ export async function hostileEdits(
     const door = `${bench.address}/api/investigations/${id}/edits`;
     const document = await documentOf(page, address);
     const before = sent;
-    for (; sent < Math.min(count, before + 100); sent++) {
+    for (; sent < Math.min(count, before + 250); sent++) {
       const body = JSON.stringify({ since: 0, edits: [envelope(document, chance)] });
       const odd = chance.below(50) === 0 ? (chance.oneOf(bodies) as string) : body;
       const status = await send(page.request, door, odd.replaceAll('"1e999"', "1e999"));

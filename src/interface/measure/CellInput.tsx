@@ -3,6 +3,7 @@
 import { type ClipboardEvent, useLayoutEffect, useRef } from "react";
 import { sayings } from "@/wording/sayings";
 import { pastedBlock } from "../filing/pastedBlock";
+import { useLive } from "../parts/useLive";
 import { onGridKey } from "./gridKeys";
 import { useGrid, useGridController } from "./MeasureContext";
 
@@ -23,6 +24,7 @@ interface Props {
 export function CellInput({ text, label, invalid, aside, derived = false, onSaid }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const controller = useGridController();
+  const live = useLive();
   const mode = useGrid((state) => state.mode);
   const finding = useGrid((state) => state.finding);
   const summons = useGrid((state) => state.summons);
@@ -61,7 +63,7 @@ export function CellInput({ text, label, invalid, aside, derived = false, onSaid
       value={text}
       aria-label={label}
       aria-invalid={invalid}
-      readOnly={derived}
+      readOnly={derived || !live}
       maxLength={200}
       inputMode="decimal"
       autoComplete="off"

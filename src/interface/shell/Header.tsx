@@ -7,6 +7,7 @@ import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { commands } from "../commands/commands";
 import { Button } from "../parts/Button";
 import { SignOut } from "../parts/SignOut";
+import { useLive } from "../parts/useLive";
 import { rememberedPerson } from "../store/deviceCopy";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { HouseRulesSheet } from "./HouseRulesSheet";
@@ -42,8 +43,10 @@ function CommandButton({ id }: { id: "undo" | "redo" }) {
 function Title() {
   const title = useInvestigation((state) => state.document.title);
   const { act } = useActs();
+  const live = useLive();
   return (
     <input
+      readOnly={!live}
       aria-label="Title of the investigation"
       value={title}
       placeholder="Untitled investigation"

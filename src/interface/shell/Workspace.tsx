@@ -25,6 +25,7 @@ import { Header } from "./Header";
 import { Notices } from "./Notices";
 import { StageRule } from "./StageRule";
 import { useStage } from "../parts/stagePath";
+import { useLive } from "../parts/useLive";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
 import { useKeptFocus } from "./useKeptFocus";
 import { useStageKeys } from "./useStageKeys";
@@ -67,6 +68,7 @@ function Stages(props: { investigationId: string; stage: StageId }) {
 
 function Bench({ investigationId, opened, signOut, endTour }: Props) {
   const stage = useStage();
+  const live = useLive();
   const [open, setOpen] = useState(false);
   const [called, setCalled] = useState<CalledReading>();
   const [figure, setFigure] = useState<string>();
@@ -79,7 +81,7 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
   useKeptFocus();
   return (
     <MarksProvider>
-      <div className="flex min-h-screen flex-col min-[900px]:h-screen">
+      <div data-live={live} className="flex min-h-screen flex-col min-[900px]:h-screen">
         <Header person={opened?.person} signOut={signOut} />
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
