@@ -86,6 +86,7 @@ await main(async () => {
     passed: stats.expected + stats.flaky,
     failed: stats.unexpected,
   }));
+  await check("drills, the short form", () => npm("drills", "--minutes", "0.5"));
   console.log(`\n${total.passed} passed, ${total.failed} failed`);
   if (total.failed > 0) process.exitCode = 1;
 });
