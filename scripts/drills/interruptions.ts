@@ -144,7 +144,11 @@ export async function offlineStretches(
   await begin(second, bench.address);
   await second.goto(address);
   await alive(second);
-  const type = async (person: number, row: number) => {
+  /** The cell that has the focus already, in which a click would begin to edit. */
+  const focused = [rows, 0];
+  const type = async (person: number, wanted: number) => {
+    const row = wanted === focused[person] ? (wanted + 1) % rows : wanted;
+    focused[person] = row + 1;
     const page = pages[person] as Page;
     await cellAt(page, row, person).click();
     const text = ledger.fresh();
@@ -152,15 +156,12 @@ export async function offlineStretches(
     await page.keyboard.type(text);
     await page.keyboard.press("Enter");
   };
-  let row = 0;
-  /** Never the cell that has the focus already, in which a click would begin to edit. */
-  const another = () => (row = (row + 3 + chance.below(rows - 6)) % rows);
   for (let n = 0; n < stretches; n++) {
     const away = chance.below(3);
     for (const person of [0, 1]) {
       if (away === person || away === 2) await (people[person] as BrowserContext).setOffline(true);
     }
-    for (let turn = 0; turn < 6; turn++) await type(chance.below(2), another());
+    for (let turn = 0; turn < 6; turn++) await type(chance.below(2), chance.below(rows));
     for (const person of people) await person.setOffline(false);
     counts.offline = (counts.offline ?? 0) + 1;
   }

@@ -12,6 +12,8 @@ export const limits = {
   constants: 60,
   instruments: 60,
   repeats: 20,
+  /** Readings of one row: as many quantities as there may be, each as often as it may be read. */
+  readingsOfRow: 1200,
   dismissed: 2000,
   results: 20,
   blocks: 120,

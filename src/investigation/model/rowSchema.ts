@@ -63,6 +63,7 @@ export function isRow(value: unknown): boolean {
     isId(table) &&
     (series === undefined || isId(series)) &&
     isTexts(readings) &&
+    Object.keys(readings as object).length <= limits.readingsOfRow &&
     (further === undefined || isCounts(further)) &&
     (setAside === undefined || isTexts(setAside)) &&
     Object.keys(unnamed).length === 0

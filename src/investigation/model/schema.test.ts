@@ -77,6 +77,12 @@ describe("what may be an investigation", () => {
       (d) => (d.figures.main.equations["best-"] = { across: 1 }),
     ],
     ["another version", (d) => (d.version = 1)],
+    [
+      "a row with more readings than there can be",
+      (d) => {
+        for (let n = 0; n < 1300; n++) d.rows.row1.readings[`q${n}`] = "1";
+      },
+    ],
     ["an arrow that ends nowhere", (d) => (d.figures.main.labels.a = { ...label, toX: Infinity })],
     [
       "a word's place beyond all numbers",

@@ -56,8 +56,14 @@ export async function countTry(name: string, address: string): Promise<number | 
   }
 }
 
-/** A try that was right counts for nothing. */
-export async function forgiveTry(name: string, address: string): Promise<void> {
+/** A try that was right counts for nothing, and the wrong ones before it no longer. */
+export async function forgiveTries(name: string, address: string): Promise<void> {
   await ofName().delete(both(name, address));
+  await ofAddress().reward(address.slice(0, 200));
+}
+
+/** A try that never came to be checked counts for nothing. */
+export async function giveTryBack(name: string, address: string): Promise<void> {
+  await ofName().reward(both(name, address));
   await ofAddress().reward(address.slice(0, 200));
 }

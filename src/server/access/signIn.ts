@@ -1,5 +1,5 @@
 import { models } from "../database/models";
-import { countTry, forgiveTry } from "./attempts";
+import { countTry, forgiveTries, giveTryBack } from "./attempts";
 import { demoMode } from "./demoMode";
 import { inTurn, QueueFull } from "./hashing";
 import { hashPassword, passwordMatches } from "./password";
@@ -41,9 +41,9 @@ export async function signIn(
     if (!right || !known) return { kind: "refused" };
   } catch (error) {
     if (!(error instanceof QueueFull)) throw error;
-    await forgiveTry(name, address);
+    await giveTryBack(name, address);
     return { kind: "crowded", seconds: error.seconds };
   }
-  await forgiveTry(name, address);
+  await forgiveTries(name, address);
   return { kind: "signed-in", ...(await openSession(known.id)) };
 }

@@ -26,9 +26,14 @@ export function depthOf(text: string): number {
   return most;
 }
 
+/** How long a request says that its body is. */
+export function bytesOf(request: Request): number {
+  return Number(request.headers.get("content-length") ?? 0);
+}
+
 /** The text of a request's body, read no further than so many bytes. */
 async function textOf(request: Request, mostBytes: number): Promise<string> {
-  if (Number(request.headers.get("content-length") ?? 0) > mostBytes) {
+  if (bytesOf(request) > mostBytes) {
     throw new BodyRefused(413, "too large");
   }
   const decoder = new TextDecoder("utf-8", { fatal: true });

@@ -1,12 +1,7 @@
 import * as yup from "yup";
-import { investigationForRoute } from "@/app/access";
-import { answered } from "@/app/answers";
+import { ofInvestigation, type OfInvestigation, unkept } from "@/app/investigationRoute";
 import { replacedOn, replacedSeen } from "@/server/investigations/replacements";
 import { readBody } from "@/server/requests/readBody";
-
-interface Context {
-  params: Promise<{ id: string }>;
-}
 
 const device = yup
   .string()
@@ -30,25 +25,18 @@ const seen = yup.object({
 const mostBytes = 20_000;
 
 /** What was replaced of the work of a device, or by it, and was not yet seen there. */
-export function GET(request: Request, { params }: Context): Promise<Response> {
-  return answered(request, async () => {
-    const { id } = await params;
-    const entry = await investigationForRoute(id);
-    if (entry.answer) return entry.answer;
+export function GET(request: Request, context: OfInvestigation): Promise<Response> {
+  return ofInvestigation(request, context, async ({ id, personId }) => {
     const of = device.validateSync(new URL(request.url).searchParams.get("device"));
-    const replaced = await replacedOn(id, entry.personId, of);
-    return Response.json({ replaced }, { headers: { "cache-control": "private, no-store" } });
+    return Response.json({ replaced: await replacedOn(id, personId, of) }, { headers: unkept });
   });
 }
 
 /** Forgets what was seen. */
-export function POST(request: Request, { params }: Context): Promise<Response> {
-  return answered(request, async () => {
-    const { id } = await params;
-    const entry = await investigationForRoute(id);
-    if (entry.answer) return entry.answer;
+export function POST(request: Request, context: OfInvestigation): Promise<Response> {
+  return ofInvestigation(request, context, async ({ id, personId }) => {
     const { device: of, ids } = seen.validateSync(await readBody(request, mostBytes));
-    await replacedSeen(id, entry.personId, of, ids);
+    await replacedSeen(id, personId, of, ids);
     return Response.json({ forgotten: ids.length });
   });
 }
