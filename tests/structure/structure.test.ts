@@ -15,7 +15,7 @@ describe("access", () => {
 
   test.each(doors.filter((file) => !open.includes(file)))("%s passes the gate", (file) => {
     expect(source(file)).toMatch(
-      /await (personForPage|investigationForPage|investigationForAction|investigationForRoute|startWith)\(/,
+      /await (personForPage|personForRoute|investigationForPage|investigationForAction|startWith)\(|return ofInvestigation\(/,
     );
   });
 

@@ -9,8 +9,8 @@ import { isDatabaseAway } from "@/server/database/connection";
 import { sayings } from "@/wording/sayings";
 
 const credentials = yup.object({
-  name: yup.string().required(),
-  password: yup.string().required(),
+  name: yup.string().strict().required(),
+  password: yup.string().strict().required(),
 });
 
 /** Signs a person in and leads to the shelf; otherwise returns the sentence to show. */
