@@ -36,7 +36,6 @@ export const sayings = {
   },
   saving: {
     kept: (time: string) => `All changes kept ${time}`,
-    keptBefore: "All changes kept",
     keeping: "Keeping…",
     onDevice: "Kept on this device. The server does not answer; trying again.",
     waiting: "Kept on this device. The server asks to wait a moment.",

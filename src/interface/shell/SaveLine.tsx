@@ -9,11 +9,9 @@ function sentence(saving: Saving): string {
   if ("device" in saving && saving.device === "refused") return sayings.saving.nowhere;
   switch (saving.kind) {
     case "kept":
-      return saving.at
-        ? sayings.saving.kept(
-            saving.at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" }),
-          )
-        : sayings.saving.keptBefore;
+      return sayings.saving.kept(
+        saving.at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" }),
+      );
     case "keeping":
       return sayings.saving.keeping;
     case "on-device":

@@ -30,7 +30,7 @@ export type OnDevice = "written" | "writing" | "refused";
 
 /** Where the newest changes are: with the server, on the way, or only on this device. */
 export type Saving =
-  | { readonly kind: "kept"; readonly at: Date | undefined }
+  | { readonly kind: "kept"; readonly at: Date }
   | { readonly kind: "keeping" }
   | {
       /** The server does not answer; it asks to wait; it stumbles; nobody is signed in; it is not on the shelf. */
@@ -58,7 +58,7 @@ export interface InvestigationState extends DocumentState {
 
 export type InvestigationStore = StoreApi<InvestigationState>;
 
-/** A store that shows a document at a revision. */
+/** A store that shows a document at a revision; whether the device holds more than that is not known yet. */
 export function createInvestigationStore(
   document: Investigation,
   revision: number,
@@ -70,7 +70,7 @@ export function createInvestigationStore(
     revision,
     pending: [],
     undoStack: emptyUndoStack,
-    saving: { kind: "kept", at: undefined },
+    saving: { kind: "keeping" },
     notice: undefined,
     underWay: new Set<string>(),
     aside: [],
