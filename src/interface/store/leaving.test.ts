@@ -53,3 +53,12 @@ test("after signing out the device holds what is not with the server, and nothin
   expect(JSON.stringify([...device.values()])).not.toContain("9.1");
   expect([...remembered.keys()]).toEqual([]);
 });
+
+test("what is not with the server is listed in the order in which it was typed", async () => {
+  const edit = (id: string, at: string) => ({ personId: "ines", edit: { id, at, patches: [] } });
+  device.clear();
+  device.set("edits/rule/one/a-later", edit("a-later", "2026-11-27T10:00:02.000Z"));
+  device.set("edits/rule/one/b-earlier", edit("b-earlier", "2026-11-27T10:00:01.000Z"));
+  const [unsent] = await unsentHere("ines");
+  expect(unsent?.edits.map(({ id }) => id)).toEqual(["b-earlier", "a-later"]);
+});

@@ -15,6 +15,7 @@ export interface Unsent {
   readonly investigationId: string;
   /** Undefined where the device holds no copy. */
   readonly document: Investigation | undefined;
+  /** Oldest first: of several at one place the last is what stands there. */
   readonly edits: readonly PendingEdit[];
 }
 
@@ -44,7 +45,8 @@ export async function unsentHere(personId: string): Promise<readonly Unsent[]> {
   return Promise.all(
     [...edits].map(async ([investigationId, unsent]) => {
       const snapshot = await snapshotOf(investigationId);
-      return { investigationId, document: snapshot?.document, edits: unsent };
+      const oldestFirst = [...unsent].sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+      return { investigationId, document: snapshot?.document, edits: oldestFirst };
     }),
   );
 }
