@@ -48,8 +48,7 @@ async function run(bench: Bench, folder: string, counts: Counts): Promise<void> 
   const browser = await open();
   if (interrupted) await manyTabs(bench, browser, counts);
   const page = await browser.newPage();
-  const stranger = await (await open()).newPage();
-  const shelf = await crowdAtTheDoor(bench, page, stranger);
+  const shelf = await crowdAtTheDoor(bench, page);
   await hostileEdits(bench, page, chance, share(10_000), counts);
   counts["another's shelf, p95 in ms"] = Math.round(shelf);
 }

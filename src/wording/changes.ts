@@ -8,7 +8,7 @@ type Path = readonly (string | number)[];
 const longest = 60;
 
 /** A typed value as it is quoted; undefined for what is no text of somebody's. */
-export function quoted(value: unknown): string | undefined {
+function quoted(value: unknown): string | undefined {
   if (typeof value === "number") return String(value);
   if (typeof value !== "string") return undefined;
   if (value.trim() === "") return "nothing";

@@ -1,9 +1,9 @@
 import { connection } from "next/server";
 import { SignInPage } from "@/interface/shell/SignInPage";
 import { demoAccounts, demoMode } from "@/server/access/demoMode";
-import { signInAction } from "./actions";
 
+/** The page on which one signs in. */
 export default async function SignIn() {
   await connection();
-  return <SignInPage signIn={signInAction} demoAccounts={demoMode() ? demoAccounts : []} />;
+  return <SignInPage demoAccounts={demoMode() ? demoAccounts : []} />;
 }

@@ -7,6 +7,7 @@ import { GridHeading } from "./GridHeading";
 import { GridRow } from "./GridRow";
 import { headingGroups, gridTemplate } from "./gridTemplate";
 import type { GridView } from "./gridView";
+import { useHouseRules } from "../store/useEvaluated";
 import { useGrid, useGridView } from "./MeasureContext";
 import { QuantityDragging } from "./QuantityDragging";
 
@@ -60,7 +61,11 @@ export function ReadingsGrid({ onSaid, height }: Props) {
   const activeRow = useGrid((state) => state.active.row);
   const count = Math.min(rows.length + 1, limits.rows);
   const { scroller, virtualizer } = useRows(count, activeRow);
-  const { template, least, most, drawn } = useMemo(() => gridTemplate(columns), [columns]);
+  const { figuresOfUncertainty: rule } = useHouseRules();
+  const { template, least, most, drawn } = useMemo(
+    () => gridTemplate(columns, rows, rule),
+    [columns, rows, rule],
+  );
   const groups = useMemo(() => headingGroups(columns), [columns]);
   return (
     <QuantityDragging groups={groups}>

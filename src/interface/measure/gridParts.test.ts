@@ -33,7 +33,7 @@ describe("what the grid shows", () => {
     const groups = headingGroups(columns);
     expect(groups.map(({ span }) => span)).toEqual([1, 5, 1, 1, 1]);
     expect(groups.map(({ first }) => first)).toEqual([0, 1, 6, 7, 8]);
-    const { template, drawn, least, most } = gridTemplate(columns);
+    const { template, drawn, least, most } = gridTemplate(columns, [], "one-or-two");
     expect(drawn).toBe(9);
     expect(template.split("minmax")).toHaveLength(10);
     expect(least).toBeLessThan(most);

@@ -1,5 +1,10 @@
-import type { EvaluatedQuantity } from "@/pipeline/table";
-import type { GridColumn } from "@/pipeline/gridColumns";
+import type { FiguresOfUncertainty } from "@/core/number/statement";
+import { type GridColumn, isDerived } from "@/pipeline/gridColumns";
+import { measured } from "@/pipeline/measured";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
+import { type WrittenReading, writeMeasured } from "@/pipeline/writtenReading";
+
+type Rule = FiguresOfUncertainty;
 
 /** A quantity's stretch of the grid: its repeats, and behind two or more the columns of their mean and scatter. */
 export interface HeadingGroup {
@@ -32,15 +37,33 @@ const repeated = { least: 72, most: 100 };
 const mean = { least: 98, most: 140 };
 const scatter = { least: 60, most: 84 };
 
-function widths(columns: readonly GridColumn[]) {
-  return headingGroups(columns).flatMap(({ repeats }) =>
-    repeats > 1 ? [...Array.from({ length: repeats }, () => repeated), mean, scatter] : [single],
-  );
+const ofLetter = 7.6;
+const edges = 22;
+const lookedAt = 40;
+
+/** Wide enough for what a derived column writes, its ± included; told from its first rows. */
+function ofDerived(quantity: EvaluatedQuantity, rows: readonly EvaluatedRow[], rule: Rule) {
+  const letters = rows.slice(0, lookedAt).map((row) => {
+    const found = measured(row, quantity);
+    const { value, up = "", exponent } = found ? writeMeasured(found, quantity, rule) : nothing;
+    return value.length + (up === "" ? 0 : up.length + 3) + (exponent === undefined ? 0 : 6);
+  });
+  const least = Math.max(single.least, edges + ofLetter * Math.max(0, ...letters));
+  return { least: Math.ceil(least), most: Math.max(single.most, Math.ceil(least)) };
 }
 
+const nothing: WrittenReading = { value: "" };
+
 /** The widths of all drawn columns, as CSS and as the least and the most that the grid takes. */
-export function gridTemplate(columns: readonly GridColumn[]) {
-  const all = widths(columns);
+export function gridTemplate(
+  columns: readonly GridColumn[],
+  rows: readonly EvaluatedRow[],
+  rule: Rule,
+) {
+  const all = headingGroups(columns).flatMap(({ repeats, evaluated }) => {
+    if (repeats > 1) return [...Array.from({ length: repeats }, () => repeated), mean, scatter];
+    return isDerived({ evaluated }) ? [ofDerived(evaluated, rows, rule)] : [single];
+  });
   const sum = (of: "least" | "most") =>
     all.reduce((total, width) => total + width[of], numberWidth);
   return {

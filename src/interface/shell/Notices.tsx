@@ -15,38 +15,30 @@ function Line({ children, role = "status" }: { children: ReactNode; role?: "stat
   );
 }
 
-function Way({ onClick, children }: { onClick: () => void; children: ReactNode }) {
-  return (
-    <button type="button" onClick={onClick} className="text-petrol font-semibold underline">
-      {children}
-    </button>
-  );
+interface ListedProps {
+  count: number;
+  words: { readonly line: (count: number) => string; readonly see: string };
+  /** The list that the line leads to. */
+  list: (open: boolean, onClose: () => void) => ReactNode;
 }
 
-function Aside() {
-  const count = useInvestigation(({ aside }) => aside.length);
+/** A line that stays as long as something is on its list. */
+function Listed({ count, words, list }: ListedProps) {
   const [open, setOpen] = useState(false);
   if (count === 0) return null;
   return (
     <>
       <Line>
-        {asideWords.line(count)} <Way onClick={() => setOpen(true)}>{asideWords.see}</Way>
+        {words.line(count)}{" "}
+        <button
+          type="button"
+          onClick={() => setOpen(true)}
+          className="text-petrol font-semibold underline"
+        >
+          {words.see}
+        </button>
       </Line>
-      <AsideSheet open={open} onClose={() => setOpen(false)} />
-    </>
-  );
-}
-
-function ReplacedWork({ investigationId }: { investigationId: string }) {
-  const count = useInvestigation(({ replaced }) => replaced.length);
-  const [open, setOpen] = useState(false);
-  if (count === 0) return null;
-  return (
-    <>
-      <Line>
-        {replacedWords.line(count)} <Way onClick={() => setOpen(true)}>{replacedWords.see}</Way>
-      </Line>
-      <ReplacedSheet investigationId={investigationId} open={open} onClose={() => setOpen(false)} />
+      {list(open, () => setOpen(false))}
     </>
   );
 }
@@ -60,11 +52,23 @@ function NearlyFull() {
 /** Lines under the header: what went otherwise than hoped, what was not taken, and what was replaced. */
 export function Notices({ investigationId }: { investigationId: string }) {
   const notice = useInvestigation((state) => state.notice);
+  const aside = useInvestigation((state) => state.aside.length);
+  const replaced = useInvestigation((state) => state.replaced.length);
   return (
     <>
       {notice && <Line role="alert">{notice}</Line>}
-      <Aside />
-      <ReplacedWork investigationId={investigationId} />
+      <Listed
+        count={aside}
+        words={asideWords}
+        list={(open, onClose) => <AsideSheet open={open} onClose={onClose} />}
+      />
+      <Listed
+        count={replaced}
+        words={replacedWords}
+        list={(open, onClose) => (
+          <ReplacedSheet investigationId={investigationId} open={open} onClose={onClose} />
+        )}
+      />
       <NearlyFull />
     </>
   );

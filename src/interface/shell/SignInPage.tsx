@@ -2,10 +2,12 @@
 
 import { Field, Input, Label } from "@headlessui/react";
 import { useActionState } from "react";
+import { useRouter } from "next/navigation";
 import { Button } from "../parts/Button";
+import { useLive } from "../parts/useLive";
+import { signIn } from "./signIn";
 
 interface Props {
-  signIn: (message: string | undefined, form: FormData) => Promise<string>;
   demoAccounts: readonly { signInName: string; name: string; password: string }[];
 }
 
@@ -37,8 +39,14 @@ function DemoAccounts({ accounts }: { accounts: Props["demoAccounts"] }) {
 }
 
 /** The door: a name, a password, and in the demo the accounts to use. */
-export function SignInPage({ signIn, demoAccounts }: Props) {
-  const [message, submit, busy] = useActionState(signIn, undefined);
+export function SignInPage({ demoAccounts }: Props) {
+  const live = useLive();
+  const router = useRouter();
+  const [message, submit, busy] = useActionState(async (_: string | undefined, form: FormData) => {
+    const sentence = await signIn(form);
+    if (sentence === undefined) router.replace("/shelf");
+    return sentence;
+  }, undefined);
   return (
     <div className="min-h-screen">
       <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-b" />
@@ -66,7 +74,7 @@ export function SignInPage({ signIn, demoAccounts }: Props) {
           <Button
             look="main"
             type="submit"
-            disabled={busy}
+            disabled={busy || !live}
             className="h-9 justify-center text-base!"
           >
             Sign in
