@@ -29,6 +29,8 @@ export const fileRefusals = {
     `${name} is no text, whatever its name says. Save the table as CSV or XLSX in the program that made it.`,
   unreadable: (name: string) =>
     `${name} can’t be read as a workbook. It may be damaged, locked by a password, or of the old .xls kind: save it again as .xlsx or CSV.`,
+  unfetched: (name: string) =>
+    `What reads workbooks could not be fetched, so ${name} was not opened. Connect and choose it again, or paste its cells.`,
   swollen: (name: string) =>
     `${name} unpacks to far more than a table of readings holds, so it was not opened. Save the sheet that you need as a workbook of its own, or as CSV.`,
   investigation: (name: string) =>

@@ -18,7 +18,9 @@ export type WorkbookFile =
   | { readonly kind: "workbook"; readonly sheets: readonly Sheet[] }
   | { readonly kind: "unreadable" }
   /** Far more comes out of it than a table holds. */
-  | { readonly kind: "swollen" };
+  | { readonly kind: "swollen" }
+  /** What reads workbooks could not be fetched. */
+  | { readonly kind: "unfetched" };
 
 const rowsOfAPart = 2000;
 
@@ -59,8 +61,10 @@ export const files = {
   async readWorkbook(bytes: ArrayBuffer): Promise<WorkbookFile> {
     const how = howItUnpacks(new Uint8Array(bytes));
     if (how !== "modestly") return { kind: how };
+    const fetched = await import("exceljs").catch(() => undefined);
+    if (!fetched) return { kind: "unfetched" };
     try {
-      const { Workbook } = (await import("exceljs")).default;
+      const { Workbook } = fetched.default;
       const workbook = new Workbook();
       await workbook.xlsx.load(bytes, { ignoreNodes: [...unread] });
       return { kind: "workbook", sheets: readWorkbook(workbook) };

@@ -6,7 +6,7 @@ import type { Encoding } from "@/intake/decodeText";
 import type { Sheet } from "@/intake/workbook";
 import { fileFormat } from "@/output/investigationJson";
 import { fileRefusals } from "@/wording/filing";
-import { filesWorker } from "./filesWorker";
+import { readAway } from "./filesWorker";
 
 /** A text file with how it was taken apart, or a workbook with its sheets. */
 export type OpenedFile =
@@ -34,7 +34,7 @@ function isZip(bytes: Uint8Array): boolean {
 
 async function openWorkbook(name: string, bytes: Uint8Array): Promise<Opening> {
   const buffer = bytes.slice().buffer;
-  const read = await filesWorker().readWorkbook(buffer);
+  const read = await readAway("readWorkbook", buffer);
   if (read.kind !== "workbook") return { kind: "problem", sentence: fileRefusals[read.kind](name) };
   const sheets = read.sheets.filter(({ cells }) => cells.some((row) => row.some(Boolean)));
   if (sheets.length === 0) return { kind: "problem", sentence: fileRefusals.noSheet(name) };
@@ -47,7 +47,7 @@ async function openText(
   encoding?: Encoding,
   delimiter?: Delimiter,
 ): Promise<Opening> {
-  const read = await filesWorker().readText(bytes, encoding, delimiter);
+  const read = await readAway("readText", bytes, encoding, delimiter);
   if (read.kind === "binary") return { kind: "problem", sentence: fileRefusals.binary(name) };
   if (read.cells.length === 0) return { kind: "problem", sentence: fileRefusals.empty(name) };
   if (read.cells.slice(0, 5).some((row) => row.join(",").includes(fileFormat))) {

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { filesWorker } from "../filing/filesWorker";
+import { startFilesWorker } from "../filing/filesWorker";
 import { StageLayout } from "../parts/StageLayout";
 import { useInvestigationStore } from "../store/useInvestigation";
 import { GridController } from "./GridController";
@@ -17,7 +17,7 @@ const afterOpening = 700;
 export function MeasureRoom() {
   const store = useInvestigationStore();
   useEffect(() => {
-    const timer = setTimeout(() => void filesWorker(), afterOpening);
+    const timer = setTimeout(() => void startFilesWorker(), afterOpening);
     return () => clearTimeout(timer);
   }, []);
   const [controller] = useState(() => new GridController(store, createGridStore()));
