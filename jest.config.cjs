@@ -34,6 +34,7 @@ const shared = {
 
 module.exports = {
   watchman: false,
+  globalSetup: "<rootDir>/tests/fixtures/shippedFont.ts",
   projects: [
     {
       ...shared,

@@ -9,7 +9,7 @@ import { reportDocx } from "../src/output/documents/reportDocx";
 import { layoutPages } from "../src/output/pages/layoutPages";
 import { buildReport } from "../src/output/report/buildReport";
 import { reportContext } from "../src/output/report/reportContext";
-import { reportPdf } from "../src/output/reportPdf";
+import { reportPdf } from "../src/output/pdf/reportPdf";
 import { largeWriteUp } from "./largeWriteUp";
 import { timed } from "./timing";
 
@@ -34,7 +34,11 @@ console.log(
 const report = reportFrom(document);
 for (const [kind, make] of [
   ["PDF", () => reportPdf(layoutPages(report), report, font)],
-  ["DOCX", async () => reportDocx(report, await picturesOf(report, onePoint, async () => ""))],
+  [
+    "DOCX",
+    async () =>
+      reportDocx(report, await picturesOf(report, { rasterise: onePoint, fonts: async () => "" })),
+  ],
 ] as const) {
   await make();
   const start = performance.now();

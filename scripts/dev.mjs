@@ -8,7 +8,7 @@ import { migrate } from "./provision/server.mjs";
 await main(async () => {
   ensurePostgres();
   await ensurePackages();
-  await run("npx", ["--no-install", "tsx", "scripts/fonts.ts"]);
+  await run("npx", ["--no-install", "tsx", "scripts/fonts/publish.ts"]);
   const cluster = Cluster.scratch();
   process.on("SIGINT", () => {});
   try {

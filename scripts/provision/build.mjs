@@ -21,7 +21,7 @@ function sourceHash() {
 
 /** Builds the application if its sources changed since the last build. */
 export async function ensureBuild() {
-  await run("npx", ["--no-install", "tsx", "scripts/fonts.ts"], {
+  await run("npx", ["--no-install", "tsx", "scripts/fonts/publish.ts"], {
     stdio: ["ignore", "ignore", "inherit"],
   });
   const hash = sourceHash();

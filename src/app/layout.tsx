@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
+import { EastAsianLetters } from "@/interface/shell/EastAsianLetters";
 import "./globals.css";
 
 export const metadata: Metadata = {
@@ -10,7 +11,15 @@ export const metadata: Metadata = {
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
-      <body>{children}</body>
+      <head>
+        {/* Made of the shipped fonts when they are put in place. */}
+        {/* eslint-disable-next-line @next/next/no-css-tags */}
+        <link rel="stylesheet" href="/fonts/fonts.css" precedence="default" />
+      </head>
+      <body>
+        {children}
+        <EastAsianLetters />
+      </body>
     </html>
   );
 }

@@ -15,9 +15,9 @@ import { shippedFont } from "../../tests/fixtures/shippedFont";
 import { figureSpecification } from "@/pipeline/figure";
 import { fitFigure } from "@/pipeline/fit";
 import { evaluateTables } from "@/pipeline/table";
-import { figurePdf } from "./figurePdf";
+import { figurePdf } from "./pdf/figurePdf";
 import { figureTex } from "./tex/figureTex";
-import { onePagePdf } from "./onePagePdf";
+import { onePagePdf } from "./pdf/onePagePdf";
 import { plottedCsv, plottedTable } from "./plottedCells";
 
 jest.setTimeout(60_000);

@@ -1,7 +1,7 @@
 import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { svgText } from "@/figure/render/svgText";
 import type { FigureSpecification } from "@/figure/specification";
-import { embeddedFontFaces } from "./fontFaces";
+import { embeddedFontFaces } from "./fonts/fontFaces";
 
 /** A figure as an SVG file that looks the same anywhere: its fonts are inside. */
 export async function figureSvg(

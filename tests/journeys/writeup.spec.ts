@@ -93,6 +93,24 @@ test("every kind of file holds what the page shows", async ({ page }) => {
   expect(Buffer.from(tex["report.tex"]!).toString()).toContain("\\begin{document}");
 });
 
+test("signs that no font holds are named before the PDF is made; other scripts are simply there", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "rule");
+  await page.getByLabel("Title of the investigation").fill("CO₂ длина طول 长度 😀");
+  await stageByKey(page, 7);
+  await page.getByRole("button", { name: "Lay out the write-up" }).click();
+  await page.getByRole("button", { name: "PDF", exact: true }).click();
+  await expect(page.getByText("No font here holds every sign of “😀”.")).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "Make the PDF with boxes" }).click(),
+  ]);
+  const text = run("pdftotext", "-layout", await download.path(), "-");
+  for (const word of ["CO₂", "длина", "طول", "长度"]) expect(text).toContain(word);
+});
+
 test("a mended reading changes tables, figure and numbers in the text", async ({ page }) => {
   await signIn(page);
   await startSample(page, "Springiness of a clamped rule");

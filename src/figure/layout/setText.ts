@@ -1,4 +1,5 @@
 import type { RunText } from "@/core/unit/runText";
+import { fromLeftToRight, goesLeft } from "../fonts/bothWays";
 import type { Face, PlacedRun, ShapeRole, TextShape } from "../scene";
 import { textWidth } from "./textWidth";
 
@@ -21,13 +22,20 @@ export function faced(runs: RunText, upright: Face, italic: Face): FacedRun[] {
   }));
 }
 
+/** Runs in the order in which they stand, those of scripts that go left in parts. */
+function standing(runs: readonly FacedRun[]): readonly FacedRun[] {
+  const texts = runs.map(({ text }) => text);
+  if (!texts.some(goesLeft)) return runs;
+  return fromLeftToRight(texts).map(({ item, text }) => ({ ...(runs[item] as FacedRun), text }));
+}
+
 /** Sets runs one after the other from (0, 0), with raised and lowered ones smaller. */
 export function setRuns(
   runs: readonly FacedRun[],
   size: number,
 ): { placed: readonly PlacedRun[]; width: number } {
   let x = 0;
-  const placed = runs.map(({ text, face, script }) => {
+  const placed = standing(runs).map(({ text, face, script }) => {
     const runSize = script ? size * scriptSize : size;
     const run = { text, x, y: script ? size * raise[script] : 0, size: runSize, face };
     x += textWidth(text, face, runSize);

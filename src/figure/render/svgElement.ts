@@ -1,3 +1,5 @@
+import { goesLeft } from "../fonts/bothWays";
+import { fontStack } from "../fonts/fontStack";
 import { coordinate } from "../layout/pathText";
 import type { Face, PathShape, Scene, TextShape } from "../scene";
 
@@ -8,11 +10,9 @@ export interface SvgElement {
   readonly content: string | readonly SvgElement[];
 }
 
-const families = { sans: "'Source Sans 3', sans-serif", serif: "'STIX Two Text', serif" };
-
-function faceAttributes(face: Face): Record<string, string> {
+function faceAttributes(text: string, face: Face): Record<string, string> {
   return {
-    "font-family": face.startsWith("sans") ? families.sans : families.serif,
+    "font-family": fontStack(text, face),
     "font-weight": face.includes("Bold") ? "600" : "400",
     "font-style": face.endsWith("Italic") ? "italic" : "normal",
   };
@@ -48,7 +48,8 @@ function textElement(shape: TextShape): SvgElement {
         x: coordinate(run.x),
         y: coordinate(run.y),
         "font-size": coordinate(run.size),
-        ...faceAttributes(run.face),
+        ...faceAttributes(run.text, run.face),
+        ...(goesLeft(run.text) && { "unicode-bidi": "isolate" }),
       },
       content: run.text,
     })),

@@ -9,12 +9,15 @@ import { figurePng, type Resolution, resolutions } from "@/output/figurePng";
 import { figureSvg } from "@/output/figureSvg";
 import type { Paper } from "@/output/papers";
 import { plottedCsv, plottedTable } from "@/output/plottedCells";
-import { fileName, saveFile } from "@/output/saveFile";
+import { fileName } from "@/output/saveFile";
 import type { FigureFit } from "@/pipeline/fit";
 import { figureDescription } from "@/wording/figures";
+import { takingWords } from "@/wording/takingOut";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
+import { TakingLine } from "../parts/TakingLine";
 import { Tick } from "../parts/Tick";
+import { useTaking } from "../parts/useTaking";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 
 interface Taken {
@@ -41,7 +44,7 @@ async function png({ figure, resolution, transparent }: Taken): Promise<Blob> {
 }
 
 async function sheet({ figure, fit, rules }: Taken, paper: Paper): Promise<Blob> {
-  const { onePagePdf } = await import("@/output/onePagePdf");
+  const { onePagePdf } = await import("@/output/pdf/onePagePdf");
   const caption = `Table of the readings in the figure: ${titleOf(figure)}.`;
   const table = { caption, cells: plottedTable(fit, rules) };
   const bytes = await onePagePdf(layoutFigure(figure), table, titleOf(figure), paper);
@@ -54,21 +57,25 @@ function pictures(taken: Taken): Record<string, Promise<Blob>> {
   return ClipboardItem.supports?.(svgType) ? { ...drawn, [svgType]: svg(taken) } : drawn;
 }
 
+/** Words of the figure that its PDF would show with empty boxes. */
+async function unheld({ figure }: Taken): Promise<readonly string[]> {
+  const { unheldWords } = await import("@/output/fonts/unheld");
+  return unheldWords([layoutFigure(figure)]);
+}
+
 /** Every kind of file, as a name on its button and what makes it. */
 const kinds: readonly {
   readonly label: string;
   readonly ending: string;
   readonly make: (taken: Taken) => Promise<Blob>;
+  readonly unheld?: (taken: Taken) => Promise<readonly string[]>;
 }[] = [
-  {
-    ...{ label: "SVG", ending: "svg" },
-    make: svg,
-  },
+  { label: "SVG", ending: "svg", make: svg },
   { label: "PNG", ending: "png", make: png },
   {
-    ...{ label: "PDF", ending: "pdf" },
+    ...{ label: "PDF", ending: "pdf", unheld },
     make: async ({ figure }) => {
-      const { figurePdf } = await import("@/output/figurePdf");
+      const { figurePdf } = await import("@/output/pdf/figurePdf");
       const bytes = await figurePdf(layoutFigure(figure), titleOf(figure));
       return new Blob([bytes], { type: "application/pdf" });
     },
@@ -93,36 +100,53 @@ const sheets: readonly { label: string; paper: Paper }[] = [
 
 const centimetres = (points: number) => ((points / 72) * 2.54).toFixed(1).replace(/\.0$/, "");
 
+function OnePage({ onTake }: { onTake: (label: string, paper: Paper) => void }) {
+  return (
+    <div className="flex flex-wrap items-center gap-2">
+      <span>Table and figure on one page:</span>
+      {sheets.map(({ label, paper }) => (
+        <Button key={paper} onClick={() => onTake(label, paper)}>
+          {label}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
 /** The figure as a file or on the clipboard, just as it stands on the page. */
 export function TakeOut({ figure }: { figure: FigureSpecification }) {
   const fit = useFigureFit();
   const rules = useHouseRules();
-  const [said, setSaid] = useState<string>();
+  const taking = useTaking();
   const [resolution, setResolution] = useState<Resolution>(300);
   const [transparent, setTransparent] = useState(false);
   if (!fit) return null;
   const taken: Taken = { figure, fit, rules, resolution, transparent };
-  const run = (work: Promise<unknown>, done = "") => {
-    setSaid(undefined);
-    work.then(
-      () => setSaid(done),
-      () => setSaid("That could not be made. Check the connection and try again."),
+  const save = (
+    kind: string,
+    ending: string,
+    make: (given: Taken) => Promise<Blob>,
+    missing?: (given: Taken) => Promise<readonly string[]>,
+  ) =>
+    void taking.take({
+      ...{ kind, name: fileName(titleOf(figure), ending) },
+      make: () => make(taken),
+      ...(missing && { unheld: () => missing(taken) }),
+    });
+  const copy = () =>
+    navigator.clipboard.write([new ClipboardItem(pictures(taken))]).then(
+      () => taking.say(takingWords.copied),
+      () => taking.say(takingWords.notCopied),
     );
-  };
-  const save = (ending: string, made: Promise<Blob>) =>
-    made.then((blob) => saveFile(fileName(titleOf(figure), ending), blob));
-  const copy = () => navigator.clipboard.write([new ClipboardItem(pictures(taken))]);
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-2">
-        {kinds.map(({ label, ending, make }) => (
-          <Button key={label} onClick={() => run(save(ending, make(taken)))}>
+        {kinds.map(({ label, ending, make, unheld: missing }) => (
+          <Button key={label} onClick={() => save(label, ending, make, missing)}>
             {label}
           </Button>
         ))}
-        <Button onClick={() => run(copy(), "The figure is on the clipboard.")}>
-          Copy as picture
-        </Button>
+        <Button onClick={() => void copy()}>Copy as picture</Button>
       </div>
       <div className="grid grid-cols-2 items-end gap-3">
         <Choice
@@ -133,19 +157,16 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
         />
         <Tick label="Transparent ground" checked={transparent} onChange={setTransparent} />
       </div>
-      <div className="flex flex-wrap items-center gap-2">
-        <span>Table and figure on one page:</span>
-        {sheets.map(({ label, paper }) => (
-          <Button key={paper} onClick={() => run(save("pdf", sheet(taken, paper)))}>
-            {label}
-          </Button>
-        ))}
-      </div>
+      <OnePage
+        onTake={(label, paper) =>
+          save(`page on ${label}`, "pdf", (given) => sheet(given, paper), unheld)
+        }
+      />
       <p className="text-soft text-xs">
         {centimetres(figure.width)} cm × {centimetres(figure.height)} cm as printed; fonts are
         inside.
       </p>
-      <p role="status">{said}</p>
+      <TakingLine {...taking} />
     </div>
   );
 }

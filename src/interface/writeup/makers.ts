@@ -1,30 +1,48 @@
+import { proxy, type Remote, wrap } from "comlink";
 import type { Report } from "@/output/report/report";
+import type { Reports } from "@/workers/reports";
+import type { Hand } from "../parts/useTaking";
 
 /** A kind of file that the report can be taken out as. */
 export interface Maker {
-  readonly label: string;
+  readonly kind: string;
   readonly title: string;
   readonly ending: string;
-  readonly make: (report: Report) => Promise<Blob>;
+  readonly make: (report: Report, hand: Hand) => Promise<Blob>;
+  /** Words that it would show with empty boxes. */
+  readonly unheld?: (report: Report) => Promise<readonly string[]>;
 }
 
-async function pdf(report: Report): Promise<Blob> {
-  const [{ layoutPages }, { reportPdf }] = await Promise.all([
-    import("@/output/pages/layoutPages"),
-    import("@/output/reportPdf"),
-  ]);
-  const bytes = await reportPdf(layoutPages(report), report);
-  return new Blob([bytes], { type: "application/pdf" });
+/** Has something done by a worker of its own, which ends with it or when it is given up. */
+function away<T>(work: (door: Remote<Reports>) => Promise<T>, signal?: AbortSignal): Promise<T> {
+  const worker = new Worker(new URL("../../workers/reports.worker.ts", import.meta.url), {
+    type: "module",
+  });
+  return new Promise<T>((resolve, reject) => {
+    const broken = () => reject(new Error("Failed to load the worker that makes files."));
+    worker.addEventListener("error", broken);
+    signal?.addEventListener("abort", () => reject(new Error("given up")));
+    work(wrap<Reports>(worker)).then(resolve, reject);
+  }).finally(() => worker.terminate());
 }
 
-async function docx(report: Report): Promise<Blob> {
-  const [{ picturesOf }, { reportDocx }] = await Promise.all([
-    import("@/output/documents/pictures"),
-    import("@/output/documents/reportDocx"),
-  ]);
-  const bytes = await reportDocx(report, await picturesOf(report));
+function pdf(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
+  return away(async (door) => {
+    const bytes = await door.pdf(report, proxy(onProgress));
+    return new Blob([bytes], { type: "application/pdf" });
+  }, signal);
+}
+
+/** Drawing the pictures takes most of the time. */
+const drawn = 0.8;
+
+async function docx(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
+  const { picturesOf } = await import("@/output/documents/pictures");
+  const pictures = await picturesOf(report, {
+    ...{ signal, onProgress: (part) => onProgress(part * drawn) },
+  });
   const type = "application/vnd.openxmlformats-officedocument.wordprocessingml.document";
-  return new Blob([bytes as Uint8Array<ArrayBuffer>], { type });
+  return away(async (door) => new Blob([await door.docx(report, [...pictures])], { type }), signal);
 }
 
 async function html(report: Report): Promise<Blob> {
@@ -32,12 +50,12 @@ async function html(report: Report): Promise<Blob> {
   return new Blob([await reportHtml(report)], { type: "text/html" });
 }
 
-async function markdown(report: Report): Promise<Blob> {
+async function markdown(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
   const [{ picturesOf }, { reportMarkdownZip }] = await Promise.all([
     import("@/output/documents/pictures"),
     import("@/output/documents/reportMarkdown"),
   ]);
-  const bytes = reportMarkdownZip(report, await picturesOf(report));
+  const bytes = reportMarkdownZip(report, await picturesOf(report, { onProgress, signal }));
   return new Blob([bytes], { type: "application/zip" });
 }
 
@@ -46,11 +64,13 @@ async function tex(report: Report): Promise<Blob> {
   return new Blob([reportTexZip(report)], { type: "application/zip" });
 }
 
+const unheld = (report: Report) => away((door) => door.unheld(report));
+
 /** Every kind of file, the one that is handed in first. */
 export const makers: readonly Maker[] = [
-  { label: "PDF", title: "Pages with vectors and fonts, tagged", ending: "pdf", make: pdf },
-  { label: "DOCX", title: "For word processors, with fields and formulas", ending: "docx", make: docx }, // prettier-ignore
-  { label: "HTML", title: "One web page with everything inside", ending: "html", make: html },
-  { label: "Markdown", title: "Text with its pictures in a ZIP", ending: "zip", make: markdown },
-  { label: "TeX", title: "Source with pgfplots figures in a ZIP", ending: "tex.zip", make: tex },
+  { kind: "PDF", title: "Pages with vectors and fonts, tagged", ending: "pdf", make: pdf, unheld },
+  { kind: "DOCX", title: "For word processors, with fields and formulas", ending: "docx", make: docx }, // prettier-ignore
+  { kind: "HTML", title: "One web page with everything inside", ending: "html", make: html },
+  { kind: "Markdown", title: "Text with its pictures in a ZIP", ending: "zip", make: markdown },
+  { kind: "TeX", title: "Source with pgfplots figures in a ZIP", ending: "tex.zip", make: tex },
 ];

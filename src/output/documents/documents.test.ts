@@ -12,7 +12,7 @@ import { samples } from "@/investigation/samples/samples";
 import { shippedFont } from "../../../tests/fixtures/shippedFont";
 import { reportOf } from "../../../tests/fixtures/sampleReport";
 import { layoutPages } from "../pages/layoutPages";
-import { reportPdf } from "../reportPdf";
+import { reportPdf } from "../pdf/reportPdf";
 import { picturesOf } from "./pictures";
 import { reportDocx } from "./reportDocx";
 import { reportHtml } from "./reportHtml";
@@ -53,7 +53,7 @@ const numbers = [
   "Table 3",
 ];
 const sample = () => reportOf(samples.clampedRule()).report;
-const pictures = () => picturesOf(sample(), async () => onePoint, noFonts);
+const pictures = () => picturesOf(sample(), { rasterise: async () => onePoint, fonts: noFonts });
 
 describe("the report as PDF", () => {
   const made = async (document: Investigation) => {
@@ -138,7 +138,10 @@ describe("the report for word processors", () => {
 describe("formulas and tables for word processors", () => {
   const xmlOf = async (document: Investigation) => {
     const { report } = reportOf(document);
-    const made = await reportDocx(report, await picturesOf(report, async () => onePoint, noFonts));
+    const made = await reportDocx(
+      report,
+      await picturesOf(report, { rasterise: async () => onePoint, fonts: noFonts }),
+    );
     return Buffer.from(unzipSync(made)["word/document.xml"]!).toString("utf8");
   };
 

@@ -1,7 +1,7 @@
 import type { Scene } from "@/figure/scene";
 import { svgText } from "@/figure/render/svgText";
 import { figureDescription } from "@/wording/figures";
-import { embeddedFontFaces } from "../fontFaces";
+import { embeddedFontFaces } from "../fonts/fontFaces";
 import { figurePng } from "../figurePng";
 import { type Report, shownNodes } from "../report/report";
 import { bareScene } from "./figureParts";
@@ -25,18 +25,28 @@ const rastered: Rasteriser = async (svg, scene) => {
   return new Uint8Array(await blob.arrayBuffer());
 };
 
-/** Makes the pictures of a report. */
-export async function picturesOf(
-  report: Report,
-  rasterise: Rasteriser = rastered,
-  fonts: (scene: Scene) => Promise<string> = embeddedFontFaces,
-): Promise<Pictures> {
-  const made = shownNodes(report).map(async (node, place) => {
-    if (node.kind !== "figure" && node.kind !== "number-line") return undefined;
+/** How pictures are made, and who is told of it. */
+export interface Drawing {
+  readonly rasterise?: Rasteriser;
+  readonly fonts?: (scene: Scene) => Promise<string>;
+  readonly onProgress?: (part: number) => void;
+  readonly signal?: AbortSignal;
+}
+
+/** Makes the pictures of a report, one after the other, so that never more than one is held as points unpacked. */
+export async function picturesOf(report: Report, drawing: Drawing = {}): Promise<Pictures> {
+  const { rasterise = rastered, fonts = embeddedFontFaces, onProgress, signal } = drawing;
+  const wanted = shownNodes(report).flatMap((node, place) =>
+    node.kind === "figure" || node.kind === "number-line" ? [{ node, place }] : [],
+  );
+  const made = new Map<number, Picture>();
+  for (const { node, place } of wanted) {
+    if (signal?.aborted) throw new Error("given up");
+    onProgress?.(made.size / wanted.length);
     const scene = node.kind === "figure" ? bareScene(node.figure) : node.scene;
     const description = node.kind === "figure" ? figureDescription(node.figure) : node.description;
     const svg = svgText(scene, description, await fonts(scene));
-    return [place, { scene, description, svg, png: await rasterise(svg, scene) }] as const;
-  });
-  return new Map((await Promise.all(made)).filter((one) => one !== undefined));
+    made.set(place, { scene, description, svg, png: await rasterise(svg, scene) });
+  }
+  return made;
 }

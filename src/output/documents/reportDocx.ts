@@ -230,6 +230,9 @@ export function reportDocument(report: Report, pictures: Pictures): Document {
 }
 
 /** The report as the bytes of a DOCX file. */
-export async function reportDocx(report: Report, pictures: Pictures): Promise<Uint8Array> {
+export async function reportDocx(
+  report: Report,
+  pictures: Pictures,
+): Promise<Uint8Array<ArrayBuffer>> {
   return new Uint8Array(await Packer.toArrayBuffer(reportDocument(report, pictures)));
 }

@@ -3,7 +3,7 @@ import { svgText } from "@/figure/render/svgText";
 import type { Scene } from "@/figure/scene";
 import type { RunText } from "@/core/unit/runText";
 import { figureDescription } from "@/wording/figures";
-import { embeddedFontFaces } from "../fontFaces";
+import { embeddedFontFaces } from "../fonts/fontFaces";
 import {
   type Inline,
   type Report,

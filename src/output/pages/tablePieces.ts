@@ -2,7 +2,9 @@ import { stroke } from "@/figure/layout/pathText";
 import type { Scene } from "@/figure/scene";
 import type { Inline, ReportCell, ReportHead, ReportNode, ReportTable } from "../report/report";
 import type { Part, Piece, ReportInks, Tag } from "./piece";
-import { lineScene, runInlines, type SetLine, setLines } from "./setLines";
+import type { SetLine } from "./setLine";
+import { lineScene, setLines } from "./setLines";
+import { runInlines } from "./tokens";
 import { linePieces } from "./textPieces";
 
 const size = 9;

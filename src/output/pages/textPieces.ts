@@ -3,7 +3,8 @@ import { plainMath, readTex } from "@/figure/maths/readTex";
 import type { Scene } from "@/figure/scene";
 import type { Inline, ReportNode, WorkingLine } from "../report/report";
 import type { Part, Piece, ReportInks, Tag } from "./piece";
-import { type Family, lineScene, setLines } from "./setLines";
+import { lineScene, setLines } from "./setLines";
+import type { Family } from "./tokens";
 
 /** How words are set. */
 export interface Setting {
@@ -36,7 +37,15 @@ export function linePieces(
     const ends = index === 0 || index === lines.length - 2;
     return {
       ...{ height, before: index === 0 ? place.before : 0 },
-      parts: [{ path, x: place.x, y, scale: 1, scene: lineScene(line, fill) }],
+      parts: [
+        {
+          path,
+          x: place.x + (line.atRight ? place.width - line.width : 0),
+          y,
+          scale: 1,
+          scene: lineScene(line, fill),
+        },
+      ],
       ...(ends && index < lines.length - 1 && { keepNext: true }),
     };
   });
@@ -81,17 +90,20 @@ export function paragraphPieces(
     { role: "L", id: list },
     { role: "LI", id },
   ];
-  const place = { width: width - indent, x: indent, before };
+  const [line] = setLines(node.inlines, width - indent, body.size);
+  const atRight = line?.atRight === true;
+  const place = { width: width - indent, x: atRight ? 0 : indent, before };
   const pieces = linePieces(node.inlines, place, body, ink, [
     ...path,
     { role: "LBody", id: `${id}/body` },
   ]);
   const mark = node.kind === "bullet" ? "•" : `${node.ordinal}.`;
-  const [line] = setLines([{ kind: "text", text: mark }], indent, body.size);
+  const [marked] = setLines([{ kind: "text", text: mark }], indent, body.size);
   const [first, ...rest] = pieces;
-  if (!first || !line) return pieces;
+  if (!first || !marked) return pieces;
   const y = first.parts[0]?.y ?? 0;
-  const part: Part = { path, x: 2, y, scale: 1, scene: lineScene(line, ink) };
+  const x = atRight ? width - 2 - marked.width : 2;
+  const part: Part = { path, x, y, scale: 1, scene: lineScene(marked, ink) };
   return [{ ...first, parts: [part, ...first.parts] }, ...rest];
 }
 

@@ -1,11 +1,16 @@
-import { PDFDocument } from "pdf-lib";
+import {
+  concatTransformationMatrix,
+  PDFDocument,
+  popGraphicsState,
+  pushGraphicsState,
+} from "pdf-lib";
 import type { RunText } from "@/core/unit/runText";
 import { stroke } from "@/figure/layout/pathText";
 import { faced, textShape } from "@/figure/layout/setText";
 import type { Scene, Shape } from "@/figure/scene";
-import { drawScene, embeddedFonts } from "./figurePdf";
-import { type Paper, papers } from "./papers";
-import type { FontFetcher } from "./pdfFonts";
+import { type Paper, papers } from "../papers";
+import { drawScene } from "./drawScene";
+import { embeddedFonts, type FontFetcher } from "./pdfFonts";
 
 const margin = 56;
 const size = 9.5;
@@ -96,21 +101,9 @@ export async function onePagePdf(
   const fonts = await embeddedFonts(document, [figure, above], fetchFont);
   const page = document.addPage([width, height]);
   drawScene(page, above, fonts, { x: margin, y: height - margin });
-  const drawn = await PDFDocument.create();
-  drawn.addPage([figure.width, figure.height]);
-  const inside = drawn.getPage(0);
-  drawScene(inside, figure, await embeddedFonts(drawn, [figure], fetchFont), {
-    x: 0,
-    y: figure.height,
-  });
-  const [embedded] = await document.embedPdf(await drawn.save());
-  if (embedded) {
-    page.drawPage(embedded, {
-      x: margin + (inner - figure.width * scale) / 2,
-      y: height - margin - above.height - 24 - figure.height * scale,
-      xScale: scale,
-      yScale: scale,
-    });
-  }
+  const [x, y] = [margin + (inner - figure.width * scale) / 2, height - margin - above.height - 24];
+  page.pushOperators(pushGraphicsState(), concatTransformationMatrix(scale, 0, 0, scale, x, y));
+  drawScene(page, figure, fonts, { x: 0, y: 0 });
+  page.pushOperators(popGraphicsState());
   return (await document.save()) as Uint8Array<ArrayBuffer>;
 }

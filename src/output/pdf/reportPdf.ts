@@ -9,11 +9,11 @@ import {
   popGraphicsState,
   pushGraphicsState,
 } from "pdf-lib";
-import { drawScene, embeddedFonts, type PdfFonts } from "./figurePdf";
-import type { ReportPage } from "./pages/layoutPages";
-import type { Part } from "./pages/piece";
-import { StructureTree } from "./pages/structureTree";
-import type { FontFetcher } from "./pdfFonts";
+import type { ReportPage } from "../pages/layoutPages";
+import type { Part } from "../pages/piece";
+import { StructureTree } from "../pages/structureTree";
+import { drawScene } from "./drawScene";
+import { embeddedFonts, type FontFetcher, type PdfFonts } from "./pdfFonts";
 
 const language = "en";
 const origin = { x: 0, y: 0 } as const;
@@ -47,6 +47,7 @@ export async function reportPdf(
   pages: readonly ReportPage[],
   { title, authors }: { readonly title: string; readonly authors: string },
   fetchFont?: FontFetcher,
+  onProgress: (part: number) => void = () => undefined,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const document = await PDFDocument.create();
   document.setTitle(title);
@@ -56,6 +57,7 @@ export async function reportPdf(
   const fonts = await embeddedFonts(document, scenes, fetchFont);
   const tree = new StructureTree(document);
   pages.forEach(({ width, height, parts }, index) => {
+    onProgress(index / pages.length);
     const page = document.addPage([width, height]);
     page.node.set(PDFName.of("StructParents"), PDFNumber.of(index));
     page.node.set(PDFName.of("Tabs"), PDFName.of("S"));

@@ -1,0 +1,77 @@
+"use client";
+
+import { useRef, useState } from "react";
+import { saveFile } from "@/output/saveFile";
+import { takingWords } from "@/wording/takingOut";
+import { reportFault } from "../store/server";
+
+/** What the making of a file is given in hand. */
+export interface Hand {
+  /** Says how far it is, from 0 to 1. */
+  readonly onProgress: (part: number) => void;
+  /** Tells that it was given up. */
+  readonly signal: AbortSignal;
+}
+
+/** A file to be made. */
+export interface FileToMake {
+  /** What it is called in a sentence: PDF. */
+  readonly kind: string;
+  readonly name: string;
+  readonly make: (hand: Hand) => Promise<Blob>;
+  /** Words that it would show with empty boxes. */
+  readonly unheld?: () => Promise<readonly string[]>;
+}
+
+export type Taking =
+  | { readonly state: "idle"; readonly said: string }
+  | { readonly state: "asking"; readonly file: FileToMake; readonly words: readonly string[] }
+  | { readonly state: "making"; readonly file: FileToMake; readonly part: number };
+
+/** Whether something could not be had over the network: a font, or a part of the application. */
+function isAway(error: unknown): boolean {
+  if (!navigator.onLine) return true;
+  const message = error instanceof Error ? `${error.name} ${error.message}` : "";
+  return /ChunkLoadError|Failed to (fetch|load)|NetworkError|could not be fetched/i.test(message);
+}
+
+/** Takes files out: asks first where signs would be lost, shows how far it is, and says why it failed. */
+export function useTaking() {
+  const [taking, setTaking] = useState<Taking>({ state: "idle", said: "" });
+  const running = useRef<AbortController>(undefined);
+  const end = (said: string) => setTaking({ state: "idle", said });
+
+  const make = async (file: FileToMake) => {
+    const control = new AbortController();
+    running.current = control;
+    const { signal } = control;
+    const onProgress = (part: number) => {
+      if (!signal.aborted) setTaking({ state: "making", file, part });
+    };
+    onProgress(0);
+    try {
+      const blob = await file.make({ onProgress, signal });
+      if (signal.aborted) return;
+      saveFile(file.name, blob);
+      end("");
+    } catch (error) {
+      if (signal.aborted) return;
+      if (!isAway(error)) reportFault(`taking out ${file.kind}`, error);
+      end(isAway(error) ? takingWords.away(file.kind) : takingWords.fault(file.kind));
+    }
+  };
+
+  const take = async (file: FileToMake) => {
+    running.current?.abort();
+    setTaking({ state: "making", file, part: 0 });
+    const words = await (file.unheld?.() ?? Promise.resolve([])).catch(() => []);
+    if (words.length > 0) setTaking({ state: "asking", file, words });
+    else await make(file);
+  };
+
+  const giveUp = () => {
+    running.current?.abort();
+    end("");
+  };
+  return { taking, take, make, giveUp, say: end };
+}

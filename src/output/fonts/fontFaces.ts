@@ -1,0 +1,22 @@
+import type { Scene } from "@/figure/scene";
+
+async function base64(url: string): Promise<string> {
+  const response = await fetch(url);
+  if (!response.ok) throw new Error(`the font ${url} could not be fetched`);
+  const bytes = new Uint8Array(await response.arrayBuffer());
+  let binary = "";
+  for (const byte of bytes) binary += String.fromCharCode(byte);
+  return btoa(binary);
+}
+
+/** CSS that carries the fonts of a scene inside the file itself. */
+export async function embeddedFontFaces(scene: Scene): Promise<string> {
+  const [{ filesOfScenes }, { faceRule }] = await Promise.all([
+    import("./filePieces"),
+    import("./faceRule"),
+  ]);
+  const rules = [...filesOfScenes([scene]).keys()].map(async (file) =>
+    faceRule(file, `data:font/woff2;base64,${await base64(`/fonts/${file}.woff2`)}`),
+  );
+  return (await Promise.all(rules)).join("");
+}

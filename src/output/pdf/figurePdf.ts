@@ -1,0 +1,19 @@
+import { PDFDocument } from "pdf-lib";
+import type { Scene } from "@/figure/scene";
+import { drawScene } from "./drawScene";
+import { embeddedFonts, type FontFetcher } from "./pdfFonts";
+
+/** A figure alone on a page of its own size. */
+export async function figurePdf(
+  scene: Scene,
+  title: string,
+  fetchFont?: FontFetcher,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const document = await PDFDocument.create();
+  document.setTitle(title);
+  document.setProducer("Fathom Rule");
+  const fonts = await embeddedFonts(document, [scene], fetchFont);
+  const page = document.addPage([scene.width, scene.height]);
+  drawScene(page, scene, fonts, { x: 0, y: scene.height });
+  return (await document.save()) as Uint8Array<ArrayBuffer>;
+}

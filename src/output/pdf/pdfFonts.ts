@@ -1,0 +1,95 @@
+import { type PDFDocument, type PDFFont, PDFHexString, type PDFName, type PDFPage } from "pdf-lib";
+import type { Face, Scene } from "@/figure/scene";
+import { filesOfScenes } from "../fonts/filePieces";
+import { weightOf } from "../fonts/fontFiles";
+import type { ShapingFont } from "./shapingFontkit";
+
+/** Gives the bytes of a shipped font file. */
+export type FontFetcher = (file: string) => Promise<ArrayBuffer | Uint8Array>;
+
+/** Fetches a font from where the application is served. */
+export async function fetchedFont(file: string): Promise<ArrayBuffer> {
+  const response = await fetch(new URL(`/fonts/${file}`, globalThis.location.origin));
+  if (!response.ok) throw new Error(`the font ${file} could not be fetched`);
+  return response.arrayBuffer();
+}
+
+/** Letters of a piece with their places beside its beginning, in thousandths of the size. */
+interface Drawn {
+  readonly text: PDFHexString;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** One embedded font file, cut down to the letters that are used. */
+export class PdfFont {
+  private readonly encoded = new Map<string, PDFHexString>();
+  private readonly placed = new Map<string, readonly Drawn[]>();
+  private readonly keys = new WeakMap<PDFPage, PDFName>();
+
+  constructor(
+    private readonly font: PDFFont,
+    private readonly shaping: ShapingFont,
+  ) {}
+
+  /** The name by which a page knows the font. */
+  keyOn(page: PDFPage): PDFName {
+    const known = this.keys.get(page);
+    if (known) return known;
+    const key = page.node.newFontDictionary(this.font.name, this.font.ref);
+    this.keys.set(page, key);
+    return key;
+  }
+
+  /** Letters one after the other. */
+  encode(text: string): PDFHexString {
+    const known = this.encoded.get(text) ?? this.font.encodeText(text);
+    this.encoded.set(text, known);
+    return known;
+  }
+
+  /** Joined letters and marks, each at its place, from left to right. */
+  place(text: string): readonly Drawn[] {
+    const known = this.placed.get(text);
+    if (known) return known;
+    const { positions } = this.shaping.layout(text, { kern: false });
+    const codes = this.encode(text).asString().match(/.{4}/g) ?? [];
+    const scale = 1000 / this.shaping.unitsPerEm;
+    let pen = 0;
+    const drawn = codes.map((code, at): Drawn => {
+      const { xAdvance = 0, xOffset = 0, yOffset = 0 } = positions[at] ?? {};
+      const own = { text: PDFHexString.of(code), x: (pen + xOffset) * scale, y: yOffset * scale };
+      pen += xAdvance;
+      return own;
+    });
+    this.placed.set(text, drawn);
+    return drawn;
+  }
+}
+
+/** The fonts of a document by file and weight, embedded once. */
+export type PdfFonts = ReadonlyMap<string, PdfFont>;
+
+export const fontKey = (file: string, face: Face) => `${file}-${weightOf(face)}`;
+
+/** Embeds the fonts that scenes need. */
+export async function embeddedFonts(
+  document: PDFDocument,
+  scenes: readonly Scene[],
+  fetchFont: FontFetcher = fetchedFont,
+): Promise<PdfFonts> {
+  const { shapingFontkit } = await import("./shapingFontkit");
+  document.registerFontkit(
+    shapingFontkit as unknown as Parameters<PDFDocument["registerFontkit"]>[0],
+  );
+  const wanted = new Set<string>();
+  for (const [file, faces] of filesOfScenes(scenes)) {
+    for (const face of faces) wanted.add(fontKey(file, face));
+  }
+  const embedded = [...wanted].map(async (key) => {
+    const bytes = new Uint8Array(await fetchFont(`${key}.woff`));
+    const font = await document.embedFont(bytes, { subset: true });
+    return [key, new PdfFont(font, shapingFontkit.create(bytes))] as const;
+  });
+  return new Map(await Promise.all(embedded));
+}

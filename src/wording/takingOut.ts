@@ -1,0 +1,25 @@
+import { plainRunText } from "@/core/unit/runText";
+import { listed } from "./listed";
+
+const mostWords = 8;
+
+/** What is said while files are made, and where they can't be. */
+export const takingWords = {
+  making: (kind: string) => `Making the ${kind} …`,
+  away: (kind: string) =>
+    `The ${kind} was not made: something that it needs could not be fetched. Check the connection and try again.`,
+  fault: (kind: string) =>
+    `The ${kind} could not be made. The fault lies with Fathom Rule, not with your work or the connection, and has been reported. Take out another kind meanwhile.`,
+  copied: "The figure is on the clipboard.",
+  notCopied: "The browser did not let the figure onto the clipboard. Take it out as a file.",
+  goOn: (kind: string) => `Make the ${kind} with boxes`,
+  leave: "Leave it",
+  giveUp: "Give up",
+  unheld: (kind: string, words: readonly string[]) => {
+    const shown = words.slice(0, mostWords).map((word) => `“${word}”`);
+    const more = words.length - shown.length;
+    const named = more > 0 ? [...shown, `${more} more`] : shown;
+    const all = plainRunText(listed(named.map((text) => [{ text }])));
+    return `No font here holds every sign of ${all}. In the ${kind} an empty box would stand for each that is missing.`;
+  },
+} as const;

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { reports } from "./reports";
+
+expose(reports);
