@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import Papa from "papaparse";
 import { plainRunText, type RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -41,7 +42,7 @@ export function plottedCsv(fit: FigureFit, rules: HouseRules): string {
     ]);
   });
   const delimiter = rules.decimalMark === "comma" ? ";" : ",";
-  return `\uFEFF${Papa.unparse([head, ...rows], { delimiter, newline: "\r\n" })}\r\n`;
+  return `\uFEFF${Papa.unparse(cleanTexts([head.map(guarded), ...rows]), { delimiter, newline: "\r\n" })}\r\n`;
 }
 
 function written(row: EvaluatedRow, quantity: EvaluatedQuantity, rules: HouseRules): RunText {

@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -112,7 +113,7 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
     ...(aside ? [asideText(row, symbolOf)] : []),
   ]);
   return {
-    ...{ cells: [...head, ...body], firstRow: head.length, firstColumn: 1 },
+    ...{ cells: cleanTexts([...head, ...body]), firstRow: head.length, firstColumn: 1 },
     readingColumns: columns.length,
   };
 }

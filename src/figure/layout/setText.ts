@@ -1,3 +1,4 @@
+import { cleanText } from "@/core/text/cleanText";
 import type { RunText } from "@/core/unit/runText";
 import { fromLeftToRight, goesLeft } from "../fonts/bothWays";
 import type { Face, PlacedRun, ShapeRole, TextShape } from "../scene";
@@ -24,8 +25,8 @@ export function faced(runs: RunText, upright: Face, italic: Face): FacedRun[] {
 
 /** Runs in the order in which they stand, those of scripts that go left in parts. */
 function standing(runs: readonly FacedRun[]): readonly FacedRun[] {
-  const texts = runs.map(({ text }) => text);
-  if (!texts.some(goesLeft)) return runs;
+  const texts = runs.map(({ text }) => cleanText(text));
+  if (!texts.some(goesLeft)) return runs.map((run, item) => ({ ...run, text: texts[item] ?? "" }));
   return fromLeftToRight(texts).map(({ item, text }) => ({ ...(runs[item] as FacedRun), text }));
 }
 

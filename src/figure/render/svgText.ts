@@ -1,3 +1,4 @@
+import { cleanText } from "@/core/text/cleanText";
 import { coordinate } from "../layout/pathText";
 import type { Scene } from "../scene";
 import { type SvgElement, svgElements } from "./svgElement";
@@ -5,7 +6,7 @@ import { type SvgElement, svgElements } from "./svgElement";
 const escapes: Record<string, string> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };
 
 function escaped(text: string): string {
-  return text.replace(/[&<>"]/g, (character) => escapes[character] as string);
+  return cleanText(text).replace(/[&<>"]/g, (character) => escapes[character] as string);
 }
 
 function elementText({ tag, attributes, content }: SvgElement): string {

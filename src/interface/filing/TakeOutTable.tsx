@@ -2,13 +2,14 @@
 
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
-import { useState } from "react";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { investigationJson } from "@/output/investigationJson";
 import { fileName, saveFile } from "@/output/saveFile";
 import { tableCsv } from "@/output/tableCsv";
 import { tablesXlsx } from "@/output/tableXlsx";
 import { type EvaluatedTable, evaluateTables } from "@/pipeline/table";
+import { TakingLine } from "../parts/TakingLine";
+import { useTaking } from "../parts/useTaking";
 import { useInvestigationStore } from "../store/useInvestigation";
 
 const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
@@ -22,7 +23,7 @@ async function workbookOf(tables: readonly EvaluatedTable[], rules: HouseRules):
 /** Downloads of the table, of all tables, or of the whole investigation. */
 export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   const store = useInvestigationStore();
-  const [problem, setProblem] = useState(false);
+  const taking = useTaking();
   const title = (kind: string) => {
     const { document } = store.getState();
     const whole = document.title || "investigation";
@@ -35,11 +36,10 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   };
   const xlsx = () => {
     const { document } = store.getState();
-    setProblem(false);
-    workbookOf(evaluateTables(document), document.houseRules).then(
-      (blob) => saveFile(title("xlsx"), blob),
-      () => setProblem(true),
-    );
+    void taking.take({
+      ...{ kind: "workbook", name: title("xlsx") },
+      make: () => workbookOf(evaluateTables(document), document.houseRules),
+    });
   };
   const json = () => {
     const text = investigationJson(store.getState().document);
@@ -66,7 +66,7 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
           </MenuItem>
         </MenuItems>
       </Menu>
-      {problem && <p role="alert">The workbook could not be made. Try again, or take out CSV.</p>}
+      {(taking.taking.state !== "idle" || taking.taking.said !== "") && <TakingLine {...taking} />}
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { applyPatches, enablePatches, type Patch, produceWithPatches } from "immer";
+import { cleanTexts } from "@/core/text/cleanText";
 import type { Act } from "../acts/act";
 import type { Investigation } from "../model/investigation";
 import { withItems } from "../model/order";
@@ -11,12 +12,13 @@ export type { Change, Edit } from "./change";
 
 enablePatches();
 
-/** Performs an act; an act that changes nothing gives no patches. */
+/** Performs an act, with every text given to it made clean; an act that changes nothing gives no patches. */
 export function perform<Args>(
   document: Investigation,
   act: Act<Args>,
-  args: Args,
+  given: Args,
 ): { document: Investigation; change: Change } {
+  const args = cleanTexts(given);
   let change: Change = { act: act.name, patches: [], inverse: [] };
   const produce = (from: Investigation): Investigation => {
     const [next, patches, inverse] = produceWithPatches(from, (draft) => {

@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import { documentVersion, type Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
 import { curvesAndTheory } from "./curvesAndTheory";
@@ -41,7 +42,7 @@ export function upgradeInvestigation(
     document = { ...step.upgrade(document), version: at + 1 };
   }
   if (target !== documentVersion) return { kind: "document", document: document as never };
-  const checked = validateInvestigation(mendedOrders(document));
+  const checked = validateInvestigation(mendedOrders(cleanTexts(document)));
   return checked.valid
     ? { kind: "document", document: checked.document }
     : { kind: "malformed", reason: checked.reason };

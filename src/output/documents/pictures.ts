@@ -1,3 +1,4 @@
+import { cleanText } from "@/core/text/cleanText";
 import type { Scene } from "@/figure/scene";
 import { svgText } from "@/figure/render/svgText";
 import { figureDescription } from "@/wording/figures";
@@ -44,7 +45,9 @@ export async function picturesOf(report: Report, drawing: Drawing = {}): Promise
     if (signal?.aborted) throw new Error("given up");
     onProgress?.(made.size / wanted.length);
     const scene = node.kind === "figure" ? bareScene(node.figure) : node.scene;
-    const description = node.kind === "figure" ? figureDescription(node.figure) : node.description;
+    const description = cleanText(
+      node.kind === "figure" ? figureDescription(node.figure) : node.description,
+    );
     const svg = svgText(scene, description, await fonts(scene));
     made.set(place, { scene, description, svg, png: await rasterise(svg, scene) });
   }

@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import {
   Bookmark,
   Document,
@@ -188,7 +189,8 @@ function nodeDocx(
  * The report for word processors (Office Open XML): real tables, formulas as Office Math, figures as vectors with
  * points behind them, numbers of captions and cross-references as fields.
  */
-export function reportDocument(report: Report, pictures: Pictures): Document {
+export function reportDocument(given: Report, pictures: Pictures): Document {
+  const report = cleanTexts(given);
   const [width, height] = papers[report.paper];
   const twips = (points: number) => Math.round(points * twipsPerPoint);
   const sheet: Sheet = { pictures, room: width - 2 * margin };

@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import katex from "katex";
 import { svgText } from "@/figure/render/svgText";
 import type { Scene } from "@/figure/scene";
@@ -133,9 +134,10 @@ function allScenes(report: Report): Scene {
 
 /** The report as one web page with everything inside: figures as SVG, formulas as MathML, fonts. */
 export async function reportHtml(
-  report: Report,
+  given: Report,
   fonts: (scene: Scene) => Promise<string> = embeddedFontFaces,
 ): Promise<string> {
+  const report = cleanTexts(given);
   const joinedLists = shownNodes(report)
     .map(nodeHtml)
     .join("\n")

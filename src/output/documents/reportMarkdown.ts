@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import { strToU8, zipSync } from "fflate";
 import type { RunText } from "@/core/unit/runText";
 import {
@@ -113,7 +114,7 @@ function nodeMarkdown(node: ReportNode, place: number): string {
 
 /** The report as Markdown with tables, formulas between dollar signs, and links to its pictures. */
 export function reportMarkdown(report: Report): string {
-  return `${shownNodes(report).map(nodeMarkdown).join("\n\n")}\n`;
+  return `${shownNodes(cleanTexts(report)).map(nodeMarkdown).join("\n\n")}\n`;
 }
 
 /** The Markdown with its pictures, as points and as vectors, in one ZIP. */

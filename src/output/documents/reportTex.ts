@@ -1,3 +1,4 @@
+import { cleanTexts } from "@/core/text/cleanText";
 import { strToU8, zipSync } from "fflate";
 import { figurePicture } from "../tex/figureTex";
 import { texOfRuns, texOfText } from "../tex/texText";
@@ -127,7 +128,8 @@ function nodeTex(node: ReportNode): string {
 }
 
 /** The report as TeX source, its figures in files of their own. */
-export function reportTexFiles(report: Report): Readonly<Record<string, string>> {
+export function reportTexFiles(given: Report): Readonly<Record<string, string>> {
+  const report = cleanTexts(given);
   const nodes = shownNodes(report);
   const figures = nodes.flatMap((node): [string, string][] =>
     node.kind === "figure"

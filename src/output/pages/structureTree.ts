@@ -1,3 +1,4 @@
+import { cleanText } from "@/core/text/cleanText";
 import { PDFDict, type PDFDocument, PDFHexString, PDFName, PDFNumber, type PDFRef } from "pdf-lib";
 import type { Tag } from "./piece";
 
@@ -67,7 +68,7 @@ export class StructureTree {
   private write({ ref, parent, kids, tag }: Element, role: string): void {
     const { context } = this.document;
     const dict = context.obj({ Type: "StructElem", S: role, P: parent, K: this.kids(kids) });
-    if (tag.alt) dict.set(PDFName.of("Alt"), PDFHexString.fromText(tag.alt));
+    if (tag.alt) dict.set(PDFName.of("Alt"), PDFHexString.fromText(cleanText(tag.alt)));
     if (tag.actual) dict.set(PDFName.of("ActualText"), PDFHexString.fromText(tag.actual));
     if (role === "TH") dict.set(PDFName.of("A"), context.obj({ O: "Table", Scope: "Column" }));
     context.assign(ref, dict);

@@ -1,3 +1,4 @@
+import { cleanText } from "@/core/text/cleanText";
 import type { RunText } from "@/core/unit/runText";
 import { textWidth } from "@/figure/layout/textWidth";
 import { layoutMath, type MathBox } from "@/figure/maths/layoutMath";
@@ -33,7 +34,7 @@ function faceFor(family: Family, marks: readonly TextMark[]): Face {
 function textToken(text: string, marks: readonly TextMark[], size: number, family: Family): Token {
   const script = marks.includes("super") ? "super" : marks.includes("sub") ? "sub" : undefined;
   return {
-    ...{ kind: "text", text, face: faceFor(family, marks) },
+    ...{ kind: "text", text: cleanText(text), face: faceFor(family, marks) },
     size: script ? size * scriptSize : size,
     y: script ? raise[script] * size : 0,
   };

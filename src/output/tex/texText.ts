@@ -1,3 +1,4 @@
+import { cleanText } from "@/core/text/cleanText";
 import type { RunText } from "@/core/unit/runText";
 import type { FacedRun } from "@/figure/layout/setText";
 import type { LookSpecification } from "@/figure/specification";
@@ -35,7 +36,7 @@ function letterTex(letter: string): string {
 
 /** Plain text with what TeX would take for a command, or does not know as a letter, written out. */
 export function texOfText(text: string): string {
-  return [...text].map(letterTex).join("");
+  return [...cleanText(text)].map(letterTex).join("");
 }
 
 const scripts = { super: "textsuperscript", sub: "textsubscript" } as const;

@@ -1,5 +1,6 @@
 import type { Patch } from "immer";
 import * as yup from "yup";
+import { cleanTexts } from "@/core/text/cleanText";
 import {
   type EditInParts,
   type PartOfEdit,
@@ -90,8 +91,9 @@ export interface ReadSave {
   readonly refused: readonly Refusal[];
 }
 
-/** Checks one edit; throws yup.ValidationError with the reason. */
-export function readEdit(value: unknown): SentEdit {
+/** Checks one edit, its texts made clean; throws yup.ValidationError with the reason. */
+export function readEdit(given: unknown): SentEdit {
+  const value = cleanTexts(given);
   const read = edit.validateSync(value, { stripUnknown: true }) as SentEdit;
   if (unstorable.test(JSON.stringify(value))) {
     throw new yup.ValidationError("holds characters that can't be stored");
