@@ -132,7 +132,7 @@ describe("a figure as text", () => {
     const { fit, document } = shown();
     const lines = plottedCsv(fit, document.houseRules).trimEnd().split("\r\n");
     expect(lines[0]).toBe(
-      "\uFEFFL³ / m³,+ of L³ / m³,− of L³ / m³,T² / s²,+ of T² / s²,− of T² / s²",
+      "\uFEFFL³ / m³,bar up of L³ / m³,bar down of L³ / m³,T² / s²,bar up of T² / s²,bar down of T² / s²",
     );
     expect(lines).toHaveLength(8);
     expect(lines[1]!.split(",")[0]).toBe("0.008");

@@ -29,7 +29,7 @@ const number = (value: number) => String(Number(value.toPrecision(12)));
 export function plottedCsv(fit: FigureFit, rules: HouseRules): string {
   const several = fit.groups.length > 1;
   const [x, y] = [heading(fit.x, rules), fit.also.length > 0 ? "y" : heading(fit.y, rules)];
-  const bars = (of: string) => [`+ of ${of}`, `− of ${of}`];
+  const bars = (of: string) => [`bar up of ${of}`, `bar down of ${of}`];
   const head = [...(several ? ["series"] : []), x, ...bars(x), y, ...bars(y)];
   const mark = (text: string) => (rules.decimalMark === "comma" ? text.replace(".", ",") : text);
   const rows = fit.groups.flatMap((group) => {

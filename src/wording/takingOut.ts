@@ -23,3 +23,20 @@ export const takingWords = {
     return `No font here holds every sign of ${all}. In the ${kind} an empty box would stand for each that is missing.`;
   },
 } as const;
+
+/** What sources in TeX do not hold, or need. */
+export function texSentence(sources: readonly string[]): string {
+  const source = sources.join("\n");
+  const thinned = [...source.matchAll(/% (\d+) of (\d+) points are drawn\./g)];
+  const points = thinned.map(([, drawn, of]) => `${drawn} of ${of} points`);
+  return [
+    ...(points.length > 0
+      ? [
+          `TeX has no room for so many points: ${plainRunText(listed(points.map((text) => [{ text }])))} are drawn, spread evenly. The lines are those of all.`,
+        ]
+      : []),
+    ...(source.includes("\\further{")
+      ? ["Set it with LuaLaTeX: pdfLaTeX has no font for some of its letters, and shows their numbers instead."] // prettier-ignore
+      : []),
+  ].join(" ");
+}

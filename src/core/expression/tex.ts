@@ -17,11 +17,18 @@ const greek: Readonly<Record<string, string>> = {
   Σ: "\\Sigma", Φ: "\\Phi", Ψ: "\\Psi", Ω: "\\Omega",
 }; // prettier-ignore
 
+/** Signs that are commands in TeX and have no escaped form in formulas. */
+const commands: Readonly<Record<string, string>> = {
+  ...{ "\\": "\\backslash ", "^": "\\wedge ", "~": "\\sim " },
+  ...{ "\u00a0": "\\,", "°": "^{\\circ}" },
+};
+
 function escaped(text: string): string {
   return [...text]
-    .map((letter) =>
-      greek[letter] ? `${greek[letter]} ` : letter.replace(/[\\{}_^&%$#~]/, "\\$&"),
-    )
+    .map((letter) => {
+      if (greek[letter]) return `${greek[letter]} `;
+      return commands[letter] ?? letter.replace(/[{}_&%$#]/, "\\$&");
+    })
     .join("");
 }
 
@@ -43,9 +50,7 @@ export function unitTex(runs: ReturnType<typeof writeSymbol>): string {
   if (plainRunText(runs) === "") return "";
   const inner = runs
     .map(({ text, script }) => {
-      const plain = escaped(text.replace(/\u00a0/g, "~").replaceAll("°", "^{\\circ}"))
-        .replaceAll("\\~", "\\,")
-        .replaceAll("\\^\\{\\\\circ\\}", "^{\\circ}");
+      const plain = escaped(text);
       return script === "super" ? `^{${plain.replace("−", "-")}}` : plain;
     })
     .join("");

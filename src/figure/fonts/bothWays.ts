@@ -72,3 +72,22 @@ export function fromLeftToRight(
   }
   return parts.map(({ item, text }) => ({ item, text }));
 }
+
+/** A text in the order in which it is read, in parts that go left or right; brackets that go left are turned round. */
+export function asRead(
+  text: string,
+  rightToLeft = false,
+): readonly { text: string; left: boolean }[] {
+  const { levels } = bidi.getEmbeddingLevels(text, rightToLeft ? "rtl" : "ltr");
+  const parts: { text: string; left: boolean }[] = [];
+  let place = 0;
+  for (const letter of text) {
+    const left = (levels[place] ?? 0) % 2 === 1;
+    place += letter.length;
+    const last = parts.at(-1);
+    const shown = (left && bidi.getMirroredCharacter(letter)) || letter;
+    if (last?.left === left) last.text += shown;
+    else parts.push({ text: shown, left });
+  }
+  return parts;
+}

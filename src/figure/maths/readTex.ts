@@ -9,6 +9,7 @@ const letters: Readonly<Record<string, string>> = {
 const uprights: Readonly<Record<string, string>> = {
   pi: "π", Gamma: "Γ", Delta: "Δ", Theta: "Θ", Lambda: "Λ", Xi: "Ξ", Pi: "Π", Sigma: "Σ",
   Phi: "Φ", Psi: "Ψ", Omega: "Ω", partial: "∂", infty: "∞", circ: "°", sum: "∑",
+  backslash: "\\", wedge: "∧", sim: "∼",
   ln: "ln", lg: "lg", exp: "exp", sin: "sin", cos: "cos", tan: "tan", arcsin: "arcsin",
   arccos: "arccos", arctan: "arctan", min: "min", max: "max",
 }; // prettier-ignore
@@ -58,8 +59,8 @@ class Reader {
   }
 
   private one(): MathNode | undefined {
-    const next = this.tex[this.at] as string;
-    this.at += 1;
+    const next = String.fromCodePoint(this.tex.codePointAt(this.at) as number);
+    this.at += next.length;
     if (next === "{") return this.group();
     if (next === "}" || next === " ") return undefined;
     if (next === "\\") return this.command();
@@ -68,8 +69,9 @@ class Reader {
     if (next === "+") return { kind: "text", text: "+", italic: false, sign: "operator" };
     if (next === "=") return { kind: "text", text: "=", italic: false, sign: "relation" };
     if (/[\d.]/.test(next)) return upright(this.taken(next, /[\d.]/));
-    if (/[A-Za-zα-ω]/.test(next)) return { kind: "text", text: next, italic: true };
-    return upright(next);
+    const marked = this.taken(next, /\p{M}/u);
+    if (/[A-Za-zα-ω]/.test(next)) return { kind: "text", text: marked, italic: true };
+    return upright(marked);
   }
 
   private taken(first: string, more: RegExp): string {

@@ -9,6 +9,10 @@ import { reportFault } from "../store/server";
 export interface Hand {
   /** Says how far it is, from 0 to 1. */
   readonly onProgress: (part: number) => void;
+  /** Says what the file does not hold, once it is made. */
+  readonly say: (sentence: string) => void;
+  /** Says that the file became a ZIP, as others go with it. */
+  readonly pack: () => void;
   /** Tells that it was given up. */
   readonly signal: AbortSignal;
 }
@@ -49,11 +53,15 @@ export function useTaking() {
       if (!signal.aborted) setTaking({ state: "making", file, part });
     };
     onProgress(0);
+    let said = "";
+    let { name } = file;
+    const pack = () => void (name = `${file.name}.zip`);
+    const say = (sentence: string) => void (said = sentence);
     try {
-      const blob = await file.make({ onProgress, signal });
+      const blob = await file.make({ onProgress, say, pack, signal });
       if (signal.aborted) return;
-      saveFile(file.name, blob);
-      end("");
+      saveFile(name, blob);
+      end(said);
     } catch (error) {
       if (signal.aborted) return;
       if (!isAway(error)) reportFault(`taking out ${file.kind}`, error);

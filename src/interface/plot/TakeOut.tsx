@@ -12,12 +12,12 @@ import { plottedCsv, plottedTable } from "@/output/plottedCells";
 import { fileName } from "@/output/saveFile";
 import type { FigureFit } from "@/pipeline/fit";
 import { figureDescription } from "@/wording/figures";
-import { takingWords } from "@/wording/takingOut";
+import { takingWords, texSentence } from "@/wording/takingOut";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TakingLine } from "../parts/TakingLine";
 import { Tick } from "../parts/Tick";
-import { useTaking } from "../parts/useTaking";
+import { type Hand, useTaking } from "../parts/useTaking";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 
 interface Taken {
@@ -67,7 +67,7 @@ async function unheld({ figure }: Taken): Promise<readonly string[]> {
 const kinds: readonly {
   readonly label: string;
   readonly ending: string;
-  readonly make: (taken: Taken) => Promise<Blob>;
+  readonly make: (taken: Taken, hand: Hand) => Promise<Blob>;
   readonly unheld?: (taken: Taken) => Promise<readonly string[]>;
 }[] = [
   { label: "SVG", ending: "svg", make: svg },
@@ -82,9 +82,17 @@ const kinds: readonly {
   },
   {
     ...{ label: "TeX", ending: "tex" },
-    make: async ({ figure }) => {
-      const { figureTex } = await import("@/output/tex/figureTex");
-      return new Blob([figureTex(figure)], { type: "application/x-tex" });
+    make: async ({ figure }, { say, pack }) => {
+      const [{ figureTex }, { figureTexZip }] = await Promise.all([
+        import("@/output/tex/figureTex"),
+        import("@/output/tex/figureTexZip"),
+      ]);
+      const source = figureTex(figure);
+      say(texSentence([source]));
+      const zip = await figureTexZip(source);
+      if (!zip) return new Blob([source], { type: "application/x-tex" });
+      pack();
+      return new Blob([zip], { type: "application/zip" });
     },
   },
   {
@@ -125,12 +133,12 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
   const save = (
     kind: string,
     ending: string,
-    make: (given: Taken) => Promise<Blob>,
+    make: (given: Taken, hand: Hand) => Promise<Blob>,
     missing?: (given: Taken) => Promise<readonly string[]>,
   ) =>
     void taking.take({
       ...{ kind, name: fileName(titleOf(figure), ending) },
-      make: () => make(taken),
+      make: (hand) => make(taken, hand),
       ...(missing && { unheld: () => missing(taken) }),
     });
   const copy = () =>

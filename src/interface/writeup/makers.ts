@@ -1,6 +1,7 @@
 import { proxy, type Remote, wrap } from "comlink";
 import type { Report } from "@/output/report/report";
 import type { Reports } from "@/workers/reports";
+import { texSentence } from "@/wording/takingOut";
 import type { Hand } from "../parts/useTaking";
 
 /** A kind of file that the report can be taken out as. */
@@ -59,9 +60,10 @@ async function markdown(report: Report, { onProgress, signal }: Hand): Promise<B
   return new Blob([bytes], { type: "application/zip" });
 }
 
-async function tex(report: Report): Promise<Blob> {
-  const { reportTexZip } = await import("@/output/documents/reportTex");
-  return new Blob([reportTexZip(report)], { type: "application/zip" });
+async function tex(report: Report, { say }: Hand): Promise<Blob> {
+  const { reportTexFiles, reportTexZip } = await import("@/output/documents/reportTex");
+  say(texSentence(Object.values(reportTexFiles(report))));
+  return new Blob([await reportTexZip(report)], { type: "application/zip" });
 }
 
 const unheld = (report: Report) => away((door) => door.unheld(report));

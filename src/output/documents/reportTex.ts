@@ -1,33 +1,34 @@
 import { cleanTexts } from "@/core/text/cleanText";
+import { beginsAtRight } from "@/figure/fonts/bothWays";
 import { strToU8, zipSync } from "fflate";
 import { figurePicture } from "../tex/figureTex";
 import { texOfRuns, texOfText } from "../tex/texText";
+import { fetchedFont, type FontFetcher } from "../fonts/fetchedFont";
 import {
   type Inline,
   longestLabel,
   type Report,
-  type ReportCell,
-  type ReportHead,
   type ReportNode,
-  type ReportTable,
   shownNodes,
   type WorkingLine,
 } from "../report/report";
+import { lettersPreamble } from "../tex/preamble";
+import { texFonts } from "../tex/texFonts";
+import { formulaTex } from "../tex/texLetters";
 import { captionWords, withoutCaption } from "./figureParts";
 import { sceneTikz } from "./sceneTikz";
+import { labelTex, tableTex } from "./texTable";
 
 const commands = {
   ...{ bold: "textbf", italic: "textit", sub: "textsubscript", super: "textsuperscript" },
 } as const;
 
-const label = (anchor: string) => anchor.replace(/[^A-Za-z0-9:]/g, "-");
-
-function inlineTex(inline: Inline): string {
+function inlineTex(inline: Inline, atRight = false): string {
   switch (inline.kind) {
     case "text":
       return (inline.marks ?? []).reduce(
         (inner, mark) => `\\${commands[mark]}{${inner}}`,
-        texOfText(inline.text),
+        texOfText(inline.text, atRight),
       );
     case "value":
       return texOfRuns(inline.runs);
@@ -35,48 +36,19 @@ function inlineTex(inline: Inline): string {
       const word = inline.to.startsWith("figure:") ? "Figure" : "Table";
       return inline.text.includes("(")
         ? texOfText(inline.text)
-        : `${word}~\\ref{${label(inline.to)}}`;
+        : `${word}~\\ref{${labelTex(inline.to)}}`;
     }
     case "formula":
-      return `$${mathTex(inline.tex)}$`;
+      return `$${formulaTex(inline.tex)}$`;
   }
 }
 
-/** Letters that TeX takes in formulas only by name. */
-function mathTex(tex: string): string {
-  return tex.replaceAll("Ω", "\\Omega ").replaceAll("µ", "\\mu ");
-}
-
-function headTex({ runs, uncertainty, span }: ReportHead): string {
-  const words = texOfRuns(runs);
-  const bar = uncertainty ? ` (${texOfText(uncertainty)})` : "";
-  return span > 1 ? `\\multicolumn{${span}}{c}{${words}}` : `${words}${bar}`;
-}
-
-function cellTex({ runs, uncertainty, aside }: ReportCell): string {
-  const value = texOfRuns(runs);
-  const struck = aside ? `\\struck{${value}}\\textsuperscript{${aside}}` : value;
-  return uncertainty ? `${struck} ${texOfText(uncertainty)}` : struck;
-}
-
-function tableTex({ heads, groups, notes }: ReportTable): string[] {
-  const columns = (heads.at(-1) ?? []).length;
-  const line = (cells: readonly string[]) => `${cells.join(" & ")} \\\\`;
-  return [
-    `\\begin{tabular}{${"r".repeat(columns)}}`,
-    "\\toprule",
-    ...heads.map((head) => line(head.map(headTex))),
-    "\\midrule",
-    ...groups.flatMap(({ name, rows }) => [
-      ...(name ? [`\\multicolumn{${columns}}{l}{\\textit{${texOfText(name)}}} \\\\`] : []),
-      ...rows.map((cells) => line(cells.map(cellTex))),
-    ]),
-    "\\bottomrule",
-    "\\end{tabular}",
-    ...notes.map(
-      ({ letter, text }) => `\\par\\footnotesize\\textsuperscript{${letter}} ${texOfText(text)}`,
-    ),
-  ];
+/** The words of a paragraph or an item, begun at the right where they are read from there. */
+function wordsTex(inlines: readonly Inline[]): string {
+  const text = inlines.map((one) => (one.kind === "text" ? one.text : "")).join("");
+  const atRight = beginsAtRight(text);
+  const words = inlines.map((one) => inlineTex(one, atRight)).join("");
+  return atRight ? `{\\fromright ${words}\\par}` : words;
 }
 
 const figureFile = (number: number) => `figures/figure-${number}.tex`;
@@ -86,42 +58,37 @@ function workingTex(lines: readonly WorkingLine[]): string {
   const room = Math.max(9, Math.ceil(longestLabel(lines) * 0.5 + 1));
   return lines
     .map(({ label: word, of, tex }) => {
-      const named = `${texOfText(word)}${of ? ` $${mathTex(of)}$` : ""}`;
-      return `\\noindent\\makebox[${room}em][l]{${named}}$\\displaystyle ${mathTex(tex)}$\\par\\smallskip`;
+      const named = `${texOfText(word)}${of ? ` $${formulaTex(of)}$` : ""}`;
+      return `\\noindent\\makebox[${room}em][l]{${named}}$\\displaystyle ${formulaTex(tex)}$\\par\\smallskip`;
     })
     .join("\n");
 }
 
-function nodeTex(node: ReportNode): string {
+function nodeTex(node: ReportNode, paper: Report["paper"]): string {
   switch (node.kind) {
     case "title":
       return "\\maketitle";
     case "heading":
       return `\\section*{${texOfText(node.text)}}`;
     case "paragraph":
-      return `${node.inlines.map(inlineTex).join("")}\n`;
+      return `${wordsTex(node.inlines)}\n`;
     case "bullet":
-      return `\\begin{itemize}\n\\item ${node.inlines.map(inlineTex).join("")}\n\\end{itemize}`;
+      return `\\begin{itemize}\n\\item ${wordsTex(node.inlines)}\n\\end{itemize}`;
     case "number":
-      return `\\begin{enumerate}\n\\item ${node.inlines.map(inlineTex).join("")}\n\\end{enumerate}`;
+      return `\\begin{enumerate}\n\\item ${wordsTex(node.inlines)}\n\\end{enumerate}`;
     case "table":
-      return [
-        "\\begin{table}[htbp]\n\\centering",
-        `\\caption{${texOfRuns(node.caption)}}\\label{${label(node.anchor)}}`,
-        ...tableTex(node.table),
-        "\\end{table}",
-      ].join("\n");
+      return tableTex(node, paper);
     case "figure":
       return [
         "\\begin{figure}[htbp]\n\\centering",
         `\\resizebox{\\textwidth}{!}{\\input{${figureFile(node.number)}}}`,
-        `\\caption{${texOfRuns(captionWords(node.figure))}}\\label{${label(node.anchor)}}`,
+        `\\caption{${texOfRuns(captionWords(node.figure))}}\\label{${labelTex(node.anchor)}}`,
         "\\end{figure}",
       ].join("\n");
     case "working":
       return workingTex(node.lines);
     case "statement":
-      return `\\[ \\boxed{${mathTex(node.tex)}} \\]`;
+      return `\\[ \\boxed{${formulaTex(node.tex)}} \\]`;
     case "number-line":
       return `\\begin{center}\n${sceneTikz(node.scene)}\n\\end{center}`;
   }
@@ -137,15 +104,18 @@ export function reportTexFiles(given: Report): Readonly<Record<string, string>> 
       : [],
   );
   const body = nodes
-    .map(nodeTex)
+    .map((node) => nodeTex(node, report.paper))
     .join("\n")
     .replace(/\\end\{(itemize|enumerate)\}\n\\begin\{\1\}\n/g, "");
+  const title = `\\title{${texOfText(report.title)}}\n\\author{${texOfText(report.authors)}}\n\\date{}`;
+  const everything = [title, body, ...figures.map(([, text]) => text)].join("\n");
   const source = [
     `\\documentclass[${report.paper === "a4" ? "a4paper" : "letterpaper"},11pt]{article}`,
-    "\\usepackage[T1]{fontenc}\n\\usepackage[utf8]{inputenc}\n\\usepackage{amsmath,amssymb,booktabs,graphicx,textcomp}",
+    lettersPreamble(everything),
+    "\\usepackage{booktabs,longtable,pdflscape,graphicx}",
     "\\usepackage[margin=2.3cm]{geometry}\n\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
     "\\newcommand{\\struck}[1]{\\tikz[baseline=(a.base)]{\\node[inner sep=0pt](a){#1};\\draw (a.west) -- (a.east);}}",
-    `\\title{${texOfText(report.title)}}\n\\author{${texOfText(report.authors)}}\n\\date{}`,
+    title,
     "\\begin{document}",
     body,
     "\\end{document}",
@@ -154,8 +124,16 @@ export function reportTexFiles(given: Report): Readonly<Record<string, string>> 
   return { "report.tex": source, ...Object.fromEntries(figures) };
 }
 
-/** The TeX source with its figures in one ZIP. */
-export function reportTexZip(report: Report): Uint8Array<ArrayBuffer> {
+/** The TeX source with its figures, and the fonts that it needs, in one ZIP. */
+export async function reportTexZip(
+  report: Report,
+  fetchFont: FontFetcher = fetchedFont,
+): Promise<Uint8Array<ArrayBuffer>> {
   const files = Object.entries(reportTexFiles(report));
-  return zipSync(Object.fromEntries(files.map(([name, text]) => [name, strToU8(text)])));
+  const fonts = await texFonts(
+    files.map(([, text]) => text),
+    fetchFont,
+  );
+  const texts = Object.fromEntries(files.map(([name, text]) => [name, strToU8(text)]));
+  return zipSync({ ...texts, ...fonts });
 }

@@ -1,7 +1,8 @@
 import { PDFDocument } from "pdf-lib";
 import type { Scene } from "@/figure/scene";
+import type { FontFetcher } from "../fonts/fetchedFont";
 import { drawScene } from "./drawScene";
-import { embeddedFonts, type FontFetcher } from "./pdfFonts";
+import { embeddedFonts } from "./pdfFonts";
 
 /** A figure alone on a page of its own size. */
 export async function figurePdf(

@@ -9,8 +9,9 @@ import { stroke } from "@/figure/layout/pathText";
 import { faced, textShape } from "@/figure/layout/setText";
 import type { Scene, Shape } from "@/figure/scene";
 import { type Paper, papers } from "../papers";
+import type { FontFetcher } from "../fonts/fetchedFont";
 import { drawScene } from "./drawScene";
-import { embeddedFonts, type FontFetcher } from "./pdfFonts";
+import { embeddedFonts } from "./pdfFonts";
 
 const margin = 56;
 const size = 9.5;

@@ -1,18 +1,9 @@
 import { type PDFDocument, type PDFFont, PDFHexString, type PDFName, type PDFPage } from "pdf-lib";
 import type { Face, Scene } from "@/figure/scene";
+import { fetchedFont, type FontFetcher } from "../fonts/fetchedFont";
 import { filesOfScenes } from "../fonts/filePieces";
 import { weightOf } from "../fonts/fontFiles";
 import type { ShapingFont } from "./shapingFontkit";
-
-/** Gives the bytes of a shipped font file. */
-export type FontFetcher = (file: string) => Promise<ArrayBuffer | Uint8Array>;
-
-/** Fetches a font from where the application is served. */
-export async function fetchedFont(file: string): Promise<ArrayBuffer> {
-  const response = await fetch(new URL(`/fonts/${file}`, globalThis.location.origin));
-  if (!response.ok) throw new Error(`the font ${file} could not be fetched`);
-  return response.arrayBuffer();
-}
 
 /** Letters of a piece with their places beside its beginning, in thousandths of the size. */
 interface Drawn {

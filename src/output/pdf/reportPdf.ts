@@ -12,8 +12,9 @@ import {
 import type { ReportPage } from "../pages/layoutPages";
 import type { Part } from "../pages/piece";
 import { StructureTree } from "../pages/structureTree";
+import type { FontFetcher } from "../fonts/fetchedFont";
 import { drawScene } from "./drawScene";
-import { embeddedFonts, type FontFetcher, type PdfFonts } from "./pdfFonts";
+import { embeddedFonts, type PdfFonts } from "./pdfFonts";
 
 const language = "en";
 const origin = { x: 0, y: 0 } as const;

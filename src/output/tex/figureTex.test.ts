@@ -99,7 +99,7 @@ describe("a figure in TeX is that of the page", () => {
 });
 
 test("no letter that the editor offers is left to a TeX that does not know it", () => {
-  const offered = [..."±×·°−→≈≤≥≠∞√∂Δαβγδεθλμνπρστφω Ω⁻³₂"].map(texOfText).join("");
+  const offered = [..."±×·°−→≈≤≥≠∞√∂Δαβγδεθλμνπρστφω Ω⁻³₂"].map((text) => texOfText(text)).join("");
   expect(offered).toMatch(/^[\x20-\x7e]+$/);
   expect(texOfText("100 % of {x}_1")).toBe("100 \\% of \\{x\\}\\_1");
 });

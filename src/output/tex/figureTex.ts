@@ -8,6 +8,7 @@ import type { FigureSpecification } from "@/figure/specification";
 import { axisTex } from "./axisTex";
 import { curvesTex } from "./curvesTex";
 import { outlineTex } from "./outlineTex";
+import { lettersPreamble } from "./preamble";
 import { seriesTex } from "./seriesTex";
 import { colourDefinitions, colourName, texOfRuns } from "./texText";
 import { writtenTex } from "./wordsTex";
@@ -70,12 +71,13 @@ export function figurePicture(figure: FigureSpecification): string {
 
 /** A figure as a pgfplots picture in a document of its own, for those who write in TeX. */
 export function figureTex(figure: FigureSpecification): string {
+  const picture = figurePicture(figure);
   return [
     "\\documentclass{standalone}",
-    "\\usepackage[T1]{fontenc}\n\\usepackage[utf8]{inputenc}\n\\usepackage{amsmath,amssymb,textcomp}",
+    lettersPreamble(picture),
     "\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
     "\\begin{document}",
-    figurePicture(figure),
+    picture,
     "\\end{document}",
     "",
   ].join("\n");

@@ -12,6 +12,7 @@ import type {
 } from "@/figure/specification";
 import { dashTex, outlineTex } from "./outlineTex";
 import { colourName, plainNumber } from "./texText";
+import { thinned } from "./thinned";
 
 /** Disc, triangle, square, diamond, turned triangle, each with its size beside the radius of a disc. */
 const marks = [
@@ -132,14 +133,16 @@ function pointsTex(
   ];
 }
 
-/** Points, bars and lines of every series of a drawing area. */
-export function seriesTex(figure: FigureSpecification, frame: Frame): string[] {
-  const { look } = figure;
+/** Points, bars and lines of every series of a drawing area; of more points than TeX has room for a part, which is said. */
+export function seriesTex(whole: FigureSpecification, frame: Frame): string[] {
+  const { look } = whole;
+  const { figure, comments } = thinned(whole, frame);
   const outlines =
     look.bars === "boxes" || look.bars === "ellipses"
       ? errorBars(figure, frame, { equations: [], labels: [] })
       : [];
   return [
+    ...comments,
     ...figure.series.flatMap((series) => [
       ...series.bands
         .filter(({ kind }) => kind === "prediction")

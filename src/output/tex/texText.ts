@@ -1,42 +1,24 @@
 import { cleanText } from "@/core/text/cleanText";
 import type { RunText } from "@/core/unit/runText";
+import { asRead, goesLeft } from "@/figure/fonts/bothWays";
 import type { FacedRun } from "@/figure/layout/setText";
 import type { LookSpecification } from "@/figure/specification";
+import { lettersTex } from "./texLetters";
 
-const escapes: Readonly<Record<string, string>> = {
-  ...{ "\\": "\\textbackslash{}", "{": "\\{", "}": "\\}", "^": "\\^{}", _: "\\_", "&": "\\&" },
-  ...{ "%": "\\%", $: "\\$", "#": "\\#", "~": "\\textasciitilde{}" },
-  ...{ "\u00a0": "~", "\u2009": "\\,", "\u202f": "\\,", "°": "$^{\\circ}$" },
-};
-
-const signs: Readonly<Record<string, string>> = {
-  "±": "pm", "−": "-", "·": "cdot", "×": "times", "÷": "div", "≈": "approx", "≠": "neq", "≤": "leq",
-  "≥": "geq", "∝": "propto", "∼": "sim", "→": "rightarrow", "←": "leftarrow", "↔": "leftrightarrow",
-  "⇒": "Rightarrow", "⇌": "rightleftharpoons", "∞": "infty", "√": "surd", "∂": "partial", "∑": "sum",
-  "∫": "int", "∆": "Delta", "′": "prime", "∥": "parallel", "⊥": "perp", "∠": "angle", "ℓ": "ell",
-  α: "alpha", β: "beta", γ: "gamma", δ: "delta", ε: "varepsilon", ζ: "zeta", η: "eta", θ: "theta",
-  ϑ: "vartheta", ι: "iota", κ: "kappa", λ: "lambda", μ: "mu", ν: "nu", ξ: "xi", π: "pi", ρ: "rho",
-  σ: "sigma", τ: "tau", υ: "upsilon", φ: "varphi", ϕ: "phi", χ: "chi", ψ: "psi", ω: "omega",
-  Γ: "Gamma", Δ: "Delta", Θ: "Theta", Λ: "Lambda", Ξ: "Xi", Π: "Pi", Σ: "Sigma", Φ: "Phi", Ψ: "Psi",
-  Ω: "Omega", "\u2126": "Omega",
-}; // prettier-ignore
-
-const raised = "⁰¹²³⁴⁵⁶⁷⁸⁹";
-const lowered = "₀₁₂₃₄₅₆₇₈₉";
-
-function letterTex(letter: string): string {
-  const escaped = escapes[letter];
-  if (escaped) return escaped;
-  const sign = signs[letter];
-  if (sign) return sign === "-" ? "$-$" : `$\\${sign}$`;
-  if (letter === "⁻") return "\\textsuperscript{$-$}";
-  if (raised.includes(letter)) return `\\textsuperscript{${raised.indexOf(letter)}}`;
-  return lowered.includes(letter) ? `\\textsubscript{${lowered.indexOf(letter)}}` : letter;
-}
-
-/** Plain text with what TeX would take for a command, or does not know as a letter, written out. */
-export function texOfText(text: string): string {
-  return [...cleanText(text)].map(letterTex).join("");
+/**
+ * Plain text with what TeX would take for a command, or does not know as a letter, written out; what goes from right to
+ * left is said to.
+ */
+export function texOfText(given: string, atRight = false): string {
+  const text = cleanText(given);
+  if (!atRight && !goesLeft(text)) return lettersTex(text);
+  return asRead(text, atRight)
+    .map(({ text: part, left }) => {
+      const letters = lettersTex(part);
+      if (left === atRight) return letters;
+      return left ? `\\goesleft{${letters}}` : `\\goesright{${letters}}`;
+    })
+    .join("");
 }
 
 const scripts = { super: "textsuperscript", sub: "textsubscript" } as const;
