@@ -5,14 +5,27 @@ import {
   Paragraph,
   Table,
   TableCell,
+  TableLayoutType,
   TableRow,
   TextRun,
 } from "docx";
 import type { RunText } from "@/core/unit/runText";
+import { columnWidths, type TableRoom } from "../report/fittedTable";
 import type { ReportCell, ReportHead, ReportTable } from "../report/report";
 
 const magenta = "B3206A";
-const size = 18;
+const twipsPerPoint = 20;
+/** Room beside the words of a column, and for letters that are wider than those that were measured. */
+const columnGap = 12;
+const spare = 1.12;
+
+/** What a table of a word processor has room in: sizes with room to spare for other fonts. */
+export function docxRoom(upright: number, turned: number): TableRoom {
+  return {
+    ...{ upright: upright / spare, turned: turned / spare, sizes: [9, 8, 7] },
+    ...{ gap: columnGap, face: "serif", barBelow: true },
+  };
+}
 const none = { style: BorderStyle.NONE, size: 0, color: "auto" } as const;
 const thick = { style: BorderStyle.SINGLE, size: 8, color: "000000" } as const;
 const thin = { style: BorderStyle.SINGLE, size: 4, color: "000000" } as const;
@@ -47,10 +60,10 @@ function paragraph(children: readonly ParagraphChild[], alignment: Alignment, ke
   });
 }
 
+/** Cells are set in a size of half points. */
 function headCell(
   { runs, uncertainty, span }: ReportHead,
-  first: boolean,
-  last: boolean,
+  { size, first, last }: { size: number; first: boolean; last: boolean },
 ): TableCell {
   const bar = uncertainty
     ? [paragraph([new TextRun({ text: uncertainty, color: magenta, size })], "right")]
@@ -65,13 +78,14 @@ function headCell(
   });
 }
 
+/** A number with its ± is never broken. */
 function bodyCell(
   { runs, uncertainty, aside }: ReportCell,
-  last: boolean,
-  kept: boolean,
+  { size, last, kept }: { size: number; last: boolean; kept: boolean },
 ): TableCell {
+  const unbroken = runs.map((run) => ({ ...run, text: run.text.replaceAll(" ", "\u00a0") }));
   const children = [
-    ...docxRuns(runs, { size, ...(aside && { strike: true }) }),
+    ...docxRuns(unbroken, { size, ...(aside && { strike: true }) }),
     ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
     ...(uncertainty
       ? [
@@ -87,30 +101,10 @@ function bodyCell(
   return new TableCell({ children: [paragraph(children, "right", kept)], borders });
 }
 
-/** Width of a letter in a wide font, and room on both sides of a cell, in twips. */
-const [perLetter, besideCell] = [116, 260];
-
-/** Columns as wide as their longest words; narrower together where the page has no room for that. */
-function columnWidths({ heads, groups }: ReportTable, room: number): readonly number[] {
-  const lengthOf = (runs: RunText) => runs.reduce((sum, { text }) => sum + text.length, 0);
-  const bar = (uncertainty: string | undefined) => (uncertainty ? uncertainty.length + 1 : 0);
-  const widest = (heads.at(-1) ?? []).map((head, column) => {
-    const cells = groups.flatMap(({ rows }) => rows.flatMap((cells) => cells[column] ?? []));
-    return Math.max(
-      ...[lengthOf(head.runs) * 1.1, bar(head.uncertainty)],
-      ...cells.map(
-        ({ runs, uncertainty, aside }) => lengthOf(runs) + bar(uncertainty) + (aside ? 1 : 0),
-      ),
-    );
-  });
-  const widths = widest.map((letters) => Math.round(letters * perLetter + besideCell));
-  const over = Math.max(1, widths.reduce((sum, width) => sum + width, 0) / room);
-  return widths.map((width) => Math.floor(width / over));
-}
-
 /** A real table: whole on a page or with its headings on the next one, rows of one series under its name. */
-export function docxTable(table: ReportTable, room: number): Table {
+export function docxTable(table: ReportTable, points: number): Table {
   const { heads, groups } = table;
+  const size = points * 2;
   const columns = (heads.at(-1) ?? []).length;
   const whole = groups.reduce((sum, { rows }) => sum + rows.length, 0) <= mostWhole;
   const named = (name: string) =>
@@ -123,7 +117,10 @@ export function docxTable(table: ReportTable, room: number): Table {
       ],
     });
   return new Table({
-    columnWidths: columnWidths(table, room),
+    columnWidths: columnWidths(table, { face: "serif", barBelow: true }).map((width) =>
+      Math.ceil((width * spare * points + columnGap) * twipsPerPoint),
+    ),
+    layout: TableLayoutType.FIXED,
     borders: {
       ...{ top: thick, bottom: thick, left: none, right: none },
       ...{ insideHorizontal: none, insideVertical: none },
@@ -133,14 +130,18 @@ export function docxTable(table: ReportTable, room: number): Table {
         (line, i) =>
           new TableRow({
             ...{ tableHeader: true, cantSplit: true },
-            children: line.map((head) => headCell(head, i === 0, i === heads.length - 1)),
+            children: line.map((head) =>
+              headCell(head, { size, first: i === 0, last: i === heads.length - 1 }),
+            ),
           }),
       ),
       ...groups.flatMap(({ name, rows }, g) => [
         ...(name ? [named(name)] : []),
         ...rows.map((cells, row) => {
           const last = g === groups.length - 1 && row === rows.length - 1;
-          const children = cells.map((cell) => bodyCell(cell, last, whole && !last));
+          const children = cells.map((cell) =>
+            bodyCell(cell, { size, last, kept: whole && !last }),
+          );
           return new TableRow({ cantSplit: true, children });
         }),
       ]),

@@ -1,81 +1,40 @@
 import { cleanTexts } from "@/core/text/cleanText";
+import { beginsAtRight } from "@/figure/fonts/bothWays";
 import {
-  Bookmark,
+  AlignmentType,
   Document,
   type FileChild,
+  Footer,
   HeadingLevel,
   ImageRun,
+  type ISectionOptions,
   LevelFormat,
-  Math as OfficeMath,
   Packer,
+  PageNumber,
+  PageOrientation,
   Paragraph,
-  type ParagraphChild,
-  SimpleField,
   TabStopType,
   TextRun,
 } from "docx";
-import type { TextMark } from "@/investigation/model/richText";
 import { papers } from "../papers";
 import {
-  type Inline,
   longestLabel,
   type Report,
   type ReportNode,
   shownNodes,
   type WorkingLine,
 } from "../report/report";
-import { docxRuns, docxTable } from "./docxTable";
+import { fittedTable } from "../report/fittedTable";
+import { inlineDocx, label, math } from "./docxWords";
+import { docxRoom, docxRuns, docxTable } from "./docxTable";
 import { captionWords } from "./figureParts";
-import { officeMath } from "./officeMath";
 import type { Picture, Pictures } from "./pictures";
 
 const twipsPerPoint = 20;
+const twips = (points: number) => Math.round(points * twipsPerPoint);
 const pixelsPerPoint = 96 / 72;
 const margin = 66;
 const numbering = "report-numbers";
-
-const math = (tex: string) => new OfficeMath({ children: officeMath(tex) });
-
-/** A name that a word processor takes for a bookmark. */
-const bookmark = (anchor: string) => anchor.replace(/[^A-Za-z0-9]/g, "_").slice(0, 38);
-
-function marked(marks: readonly TextMark[]) {
-  return {
-    ...(marks.includes("bold") && { bold: true }),
-    ...(marks.includes("italic") && { italics: true }),
-    ...(marks.includes("super") && { superScript: true }),
-    ...(marks.includes("sub") && { subScript: true }),
-  };
-}
-
-function inlineDocx(inline: Inline): ParagraphChild[] {
-  switch (inline.kind) {
-    case "text":
-      return [new TextRun({ text: inline.text, ...marked(inline.marks ?? []) })];
-    case "value":
-      return docxRuns(inline.runs);
-    case "reference":
-      return inline.text.includes("(")
-        ? [new TextRun(inline.text)]
-        : [new SimpleField(`REF ${bookmark(inline.to)} \\h`, inline.text)];
-    case "formula":
-      return [math(inline.tex)];
-  }
-}
-
-/** "Table 2." with its number as a field, which cross-references point to. */
-function label(word: "Table" | "Figure", number: number, anchor: string): ParagraphChild[] {
-  return [
-    new Bookmark({
-      id: bookmark(anchor),
-      children: [
-        new TextRun({ text: `${word}\u00a0`, bold: true }),
-        new SimpleField(`SEQ ${word} \\* ARABIC`, String(number)),
-      ],
-    }),
-    new TextRun({ text: ". ", bold: true }),
-  ];
-}
 
 /** A picture as vectors, with points for word processors that take none. */
 function image({ scene, svg, png, description }: Picture, room: number): ImageRun {
@@ -93,26 +52,43 @@ function image({ scene, svg, png, description }: Picture, room: number): ImageRu
 
 interface Sheet {
   readonly pictures: Pictures;
-  /** Width of the text, in points. */
+  /** Width of the text, in points, upright and turned. */
   readonly room: number;
+  readonly turned: number;
+  /** Bookmarks that stand somewhere already. */
+  readonly named: Set<string>;
 }
 
-function captioned(node: Extract<ReportNode, { kind: "table" }>, room: number): FileChild[] {
-  const caption = [...label("Table", node.number, node.anchor), ...docxRuns(node.caption)];
-  return [
-    new Paragraph({ children: caption, keepNext: true, spacing: { before: 200, after: 60 } }),
-    docxTable(node.table, room * twipsPerPoint),
-    ...node.table.notes.map(
-      ({ letter, text }) =>
-        new Paragraph({
-          children: [
-            new TextRun({ text: letter, superScript: true, size: 17 }),
-            new TextRun({ text: ` ${text}`, size: 17 }),
-          ],
-        }),
-    ),
-    new Paragraph({ children: [] }),
-  ];
+/** Something of the document, and whether it stands on a page that is turned. */
+interface Placed {
+  readonly child: FileChild;
+  readonly turned: boolean;
+}
+
+const upright = (children: readonly FileChild[]): Placed[] =>
+  children.map((child) => ({ child, turned: false }));
+
+function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): Placed[] {
+  const { turned, size, parts } = fittedTable(node.table, docxRoom(sheet.room, sheet.turned));
+  const spacing = { before: 200, after: 60 };
+  const children: FileChild[] = parts.flatMap((part, at) => {
+    const caption =
+      at === 0
+        ? [...label("Table", node, sheet.named), ...docxRuns(node.caption)]
+        : [new TextRun({ text: `Table ${node.number}, further columns.`, italics: true })];
+    return [new Paragraph({ children: caption, keepNext: true, spacing }), docxTable(part, size)];
+  });
+  const notes = node.table.notes.map(
+    ({ letter, text }) =>
+      new Paragraph({
+        children: [
+          new TextRun({ text: letter, superScript: true, size: 17 }),
+          new TextRun({ text: ` ${text}`, size: 17 }),
+        ],
+      }),
+  );
+  const all = [...children, ...notes, new Paragraph({ children: [] })];
+  return all.map((child) => ({ child, turned }));
 }
 
 /** Lines of working that stay on one page, with the statement that they lead to. */
@@ -135,13 +111,53 @@ function workingDocx(lines: readonly WorkingLine[], leads: boolean): FileChild[]
   );
 }
 
+function paragraphDocx(
+  node: Extract<ReportNode, { kind: "paragraph" | "bullet" | "number" }>,
+): Paragraph {
+  const text = node.inlines.map((one) => (one.kind === "text" ? one.text : "")).join("");
+  const set = {
+    ...{ children: node.inlines.flatMap(inlineDocx) },
+    ...(beginsAtRight(text) && { bidirectional: true }),
+  };
+  switch (node.kind) {
+    case "paragraph":
+      return new Paragraph({ ...set, spacing: { after: 100 } });
+    case "bullet":
+      return new Paragraph({ ...set, bullet: { level: 0 } });
+    case "number":
+      return new Paragraph({ ...set, numbering: { reference: numbering, level: 0 } });
+  }
+}
+
+function figureDocx(
+  node: Extract<ReportNode, { kind: "figure" }>,
+  picture: Picture | undefined,
+  sheet: Sheet,
+): FileChild[] {
+  const caption = [...label("Figure", node, sheet.named), ...docxRuns(captionWords(node.figure))];
+  return [
+    ...(picture ? [new Paragraph({ children: [image(picture, sheet.room)], keepNext: true })] : []),
+    new Paragraph({ children: caption, spacing: { after: 200 } }),
+  ];
+}
+
 function nodeDocx(
   node: ReportNode,
   place: number,
   next: ReportNode | undefined,
-  { pictures, room }: Sheet,
+  sheet: Sheet,
+): Placed[] {
+  const picture = sheet.pictures.get(place);
+  if (node.kind === "table") return captioned(node, sheet);
+  return upright(plainDocx(node, picture, next, sheet));
+}
+
+function plainDocx(
+  node: Exclude<ReportNode, { kind: "table" }>,
+  picture: Picture | undefined,
+  next: ReportNode | undefined,
+  sheet: Sheet,
 ): FileChild[] {
-  const picture = pictures.get(place);
   switch (node.kind) {
     case "title":
       return [
@@ -151,39 +167,51 @@ function nodeDocx(
     case "heading":
       return [new Paragraph({ text: node.text, heading: HeadingLevel.HEADING_1 })];
     case "paragraph":
-      return [
-        new Paragraph({ children: node.inlines.flatMap(inlineDocx), spacing: { after: 100 } }),
-      ];
     case "bullet":
-      return [new Paragraph({ children: node.inlines.flatMap(inlineDocx), bullet: { level: 0 } })];
     case "number":
-      return [
-        new Paragraph({
-          children: node.inlines.flatMap(inlineDocx),
-          numbering: { reference: numbering, level: 0 },
-        }),
-      ];
-    case "table":
-      return captioned(node, room);
+      return [paragraphDocx(node)];
     case "figure":
-      return [
-        ...(picture ? [new Paragraph({ children: [image(picture, room)], keepNext: true })] : []),
-        new Paragraph({
-          children: [
-            ...label("Figure", node.number, node.anchor),
-            ...docxRuns(captionWords(node.figure)),
-          ],
-          spacing: { after: 200 },
-        }),
-      ];
+      return figureDocx(node, picture, sheet);
     case "working":
       return workingDocx(node.lines, next?.kind === "statement");
     case "statement":
       return [new Paragraph({ children: [math(node.tex)], spacing: { before: 120, after: 120 } })];
     case "number-line":
-      return picture ? [new Paragraph({ children: [image(picture, room)], keepNext: true })] : [];
+      return picture
+        ? [new Paragraph({ children: [image(picture, sheet.room)], keepNext: true })]
+        : [];
   }
 }
+
+/** Stretches of pages that stand upright or turned. */
+function sectionsOf(placed: readonly Placed[], paper: Report["paper"]): ISectionOptions[] {
+  const stretches: { children: FileChild[]; turned: boolean }[] = [];
+  for (const { child, turned } of placed) {
+    const last = stretches.at(-1);
+    if (last?.turned === turned) last.children.push(child);
+    else stretches.push({ children: [child], turned });
+  }
+  const [width, height] = papers[paper].map(twips) as [number, number];
+  const side = twips(margin);
+  const orientations = { upright: PageOrientation.PORTRAIT, turned: PageOrientation.LANDSCAPE };
+  const number = new TextRun({
+    children: [PageNumber.CURRENT, " / ", PageNumber.TOTAL_PAGES],
+    size: 17,
+  });
+  const foot = new Paragraph({ children: [number], alignment: AlignmentType.CENTER });
+  return stretches.map(({ children, turned }) => ({
+    properties: {
+      page: {
+        size: { width, height, orientation: orientations[turned ? "turned" : "upright"] },
+        margin: { top: side, bottom: side, left: side, right: side },
+      },
+    },
+    footers: { default: new Footer({ children: [foot] }) },
+    children,
+  }));
+}
+
+const language = { value: "en-GB", eastAsia: "zh-CN", bidirectional: "ar-SA" };
 
 /**
  * The report for word processors (Office Open XML): real tables, formulas as Office Math, figures as vectors with
@@ -192,14 +220,18 @@ function nodeDocx(
 export function reportDocument(given: Report, pictures: Pictures): Document {
   const report = cleanTexts(given);
   const [width, height] = papers[report.paper];
-  const twips = (points: number) => Math.round(points * twipsPerPoint);
-  const sheet: Sheet = { pictures, room: width - 2 * margin };
-  const side = twips(margin);
+  const sheet: Sheet = {
+    ...{ pictures, named: new Set<string>() },
+    ...{ room: width - 2 * margin, turned: height - 2 * margin },
+  };
+  const placed = shownNodes(report).flatMap((node, place, all) =>
+    nodeDocx(node, place, all[place + 1], sheet),
+  );
   return new Document({
     ...{ title: report.title, creator: report.authors.trim() || "Fathom Rule" },
     styles: {
       default: {
-        document: { run: { font: "Times New Roman", size: 22 } },
+        document: { run: { font: "Times New Roman", size: 22, language } },
         title: { run: { size: 40, bold: true } },
         heading1: {
           run: { size: 27, bold: true, color: "14323C" },
@@ -215,19 +247,7 @@ export function reportDocument(given: Report, pictures: Pictures): Document {
         },
       ],
     },
-    sections: [
-      {
-        properties: {
-          page: {
-            size: { width: twips(width), height: twips(height) },
-            margin: { top: side, bottom: side, left: side, right: side },
-          },
-        },
-        children: shownNodes(report).flatMap((node, place, all) =>
-          nodeDocx(node, place, all[place + 1], sheet),
-        ),
-      },
-    ],
+    sections: sectionsOf(placed, report.paper),
   });
 }
 
