@@ -27,8 +27,17 @@ function isOneCommaColumn(lines: readonly string[]): boolean {
 
 const looked = 200;
 
+/** What parts the cells of a table that was taken out here: it begins with the word for a table. */
+function ownDelimiter(text: string): Delimiter | undefined {
+  const [, sign] = /^\uFEFF?"?table"?([,;\t])/.exec(text) ?? [];
+  const own = sign && new RegExp(`[\\r\\n]"?symbol"?${sign}`).test(text);
+  return own ? (sign as Delimiter) : undefined;
+}
+
 /** What parts the cells of a text: tabs before semicolons before commas. */
 export function delimiterOf(text: string): Delimiter {
+  const own = ownDelimiter(text);
+  if (own) return own;
   if (text.includes("\t")) return "\t";
   if (text.includes(";")) return ";";
   const lines = text.split(/\r\n|\r|\n/, looked).filter((line) => line.trim() !== "");
@@ -47,6 +56,7 @@ export function cellsFromText(text: string, wanted?: Delimiter): Cells {
   const parsed = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: "greedy" });
   const rows =
     delimiter === " " ? parsed.data.map((row) => row.filter((cell) => cell !== "")) : parsed.data;
+  if (ownDelimiter(plain) === delimiter) return rows;
   return withoutEmptyEdges(rows.map((row) => row.map(cleaned)));
 }
 

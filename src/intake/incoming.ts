@@ -4,7 +4,8 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { limits } from "@/investigation/model/limits";
 import { plainQuantity, type Quantity } from "@/investigation/model/quantity";
 import { cellKey } from "@/investigation/model/row";
-import { type Cells, isNumeric, usesDecimalCommas } from "./cells";
+import { type Cells, usesDecimalCommas } from "./cells";
+import { inHouseMark } from "./decimalMarks";
 import { freeSymbol, proposedSymbol } from "./freeSymbol";
 import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
@@ -104,21 +105,24 @@ function quantitiesOf(columns: readonly Column[], document: Investigation, newId
   });
 }
 
-function inHouseMark(text: string, from: DecimalMark, to: DecimalMark): string {
-  if (from === to || !isNumeric(text)) return text;
-  return from === "comma" ? text.replaceAll(",", ".") : text.replaceAll(".", ",");
-}
-
-function refusal(cells: Cells, body: Cells, document: Investigation): Incoming | undefined {
+function refusal(
+  cells: Cells,
+  body: Cells,
+  document: Investigation,
+  longest: number = limits.lettersOfReading,
+): Incoming | undefined {
   if (body.length === 0) return { kind: "empty" };
   const most = limits.rows - Object.keys(document.rows).length;
   if (body.length > most) return { kind: "too-many-rows", rows: body.length, most };
   const width = Math.max(...cells.map((row) => row.length));
   const room = limits.quantities;
   if (width > room) return { kind: "too-many-columns", columns: width, most: room };
-  const long = body.findIndex((row) => row.some((cell) => cell.length > limits.lettersOfReading));
+  const long = body.findIndex((row) => row.some((cell) => cell.length > longest));
   return long >= 0 ? { kind: "too-long", row: long + 1 } : undefined;
 }
+
+/** Reasons of a whole row stand in one cell. */
+const longestOwnText = 100_000;
 
 /** Cells of a file as a table to be brought in; one that was taken out here comes back as it was. */
 export function incomingTable(
@@ -129,7 +133,7 @@ export function incomingTable(
   newId: () => string,
 ): Incoming {
   if (isOwnTable(cells)) {
-    const refused = refusal(cells, cells, document);
+    const refused = refusal(cells, cells, document, longestOwnText);
     return refused ?? { kind: "table", own: true, table: ownTable(cells, document, newId) };
   }
   const body = cells.slice(reading.headingLines);

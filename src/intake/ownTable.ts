@@ -1,10 +1,12 @@
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import { renamedInFormula } from "@/core/expression/renamedInFormula";
 import {
-  asideMarks,
   noFormulaYet,
   ownColumns,
   ownLines,
+  readAsideText,
+  readSeriesText,
+  wholeRowWords,
   workedOutUnit,
 } from "@/investigation/exchange/tableLines";
 import { readUncertaintyText } from "@/investigation/exchange/uncertaintyText";
@@ -14,6 +16,7 @@ import { limits } from "@/investigation/model/limits";
 import type { Quantity } from "@/investigation/model/quantity";
 import { cellKey, type Row, wholeRow } from "@/investigation/model/row";
 import type { Cells } from "./cells";
+import { inHouseMark } from "./decimalMarks";
 import { freeSymbol } from "./freeSymbol";
 
 type Line = keyof typeof ownLines;
@@ -115,13 +118,11 @@ function quantitiesOf(cells: Cells, document: Investigation, newId: () => string
 
 /** "whole row: misread | t_10 2: slipped" → reasons by cell key. */
 function asideOf(text: string, named: readonly Named[]): Record<string, string> | undefined {
-  const entries = text.split(asideMarks.between).flatMap((part) => {
-    const [place = "", ...reason] = part.split(asideMarks.reason);
-    const because = reason.join(asideMarks.reason);
-    if (place === "whole row") return [[wholeRow, because]];
-    const match = /^(.*) (\d+)$/.exec(place);
+  const entries = readAsideText(text).flatMap(({ place, reason }) => {
+    if (place === wholeRowWords) return [[wholeRow, reason]];
+    const match = /^(.*) (\d+)$/s.exec(place);
     const id = named.find(({ was }) => was === match?.[1])?.id;
-    return id ? [[cellKey(id, Number(match?.[2])), because]] : [];
+    return id ? [[cellKey(id, Number(match?.[2])), reason]] : [];
   });
   return entries.length > 0 ? (Object.fromEntries(entries) as Record<string, string>) : undefined;
 }
@@ -140,6 +141,8 @@ export function ownTable(
     headings.lastIndexOf(text),
   ) as [number, number];
   const series = new Map<string, string>();
+  const written = cells[lineAt(cells, "mark")]?.[1] === "comma" ? "comma" : "point";
+  const inHouse = (text: string) => inHouseMark(text, written, document.houseRules.decimalMark);
   const rows = cells
     .slice(start + 1)
     .map((texts): { id: string; row: Omit<Row, "order" | "table"> } => {
@@ -147,7 +150,7 @@ export function ownTable(
       for (const { symbol, repeat, at } of columns) {
         const found = named.find(({ was }) => was === symbol);
         const id = found?.quantity.formula === undefined ? found?.id : undefined;
-        if (id && texts[at]) readings[cellKey(id, repeat)] = texts[at];
+        if (id && texts[at]) readings[cellKey(id, repeat)] = inHouse(texts[at]);
       }
       const name = seriesAt > 0 ? (texts[seriesAt] ?? "") : "";
       if (name !== "" && !series.has(name)) series.set(name, newId());
@@ -161,6 +164,6 @@ export function ownTable(
   return {
     ...{ id: newId(), name: cells[0]?.[1] ?? "", rows },
     quantities: named.map(({ id, quantity }) => ({ id, quantity })),
-    series: [...series].map(([name, id]) => ({ id, series: { name } })),
+    series: [...series].map(([name, id]) => ({ id, series: { name: readSeriesText(name) } })),
   };
 }

@@ -1,7 +1,9 @@
 import type { Cell, CellValue, Workbook, Worksheet } from "exceljs";
 import { decimalFromNumber, decimalToText, roundToPlace } from "@/core/number/decimal";
 import { limits } from "@/investigation/model/limits";
+import { ownLines } from "@/investigation/exchange/tableLines";
 import { type Cells, withoutEmptyEdges } from "./cells";
+import { isOwnTable } from "./ownTable";
 
 /** One sheet of a workbook as texts, with what was noticed on the way. */
 export interface Sheet {
@@ -40,7 +42,7 @@ function numberText(value: number, format: string | undefined): string {
 function plainText(value: CellValue, format: string | undefined): string {
   if (value === null || value === undefined) return "";
   if (typeof value === "number") return numberText(value, format);
-  if (typeof value === "string") return value.trim();
+  if (typeof value === "string") return value;
   if (typeof value === "boolean") return value ? "true" : "false";
   if (value instanceof Date) return value.toISOString().slice(0, 10);
   if ("richText" in value)
@@ -75,6 +77,17 @@ function textOf(cell: Cell): string {
   return cell.isMerged && cell.master !== cell ? "" : plainText(cell.value, cell.numFmt);
 }
 
+/** A table that was taken out here says in which decimal mark its readings were typed: numbers come back in that one. */
+function ownNumbers(sheet: Worksheet, cells: Cells): Cells {
+  if (!cells.some(([label, mark]) => label === ownLines.mark && mark === "comma")) return cells;
+  return cells.map((row, r) =>
+    row.map((text, c) => {
+      const value = sheet.findRow(r + 1)?.findCell(c + 1)?.value;
+      return typeof value === "number" ? text.replace(".", ",") : text;
+    }),
+  );
+}
+
 function readSheet(sheet: Worksheet): Sheet {
   const rows = Math.min(sheet.rowCount, mostRows);
   const columns = Math.min(sheet.columnCount, mostColumns);
@@ -89,8 +102,12 @@ function readSheet(sheet: Worksheet): Sheet {
       return textOf(cell);
     }),
   );
+  const own = isOwnTable(cells);
+  const trimmed = own
+    ? ownNumbers(sheet, cells)
+    : cells.map((row) => row.map((text) => text.trim()));
   return {
-    ...{ name: sheet.name, cells, ...counts },
+    ...{ name: sheet.name, cells: trimmed, ...counts },
     range: `A1:${letters(Math.max(1, columns))}${Math.max(1, rows)}`,
     cutOff: sheet.rowCount > mostRows || sheet.columnCount > mostColumns,
   };

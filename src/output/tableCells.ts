@@ -4,10 +4,12 @@ import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import { measured } from "@/pipeline/measured";
 import {
-  asideMarks,
+  asideText,
   noFormulaYet,
   ownColumns,
   ownLines,
+  seriesTexts,
+  wholeRowWords,
   workedOutUnit,
 } from "@/investigation/exchange/tableLines";
 import { uncertaintyText } from "@/investigation/exchange/uncertaintyText";
@@ -40,20 +42,20 @@ function plainHeading({ symbol, unit }: Quantity, { headings }: HouseRules): str
   return headings === "slash" ? `${written} / ${upright}` : `${written} (${upright})`;
 }
 
-function asideText({ row }: EvaluatedRow, symbolOf: (id: string) => string): string {
-  return Object.entries(row.setAside ?? {})
-    .map(([cell, reason]) => {
-      const { quantity, repeat } = cellPlace(cell);
-      const place = cell === wholeRow ? "whole row" : `${symbolOf(quantity)} ${repeat}`;
-      return `${place}${asideMarks.reason}${reason}`;
-    })
-    .join(asideMarks.between);
+function asideOf({ row }: EvaluatedRow, symbolOf: (id: string) => string): string {
+  const entries = Object.entries(row.setAside ?? {}).map(([cell, reason]) => {
+    const { quantity, repeat } = cellPlace(cell);
+    return { place: cell === wholeRow ? wholeRowWords : `${symbolOf(quantity)} ${repeat}`, reason };
+  });
+  return asideText(entries);
 }
 
-/** The value of a derived quantity in full, so that a spreadsheet can go on with it. */
-function workedOut(row: EvaluatedRow, evaluated: EvaluatedQuantity): string {
+/** The value of a derived quantity in full, in the house's decimal mark, so that a spreadsheet can go on with it. */
+function workedOut(row: EvaluatedRow, evaluated: EvaluatedQuantity, rules: HouseRules): string {
   const found = measured(row, evaluated);
-  return found ? String(Number(found.value.toPrecision(12))) : "";
+  if (!found) return "";
+  const text = String(Number(found.value.toPrecision(12)));
+  return rules.decimalMark === "comma" ? text.replace(".", ",") : text;
 }
 
 /** A table as it is taken out: lines that say units, ± and the rest, then the readings as typed. */
@@ -75,13 +77,15 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
     ...columns.map((column) => say(column.evaluated.quantity, column)),
   ];
   const aside = table.rows.some(({ row }) => row.setAside !== undefined);
-  const names = new Map(table.series.map(({ id, series }) => [id, series.name]));
+  const written = seriesTexts(table.series.map(({ series }) => series.name));
+  const names = new Map(table.series.map(({ id }, at) => [id, written[at] ?? ""]));
   const behind = [
     ...(names.size > 0 ? [ownColumns.series] : []),
     ...(aside ? [ownColumns.aside] : []),
   ];
   const head = [
     [ownLines.table, table.name],
+    [ownLines.mark, rules.decimalMark],
     line(ownLines.name, ({ name }) => name),
     line(ownLines.symbol, ({ symbol }) => symbol),
     line(ownLines.unit, ({ unit }, { evaluated: { derived } }) =>
@@ -106,11 +110,11 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
     String(index + 1),
     ...columns.map(({ evaluated, repeat }) =>
       evaluated.derived
-        ? workedOut(row, evaluated)
+        ? workedOut(row, evaluated, rules)
         : (row.row.readings[cellKey(evaluated.id, repeat)] ?? ""),
     ),
     ...(names.size > 0 ? [names.get(row.row.series ?? "") ?? ""] : []),
-    ...(aside ? [asideText(row, symbolOf)] : []),
+    ...(aside ? [asideOf(row, symbolOf)] : []),
   ]);
   return {
     ...{ cells: cleanTexts([...head, ...body]), firstRow: head.length, firstColumn: 1 },

@@ -22,9 +22,9 @@ function sheetName(name: string, index: number, taken: Set<string>): string {
 /** A reading that is a plain number goes out as a number that shows the decimals to which it was read. */
 function asNumber(text: string, { decimalMark }: HouseRules) {
   const read = readNumber(text, decimalMark);
-  const plain = /^[+-]?\d+(?:[.,]\d+)?$/.test(text);
-  if (read.kind !== "number" || !plain || /^[+-]?0\d/.test(text) || text.startsWith("+"))
-    return undefined;
+  const plain = decimalMark === "comma" ? /^-?\d+(?:,\d+)?$/ : /^-?\d+(?:\.\d+)?$/;
+  const unlike = /^-?0\d|^-0+(?:[.,]0*)?$/;
+  if (read.kind !== "number" || !plain.test(text) || unlike.test(text)) return undefined;
   const { value, decimals, significantFigures } = read.number;
   if (significantFigures > 15) return undefined;
   return { value, format: decimals > 0 ? `0.${"0".repeat(decimals)}` : "0" };
