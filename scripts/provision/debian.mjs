@@ -55,6 +55,7 @@ const readers = [
   ["/usr/lib/libreoffice/program/libsmlo.so", "libreoffice-math-nogui"],
   ["/usr/bin/pandoc", "pandoc"],
   ["/usr/bin/xmllint", "libxml2-utils"],
+  ["/usr/bin/qpdf", "qpdf"],
 ];
 
 /** Sees to the programs in which tests open reports. */

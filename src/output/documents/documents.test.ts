@@ -86,6 +86,18 @@ describe("the report as PDF", () => {
     expect(run("pdftotext", path, "-")).toContain("To find the stiffness (Young modulus)");
   });
 
+  test("is without a fault for a program that takes it apart, and each cell and formula is an element", async () => {
+    const path = await made(samples.clampedRule());
+    expect(run("qpdf", "--check", path)).toContain("No syntax or stream encoding errors found");
+    const structure = run("pdfinfo", "-struct-text", path);
+    const tables = structure.split(/^ *Table\b.*$/m).slice(1);
+    const [head = "", ...rows] = tables[0]!.split(/^ *TR\b.*$/m).slice(1);
+    expect(head.match(/^ *TH\b/gm)).toHaveLength(2);
+    expect(head).toMatch(/ColSpan 4/);
+    expect(rows.at(-1)!.match(/^ *TD\b/gm)!.length).toBeGreaterThanOrEqual(5);
+    expect(flat(run("pdftotext", path, "-"))).toContain("(Young modulus) E of the steel");
+  });
+
   test("letters of mathematics and Greek come out as letters", async () => {
     const document = samples.dischargingCapacitor();
     const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.heading === "Aim")!;

@@ -14,6 +14,7 @@ import {
   type ReportTable,
   shownNodes,
 } from "../report/report";
+import { plainMath, readTex } from "@/figure/maths/readTex";
 import { bareScene, captionWords } from "./figureParts";
 
 const escapes: Readonly<Record<string, string>> = {
@@ -23,7 +24,7 @@ const escaped = (text: string) => text.replace(/[&<>"]/g, (one) => escapes[one] 
 
 function mathMl(tex: string): string {
   const html = katex.renderToString(tex, { output: "mathml", throwOnError: false, strict: false });
-  const math = /<math[\s\S]*<\/math>/.exec(html)?.[0] ?? escaped(tex);
+  const math = /<math[\s\S]*<\/math>/.exec(html)?.[0] ?? escaped(plainMath(readTex(tex)));
   return math.replace(/<annotation[\s\S]*?<\/annotation>/g, "");
 }
 

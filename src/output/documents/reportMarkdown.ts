@@ -1,6 +1,8 @@
 import { cleanTexts } from "@/core/text/cleanText";
 import { strToU8, zipSync } from "fflate";
 import type { RunText } from "@/core/unit/runText";
+import type { TextMark } from "@/investigation/model/richText";
+import { figureDescription } from "@/wording/figures";
 import {
   type Inline,
   type Report,
@@ -13,15 +15,36 @@ import {
 import { captionWords } from "./figureParts";
 import type { Pictures } from "./pictures";
 
-const escaped = (text: string) => text.replace(/[\\`*_{}[\]#|<>$~^]/g, "\\$&");
+const escaped = (text: string) => text.replace(/[\\`*_{}[\]#|<>$~^&@]/g, "\\$&");
 
-const around = { bold: ["**", "**"], italic: ["*", "*"], sub: ["<sub>", "</sub>"], super: ["<sup>", "</sup>"] } as const; // prettier-ignore
+const around = { bold: "**", italic: "*", sub: "~", super: "^" } as const;
+
+/** Words within their marks; raised and lowered ones hold no bare space. */
+function within(mark: TextMark, words: string): string {
+  const [before = "", inner = "", behind = ""] = /^(\s*)(.*?)(\s*)$/s.exec(words)?.slice(1) ?? [];
+  if (inner === "") return words;
+  const script = mark === "sub" || mark === "super";
+  const written = script ? inner.replace(/\s/g, "\\$&") : inner;
+  return `${before}${around[mark]}${written}${around[mark]}${behind}`;
+}
+
+/** Lines that begin like an item of a list, a rule or an underline are words nevertheless. */
+function asWords(text: string): string {
+  return text
+    .split("\n")
+    .map((line) =>
+      line
+        .replace(/^(\s*)([-+=:%])/, "$1\\$2")
+        .replace(/^(\s*\(?(?:\d+|[A-Za-z]+))([.)])(?=\s|$)/, "$1\\$2"),
+    )
+    .join("\\\n");
+}
 
 function runsMarkdown(runs: RunText): string {
   return runs
     .map(({ text, italic, script }) => {
-      const inner = italic && text.trim() !== "" ? `*${escaped(text)}*` : escaped(text);
-      return script ? `${around[script][0]}${inner}${around[script][1]}` : inner;
+      const inner = italic ? within("italic", escaped(text)) : escaped(text);
+      return script ? within(script, inner) : inner;
     })
     .join("");
 }
@@ -30,7 +53,7 @@ function inlineMarkdown(inline: Inline): string {
   switch (inline.kind) {
     case "text":
       return (inline.marks ?? []).reduce(
-        (inner, mark) => `${around[mark][0]}${inner}${around[mark][1]}`,
+        (inner, mark) => within(mark, inner),
         escaped(inline.text),
       );
     case "value":
@@ -48,7 +71,7 @@ function headMarkdown({ runs, uncertainty }: ReportHead): string {
 
 function cellMarkdown({ runs, uncertainty, aside }: ReportCell): string {
   const value = runsMarkdown(runs);
-  const struck = aside ? `~~${value}~~<sup>${aside}</sup>` : value;
+  const struck = aside ? `~~${value}~~^${aside}^` : value;
   return uncertainty ? `${struck} ${uncertainty}` : struck;
 }
 
@@ -66,7 +89,7 @@ function flatHeads({ heads }: ReportTable): string[] {
 }
 
 function tableMarkdown(table: ReportTable): string {
-  const line = (cells: readonly string[]) => `| ${cells.join(" | ")} |`;
+  const line = (cells: readonly string[]) => `| ${cells.join(" | ").replaceAll("\n", " ")} |`;
   const heads = flatHeads(table);
   const named = table.groups.some(({ name }) => name !== undefined);
   const lead = (name: string | undefined) => (named ? [name ? escaped(name) : ""] : []);
@@ -76,7 +99,7 @@ function tableMarkdown(table: ReportTable): string {
     ...table.groups.flatMap(({ name, rows }) =>
       rows.map((cells) => line([...lead(name), ...cells.map(cellMarkdown)])),
     ),
-    ...table.notes.map(({ letter, text }) => `\n<sup>${letter}</sup> ${escaped(text)}`),
+    ...table.notes.map(({ letter, text }) => `\n^${letter}^ ${escaped(text)}`),
   ].join("\n");
 }
 
@@ -89,15 +112,15 @@ function nodeMarkdown(node: ReportNode, place: number): string {
     case "heading":
       return `## ${escaped(node.text)}`;
     case "paragraph":
-      return node.inlines.map(inlineMarkdown).join("");
+      return asWords(node.inlines.map(inlineMarkdown).join(""));
     case "bullet":
-      return `- ${node.inlines.map(inlineMarkdown).join("")}`;
+      return `- ${asWords(node.inlines.map(inlineMarkdown).join(""))}`;
     case "number":
-      return `${node.ordinal}. ${node.inlines.map(inlineMarkdown).join("")}`;
+      return `${node.ordinal}. ${asWords(node.inlines.map(inlineMarkdown).join(""))}`;
     case "table":
       return `**Table ${node.number}.** ${runsMarkdown(node.caption)}\n\n${tableMarkdown(node.table)}`;
     case "figure":
-      return `![Figure ${node.number}](${pictureFile(place)})\n\n**Figure ${node.number}.** ${runsMarkdown(captionWords(node.figure))}`;
+      return `![${escaped(figureDescription(node.figure))}](${pictureFile(place)})\n\n**Figure ${node.number}.** ${runsMarkdown(captionWords(node.figure))}`;
     case "working":
       return node.lines
         .map(

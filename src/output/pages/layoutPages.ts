@@ -39,12 +39,13 @@ const mostOfPage = 0.62;
 
 function figurePiece(
   node: Extract<ReportNode, { kind: "figure" }>,
+  id: string,
   width: number,
   height: number,
 ): Piece {
   const scene = figureScene(node.figure);
   const scale = Math.min(1, width / scene.width, (height * mostOfPage) / scene.height);
-  const path = [{ role: "Figure" as const, id: node.anchor, alt: figureDescription(node.figure) }];
+  const path = [{ role: "Figure" as const, id, alt: figureDescription(node.figure) }];
   const x = (width - scene.width * scale) / 2;
   return { height: scene.height * scale + 6, before: 10, parts: [{ path, x, y: 2, scale, scene }] };
 }
@@ -107,9 +108,9 @@ function nodePieces(
     case "number":
       return paragraphPieces(node, id, list, width, inks.ink);
     case "table":
-      return whole(tablePieces(node, width, inks), height);
+      return whole(tablePieces(node, id, width, inks), height);
     case "figure":
-      return [figurePiece(node, width, height)];
+      return [figurePiece(node, id, width, height)];
     case "working":
       return whole(
         together(

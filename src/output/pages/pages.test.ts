@@ -10,6 +10,7 @@ import { samples } from "@/investigation/samples/samples";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { reportOf } from "../../../tests/fixtures/sampleReport";
 import { layoutPages, type ReportPage } from "./layoutPages";
+import type { SetLine } from "./setLine";
 import { setLines } from "./setLines";
 
 const after = <Args>(from: Investigation, act: Act<Args>, args: Args) =>
@@ -37,19 +38,22 @@ function longTable(rows: number): Investigation {
 describe("words in lines", () => {
   const text = (words: string) => [{ kind: "text" as const, text: words }];
 
+  const written = ({ parts }: SetLine) =>
+    parts.flatMap(({ runs }) => runs.map((run) => run.text)).join("");
+
   test("no line is wider than its room, and no word is lost", () => {
     const words =
       "The load was pushed down by about a finger’s width and let go, three times over.";
     const lines = setLines(text(words), 150, 10);
     expect(lines.length).toBeGreaterThan(2);
     for (const { width } of lines) expect(width).toBeLessThanOrEqual(150);
-    const again = lines.map(({ runs }) => runs.map((run) => run.text).join("")).join(" ");
+    const again = lines.map(written).join(" ");
     expect(again).toBe(words);
   });
 
   test("a no-break space holds, a word without end is broken", () => {
     const held = setLines(text("aaaa bbbb\u00a0cccc"), 60, 10);
-    expect(held.map(({ runs }) => runs.map((run) => run.text).join(""))).toEqual(["aaaa", "bbbb\u00a0cccc"]); // prettier-ignore
+    expect(held.map(written)).toEqual(["aaaa", "bbbb\u00a0cccc"]); // prettier-ignore
     const endless = setLines(text("x".repeat(200)), 100, 10);
     for (const { width } of endless) expect(width).toBeLessThanOrEqual(100);
   });

@@ -11,6 +11,8 @@ export interface Tag {
   readonly id: string;
   /** What is read out instead of it. */
   readonly alt?: string;
+  /** How many columns a cell spans. */
+  readonly span?: number;
   /** The text that it stands for, where that is not what is drawn. */
   readonly actual?: string;
 }

@@ -5,10 +5,17 @@ import type { Word } from "./words";
 
 type Stroke = Pick<PathShape, "d" | "strokeWidth">;
 
-/** A line of words set about its base line. */
-export interface SetLine {
+/** Words of a line, or a formula within it. */
+export interface LinePart {
+  /** What a formula is read out as. */
+  readonly alt?: string;
   readonly runs: readonly PlacedRun[];
   readonly strokes: readonly Stroke[];
+}
+
+/** A line of words set about its base line. */
+export interface SetLine {
+  readonly parts: readonly LinePart[];
   readonly width: number;
   readonly ascent: number;
   readonly descent: number;
@@ -76,20 +83,28 @@ function pushRun(runs: PlacedRun[], { text, face, size, y }: TextToken, x: numbe
 /** Sets words one after the other on a line. */
 export function setLine(words: readonly Word[], size: number, atRight: boolean): SetLine {
   let x = 0;
-  const runs: PlacedRun[] = [];
-  const strokes: Stroke[] = [];
+  const parts: LinePart[] = [];
+  let runs: PlacedRun[] = [];
+  const endWords = () => {
+    if (runs.length > 0) parts.push({ runs, strokes: [] });
+    runs = [];
+  };
   let [ascent, descent] = [0.76 * size, 0.24 * size];
   for (const { token, width } of standing(itemsOf(words, size), atRight)) {
     if (token.kind === "text") pushRun(runs, token, x);
     else {
-      const { box } = token;
+      const { box, alt } = token;
       const at = x;
-      runs.push(...box.runs.map((run) => ({ ...run, x: run.x + at })));
-      strokes.push(...movedStrokes(box.strokes, at, 0));
+      endWords();
+      parts.push({
+        ...{ alt, strokes: movedStrokes(box.strokes, at, 0) },
+        runs: box.runs.map((run) => ({ ...run, x: run.x + at })),
+      });
       ascent = Math.max(ascent, box.ascent);
       descent = Math.max(descent, box.descent);
     }
     x += width;
   }
-  return { runs, strokes, width: x, ascent, descent, ...(atRight && { atRight }) };
+  endWords();
+  return { parts, width: x, ascent, descent, ...(atRight && { atRight }) };
 }

@@ -1,7 +1,7 @@
 import { beginsAtRight } from "@/figure/fonts/bothWays";
 import type { Scene, Shape } from "@/figure/scene";
 import type { Inline } from "../report/report";
-import { movedStrokes, setLine, type SetLine } from "./setLine";
+import { type LinePart, movedStrokes, setLine, type SetLine } from "./setLine";
 import { type Family, tokensOf } from "./tokens";
 import { broken, type Word, wordsOf } from "./words";
 
@@ -30,9 +30,11 @@ export function setLines(
   return lines;
 }
 
-/** A line as a scene of its own, its base line `ascent` below its top. */
-export function lineScene(line: SetLine, fill: string): Scene {
-  const { runs, strokes, width, ascent, descent } = line;
+type Extent = Pick<SetLine, "width" | "ascent" | "descent">;
+
+/** Runs and strokes about a base line as a scene, the base line `ascent` below its top. */
+export function partScene({ runs, strokes }: LinePart, extent: Extent, fill: string): Scene {
+  const { width, ascent, descent } = extent;
   const text: Shape[] =
     runs.length > 0
       ? [{ kind: "text", role: "words", x: 0, y: ascent, rotate: 0, fill, runs }]
@@ -44,4 +46,11 @@ export function lineScene(line: SetLine, fill: string): Scene {
     ...one,
   }));
   return { width, height: ascent + descent, shapes: [...text, ...paths], spots: [] };
+}
+
+/** A line as a scene of its own. */
+export function lineScene(line: SetLine, fill: string): Scene {
+  const runs = line.parts.flatMap((part) => part.runs);
+  const strokes = line.parts.flatMap((part) => part.strokes);
+  return partScene({ runs, strokes }, line, fill);
 }

@@ -70,7 +70,10 @@ export class StructureTree {
     const dict = context.obj({ Type: "StructElem", S: role, P: parent, K: this.kids(kids) });
     if (tag.alt) dict.set(PDFName.of("Alt"), PDFHexString.fromText(cleanText(tag.alt)));
     if (tag.actual) dict.set(PDFName.of("ActualText"), PDFHexString.fromText(tag.actual));
-    if (role === "TH") dict.set(PDFName.of("A"), context.obj({ O: "Table", Scope: "Column" }));
+    if (role === "TH") {
+      const spans = tag.span === undefined || tag.span === 1 ? {} : { ColSpan: tag.span };
+      dict.set(PDFName.of("A"), context.obj({ O: "Table", Scope: "Column", ...spans }));
+    }
     context.assign(ref, dict);
   }
 

@@ -69,6 +69,12 @@ interface Laid {
   readonly root: Tag;
 }
 
+const emptyScene: Scene = { width: 0, height: 0, shapes: [], spots: [] };
+
+/** A cell in which nothing stands is a cell nevertheless. */
+const orEmpty = (parts: Part[], path: readonly Tag[], scale: number): Part[] =>
+  parts.length > 0 ? parts : [{ path, scale, x: 0, y: 0, scene: emptyScene }];
+
 const left = ({ widths }: Laid, column: number) =>
   widths.slice(0, column).reduce((sum, width) => sum + width, 0);
 
@@ -108,15 +114,17 @@ function headPiece(heads: readonly ReportHead[], level: number, last: boolean, l
     const from = left(laid, at);
     const to = left(laid, at + head.span);
     at += head.span;
-    const path = [root, row, { role: "TH" as const, id: `${row.id}/${index}` }];
+    const cell = { role: "TH" as const, id: `${row.id}/${index}`, span: head.span };
+    const path = [root, row, cell];
     const line = oneLine(headInlines(head));
     const bar = head.uncertainty ? oneLine([{ kind: "text", text: head.uncertainty }]) : undefined;
     const x = (of: SetLine | undefined) =>
       head.span > 1 ? (from + to - (of?.width ?? 0)) / 2 : to - padding - (of?.width ?? 0);
-    return [
+    const drawn = [
       ...place(line, laid, { x: x(line), y: 10.5 }, inks.ink, path),
       ...place(bar, laid, { x: x(bar), y: 22 }, inks.uncertain, path),
     ];
+    return orEmpty(drawn, path, scale);
   });
   const height = (barred ? rowHeight + 11.5 : rowHeight) * scale;
   return { height, before: 0, parts, keepNext: true };
@@ -138,11 +146,12 @@ function rowPiece(cells: readonly ReportCell[], id: string, laid: Laid): Piece {
           },
         ]
       : [];
-    return [
+    const drawn = [
       ...place(value, laid, { x: start, y: 10.5 }, inks.ink, path),
       ...place(bar, laid, { x: start + (value?.width ?? 0), y: 10.5 }, inks.uncertain, path),
       ...crossed,
     ];
+    return orEmpty(drawn, path, scale);
   });
   return { height: rowHeight * scale, before: 0, parts };
 }
@@ -151,25 +160,26 @@ function rowPiece(cells: readonly ReportCell[], id: string, laid: Laid): Piece {
 function namePiece(name: string, id: string, laid: Laid): Piece {
   const { inks, root, scale } = laid;
   const row: Tag = { role: "TR", id: `${root.id}/${id}` };
-  const path: Tag[] = [root, row, { role: "TH", id: `${row.id}/0` }];
+  const cell: Tag = { role: "TH", id: `${row.id}/0`, span: laid.widths.length };
+  const path: Tag[] = [root, row, cell];
   const line = oneLine([{ kind: "text", text: name, marks: ["italic"] }]);
   const parts = place(line, laid, { x: padding, y: 11.5 }, inks.ink, path);
   return { height: (rowHeight + 1) * scale, before: 0, parts, keepNext: true };
 }
 
 /** A table with its numbered caption above it; where it goes on on another page its heading is drawn anew. */
-export function tablePieces(node: Node, width: number, inks: ReportInks): Piece[] {
-  const { table, anchor, number } = node;
+export function tablePieces(node: Node, id: string, width: number, inks: ReportInks): Piece[] {
+  const { table, number } = node;
   const widths = columnWidths(table);
   const whole = widths.reduce((sum, one) => sum + one, 0);
-  const root: Tag = { role: "Table", id: anchor };
+  const root: Tag = { role: "Table", id: `${id}/table` };
   const laid: Laid = { widths, scale: Math.min(1, width / whole), inks, root };
   const words: Inline[] = [
     { kind: "text", text: `Table ${number}. `, marks: ["bold"] },
     ...runInlines(node.caption),
   ];
   const above = linePieces(words, { width, x: 0, before: 10 }, caption, inks.ink, [
-    { role: "Caption", id: `${anchor}/caption` },
+    { role: "Caption", id: `${id}/caption` },
   ]).map((piece) => ({ ...piece, keepNext: true }));
   const head = [
     { ...rule(laid, 0.9), keepNext: true },
@@ -192,7 +202,7 @@ export function tablePieces(node: Node, width: number, inks: ReportInks): Piece[
       { width, x: 0, before: i === 0 ? 2 : 0 },
       { ...caption, size: 8.5, leading: 11.5 },
       inks.soft,
-      [{ role: "P", id: `${anchor}/note${i}` }],
+      [{ role: "P", id: `${id}/note${i}` }],
     ),
   );
   return [...above, ...head, ...lasting, { ...rule(laid, 0.9), keepNext: notes.length > 0 }, ...notes]; // prettier-ignore

@@ -3,7 +3,8 @@ import { plainMath, readTex } from "@/figure/maths/readTex";
 import type { Scene } from "@/figure/scene";
 import type { Inline, ReportNode, WorkingLine } from "../report/report";
 import type { Part, Piece, ReportInks, Tag } from "./piece";
-import { lineScene, setLines } from "./setLines";
+import type { SetLine } from "./setLine";
+import { lineScene, partScene, setLines } from "./setLines";
 import type { Family } from "./tokens";
 
 /** How words are set. */
@@ -22,6 +23,23 @@ const bold = (inlines: readonly Inline[]): readonly Inline[] =>
     one.kind === "text" ? { ...one, marks: [...(one.marks ?? []), "bold"] } : one,
   );
 
+/** The words and the formulas of a line; a formula is an element of its own, with what it is read out as. */
+function lineParts(
+  line: SetLine,
+  at: { readonly x: number; readonly y: number },
+  fill: string,
+  path: readonly Tag[],
+  number: number,
+): Part[] {
+  return line.parts.map((part, place): Part => {
+    const id = `${path.at(-1)?.id}/${number}-${place}`;
+    const own = part.alt === undefined ? path : [...path, formulaTag(id, part.alt)];
+    return { ...at, path: own, scale: 1, scene: partScene(part, line, fill) };
+  });
+}
+
+const formulaTag = (id: string, alt: string): Tag => ({ role: "Formula", id, alt });
+
 /** Lines of words, each a piece; two lines at the least stay together at both ends. */
 export function linePieces(
   inlines: readonly Inline[],
@@ -37,15 +55,7 @@ export function linePieces(
     const ends = index === 0 || index === lines.length - 2;
     return {
       ...{ height, before: index === 0 ? place.before : 0 },
-      parts: [
-        {
-          path,
-          x: place.x + (line.atRight ? place.width - line.width : 0),
-          y,
-          scale: 1,
-          scene: lineScene(line, fill),
-        },
-      ],
+      parts: lineParts(line, { x: place.x + (line.atRight ? place.width - line.width : 0), y }, fill, path, index), // prettier-ignore
       ...(ends && index < lines.length - 1 && { keepNext: true }),
     };
   });
@@ -117,10 +127,12 @@ function formulaPart(
 ): { scene: Scene; scale: number; ascent: number } {
   const box = layoutMath(tex, size, isBold);
   const scale = Math.min(1, room / box.width);
-  return { scene: lineScene(box, fill), scale, ascent: box.ascent };
+  return { scene: partScene(box, box, fill), scale, ascent: box.ascent };
 }
 
 const labelWidth = 118;
+const labelSize = 9.5;
+const labelLeading = 11.5;
 
 /** A line of working: its label, and the formula beside it. */
 export function workingPieces(
@@ -136,16 +148,18 @@ export function workingPieces(
     { kind: "text", text: of ? `${label} ` : label },
     ...(of ? [{ kind: "formula" as const, tex: of }] : []),
   ];
-  const [line] = setLines(labelled, labelWidth - 8, 9.5);
+  const words = setLines(labelled, labelWidth - 8, labelSize);
   const high = formula.scene.height * formula.scale;
-  const height = Math.max(17, high + 7);
-  const y = (height - high) / 2;
+  const below = (words.length - 1) * labelLeading;
+  const height = Math.max(17, high + 7) + Math.max(0, below - high / 2);
+  const y = (Math.max(17, high + 7) - high) / 2;
   const base = y + formula.ascent * formula.scale;
   const row: Tag = { role: "P", id };
   const parts: Part[] = [
-    ...(line
-      ? [{ path: [row], x: 0, y: base - line.ascent, scale: 1, scene: lineScene(line, soft) }]
-      : []),
+    ...words.flatMap((line, number) => {
+      const at = { x: 0, y: base - line.ascent + number * labelLeading };
+      return lineParts(line, at, soft, [row], number);
+    }),
     {
       path: [row, { role: "Formula", id: `${id}/formula`, alt: plainMath(readTex(tex)) }],
       ...{ x: labelWidth, y, scale: formula.scale, scene: formula.scene },

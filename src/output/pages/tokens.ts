@@ -2,6 +2,7 @@ import { cleanText } from "@/core/text/cleanText";
 import type { RunText } from "@/core/unit/runText";
 import { textWidth } from "@/figure/layout/textWidth";
 import { layoutMath, type MathBox } from "@/figure/maths/layoutMath";
+import { plainMath, readTex } from "@/figure/maths/readTex";
 import type { Face } from "@/figure/scene";
 import type { TextMark } from "@/investigation/model/richText";
 import type { Inline } from "../report/report";
@@ -15,8 +16,15 @@ export interface TextToken {
   readonly y: number;
 }
 
+/** A formula, and what it is read out as. */
+export interface MathToken {
+  readonly kind: "math";
+  readonly box: MathBox;
+  readonly alt: string;
+}
+
 /** Part of a word: letters, or a formula. */
-export type Token = TextToken | { readonly kind: "math"; readonly box: MathBox };
+export type Token = TextToken | MathToken;
 
 /** The family in which words are set. */
 export type Family = "serif" | "sans";
@@ -61,7 +69,9 @@ export function tokensOf(inline: Inline, size: number, family: Family): readonly
     case "value":
       return runInlines(inline.runs).flatMap((one) => tokensOf(one, size, family));
     case "formula":
-      return [{ kind: "math", box: layoutMath(inline.tex, size) }];
+      return [
+        { kind: "math", box: layoutMath(inline.tex, size), alt: plainMath(readTex(inline.tex)) },
+      ];
   }
 }
 

@@ -7,6 +7,7 @@ import { marked, numberRuns } from "@/pipeline/lineEquation";
 import { measuredColumn, repeatsOf } from "@/pipeline/measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
 import { decimalsOf } from "@/pipeline/writtenReading";
+import { letterName } from "../letters";
 import { columnHeading, type PrintedColumn, printedColumn } from "./quantityColumns";
 import type { ReportContext } from "./reportContext";
 import type { ReportCell, ReportGroup, ReportHead, ReportNote, ReportTable } from "./report";
@@ -20,7 +21,7 @@ class Notes {
   letter(reason: string): string {
     const known = this.letters.get(reason);
     if (known) return known;
-    const made = String.fromCharCode(97 + (this.letters.size % 26));
+    const made = letterName(this.letters.size);
     this.letters.set(reason, made);
     return made;
   }

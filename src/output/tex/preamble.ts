@@ -1,12 +1,11 @@
+import { letterName } from "../letters";
+
 /** The font files that a source asks for by \further. */
 export function furtherFiles(source: string): readonly string[] {
   return [
     ...new Set([...source.matchAll(/\\further\{([^}]+)\}/g)].map(([, file]) => file as string)),
   ];
 }
-
-const nameOf = (place: number) =>
-  String.fromCharCode(97 + (place % 26)).repeat(1 + Math.floor(place / 26));
 
 function fontTex(file: string, place: number): string {
   const script = file.startsWith("vazirmatn")
@@ -15,8 +14,8 @@ function fontTex(file: string, place: number): string {
       ? ",Script=Hebrew"
       : "";
   return [
-    `  \\newfontfamily\\furtherfont${nameOf(place)}[Path=fonts/,Extension=.ttf${script},BoldFont=*,ItalicFont=*,BoldItalicFont=*]{${file}}`,
-    `  \\expandafter\\let\\csname further@${file}\\endcsname\\furtherfont${nameOf(place)}`,
+    `  \\newfontfamily\\furtherfont${letterName(place)}[Path=fonts/,Extension=.ttf${script},BoldFont=*,ItalicFont=*,BoldItalicFont=*]{${file}}`,
+    `  \\expandafter\\let\\csname further@${file}\\endcsname\\furtherfont${letterName(place)}`,
   ].join("\n");
 }
 
