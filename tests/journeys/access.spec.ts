@@ -44,12 +44,18 @@ test("signed out, every door leads to sign-in", async ({ page, request }) => {
   expect(answer.status()).toBe(401);
 });
 
-test("a wrong password is refused in a sentence", async ({ page }) => {
+test("a wrong password is refused in a sentence, the right one opens the shelf", async ({
+  page,
+}) => {
   await page.goto(`${sharedPlace()}/sign-in`);
   await page.getByLabel("Name").fill("marlo");
   await page.getByLabel("Password").fill("wrong");
   await page.getByRole("button", { name: "Sign in" }).click();
   await expect(page.getByText("This name and password do not belong together.")).toBeVisible();
+  await page.getByLabel("Name").fill("ines");
+  await page.getByLabel("Password").fill("slack-water");
+  await page.getByRole("button", { name: "Sign in" }).click();
+  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
 });
 
 test("pages carry a strict policy and the cookie is out of reach of scripts", async ({

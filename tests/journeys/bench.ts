@@ -7,13 +7,17 @@ export function sharedPlace(): string {
   return process.env.PLACE_URL ?? "";
 }
 
+const passwords: Readonly<Record<string, string>> = { ines: "slack-water", tobi: "spring-tide" };
+
+/** Signs in by what the form sends, and opens the shelf; the form has journeys of its own. */
 export async function signIn(page: Page, place = sharedPlace(), name = "ines"): Promise<void> {
   await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
-  await page.goto(`${place}/sign-in`);
-  await page.getByLabel("Name").fill(name);
-  const passwords: Record<string, string> = { ines: "slack-water", tobi: "spring-tide" };
-  await page.getByLabel("Password").fill(passwords[name] ?? "");
-  await page.getByRole("button", { name: "Sign in" }).click();
+  const answer = await page.request.post(`${place}/api/sign-in`, {
+    data: { name, password: passwords[name] ?? "" },
+    headers: { origin: place },
+  });
+  expect(answer.status()).toBe(200);
+  await page.goto(`${place}/shelf`);
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
 }
 

@@ -48,7 +48,9 @@ test("raised and lowered letters come through pandoc, spaces within them too", (
     { kind: "text", text: "first run", marks: ["sub"] },
     { kind: "text", text: "2", marks: ["super"] },
   ];
-  expect(asHtml(reportMarkdown(withWords(raised)))).toContain("T<sub>first\u00a0run</sub><sup>2</sup>");
+  expect(asHtml(reportMarkdown(withWords(raised)))).toContain(
+    "T<sub>first\u00a0run</sub><sup>2</sup>",
+  );
 });
 
 test("a figure's picture says what it shows", () => {
