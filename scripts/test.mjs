@@ -35,7 +35,7 @@ async function check(label, work) {
     console.error(String(error.message ?? error));
     count(0, 1);
   }
-  say(`  ${Math.round((Date.now() - began) / 1000)} s`);
+  say(`  ${label}: ${Math.round((Date.now() - began) / 1000)} s`);
 }
 
 /** A step whose runner writes a report: each test in it counts; a runner that dies counts as failed. */
@@ -75,9 +75,11 @@ await main(async () => {
   ensureReaders();
   rmSync(reports, { recursive: true, force: true });
   mkdirSync(reports, { recursive: true });
-  await check("formatting", () => npm("format:check"));
-  await check("lint and import rules", () => npm("lint"));
-  await check("types", () => npm("types"));
+  await Promise.all([
+    check("formatting", () => npm("format:check")),
+    check("lint and import rules", () => npm("lint")),
+    check("types", () => npm("types")),
+  ]);
   await tests("unit tests", "unit", () => jest("test:unit", "unit"), jestCounts);
   await check("reference numbers", () => npm("reference"));
   await tests("database tests", "database", () => jest("test:database", "database"), jestCounts);
