@@ -22,12 +22,14 @@ const source = yup
     coordinate: oneOf(resultValues.coordinate),
   })
   .noUnknown()
-  .strict();
+  .strict()
+  .required();
 
 const accepted = yup
   .object({ value: words, uncertainty: words, source: words })
   .noUnknown()
-  .strict();
+  .strict()
+  .required();
 
 /** One result of an investigation. */
 export const resultSchema = yup
