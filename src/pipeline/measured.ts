@@ -120,12 +120,13 @@ interface Column {
 
 const newest = new WeakMap<EvaluatedQuantity, Column>();
 
-/** Where rows stand otherwise than before, each is looked for by itself. */
+/** Where rows stand otherwise than before, each is looked for by itself; one that changed in its place is not. */
 function valueBefore({ rows, values }: Column) {
   let places: Map<EvaluatedRow, number> | undefined;
   return (row: EvaluatedRow, index: number): Measured | undefined => {
-    if (rows[index] === row) return values[index];
-    if (index >= rows.length) return undefined;
+    const standing = rows[index];
+    if (standing === row) return values[index];
+    if (standing === undefined || standing.id === row.id) return undefined;
     places ??= new Map(rows.map((one, at) => [one, at]));
     const at = places.get(row);
     return at === undefined ? undefined : values[at];
@@ -142,10 +143,10 @@ export function* measuringColumn(
   const before = newest.get(quantity);
   if (before?.rows === rows) return before.values;
   const known = before && valueBefore(before);
-  const values: (Measured | undefined)[] = [];
+  const values = new Array<Measured | undefined>(rows.length);
   for (let index = 0; index < rows.length; index++) {
     const row = rows[index] as EvaluatedRow;
-    values.push(known?.(row, index) ?? measured(row, quantity));
+    values[index] = known?.(row, index) ?? measured(row, quantity);
     if (index % rowsInAStep === rowsInAStep - 1) yield;
   }
   newest.set(quantity, { rows, values });

@@ -88,10 +88,9 @@ export function evaluateColumn(
 ): EvaluatedColumn {
   const reasons = new Reasons(rows);
   const { values, slopes } = new Work(scope, reasons).of(expression, 0);
-  const endless = (value: number) => !Number.isFinite(value);
-  reasons.markWhere(values, endless, { name: "number-too-large" });
+  reasons.markEndless(values, { name: "number-too-large" });
   for (const slope of slopes.values()) {
-    reasons.markWhere(slope, endless, { name: "slope-without-end" });
+    reasons.markEndless(slope, { name: "slope-without-end" });
   }
   return { values, slopes, reasons: reasons.all() };
 }

@@ -15,7 +15,9 @@ export interface RowSteps {
 
 /** The rows that come after each other by a table of the next one of each row. */
 export function rowSteps(next: Int32Array): RowSteps {
-  const known = [Int32Array.from(next.keys()), next];
+  const itself = new Int32Array(next.length);
+  for (let row = 0; row < itself.length; row++) itself[row] = row;
+  const known = [itself, next];
   const at = (steps: number): Int32Array =>
     (known[steps] ??= at(steps - 1).map((row) => (row < 0 ? -1 : (next[row] as number))));
   return { at };
@@ -23,13 +25,20 @@ export function rowSteps(next: Int32Array): RowSteps {
 
 /** Every row with the one under it. */
 export function plainSteps(rows: number): RowSteps {
-  return rowSteps(Int32Array.from({ length: rows }, (_, row) => (row + 1 < rows ? row + 1 : -1)));
+  const next = new Int32Array(rows);
+  for (let row = 0; row < rows; row++) next[row] = row + 1 < rows ? row + 1 : -1;
+  return rowSteps(next);
 }
 
 /** A lane as it is in the rows at these places; `missing` where there is no row. */
 export function laneFrom(lane: Lane, places: Int32Array, missing = NaN): Lane {
   if (typeof lane === "number") return lane;
-  return Float64Array.from(places, (row) => (row < 0 ? missing : (lane[row] as number)));
+  const out = new Float64Array(places.length);
+  for (let i = 0; i < out.length; i++) {
+    const row = places[i] as number;
+    out[i] = row < 0 ? missing : (lane[row] as number);
+  }
+  return out;
 }
 
 /** A function of every number of a lane. */
@@ -73,6 +82,18 @@ export class Reasons {
     }
     for (let row = 0; row < lane.length; row++) {
       if (fails(lane[row] as number)) this.mark(row, finding);
+    }
+  }
+
+  /** Marks every row whose number has no end, or is none. */
+  markEndless(lane: Lane, finding: Finding): void {
+    if (typeof lane === "number") {
+      if (!Number.isFinite(lane)) this.markAll(finding);
+      return;
+    }
+    for (let row = 0; row < lane.length; row++) {
+      const value = lane[row] as number;
+      if (value - value !== 0) this.mark(row, finding);
     }
   }
 

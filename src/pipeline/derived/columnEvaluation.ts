@@ -175,11 +175,12 @@ export class ColumnEvaluation {
   }
 
   private gather(from: Pick<ReadingLanes, "aside" | "unstated">, places: Int32Array): void {
-    places.forEach((place, row) => {
-      if (place < 0) return;
+    for (let row = 0; row < places.length; row++) {
+      const place = places[row] as number;
+      if (place < 0) continue;
       if (from.aside[place] === 1) this.aside[row] = 1;
       if (from.unstated[place] === 1) this.unstated[row] = 1;
-    });
+    }
   }
 
   private reading(

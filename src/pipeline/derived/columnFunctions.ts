@@ -111,10 +111,9 @@ class Gradient {
       const whole = wholes.get(place);
       if (whole) this.addWholes(whole, weighing, lane);
       else if (variable.kind === "constant") {
-        for (const row of weighing.rows) {
-          const amount = weighing.weight * laneAt(lane, row);
-          if (amount !== 0) this.addConstant(place, members, amount);
-        }
+        let amount = 0;
+        for (const row of weighing.rows) amount += weighing.weight * laneAt(lane, row);
+        if (amount !== 0) this.addConstant(place, members, amount);
       } else this.addReadings(variable.id, weighing, lane, at(variable.shift));
     }
   }

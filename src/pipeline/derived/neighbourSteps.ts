@@ -79,11 +79,15 @@ function stepsOver(
   return { ...rowSteps(next), lacking };
 }
 
+function sameRows(a: Int32Array, b: Int32Array): boolean {
+  if (a.length !== b.length) return false;
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return false;
+  return true;
+}
+
 function sameSteps(a: Neighbours, b: Neighbours): boolean {
-  const [x, y] = [a.at(1), b.at(1)];
   return (
-    x.length === y.length &&
-    x.every((row, index) => row === y[index]) &&
+    sameRows(a.at(1), b.at(1)) &&
     a.lacking.size === b.lacking.size &&
     [...a.lacking].every(([row, symbol]) => b.lacking.get(row) === symbol)
   );

@@ -1,7 +1,9 @@
 import type { EvaluatedRow, Runs } from "../evaluated";
 
 function sameRuns(a: Int32Array, b: Int32Array): boolean {
-  return a.length === b.length && a.every((run, row) => run === b[row]);
+  if (a.length !== b.length) return false;
+  for (let row = 0; row < a.length; row++) if (a[row] !== b[row]) return false;
+  return true;
 }
 
 const newest = new WeakMap<readonly string[], Runs>();
