@@ -17,7 +17,8 @@ import { fitFigure } from "@/pipeline/fit";
 import { evaluateTables } from "@/pipeline/table";
 import { figurePdf } from "./pdf/figurePdf";
 import { figureTex } from "./tex/figureTex";
-import { onePagePdf } from "./pdf/onePagePdf";
+import { tableAndFigurePdf } from "./pdf/tableAndFigurePdf";
+import { onOneSheet, onSheets } from "./pdf/tableSheets";
 import { plottedCsv, plottedTable } from "./plottedCells";
 
 jest.setTimeout(60_000);
@@ -59,18 +60,35 @@ describe("a figure as PDF", () => {
     const { specification, fit, document } = shown();
     const table = { caption: "Readings.", cells: plottedTable(fit, document.houseRules) };
     for (const paper of ["a4", "letter"] as const) {
-      const bytes = await onePagePdf(
-        layoutFigure(specification),
-        table,
-        "Rule",
-        paper,
-        shippedFont,
-      );
+      const sheets = onOneSheet(layoutFigure(specification), table, paper)!;
+      const bytes = await tableAndFigurePdf(sheets, "Rule", paper, shippedFont);
       const { text } = opened(`${paper}.pdf`, bytes);
       expect(text).toContain("0.0911 ± 0.0006");
       expect(text.match(/\f/g)).toHaveLength(1);
       expect(text.indexOf("0.0911")).toBeLessThan(text.indexOf("Figure 1."));
     }
+  });
+
+  test("a table too long for its figure's page goes on pages of its own, every row once, none too small", async () => {
+    const { specification, fit, document } = shown();
+    const [head, row] = plottedTable(fit, document.houseRules);
+    const rows = Array.from({ length: 200 }, (_, i) => [[{ text: `0.${1000 + i}` }], row![1]!]);
+    const table = { caption: "Readings.", cells: [head!, ...rows] };
+    const scene = layoutFigure(specification);
+    expect(onOneSheet(scene, table, "a4")).toBeUndefined();
+    const sheets = onSheets(scene, table, "a4");
+    const { text } = opened("long.pdf", await tableAndFigurePdf(sheets, "Rule", "a4", shippedFont));
+    expect(text.match(/\f/g)).toHaveLength(sheets.length);
+    expect(text.match(/0\.1\d{3}/g)).toHaveLength(200);
+    const sizes = sheets
+      .flat()
+      .flatMap(({ scene: { shapes }, scale }) =>
+        shapes.flatMap((shape) =>
+          shape.kind === "text" ? shape.runs.map((run) => run.size * scale) : [],
+        ),
+      );
+    expect(Math.min(...sizes)).toBeGreaterThan(5);
+    expect(onOneSheet(scene, { ...table, cells: table.cells.slice(0, 60) }, "a4")).toHaveLength(1);
   });
 
   test("Greek letters and raised figures come through", async () => {

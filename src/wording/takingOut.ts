@@ -24,6 +24,19 @@ export const takingWords = {
   },
 } as const;
 
+/** Table and figure on one page, and where that has no room. */
+export const onePageWords = {
+  question: "Table and figure on one page:",
+  kind: (paper: string) => `page on ${paper}`,
+  tooLong: (rows: number, paper: string) =>
+    `The table of ${rows} rows and its figure do not fit on one page of ${paper} in letters that can be read.`,
+  columns: "Columns of the table",
+  pages: (count: number) => `On ${count} pages`,
+  one: "On one page with these columns",
+  notOne: "Does not fit on one page yet",
+  leave: "Leave it",
+} as const;
+
 /** What sources in TeX do not hold, or need. */
 export function texSentence(sources: readonly string[]): string {
   const source = sources.join("\n");

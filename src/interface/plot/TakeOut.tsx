@@ -9,6 +9,7 @@ import { figurePng, type Resolution, resolutions } from "@/output/figurePng";
 import { figureSvg } from "@/output/figureSvg";
 import type { Paper } from "@/output/papers";
 import { plottedCsv, plottedTable } from "@/output/plottedCells";
+import type { Sheets, TableToSet } from "@/output/pdf/tableSheets";
 import { fileName } from "@/output/saveFile";
 import type { FigureFit } from "@/pipeline/fit";
 import { figureDescription } from "@/wording/figures";
@@ -17,7 +18,8 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TakingLine } from "../parts/TakingLine";
 import { Tick } from "../parts/Tick";
-import { type Hand, useTaking } from "../parts/useTaking";
+import { OnePage, type TakeSheets } from "./OnePage";
+import { type FileToMake, type Hand, useTaking } from "../parts/useTaking";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 
 interface Taken {
@@ -43,12 +45,28 @@ async function png({ figure, resolution, transparent }: Taken): Promise<Blob> {
   return figurePng(await figureSvg(figure, figureDescription(figure), ground), figure, resolution);
 }
 
-async function sheet({ figure, fit, rules }: Taken, paper: Paper): Promise<Blob> {
-  const { onePagePdf } = await import("@/output/pdf/onePagePdf");
+function tableFor({ figure, fit, rules }: Taken): TableToSet {
   const caption = `Table of the readings in the figure: ${titleOf(figure)}.`;
-  const table = { caption, cells: plottedTable(fit, rules) };
-  const bytes = await onePagePdf(layoutFigure(figure), table, titleOf(figure), paper);
-  return new Blob([bytes], { type: "application/pdf" });
+  return { caption, cells: plottedTable(fit, rules) };
+}
+
+/** Words of the sheets that their PDF would show with empty boxes. */
+async function unheldOn(sheets: Sheets): Promise<readonly string[]> {
+  const { unheldWords } = await import("@/output/fonts/unheld");
+  return unheldWords(sheets.flatMap((placed) => placed.map(({ scene }) => scene)));
+}
+
+function sheetsToMake(kind: string, sheets: Sheets, paper: Paper, title: string): FileToMake {
+  return {
+    kind,
+    name: fileName(title, "pdf"),
+    make: async () => {
+      const { tableAndFigurePdf } = await import("@/output/pdf/tableAndFigurePdf");
+      const bytes = await tableAndFigurePdf(sheets, title, paper);
+      return new Blob([bytes], { type: "application/pdf" });
+    },
+    unheld: () => unheldOn(sheets),
+  };
 }
 
 /** What is copied: a PNG, and the SVG beside it where the browser allows. */
@@ -101,25 +119,7 @@ const kinds: readonly {
   },
 ];
 
-const sheets: readonly { label: string; paper: Paper }[] = [
-  { label: "A4", paper: "a4" },
-  { label: "Letter", paper: "letter" },
-];
-
 const centimetres = (points: number) => ((points / 72) * 2.54).toFixed(1).replace(/\.0$/, "");
-
-function OnePage({ onTake }: { onTake: (label: string, paper: Paper) => void }) {
-  return (
-    <div className="flex flex-wrap items-center gap-2">
-      <span>Table and figure on one page:</span>
-      {sheets.map(({ label, paper }) => (
-        <Button key={paper} onClick={() => onTake(label, paper)}>
-          {label}
-        </Button>
-      ))}
-    </div>
-  );
-}
 
 /** The figure as a file or on the clipboard, just as it stands on the page. */
 export function TakeOut({ figure }: { figure: FigureSpecification }) {
@@ -141,6 +141,8 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
       make: (hand) => make(taken, hand),
       ...(missing && { unheld: () => missing(taken) }),
     });
+  const takeSheets: TakeSheets = (kind, sheets, paper) =>
+    void taking.take(sheetsToMake(kind, sheets, paper, titleOf(figure)));
   const copy = () =>
     navigator.clipboard.write([new ClipboardItem(pictures(taken))]).then(
       () => taking.say(takingWords.copied),
@@ -165,11 +167,7 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
         />
         <Tick label="Transparent ground" checked={transparent} onChange={setTransparent} />
       </div>
-      <OnePage
-        onTake={(label, paper) =>
-          save(`page on ${label}`, "pdf", (given) => sheet(given, paper), unheld)
-        }
-      />
+      <OnePage figure={figure} tableOf={() => tableFor(taken)} onTake={takeSheets} />
       <p className="text-soft text-xs">
         {centimetres(figure.width)} cm × {centimetres(figure.height)} cm as printed; fonts are
         inside.

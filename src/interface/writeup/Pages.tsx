@@ -96,7 +96,13 @@ export function PrintedPages({ report }: { report: Report }) {
   return createPortal(
     <div className="report-print" data-paper={report.paper}>
       {pages.map((page, i) => (
-        <Sheet key={i} page={page} label={`Page ${i + 1}`} />
+        <div
+          key={i}
+          className="report-sheet"
+          data-turned={page.width > page.height ? "" : undefined}
+        >
+          <Sheet page={page} label={`Page ${i + 1}`} />
+        </div>
       ))}
     </div>,
     document.body,

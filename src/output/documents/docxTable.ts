@@ -23,9 +23,14 @@ const spare = 1.12;
 export function docxRoom(upright: number, turned: number): TableRoom {
   return {
     ...{ upright: upright / spare, turned: turned / spare, sizes: [9, 8, 7] },
-    ...{ gap: columnGap, face: "serif", barBelow: true },
+    gap: columnGap,
   };
 }
+
+/** Widths of columns at the size 1. */
+export const docxWidths = (table: ReportTable) =>
+  columnWidths(table, { face: "serif", barBelow: true });
+
 const none = { style: BorderStyle.NONE, size: 0, color: "auto" } as const;
 const thick = { style: BorderStyle.SINGLE, size: 8, color: "000000" } as const;
 const thin = { style: BorderStyle.SINGLE, size: 4, color: "000000" } as const;
@@ -117,7 +122,7 @@ export function docxTable(table: ReportTable, points: number): Table {
       ],
     });
   return new Table({
-    columnWidths: columnWidths(table, { face: "serif", barBelow: true }).map((width) =>
+    columnWidths: docxWidths(table).map((width) =>
       Math.ceil((width * spare * points + columnGap) * twipsPerPoint),
     ),
     layout: TableLayoutType.FIXED,

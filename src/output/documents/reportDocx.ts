@@ -26,7 +26,7 @@ import {
 } from "../report/report";
 import { fittedTable } from "../report/fittedTable";
 import { inlineDocx, label, math } from "./docxWords";
-import { docxRoom, docxRuns, docxTable } from "./docxTable";
+import { docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
 import { captionWords } from "./figureParts";
 import type { Picture, Pictures } from "./pictures";
 
@@ -69,7 +69,11 @@ const upright = (children: readonly FileChild[]): Placed[] =>
   children.map((child) => ({ child, turned: false }));
 
 function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): Placed[] {
-  const { turned, size, parts } = fittedTable(node.table, docxRoom(sheet.room, sheet.turned));
+  const { turned, size, parts } = fittedTable(
+    node.table,
+    docxWidths(node.table),
+    docxRoom(sheet.room, sheet.turned),
+  );
   const spacing = { before: 200, after: 60 };
   const children: FileChild[] = parts.flatMap((part, at) => {
     const caption =

@@ -1,5 +1,5 @@
 import { type Paper, papers } from "../papers";
-import { fittedTable } from "../report/fittedTable";
+import { columnWidths, fittedTable } from "../report/fittedTable";
 import type { ReportCell, ReportHead, ReportNode, ReportTable } from "../report/report";
 import { texOfRuns, texOfText } from "../tex/texText";
 
@@ -58,7 +58,8 @@ function partTex({ heads, groups }: ReportTable, named: string): string {
 /** A table with every row and column: long ones over several pages, wide ones smaller, turned, or in parts. */
 export function tableTex(node: TableNode, paper: Paper): string {
   const [upright, turned] = papers[paper].map((side) => side - marginOfPage) as [number, number];
-  const fitted = fittedTable(node.table, {
+  const widths = columnWidths(node.table, { face: "serif", barBelow: false });
+  const fitted = fittedTable(node.table, widths, {
     ...{
       upright,
       turned,
@@ -66,7 +67,7 @@ export function tableTex(node: TableNode, paper: Paper): string {
         .map(Number)
         .sort((a, b) => b - a),
     },
-    ...{ gap: columnGap, face: "serif", barBelow: false },
+    gap: columnGap,
   });
   const notes = node.table.notes.map(
     ({ letter, text }) => `{\\footnotesize\\textsuperscript{${letter}} ${texOfText(text)}\\par}`,

@@ -63,6 +63,8 @@ function numberLinePiece(
 
 interface Sheet {
   readonly width: number;
+  /** Width and height of the text on a page that is turned. */
+  readonly turned: { readonly width: number; readonly height: number };
   readonly height: number;
   readonly inks: ReportInks;
 }
@@ -78,6 +80,9 @@ function whole(pieces: readonly Piece[], room: number): Piece[] {
   if (tall(pieces, true) > room * mostWhole) return [...pieces];
   return pieces.map((piece, i) => (i < pieces.length - 1 ? { ...piece, keepNext: true } : piece));
 }
+
+const tableWhole = (pieces: readonly Piece[], { height, turned }: Sheet) =>
+  whole(pieces, pieces[0]?.turned ? turned.height : height);
 
 /** The first two and the last two lines of a working stay together, and the last with the statement behind it. */
 function together(lines: readonly Piece[], stated: boolean): Piece[] {
@@ -96,7 +101,7 @@ function nodePieces(
   sheet: Sheet,
 ): Piece[] {
   const { at, list } = place;
-  const { width, height, inks } = sheet;
+  const { width, height, turned, inks } = sheet;
   const id = `node${at}`;
   switch (node.kind) {
     case "title":
@@ -108,7 +113,10 @@ function nodePieces(
     case "number":
       return paragraphPieces(node, id, list, width, inks.ink);
     case "table":
-      return whole(tablePieces(node, id, width, inks), height);
+      return tableWhole(
+        tablePieces(node, id, { upright: width, turned: turned.width }, inks),
+        sheet,
+      );
     case "figure":
       return [figurePiece(node, id, width, height)];
     case "working":
@@ -148,8 +156,26 @@ function chainsOf(pieces: readonly Piece[]): Piece[][] {
   return chains;
 }
 
+/** Chains that follow each other on pages of one direction. */
+interface Stretch {
+  readonly turned: boolean;
+  readonly chains: readonly (readonly Piece[])[];
+}
+
+/** A chain stands as its pieces need it: what leads to a table on a turned page turns with it. */
+function stretchesOf(chains: readonly (readonly Piece[])[]): Stretch[] {
+  const found: { turned: boolean; chains: (readonly Piece[])[] }[] = [];
+  for (const chain of chains) {
+    const turned = chain.some((piece) => piece.turned);
+    const last = found.at(-1);
+    if (last?.turned === turned) last.chains.push(chain);
+    else found.push({ turned, chains: [chain] });
+  }
+  return found;
+}
+
 /** Puts pieces on pages, from top to foot; a chain longer than a page is broken where the page ends. */
-function paginated(pieces: readonly Piece[], room: number): Piece[][] {
+function paginated(chains: readonly (readonly Piece[])[], room: number): Piece[][] {
   const pages: Piece[][] = [[]];
   let used = 0;
   const turn = (next: Piece) => {
@@ -157,7 +183,7 @@ function paginated(pieces: readonly Piece[], room: number): Piece[][] {
     pages.push([...again]);
     used = tall(again, true);
   };
-  for (const chain of chainsOf(pieces)) {
+  for (const chain of chains) {
     const now = pages.at(-1) as Piece[];
     const whole = tall(chain, now.length === 0);
     if (now.length > 0 && used + whole > room && whole <= room) turn(chain[0] as Piece);
@@ -183,7 +209,12 @@ function placed(pieces: readonly Piece[]): Part[] {
   });
 }
 
-function pageNumber(number: number, of: number, { width, height }: Sheet, ink: string): Part[] {
+interface PageSize {
+  readonly width: number;
+  readonly height: number;
+}
+
+function pageNumber(number: number, of: number, { width, height }: PageSize, ink: string): Part[] {
   const [line] = setLines([{ kind: "text", text: `${number} / ${of}` }], width, 8.5, "sans");
   if (!line || of < 2) return [];
   const x = (width - line.width) / 2;
@@ -196,21 +227,31 @@ function isBlack(nodes: readonly ReportNode[]): boolean {
   return figures.length > 0 && figures.every(({ look }) => look.style === "print");
 }
 
-/** The pages of a report, as the page view shows them, the printer prints them and the PDF holds them. */
+/** What of a page is for its text. */
+const textOf = ({ width, height }: PageSize): PageSize => ({
+  width: width - 2 * margins.side,
+  height: height - margins.top - margins.foot,
+});
+
+/**
+ * The pages of a report, as the page view shows them, the printer prints them and the PDF holds them; those of tables too
+ * wide for an upright page are turned.
+ */
 export function layoutPages(report: Report): readonly ReportPage[] {
-  const [width, height] = papers[report.paper];
+  const [short, long] = papers[report.paper];
+  const upright = { width: short, height: long };
+  const across = { width: long, height: short };
   const nodes = shownNodes(report);
   const inks = isBlack(nodes) ? blackInks : colouredInks;
-  const sheet: Sheet = {
-    ...{ width: width - 2 * margins.side, inks },
-    height: height - margins.top - margins.foot,
-  };
-  const pages = paginated(piecesOf(nodes, sheet), sheet.height);
-  return pages.map((pieces, i) => ({
-    ...{ width, height },
-    parts: [
-      ...placed(pieces),
-      ...pageNumber(i + 1, pages.length, { ...sheet, width, height }, inks.soft),
-    ],
-  }));
+  const sheet: Sheet = { ...textOf(upright), turned: textOf(across), inks };
+  const pages = stretchesOf(chainsOf(piecesOf(nodes, sheet))).flatMap(({ turned, chains }) => {
+    const size = turned ? across : upright;
+    return paginated(chains, textOf(size).height).map((pieces) => ({ size, pieces }));
+  });
+  return (pages.length > 0 ? pages : [{ size: upright, pieces: [] }]).map(
+    ({ size, pieces }, i) => ({
+      ...size,
+      parts: [...placed(pieces), ...pageNumber(i + 1, pages.length, size, inks.soft)],
+    }),
+  );
 }

@@ -1,4 +1,5 @@
 import type { Act } from "@/investigation/acts/act";
+import { addQuantity } from "@/investigation/acts/addQuantity";
 import { addBlocks } from "@/investigation/acts/addBlocks";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { setWriteUp } from "@/investigation/acts/setWriteUp";
@@ -33,6 +34,25 @@ function longTable(rows: number): Investigation {
   });
   const readings = Array.from({ length: rows }, (_, i) => ({ row: `long${i}`, cell: "overhang", text: `0.${100 + i}` })); // prettier-ignore
   return after(laid, typeReadings, { readings });
+}
+
+/** The plain rule with a table of so many quantities beside its own. */
+function wideTable(columns: number): Investigation {
+  const ids = Array.from({ length: columns }, (_, i) => `s${i}`);
+  const wide = ids.reduce(
+    (before, id) => after(before, addQuantity, { id, symbol: id, table: "main" }),
+    after(plainRule(), addBlocks, {
+      blocks: [
+        { id: "t", block: { ...bare, kind: "readings", of: "main", heading: "All of them" } },
+        { id: "u", block: { ...bare, kind: "text", of: "", text: plainRichText("Written behind it.") } }, // prettier-ignore
+      ],
+      before: null,
+    }),
+  );
+  const [row] = Object.keys(wide.rows);
+  return after(wide, typeReadings, {
+    readings: ids.map((cell, i) => ({ row: row!, cell, text: `${10 + i}234.5` })),
+  });
 }
 
 describe("words in lines", () => {
@@ -98,6 +118,30 @@ describe("pages", () => {
     const rows = pages.flatMap(wordsOn).filter((words) => /^0\.\d{3}$/.test(words));
     expect(rows).toHaveLength(120 + 7);
     for (const page of pages) expect(wordsOn(page)).toContain("L / m");
+  });
+
+  test("a table too wide for an upright page turns it, at last in parts, in letters that can be read", () => {
+    for (const [columns, across] of [
+      [8, false],
+      [14, true],
+      [40, true],
+    ] as const) {
+      const pages = pagesOf(wideTable(columns));
+      const own = pages.filter((page) => wordsOn(page).some((words) => words === "s0"));
+      expect(own.every(({ width, height }) => width > height)).toBe(across);
+      const words = pages.flatMap(wordsOn);
+      for (let i = 0; i < columns; i++)
+        expect(words.filter((one) => one === `s${i}`)).toHaveLength(1);
+      expect(words.join(" ").includes("further columns")).toBe(columns === 40);
+      for (const { parts, width } of pages) {
+        for (const { scale, x, scene } of parts) {
+          expect(scale * 9).toBeGreaterThanOrEqual(6.9);
+          expect(x + scene.width * scale).toBeLessThan(width - 60);
+        }
+      }
+      const behind = pages.find((page) => wordsOn(page).includes("Written behind it."))!;
+      expect(behind.width).toBeLessThan(behind.height);
+    }
   });
 
   test("a heading is never left alone at the foot of a page", () => {

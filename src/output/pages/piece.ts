@@ -34,6 +34,8 @@ export interface Piece {
   readonly parts: readonly Part[];
   /** It stays on the page of the next piece. */
   readonly keepNext?: boolean;
+  /** It stands on a page that is turned. */
+  readonly turned?: boolean;
   /** What is drawn anew above it where it begins a page: the heading of its table. */
   readonly again?: readonly Piece[];
 }

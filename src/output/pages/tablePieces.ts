@@ -1,69 +1,25 @@
 import { stroke } from "@/figure/layout/pathText";
 import type { Scene } from "@/figure/scene";
+import { fittedTable } from "../report/fittedTable";
 import type { Inline, ReportCell, ReportHead, ReportNode, ReportTable } from "../report/report";
 import type { Part, Piece, ReportInks, Tag } from "./piece";
 import type { SetLine } from "./setLine";
-import { lineScene, setLines } from "./setLines";
+import { lineScene } from "./setLines";
+import { columnWidths, headInlines, oneLine, padding, raised, setCell, tableSize } from "./tableCells"; // prettier-ignore
 import { runInlines } from "./tokens";
 import { linePieces } from "./textPieces";
 
-const size = 9;
+/** Sizes of the type in a table, the one that fits is taken; the last is the least that is read with ease. */
+const sizes = [tableSize, 8, 7];
 const rowHeight = 14.5;
-const padding = 6;
 const caption = { size: 9.5, leading: 13, family: "serif" } as const;
 
 type Node = Extract<ReportNode, { kind: "table" }>;
 
-const endless = 1e6;
-const oneLine = (inlines: readonly Inline[]): SetLine | undefined =>
-  setLines(inlines, endless, size, "sans")[0];
-
-const headInlines = ({ runs }: ReportHead) => runInlines(runs, true);
-
-const raised = (text: string): Inline => ({ kind: "text", text, marks: ["super"] });
-
-/** What stands in a cell, its ± apart for it has an ink of its own. */
-function cellLines({ runs, uncertainty, aside }: ReportCell) {
-  return {
-    value: oneLine([...runInlines(runs), ...(aside ? [raised(aside)] : [])]),
-    struck: aside ? oneLine(runInlines(runs)) : undefined,
-    bar: uncertainty ? oneLine([{ kind: "text", text: ` ${uncertainty}` }]) : undefined,
-  };
-}
-
-function cellWidth(cell: ReportCell): number {
-  const { value, bar } = cellLines(cell);
-  return (value?.width ?? 0) + (bar?.width ?? 0);
-}
-
-/** Widths of the columns: as wide as what they hold, made narrower together where the page is too narrow. */
-function columnWidths({ heads, groups }: ReportTable): readonly number[] {
-  const rows = groups.flatMap((group) => group.rows);
-  const last = heads.at(-1) ?? [];
-  const widths = last.map((head, column) => {
-    const bar = head.uncertainty ?? "";
-    const under = bar === "" ? 0 : (oneLine([{ kind: "text", text: bar }])?.width ?? 0);
-    const own = Math.max(oneLine(headInlines(head))?.width ?? 0, under);
-    const cells = rows.map((row) => cellWidth(row[column] ?? { runs: [] }));
-    return Math.max(own, ...cells) + 2 * padding;
-  });
-  for (const line of heads.slice(0, -1)) {
-    let at = 0;
-    for (const head of line) {
-      const have = widths.slice(at, at + head.span).reduce((sum, width) => sum + width, 0);
-      const need = (oneLine(headInlines(head))?.width ?? 0) + 2 * padding;
-      for (let i = at; i < at + head.span; i++) {
-        widths[i] = (widths[i] as number) + Math.max(0, need - have) / head.span;
-      }
-      at += head.span;
-    }
-  }
-  return widths;
-}
-
-/** A table with the places of its columns, made smaller as a whole where it is wider than the page. */
+/** A table, or a part of its columns, with their places; made smaller as a whole where it would be wider than the page. */
 interface Laid {
-  readonly widths: readonly number[];
+  /** Where each column ends at its left, and the last one at its right. */
+  readonly edges: readonly number[];
   readonly scale: number;
   readonly inks: ReportInks;
   readonly root: Tag;
@@ -75,8 +31,7 @@ const emptyScene: Scene = { width: 0, height: 0, shapes: [], spots: [] };
 const orEmpty = (parts: Part[], path: readonly Tag[], scale: number): Part[] =>
   parts.length > 0 ? parts : [{ path, scale, x: 0, y: 0, scene: emptyScene }];
 
-const left = ({ widths }: Laid, column: number) =>
-  widths.slice(0, column).reduce((sum, width) => sum + width, 0);
+const left = ({ edges }: Laid, column: number) => edges[column] as number;
 
 function place(
   line: SetLine | undefined,
@@ -101,7 +56,7 @@ function ruleScene(width: number, strokeWidth: number, ink: string): Scene {
 /** A rule across the whole table. */
 function rule(laid: Laid, strokeWidth: number): Piece {
   const { scale, inks } = laid;
-  const scene = ruleScene(left(laid, laid.widths.length), strokeWidth, inks.ink);
+  const scene = ruleScene(laid.edges.at(-1) as number, strokeWidth, inks.ink);
   return { height: 3 * scale, before: 0, parts: [{ path: [], x: 0, y: 1.5, scale, scene }] };
 }
 
@@ -135,7 +90,7 @@ function rowPiece(cells: readonly ReportCell[], id: string, laid: Laid): Piece {
   const row: Tag = { role: "TR", id: `${root.id}/${id}` };
   const parts = cells.flatMap((cell, column): Part[] => {
     const path = [root, row, { role: "TD" as const, id: `${row.id}/${column}` }];
-    const { value, struck, bar } = cellLines(cell);
+    const { value, struck, bar } = setCell(cell);
     const right = left(laid, column + 1) - padding;
     const start = right - (value?.width ?? 0) - (bar?.width ?? 0);
     const crossed: Part[] = struck
@@ -160,27 +115,18 @@ function rowPiece(cells: readonly ReportCell[], id: string, laid: Laid): Piece {
 function namePiece(name: string, id: string, laid: Laid): Piece {
   const { inks, root, scale } = laid;
   const row: Tag = { role: "TR", id: `${root.id}/${id}` };
-  const cell: Tag = { role: "TH", id: `${row.id}/0`, span: laid.widths.length };
+  const cell: Tag = { role: "TH", id: `${row.id}/0`, span: laid.edges.length - 1 };
   const path: Tag[] = [root, row, cell];
   const line = oneLine([{ kind: "text", text: name, marks: ["italic"] }]);
   const parts = place(line, laid, { x: padding, y: 11.5 }, inks.ink, path);
   return { height: (rowHeight + 1) * scale, before: 0, parts, keepNext: true };
 }
 
-/** A table with its numbered caption above it; where it goes on on another page its heading is drawn anew. */
-export function tablePieces(node: Node, id: string, width: number, inks: ReportInks): Piece[] {
-  const { table, number } = node;
-  const widths = columnWidths(table);
-  const whole = widths.reduce((sum, one) => sum + one, 0);
-  const root: Tag = { role: "Table", id: `${id}/table` };
-  const laid: Laid = { widths, scale: Math.min(1, width / whole), inks, root };
-  const words: Inline[] = [
-    { kind: "text", text: `Table ${number}. `, marks: ["bold"] },
-    ...runInlines(node.caption),
-  ];
-  const above = linePieces(words, { width, x: 0, before: 10 }, caption, inks.ink, [
-    { role: "Caption", id: `${id}/caption` },
-  ]).map((piece) => ({ ...piece, keepNext: true }));
+/** Heads, rows and rules of a table, or of a part of its columns; on a further page its heading is drawn anew. */
+function gridPieces(table: ReportTable, scale: number, root: Tag, inks: ReportInks): Piece[] {
+  let end = 0;
+  const edges = [0, ...columnWidths(table).map((width) => (end += width))];
+  const laid: Laid = { edges, scale, inks, root };
   const head = [
     { ...rule(laid, 0.9), keepNext: true },
     ...table.heads.map((line, i) => headPiece(line, i, i === table.heads.length - 1, laid)),
@@ -196,6 +142,42 @@ export function tablePieces(node: Node, id: string, width: number, inks: ReportI
     again,
     ...(i === rows.length - 1 && { keepNext: true }),
   }));
+  return [...head, ...lasting, rule(laid, 0.9)];
+}
+
+function captionPieces(node: Node, at: number, id: string, width: number, ink: string): Piece[] {
+  const name = at === 0 ? `Table ${node.number}. ` : `Table ${node.number}, further columns.`;
+  const words: Inline[] = [
+    { kind: "text", text: name, marks: ["bold"] },
+    ...(at === 0 ? runInlines(node.caption) : []),
+  ];
+  return linePieces(words, { width, x: 0, before: 10 }, caption, ink, [
+    { role: "Caption", id: `${id}/caption${at}` },
+  ]).map((piece) => ({ ...piece, keepNext: true }));
+}
+
+/** Widths of the text on a page that stands upright and on one that is turned, in points. */
+export interface TextRoom {
+  readonly upright: number;
+  readonly turned: number;
+}
+
+/**
+ * A table with its numbered caption above it. One that is too wide is set smaller, on a page that is turned, at last in
+ * parts, each with the first column.
+ */
+export function tablePieces(node: Node, id: string, room: TextRoom, inks: ReportInks): Piece[] {
+  const { table } = node;
+  const natural = columnWidths(table).map((width) => width / tableSize);
+  const { turned, size, parts } = fittedTable(table, natural, { ...room, sizes, gap: 0 });
+  const width = turned ? room.turned : room.upright;
+  const grids = parts.flatMap((part, at) => {
+    const whole = columnWidths(part).reduce((sum, one) => sum + one, 0);
+    const scale = Math.min(size / tableSize, width / whole);
+    const root: Tag = { role: "Table", id: `${id}/table${at}` };
+    const own = gridPieces(part, scale, root, inks);
+    return [...captionPieces(node, at, id, width, inks.ink), ...own];
+  });
   const notes = table.notes.flatMap(({ letter, text }, i) =>
     linePieces(
       [raised(letter), { kind: "text", text: ` ${text}` }],
@@ -205,5 +187,7 @@ export function tablePieces(node: Node, id: string, width: number, inks: ReportI
       [{ role: "P", id: `${id}/note${i}` }],
     ),
   );
-  return [...above, ...head, ...lasting, { ...rule(laid, 0.9), keepNext: notes.length > 0 }, ...notes]; // prettier-ignore
+  const last = grids.length - 1;
+  const all = grids.map((piece, i) => (i === last && notes.length > 0 ? { ...piece, keepNext: true } : piece)); // prettier-ignore
+  return [...all, ...notes].map((piece) => (turned ? { ...piece, turned } : piece));
 }

@@ -12,6 +12,10 @@ export interface TableRoom {
   readonly sizes: readonly number[];
   /** Room beside the words of a column, both sides together. */
   readonly gap: number;
+}
+
+/** How columns are written: in which face, and where the ± of a column stands. */
+export interface ColumnManner {
   readonly face: Face;
   /** The ± of a column stands under its heading, not behind it. */
   readonly barBelow: boolean;
@@ -28,7 +32,7 @@ export interface FittedTable {
 /** Widths of the columns at the size 1, by the widest of what stands in them. */
 export function columnWidths(
   { heads, groups }: ReportTable,
-  { face, barBelow }: Pick<TableRoom, "face" | "barBelow">,
+  { face, barBelow }: ColumnManner,
 ): number[] {
   const width = (text: string) => textWidth(text, face, 1);
   const widest = (heads.at(-1) ?? []).map(({ runs, uncertainty = "" }) => {
@@ -87,9 +91,15 @@ function partsOf(widths: readonly number[], room: number): number[][] {
   return parts;
 }
 
-/** A table as it fits: smaller, on a turned page, at last in parts; numbers are never broken and never too small to read. */
-export function fittedTable(table: ReportTable, room: TableRoom): FittedTable {
-  const widths = columnWidths(table, room);
+/**
+ * A table as it fits: smaller, on a turned page, at last in parts; numbers are never broken and never too small to read.
+ * @param widths of its columns at the size 1.
+ */
+export function fittedTable(
+  table: ReportTable,
+  widths: readonly number[],
+  room: TableRoom,
+): FittedTable {
   const at = (size: number) => widths.map((width) => width * size + room.gap);
   const whole = (size: number) => at(size).reduce((sum, width) => sum + width, 0);
   for (const turned of [false, true]) {
