@@ -1,7 +1,8 @@
 import {
   AlignmentType,
   BorderStyle,
-  type ParagraphChild,
+  type IParagraphStyleOptions,
+  type IXmlableObject,
   Paragraph,
   Table,
   TableCell,
@@ -22,18 +23,40 @@ const spare = 1.12;
 /** What a table of a word processor has room in: sizes with room to spare for other fonts. */
 export function docxRoom(upright: number, turned: number): TableRoom {
   return {
-    ...{ upright: upright / spare, turned: turned / spare, sizes: [9, 8, 7] },
+    ...{ upright: upright / spare, turned: turned / spare, sizes: tableSizes },
     gap: columnGap,
   };
 }
 
+const widths = new WeakMap<ReportTable, readonly number[]>();
+
 /** Widths of columns at the size 1. */
-export const docxWidths = (table: ReportTable) =>
-  columnWidths(table, { face: "serif", barBelow: true });
+export function docxWidths(table: ReportTable): readonly number[] {
+  const known = widths.get(table) ?? columnWidths(table, { face: "serif", barBelow: true });
+  widths.set(table, known);
+  return known;
+}
 
 const none = { style: BorderStyle.NONE, size: 0, color: "auto" } as const;
 const thick = { style: BorderStyle.SINGLE, size: 8, color: "000000" } as const;
 const thin = { style: BorderStyle.SINGLE, size: 4, color: "000000" } as const;
+const tableSizes = [9, 8, 7] as const;
+
+const styleOf = (points: number, kept: boolean) => `cell${points}${kept ? "kept" : ""}`;
+
+/** Styles of the lines in cells: by their size, and those that stay on the page of the row below. */
+export const cellStyles: readonly IParagraphStyleOptions[] = tableSizes.flatMap((points) =>
+  [false, true].map((kept) => ({
+    id: styleOf(points, kept),
+    name: `Cell ${points}${kept ? " kept" : ""}`,
+    run: { size: points * 2 },
+    paragraph: {
+      alignment: AlignmentType.RIGHT,
+      spacing: { before: 10, after: 10 },
+      keepNext: kept,
+    },
+  })),
+);
 
 /** Runs with their slant and height. */
 export function docxRuns(
@@ -54,77 +77,99 @@ export function docxRuns(
 /** A table of more rows may be broken over pages. */
 const mostWhole = 24;
 
-type Alignment = "right" | "center" | "left";
+const unbroken = (text: string) => text.replaceAll(" ", "\u00a0");
 
-/** A line in a cell; one that is kept stands on the page of the row below. */
-function paragraph(children: readonly ParagraphChild[], alignment: Alignment, keepNext = true) {
-  const spacing = { before: 10, after: 10 };
-  return new Paragraph({
-    ...{ children: [...children], spacing, keepNext },
-    alignment: { right: AlignmentType.RIGHT, center: AlignmentType.CENTER, left: AlignmentType.LEFT }[alignment], // prettier-ignore
-  });
-}
-
-/** Cells are set in a size of half points. */
 function headCell(
   { runs, uncertainty, span }: ReportHead,
-  { size, first, last }: { size: number; first: boolean; last: boolean },
+  { points, first, last }: { points: number; first: boolean; last: boolean },
 ): TableCell {
+  const style = styleOf(points, true);
+  const alignment = span > 1 ? { alignment: AlignmentType.CENTER } : {};
+  const head = new Paragraph({ style, children: docxRuns(runs, { bold: true }), ...alignment });
   const bar = uncertainty
-    ? [paragraph([new TextRun({ text: uncertainty, color: magenta, size })], "right")]
+    ? [new Paragraph({ style, children: [new TextRun({ text: uncertainty, color: magenta })] })]
     : [];
   return new TableCell({
     columnSpan: span,
-    children: [
-      paragraph(docxRuns(runs, { bold: true, size }), span > 1 ? "center" : "right"),
-      ...bar,
-    ],
-    borders: { left: none, right: none, top: first ? thick : none, bottom: last ? thin : none },
+    children: [head, ...bar],
+    borders: { top: first ? thick : none, bottom: last ? thin : none },
   });
 }
 
-/** A number with its ± is never broken. */
-function bodyCell(
-  { runs, uncertainty, aside }: ReportCell,
-  { size, last, kept }: { size: number; last: boolean; kept: boolean },
-): TableCell {
-  const unbroken = runs.map((run) => ({ ...run, text: run.text.replaceAll(" ", "\u00a0") }));
-  const children = [
-    ...docxRuns(unbroken, { size, ...(aside && { strike: true }) }),
-    ...(aside ? [new TextRun({ text: aside, superScript: true, size })] : []),
-    ...(uncertainty
-      ? [
-          new TextRun({
-            text: `\u00a0${uncertainty.replaceAll(" ", "\u00a0")}`,
-            color: magenta,
-            size,
-          }),
-        ]
-      : []),
+const value = (of: string) => ({ _attr: { "w:val": of } });
+
+/** A run as the elements of WordprocessingML (ISO/IEC 29500-1, 17.3.2), its properties in the order of the schema. */
+function runElement(
+  text: string,
+  look: { italic?: boolean; strike?: boolean; ink?: string; script?: RunText[number]["script"] },
+): IXmlableObject {
+  const properties = [
+    ...(look.italic ? [{ "w:i": {} }] : []),
+    ...(look.strike ? [{ "w:strike": {} }] : []),
+    ...(look.ink ? [{ "w:color": value(look.ink) }] : []),
+    ...(look.script ? [{ "w:vertAlign": value(`${look.script}script`) }] : []),
   ];
-  const borders = { left: none, right: none, top: none, bottom: last ? thick : none };
-  return new TableCell({ children: [paragraph(children, "right", kept)], borders });
+  return {
+    "w:r": [
+      ...(properties.length > 0 ? [{ "w:rPr": properties }] : []),
+      { "w:t": [{ _attr: { "xml:space": "preserve" } }, unbroken(text)] },
+    ],
+  };
+}
+
+/** A cell of a row of numbers, written as it stands: there are tens of thousands in a long report. A number with its ± is never broken. */
+class NumberCell extends TableCell {
+  constructor(
+    private readonly cell: ReportCell,
+    private readonly style: string,
+    private readonly last: boolean,
+    /** In twips. */
+    private readonly width: number,
+  ) {
+    super({ children: [] });
+  }
+
+  override prepForXml(): IXmlableObject {
+    const { runs, uncertainty, aside } = this.cell;
+    const strike = aside !== undefined;
+    const width = { "w:tcW": { _attr: { "w:type": "dxa", "w:w": this.width } } };
+    const edge = { "w:bottom": { _attr: { "w:val": "single", "w:sz": thick.size, "w:color": thick.color } } }; // prettier-ignore
+    return {
+      "w:tc": [
+        { "w:tcPr": [width, ...(this.last ? [{ "w:tcBorders": [edge] }] : [])] },
+        {
+          "w:p": [
+            { "w:pPr": [{ "w:pStyle": value(this.style) }] },
+            ...runs.map(({ text, ...look }) => runElement(text, { ...look, strike })),
+            ...(aside === undefined ? [] : [runElement(aside, { script: "super" })]),
+            ...(uncertainty ? [runElement(` ${uncertainty}`, { ink: magenta })] : []),
+          ],
+        },
+      ],
+    };
+  }
+}
+
+/** The name of a series over its rows. */
+function nameRow(name: string, columns: number, points: number): TableRow {
+  const line = new Paragraph({
+    style: styleOf(points, true),
+    alignment: AlignmentType.LEFT,
+    children: [new TextRun({ text: name, italics: true })],
+  });
+  return new TableRow({ children: [new TableCell({ columnSpan: columns, children: [line] })] });
 }
 
 /** A real table: whole on a page or with its headings on the next one, rows of one series under its name. */
 export function docxTable(table: ReportTable, points: number): Table {
   const { heads, groups } = table;
-  const size = points * 2;
   const columns = (heads.at(-1) ?? []).length;
   const whole = groups.reduce((sum, { rows }) => sum + rows.length, 0) <= mostWhole;
-  const named = (name: string) =>
-    new TableRow({
-      children: [
-        new TableCell({
-          ...{ columnSpan: columns, borders: { left: none, right: none, top: none, bottom: none } },
-          children: [paragraph([new TextRun({ text: name, italics: true, size })], "left")],
-        }),
-      ],
-    });
+  const wide = docxWidths(table).map((width) =>
+    Math.ceil((width * spare * points + columnGap) * twipsPerPoint),
+  );
   return new Table({
-    columnWidths: docxWidths(table).map((width) =>
-      Math.ceil((width * spare * points + columnGap) * twipsPerPoint),
-    ),
+    columnWidths: wide,
     layout: TableLayoutType.FIXED,
     borders: {
       ...{ top: thick, bottom: thick, left: none, right: none },
@@ -136,16 +181,17 @@ export function docxTable(table: ReportTable, points: number): Table {
           new TableRow({
             ...{ tableHeader: true, cantSplit: true },
             children: line.map((head) =>
-              headCell(head, { size, first: i === 0, last: i === heads.length - 1 }),
+              headCell(head, { points, first: i === 0, last: i === heads.length - 1 }),
             ),
           }),
       ),
       ...groups.flatMap(({ name, rows }, g) => [
-        ...(name ? [named(name)] : []),
+        ...(name ? [nameRow(name, columns, points)] : []),
         ...rows.map((cells, row) => {
           const last = g === groups.length - 1 && row === rows.length - 1;
-          const children = cells.map((cell) =>
-            bodyCell(cell, { size, last, kept: whole && !last }),
+          const style = styleOf(points, whole && !last);
+          const children = cells.map(
+            (cell, at) => new NumberCell(cell, style, last, wide[at] as number),
           );
           return new TableRow({ cantSplit: true, children });
         }),

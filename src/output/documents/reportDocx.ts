@@ -26,7 +26,7 @@ import {
 } from "../report/report";
 import { fittedTable } from "../report/fittedTable";
 import { inlineDocx, label, math } from "./docxWords";
-import { docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
+import { cellStyles, docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
 import { captionWords } from "./figureParts";
 import type { Picture, Pictures } from "./pictures";
 
@@ -234,6 +234,7 @@ export function reportDocument(given: Report, pictures: Pictures): Document {
   return new Document({
     ...{ title: report.title, creator: report.authors.trim() || "Fathom Rule" },
     styles: {
+      paragraphStyles: [...cellStyles],
       default: {
         document: { run: { font: "Times New Roman", size: 22, language } },
         title: { run: { size: 40, bold: true } },

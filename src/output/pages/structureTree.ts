@@ -67,7 +67,11 @@ export class StructureTree {
 
   private write({ ref, parent, kids, tag }: Element, role: string): void {
     const { context } = this.document;
-    const dict = context.obj({ Type: "StructElem", S: role, P: parent, K: this.kids(kids) });
+    const [only] = kids;
+    const dict =
+      only && "page" in only && kids.length === 1
+        ? context.obj({ Type: "StructElem", S: role, P: parent, Pg: only.page, K: only.mark })
+        : context.obj({ Type: "StructElem", S: role, P: parent, K: this.kids(kids) });
     if (tag.alt) dict.set(PDFName.of("Alt"), PDFHexString.fromText(cleanText(tag.alt)));
     if (tag.actual) dict.set(PDFName.of("ActualText"), PDFHexString.fromText(tag.actual));
     if (role === "TH") {

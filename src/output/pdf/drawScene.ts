@@ -1,18 +1,7 @@
-import {
-  beginText,
-  endText,
-  PDFHexString,
-  PDFOperator,
-  PDFOperatorNames,
-  type PDFPage,
-  rgb,
-  setFillingRgbColor,
-  setFontAndSize,
-  setTextMatrix,
-  showText,
-} from "pdf-lib";
+import { drawSvgPath, PDFHexString, rgb } from "pdf-lib";
 import type { Face, PathShape, PlacedRun, Scene, TextShape } from "@/figure/scene";
 import { filePieces, type FilePiece } from "../fonts/filePieces";
+import { type PageInk, written } from "./pageInk";
 import { fontKey, type PdfFonts } from "./pdfFonts";
 
 /** Where the upper left corner of a figure lies on a page; y upwards from the foot of the page. */
@@ -23,8 +12,6 @@ export interface Place {
 
 const partOf = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16) / 255;
 const colour = (hex: string) => rgb(partOf(hex, 1), partOf(hex, 3), partOf(hex, 5));
-
-const rounded = (value: number) => Math.round(value * 1000) / 1000 + 0;
 
 const oddSpaces = /[\u2000-\u200a\u202f\u205f]/g;
 const pieces = new Map<string, readonly FilePiece[]>();
@@ -38,22 +25,18 @@ function piecesOf(text: string, face: Face): readonly FilePiece[] {
 }
 
 /** What is drawn in place of letters is read out as those. */
-function readAs(text: string, drawn: readonly PDFOperator[]): PDFOperator[] {
-  const actual = `<</ActualText ${PDFHexString.fromText(text).toString()}>>`;
-  return [
-    PDFOperator.of(PDFOperatorNames.BeginMarkedContentSequence, ["/Span", actual]),
-    ...drawn,
-    PDFOperator.of(PDFOperatorNames.EndMarkedContent),
-  ];
+function readAs(text: string, drawn: readonly string[]): string[] {
+  const actual = PDFHexString.fromText(text).toString();
+  return [`/Span <</ActualText ${actual}>> BDC`, ...drawn, "EMC"];
 }
 
 /** A run, piece by piece, as each piece has a font of its own. */
-function drawRun(
-  page: PDFPage,
+function drawnRun(
+  { page }: PageInk,
   run: PlacedRun,
   fonts: PdfFonts,
-  at: (x: number, y: number) => PDFOperator,
-): PDFOperator[] {
+  at: (x: number, y: number) => string,
+): string[] {
   const { size, face } = run;
   let pen = run.x;
   return piecesOf(run.text, face).flatMap(({ text, drawnAs = text, file, width, joined }) => {
@@ -61,55 +44,50 @@ function drawRun(
     pen += width * size;
     const font = fonts.get(fontKey(file, face));
     if (!font) return [];
-    const chosen = setFontAndSize(font.keyOn(page), rounded(size));
+    const chosen = `${font.keyOn(page).toString()} ${written(size)} Tf`;
     const drawn = joined
       ? font
           .place(drawnAs)
-          .flatMap((one) => [
-            at(x + (one.x * size) / 1000, run.y - (one.y * size) / 1000),
-            showText(one.text),
-          ])
-      : [at(x, run.y), showText(font.encode(drawnAs.replace(oddSpaces, " ")))];
+          .map(
+            (one) =>
+              `${at(x + (one.x * size) / 1000, run.y - (one.y * size) / 1000)} ${one.text} Tj`,
+          )
+      : [`${at(x, run.y)} ${font.encode(drawnAs.replace(oddSpaces, " "))} Tj`];
     return [chosen, ...(drawnAs === text ? drawn : readAs(text, drawn))];
   });
 }
 
 /** A line of text, turned about its place. */
-function drawText(page: PDFPage, shape: TextShape, fonts: PdfFonts, place: Place): void {
+function drawText(ink: PageInk, shape: TextShape, fonts: PdfFonts, place: Place): void {
   const turn = (-shape.rotate * Math.PI) / 180;
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-  const at = (x: number, y: number) =>
-    setTextMatrix(
-      ...([cos, sin, -sin, cos].map(rounded) as [number, number, number, number]),
-      rounded(place.x + shape.x + x * cos + y * sin),
-      rounded(place.y - shape.y + x * sin - y * cos),
-    );
-  const runs = shape.runs.flatMap((run) => drawRun(page, run, fonts, at));
+  const matrix = [cos, sin, -sin, cos].map(written).join(" ");
+  const at = (x: number, y: number) => {
+    const right = place.x + shape.x + x * cos + y * sin;
+    const up = place.y - shape.y + x * sin - y * cos;
+    return `${matrix} ${written(right)} ${written(up)} Tm`;
+  };
+  const runs = shape.runs.flatMap((run) => drawnRun(ink, run, fonts, at));
   if (runs.length === 0) return;
-  const fill = shape.fill;
-  page.pushOperators(
-    beginText(),
-    setFillingRgbColor(partOf(fill, 1), partOf(fill, 3), partOf(fill, 5)),
-    ...runs,
-    endText(),
-  );
+  const fill = [1, 3, 5].map((start) => written(partOf(shape.fill, start))).join(" ");
+  ink.draw("BT", `${fill} rg`, ...runs, "ET");
 }
 
-function drawPath(page: PDFPage, shape: PathShape, { x, y }: Place): void {
-  page.drawSvgPath(shape.d, {
-    ...{ x, y },
-    ...(shape.fill && { color: colour(shape.fill) }),
-    ...(shape.stroke && {
-      ...{ borderColor: colour(shape.stroke), borderWidth: shape.strokeWidth ?? 1 },
-    }),
+function drawPath(ink: PageInk, shape: PathShape, { x, y }: Place): void {
+  const operators = drawSvgPath(shape.d, {
+    ...{ x, y, rotate: undefined, scale: undefined },
+    color: shape.fill ? colour(shape.fill) : undefined,
+    borderColor: shape.stroke ? colour(shape.stroke) : undefined,
+    borderWidth: shape.stroke ? (shape.strokeWidth ?? 1) : 0,
     ...(shape.dash && { borderDashArray: [...shape.dash] }),
   });
+  ink.draw(...operators.map(String));
 }
 
 /** Draws a scene on a page of a PDF: vectors and real text, as on the screen. */
-export function drawScene(page: PDFPage, scene: Scene, fonts: PdfFonts, place: Place): void {
+export function drawScene(ink: PageInk, scene: Scene, fonts: PdfFonts, place: Place): void {
   for (const shape of scene.shapes) {
-    if (shape.kind === "text") drawText(page, shape, fonts, place);
-    else if (shape.d !== "") drawPath(page, shape, place);
+    if (shape.kind === "text") drawText(ink, shape, fonts, place);
+    else if (shape.d !== "") drawPath(ink, shape, place);
   }
 }

@@ -1,6 +1,8 @@
 import { PDFDocument } from "pdf-lib";
 import type { Scene } from "@/figure/scene";
 import type { FontFetcher } from "../fonts/fetchedFont";
+import { PageInk } from "./pageInk";
+import { savedPdf } from "./savedPdf";
 import { drawScene } from "./drawScene";
 import { embeddedFonts } from "./pdfFonts";
 
@@ -14,7 +16,7 @@ export async function figurePdf(
   document.setTitle(title);
   document.setProducer("Fathom Rule");
   const fonts = await embeddedFonts(document, [scene], fetchFont);
-  const page = document.addPage([scene.width, scene.height]);
-  drawScene(page, scene, fonts, { x: 0, y: scene.height });
-  return (await document.save()) as Uint8Array<ArrayBuffer>;
+  const ink = new PageInk(document.addPage([scene.width, scene.height]));
+  drawScene(ink, scene, fonts, { x: 0, y: scene.height });
+  return savedPdf(document, [ink]);
 }

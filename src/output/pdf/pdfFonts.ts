@@ -1,20 +1,21 @@
-import { type PDFDocument, type PDFFont, PDFHexString, type PDFName, type PDFPage } from "pdf-lib";
+import { type PDFDocument, type PDFFont, type PDFName, type PDFPage } from "pdf-lib";
 import type { Face, Scene } from "@/figure/scene";
 import { fetchedFont, type FontFetcher } from "../fonts/fetchedFont";
+import { unpackedWoff } from "../fonts/unpackedWoff";
 import { filesOfScenes } from "../fonts/filePieces";
 import { weightOf } from "../fonts/fontFiles";
 import type { ShapingFont } from "./shapingFontkit";
 
 /** Letters of a piece with their places beside its beginning, in thousandths of the size. */
 interface Drawn {
-  readonly text: PDFHexString;
+  readonly text: string;
   readonly x: number;
   readonly y: number;
 }
 
 /** One embedded font file, cut down to the letters that are used. */
 export class PdfFont {
-  private readonly encoded = new Map<string, PDFHexString>();
+  private readonly encoded = new Map<string, string>();
   private readonly placed = new Map<string, readonly Drawn[]>();
   private readonly keys = new WeakMap<PDFPage, PDFName>();
 
@@ -32,9 +33,9 @@ export class PdfFont {
     return key;
   }
 
-  /** Letters one after the other. */
-  encode(text: string): PDFHexString {
-    const known = this.encoded.get(text) ?? this.font.encodeText(text);
+  /** Letters one after the other, as operators take them. */
+  encode(text: string): string {
+    const known = this.encoded.get(text) ?? this.font.encodeText(text).toString();
     this.encoded.set(text, known);
     return known;
   }
@@ -44,12 +45,12 @@ export class PdfFont {
     const known = this.placed.get(text);
     if (known) return known;
     const { positions } = this.shaping.layout(text, { kern: false });
-    const codes = this.encode(text).asString().match(/.{4}/g) ?? [];
+    const codes = this.encode(text).slice(1, -1).match(/.{4}/g) ?? [];
     const scale = 1000 / this.shaping.unitsPerEm;
     let pen = 0;
     const drawn = codes.map((code, at): Drawn => {
       const { xAdvance = 0, xOffset = 0, yOffset = 0 } = positions[at] ?? {};
-      const own = { text: PDFHexString.of(code), x: (pen + xOffset) * scale, y: yOffset * scale };
+      const own = { text: `<${code}>`, x: (pen + xOffset) * scale, y: yOffset * scale };
       pen += xAdvance;
       return own;
     });
@@ -78,7 +79,7 @@ export async function embeddedFonts(
     for (const face of faces) wanted.add(fontKey(file, face));
   }
   const embedded = [...wanted].map(async (key) => {
-    const bytes = new Uint8Array(await fetchFont(`${key}.woff`));
+    const bytes = await unpackedWoff(new Uint8Array(await fetchFont(`${key}.woff`)));
     const font = await document.embedFont(bytes, { subset: true });
     return [key, new PdfFont(font, shapingFontkit.create(bytes))] as const;
   });

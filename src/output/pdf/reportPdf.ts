@@ -1,43 +1,30 @@
-import {
-  concatTransformationMatrix,
-  PDFDocument,
-  PDFName,
-  PDFNumber,
-  PDFOperator,
-  PDFOperatorNames,
-  type PDFPage,
-  popGraphicsState,
-  pushGraphicsState,
-} from "pdf-lib";
+import { PDFDocument, PDFName, PDFNumber } from "pdf-lib";
 import type { ReportPage } from "../pages/layoutPages";
 import type { Part } from "../pages/piece";
 import { StructureTree } from "../pages/structureTree";
 import type { FontFetcher } from "../fonts/fetchedFont";
+import { PageInk } from "./pageInk";
+import { savedPdf } from "./savedPdf";
 import { drawScene } from "./drawScene";
 import { embeddedFonts, type PdfFonts } from "./pdfFonts";
 
 const language = "en";
 const origin = { x: 0, y: 0 } as const;
 
-function begin(part: Part, mark: number | undefined): PDFOperator {
-  const role = part.path.at(-1)?.role;
+function begin({ path }: Part, mark: number | undefined): string {
+  const role = path.at(-1)?.role;
   return role === undefined || mark === undefined
-    ? PDFOperator.of(PDFOperatorNames.BeginMarkedContent, [PDFName.of("Artifact")])
-    : PDFOperator.of(PDFOperatorNames.BeginMarkedContentSequence, [
-        PDFName.of(role),
-        `<</MCID ${mark}>>`,
-      ]);
+    ? "/Artifact BMC"
+    : `/${role} <</MCID ${mark}>> BDC`;
 }
 
-function drawPart(page: PDFPage, height: number, part: Part, fonts: PdfFonts, mark?: number): void {
+function drawPart(ink: PageInk, height: number, part: Part, fonts: PdfFonts, mark?: number): void {
   const { x, y, scale, scene } = part;
-  page.pushOperators(
-    begin(part, mark),
-    pushGraphicsState(),
-    concatTransformationMatrix(scale, 0, 0, scale, x, height - y),
-  );
-  drawScene(page, scene, fonts, origin);
-  page.pushOperators(popGraphicsState(), PDFOperator.of(PDFOperatorNames.EndMarkedContent));
+  ink.draw(begin(part, mark));
+  if (scene.shapes.length > 0) {
+    ink.within(x, height - y, scale, () => drawScene(ink, scene, fonts, origin));
+  }
+  ink.draw("EMC");
 }
 
 /**
@@ -57,16 +44,18 @@ export async function reportPdf(
   const scenes = pages.flatMap(({ parts }) => parts.map(({ scene }) => scene));
   const fonts = await embeddedFonts(document, scenes, fetchFont);
   const tree = new StructureTree(document);
-  pages.forEach(({ width, height, parts }, index) => {
+  const inks = pages.map(({ width, height, parts }, index) => {
     onProgress(index / pages.length);
     const page = document.addPage([width, height]);
+    const ink = new PageInk(page);
     page.node.set(PDFName.of("StructParents"), PDFNumber.of(index));
     page.node.set(PDFName.of("Tabs"), PDFName.of("S"));
     for (const part of parts) {
       const mark = part.path.length > 0 ? tree.mark(index, page.ref, part.path) : undefined;
-      drawPart(page, height, part, fonts, mark);
+      drawPart(ink, height, part, fonts, mark);
     }
+    return ink;
   });
   tree.finish(language);
-  return (await document.save()) as Uint8Array<ArrayBuffer>;
+  return savedPdf(document, inks);
 }

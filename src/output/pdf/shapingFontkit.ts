@@ -75,13 +75,18 @@ function withPlainLayout(font: ShapingFont): void {
   };
 }
 
-/** Fontkit with fonts that every reader takes and no text stops. */
+const opened = new WeakMap<Uint8Array, ShapingFont>();
+
+/** Fontkit with fonts that every reader takes and no text stops; the same bytes are opened once. */
 export const shapingFontkit: Fontkit = {
   ...fontkit,
   create: (bytes) => {
+    const before = opened.get(bytes);
+    if (before) return before;
     const font = fontkit.create(bytes) as unknown as ShapingFont;
     withLongPlaces(font);
     withPlainLayout(font);
+    opened.set(bytes, font);
     return font;
   },
 };

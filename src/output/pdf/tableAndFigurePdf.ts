@@ -1,11 +1,8 @@
-import {
-  concatTransformationMatrix,
-  PDFDocument,
-  popGraphicsState,
-  pushGraphicsState,
-} from "pdf-lib";
+import { PDFDocument } from "pdf-lib";
 import { type Paper, papers } from "../papers";
 import type { FontFetcher } from "../fonts/fetchedFont";
+import { PageInk } from "./pageInk";
+import { savedPdf } from "./savedPdf";
 import { drawScene } from "./drawScene";
 import { embeddedFonts } from "./pdfFonts";
 import type { Sheets } from "./tableSheets";
@@ -23,16 +20,12 @@ export async function tableAndFigurePdf(
   document.setProducer("Fathom Rule");
   const scenes = sheets.flatMap((placed) => placed.map(({ scene }) => scene));
   const fonts = await embeddedFonts(document, scenes, fetchFont);
-  for (const placed of sheets) {
-    const page = document.addPage([width, height]);
+  const inks = sheets.map((placed) => {
+    const ink = new PageInk(document.addPage([width, height]));
     for (const { scene, x, y, scale } of placed) {
-      page.pushOperators(
-        pushGraphicsState(),
-        concatTransformationMatrix(scale, 0, 0, scale, x, height - y),
-      );
-      drawScene(page, scene, fonts, { x: 0, y: 0 });
-      page.pushOperators(popGraphicsState());
+      ink.within(x, height - y, scale, () => drawScene(ink, scene, fonts, { x: 0, y: 0 }));
     }
-  }
-  return (await document.save()) as Uint8Array<ArrayBuffer>;
+    return ink;
+  });
+  return savedPdf(document, inks);
 }
