@@ -46,6 +46,7 @@ module.exports = {
         "<rootDir>/tests/reference/**/*.test.ts",
         "<rootDir>/tests/printed/**/*.test.ts",
         "<rootDir>/tests/teacher/**/*.test.ts",
+        "<rootDir>/tests/corpus/**/*.test.ts",
       ],
     },
     {

@@ -1,6 +1,7 @@
 /** Which font files ship with the application, and which letters each of them is taken for. */
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
+import { familyOf } from "../../src/output/fonts/families";
 
 export const root = join(import.meta.dirname, "../..");
 const modules = join(root, "node_modules");
@@ -44,12 +45,12 @@ const textSubsets = [
   ...["cyrillic", "cyrillic-ext", "vietnamese"],
 ];
 
-function textSources(family: string, stem: string, slant: "normal" | "italic"): FontSource[] {
+function textSources(stem: string, slant: "normal" | "italic"): FontSource[] {
   const declared = declaredBy(`@fontsource-variable/${stem}`);
   return textSubsets
     .filter((subset) => declared[subset])
     .map((subset) => ({
-      ...{ family, slant, name: `${stem}-${subset}-${slant}` },
+      ...{ family: familyOf(stem).family, slant, name: `${stem}-${subset}-${slant}` },
       page: join(
         modules,
         `@fontsource-variable/${stem}/files/${stem}-${subset}-wght-${slant}.woff2`,
@@ -64,7 +65,7 @@ const everyPlane = Array.from({ length: 0x1ffff }, (_, code) => code);
 
 /** Signs that the text fonts lack; in one weight. */
 const mathSource: FontSource = {
-  ...{ family: "STIX Two Math", slant: "normal", name: "stix-two-math" },
+  ...{ family: familyOf("stix-two-math").family, slant: "normal", name: "stix-two-math" },
   page: join(modules, "@fontsource/stix-two-math/files/stix-two-math-latin-400-normal.woff2"),
   single: () =>
     join(modules, "@fontsource/stix-two-math/files/stix-two-math-latin-400-normal.woff"),
@@ -72,12 +73,7 @@ const mathSource: FontSource = {
 };
 
 /** A font for one script, in as many files as its package has for it. */
-function scriptSources(
-  family: string,
-  stem: string,
-  takes: (subset: string) => boolean,
-  letters: RegExp,
-) {
+function scriptSources(stem: string, takes: (subset: string) => boolean, letters: RegExp) {
   return Object.entries(declaredBy(`@fontsource-variable/${stem}`))
     .filter(([subset]) => takes(subset))
     .map(([subset, ranges]): FontSource => {
@@ -87,7 +83,7 @@ function scriptSources(
         letters.test(String.fromCodePoint(code)),
       );
       return {
-        ...{ family, slant: "normal", name, declared },
+        ...{ family: familyOf(stem).family, slant: "normal", name, declared },
         page: join(modules, `@fontsource-variable/${stem}/files/${name}-wght-normal.woff2`),
       };
     });
@@ -98,18 +94,13 @@ const isNumbered = (subset: string) => /^\[\d+\]$/.test(subset);
 /** Every shipped font file in the order in which a letter is looked for, but for the family that it is set in. */
 export function fontSources(): readonly FontSource[] {
   return [
-    ...textSources("Source Sans 3", "source-sans-3", "normal"),
-    ...textSources("STIX Two Text", "stix-two-text", "normal"),
-    ...textSources("STIX Two Text", "stix-two-text", "italic"),
+    ...textSources("source-sans-3", "normal"),
+    ...textSources("stix-two-text", "normal"),
+    ...textSources("stix-two-text", "italic"),
     mathSource,
-    ...scriptSources("Vazirmatn", "vazirmatn", (subset) => subset === "arabic", /[\u0600-\u08ff]/),
-    ...scriptSources(
-      "Noto Sans Hebrew",
-      "noto-sans-hebrew",
-      (subset) => subset === "hebrew",
-      /[\u0590-\u05ff]/,
-    ),
-    ...scriptSources("Noto Sans SC", "noto-sans-sc", isNumbered, /[^\0-\u1fff]/u),
-    ...scriptSources("Noto Sans KR", "noto-sans-kr", isNumbered, /\p{Script=Hangul}/u),
+    ...scriptSources("vazirmatn", (subset) => subset === "arabic", /[\u0600-\u08ff]/),
+    ...scriptSources("noto-sans-hebrew", (subset) => subset === "hebrew", /[\u0590-\u05ff]/),
+    ...scriptSources("noto-sans-sc", isNumbered, /[^\0-\u1fff]/u),
+    ...scriptSources("noto-sans-kr", isNumbered, /\p{Script=Hangul}/u),
   ].filter(({ declared }) => declared.length > 0);
 }

@@ -10,9 +10,9 @@ const longestName = 31;
 function sheetName(name: string, index: number, taken: Set<string>): string {
   const plain = name
     .replace(/[*?:\\/[\]]/g, " ")
-    .replace(/^'|'$/g, "")
-    .trim();
-  const wanted = (plain || `Table ${index + 1}`).slice(0, longestName - 4);
+    .trim()
+    .slice(0, longestName - 4);
+  const wanted = plain.replace(/^['\s]+|['\s]+$/g, "") || `Table ${index + 1}`;
   let free = wanted;
   for (let n = 2; taken.has(free.toLowerCase()); n++) free = `${wanted} ${n}`;
   taken.add(free.toLowerCase());

@@ -1,7 +1,8 @@
+import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { signIn, stage, start } from "./bench";
+import { paste, signIn, stage, start } from "./bench";
 
 async function atPlot(page: Page): Promise<void> {
   await signIn(page);
@@ -176,4 +177,29 @@ test("a second figure, black on white, has no barrier", async ({ page }) => {
     .getByRole("button", { name: "Figure 1" })
     .click();
   await expect(page.locator('[data-role="best-line"]')).not.toHaveAttribute("stroke", "#000000");
+});
+
+test("a table too long for its figure's page goes on more pages, or on one with fewer columns", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  const rows = Array.from({ length: 200 }, (_, i) => `${i + 1}.25\t${2 * i + 1}.5 ± 0.5`);
+  await paste(page, `h / cm\tQ / mL s^-1\n${rows.join("\n")}`);
+  await stage(page, "Plot");
+  await page.getByRole("button", { name: "A4", exact: true }).click();
+  const said = page.getByTestId("too-long");
+  await expect(said).toContainText("200 rows");
+  const take = async (name: string | RegExp) => {
+    const [file] = await Promise.all([
+      page.waitForEvent("download"),
+      said.getByRole("button", { name }).click(),
+    ]);
+    const text = execFileSync("pdftotext", [await file.path(), "-"], { encoding: "utf8" });
+    return { pages: text.split("\f").length - 1, rows: text.match(/\b\d+\.25\b/g)?.length };
+  };
+  expect(await take(/^On \d pages$/)).toEqual({ pages: expect.any(Number), rows: 200 });
+  await page.getByRole("button", { name: "A4", exact: true }).click();
+  await said.getByRole("checkbox", { name: /Q/ }).click();
+  expect(await take("On one page with these columns")).toEqual({ pages: 1, rows: 200 });
 });

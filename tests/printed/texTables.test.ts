@@ -51,3 +51,15 @@ test("a wide table gets smaller, is turned, and at last parted, each part with t
   for (let column = 0; column < 60; column++) expect(parted).toContain(`4.${column}`);
   expect(parted.match(/4\.0 &/g)!.length).toBe(parted.match(/\\begin\{tabular\}/g)!.length);
 });
+
+test("parts of one table share its number and its size of type, and are about as wide", () => {
+  const parted = source(60, 5);
+  const [first, ...others] = parted.split("\\begin{table}").slice(1);
+  expect(first).not.toContain("Further columns.");
+  expect(others.length).toBeGreaterThan(0);
+  for (const other of others) expect(other).toContain("\\scriptsize");
+  const less = parted.match(/\\addtocounter\{table\}\{-1\}\n\\begin\{table\}/g);
+  expect(less).toHaveLength(others.length);
+  const columns = [...parted.matchAll(/\\begin\{tabular\}\{(r+)\}/g)].map(([, all]) => all!.length);
+  expect(Math.max(...columns) - Math.min(...columns)).toBeLessThan(6);
+});

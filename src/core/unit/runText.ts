@@ -30,7 +30,8 @@ const raisedCharacters: Record<string, string> = {
 
 function raised(text: string): string {
   const characters = [...text].map((character) => raisedCharacters[character]);
-  return characters.includes(undefined) ? `^${text}` : characters.join("");
+  if (!characters.includes(undefined)) return characters.join("");
+  return text.includes("/") ? `^(${text})` : `^${text}`;
 }
 
 const loweredDigits = new Map(

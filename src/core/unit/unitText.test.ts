@@ -13,10 +13,17 @@ describe("a unit as it is printed", () => {
     ["s^-1 m", "m\u00a0s⁻¹"],
     ["°C", "°C"],
     ["µs", "µs"],
+    ["m^0.5 s^-1", "m^(1/2)\u00a0s⁻¹"],
+    ["s^-1.5", "s^(−3/2)"],
     ["", ""],
     ["m2 3x!", "m2 3x!"],
   ])("%j is written %j", (typed, written) => {
     expect(plainRunText(writeUnitText(typed))).toBe(written);
+  });
+
+  test("a broken power is read as it is printed", () => {
+    const printed = plainRunText(writeUnitText("kg m^0.5 s^-1.5"));
+    expect(readUnit(printed)).toEqual(readUnit("kg m^0.5 s^-1.5"));
   });
 
   test("equal units cancel", () => {

@@ -69,6 +69,16 @@ export function quotientUnit(
   return joined([...above, ...below.map((f) => ({ symbol: f.symbol, exponent: -f.exponent }))]);
 }
 
+const denominators = [1, 2, 3, 4, 5, 6];
+
+/** A power as it is printed: a whole number, or a fraction, which has no decimal mark. */
+function powerText(power: number): string {
+  const below = denominators.find((one) => Math.abs(power * one - Math.round(power * one)) < 1e-9);
+  const text = below === undefined ? String(power) : String(Math.round(power * below));
+  const over = below === undefined || below === 1 ? "" : `/${below}`;
+  return `${text.replace("-", "−")}${over}`;
+}
+
 /** A unit as it is printed: upright symbols, raised powers, a space between factors, positive powers first. */
 export function writeUnit(factors: readonly UnitFactor[]): RunText {
   const ordered = [
@@ -82,7 +92,7 @@ export function writeUnit(factors: readonly UnitFactor[]): RunText {
     if (last && !last.script) runs[runs.length - 1] = { text: last.text + text };
     else runs.push({ text });
     if (factor.exponent !== 1) {
-      runs.push({ text: String(factor.exponent).replace("-", "−"), script: "super" });
+      runs.push({ text: powerText(factor.exponent), script: "super" });
     }
   });
   return runs;

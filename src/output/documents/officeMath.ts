@@ -27,17 +27,48 @@ function run({ text, italic, sign }: MathText): MathRun {
 }
 
 const isPlain = (node: MathNode | undefined): node is MathText =>
-  node?.kind === "text" && !node.italic && !node.sign && /^\p{L}+$/u.test(node.text);
+  node?.kind === "text" && !node.italic && !node.sign && /^(?:\p{L}+|[\d.,]+)$/u.test(node.text);
 
-/** The parts of a row, letters of one word in one. */
+const isNumber = ({ text }: MathText) => /^[\d.,]+$/.test(text);
+
+const together = (one: MathText, next: MathText): MathText => ({
+  ...one,
+  text: one.text + next.text,
+});
+
+/** The parts of a row: letters of one word, and figures of one number, in one. */
 function joined(nodes: readonly MathNode[]): readonly MathNode[] {
   return nodes.reduce<MathNode[]>((done, node) => {
     const last = done.at(-1);
-    if (isPlain(last) && isPlain(node))
-      done.splice(-1, 1, { ...last, text: last.text + node.text });
-    else done.push(node);
+    const base = node.kind === "scripts" ? node.base : node;
+    if (isPlain(last) && isPlain(base) && isNumber(last) === isNumber(base)) {
+      const whole = together(last, base);
+      done.splice(-1, 1, node.kind === "scripts" ? { ...node, base: whole } : whole);
+    } else done.push(node);
     return done;
   }, []);
+}
+
+const isSign = (node: MathNode | undefined, sign: string) =>
+  node?.kind === "text" && node.text === sign;
+
+/** Round brackets with what they enclose in one, so that a power stands on the whole. */
+function bracketed(nodes: readonly MathNode[]): readonly MathNode[] {
+  const levels: MathNode[][] = [[]];
+  for (const node of nodes) {
+    const base = node.kind === "scripts" ? node.base : node;
+    if (isSign(node, "(")) levels.push([]);
+    else if (isSign(base, ")") && levels.length > 1) {
+      const of: MathNode = { kind: "row", of: levels.pop() ?? [] };
+      const fence: MathNode = { kind: "fence", open: "(", close: ")", of };
+      levels.at(-1)?.push(node.kind === "scripts" ? { ...node, base: fence } : fence);
+    } else levels.at(-1)?.push(node);
+  }
+  return levels.reduce((done, inner) => [
+    ...done,
+    { kind: "text", text: "(", italic: false },
+    ...inner,
+  ]);
 }
 
 const letter = (name: string, value: string) =>
@@ -58,7 +89,7 @@ const isEmpty = (node: MathNode) => node.kind === "row" && node.of.length === 0;
 function components(node: MathNode): Components {
   switch (node.kind) {
     case "row":
-      return joined(node.of).flatMap(components);
+      return joined(bracketed(node.of)).flatMap(components);
     case "text":
       return [run(node)];
     case "space":

@@ -13,9 +13,12 @@ import {
   PageNumber,
   PageOrientation,
   Paragraph,
+  type ParagraphChild,
   TabStopType,
   TextRun,
 } from "docx";
+import { brokenTex } from "@/figure/maths/brokenTex";
+import { layoutMath } from "@/figure/maths/layoutMath";
 import { papers } from "../papers";
 import {
   longestLabel,
@@ -34,6 +37,8 @@ const twipsPerPoint = 20;
 const twips = (points: number) => Math.round(points * twipsPerPoint);
 const pixelsPerPoint = 96 / 72;
 const margin = 66;
+/** Size of a formula, with room to spare for other fonts, in points. */
+const formulaSize = 12.5;
 const numbering = "report-numbers";
 
 /** A picture as vectors, with points for word processors that take none. */
@@ -95,8 +100,16 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): 
   return all.map((child) => ({ child, turned }));
 }
 
+/** A formula that may be broken before its relations where it is wider than the room in points: word processors do not do it alike. */
+function brokenMath(tex: string, room: number): ParagraphChild[] {
+  const fits = (one: string) => layoutMath(one, formulaSize).width <= room;
+  return brokenTex(tex, fits).flatMap((one, line) =>
+    line === 0 ? [math(one)] : [new TextRun({ break: 1 }), math(one)],
+  );
+}
+
 /** Lines of working that stay on one page, with the statement that they lead to. */
-function workingDocx(lines: readonly WorkingLine[], leads: boolean): FileChild[] {
+function workingDocx(lines: readonly WorkingLine[], leads: boolean, room: number): FileChild[] {
   const position = Math.max(2700, longestLabel(lines) * 125);
   return lines.map(
     ({ label: word, of, tex }, line) =>
@@ -109,7 +122,7 @@ function workingDocx(lines: readonly WorkingLine[], leads: boolean): FileChild[]
           new TextRun({ text: `${word} `, color: "4F666E" }),
           ...(of ? [math(of)] : []),
           new TextRun("\t"),
-          math(tex),
+          ...brokenMath(tex, room - position / twipsPerPoint),
         ],
       }),
   );
@@ -177,7 +190,7 @@ function plainDocx(
     case "figure":
       return figureDocx(node, picture, sheet);
     case "working":
-      return workingDocx(node.lines, next?.kind === "statement");
+      return workingDocx(node.lines, next?.kind === "statement", sheet.room);
     case "statement":
       return [new Paragraph({ children: [math(node.tex)], spacing: { before: 120, after: 120 } })];
     case "number-line":

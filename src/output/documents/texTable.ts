@@ -30,7 +30,7 @@ function cellTex({ runs, uncertainty, aside }: ReportCell): string {
 
 const line = (cells: readonly string[]) => `${cells.join(" & ")} \\\\`;
 
-function partTex({ heads, groups }: ReportTable, named: string): string {
+function partTex({ heads, groups }: ReportTable, named: string, sized: string): string {
   const columns = (heads.at(-1) ?? []).length;
   const head = heads.map((one) => line(one.map(headTex)));
   const rows = groups.flatMap(({ name, rows: own }) => [
@@ -40,7 +40,7 @@ function partTex({ heads, groups }: ReportTable, named: string): string {
   const aligned = "r".repeat(columns);
   if (rows.length <= mostRowsTogether) {
     return [
-      `\\begin{table}[htbp]\n\\centering\n${named}`,
+      `\\begin{table}[htbp]\n\\centering\n${named}\n${sized}`,
       `\\begin{tabular}{${aligned}}\n\\toprule`,
       ...[...head, "\\midrule", ...rows, "\\bottomrule"],
       "\\end{tabular}\n\\end{table}",
@@ -73,16 +73,14 @@ export function tableTex(node: TableNode, paper: Paper): string {
     ({ letter, text }) => `{\\footnotesize\\textsuperscript{${letter}} ${texOfText(text)}\\par}`,
   );
   const caption = texOfRuns(node.caption);
-  const made = fitted.parts.map((part, at) => {
-    const named =
-      at === 0
-        ? `\\caption{${caption}}\\label{${labelTex(node.anchor)}}`
-        : `\\caption[]{${caption} Further columns.}\\addtocounter{table}{-1}`;
-    return partTex(part, named);
-  });
-  const whole = [...made, ...notes].join("\n");
   const command = commands[fitted.size] ?? "";
-  const sized =
-    command === "" ? whole : `{${command}\\setlength{\\tabcolsep}{${columnGap / 2}pt}\n${whole}\n}`;
-  return fitted.turned ? `\\begin{landscape}\n${sized}\n\\end{landscape}` : sized;
+  const sized = command === "" ? "" : `${command}\\setlength{\\tabcolsep}{${columnGap / 2}pt}`;
+  const made = fitted.parts.map((part, at) =>
+    at === 0
+      ? partTex(part, `\\caption{${caption}}\\label{${labelTex(node.anchor)}}`, sized)
+      : `\\addtocounter{table}{-1}\n${partTex(part, `\\caption[]{${caption} Further columns.}`, sized)}`,
+  );
+  const whole = [...made, ...notes].join("\n");
+  const grouped = sized === "" ? whole : `{${sized}\n${whole}\n}`;
+  return fitted.turned ? `\\begin{landscape}\n${grouped}\n\\end{landscape}` : grouped;
 }

@@ -1,3 +1,4 @@
+import { brokenTex } from "@/figure/maths/brokenTex";
 import { layoutMath } from "@/figure/maths/layoutMath";
 import { plainMath, readTex } from "@/figure/maths/readTex";
 import type { Scene } from "@/figure/scene";
@@ -133,8 +134,22 @@ function formulaPart(
 const labelWidth = 118;
 const labelSize = 9.5;
 const labelLeading = 11.5;
+const formulaSize = 10.5;
+/** Room between the lines of a formula that is broken. */
+const formulaGap = 5;
 
-/** A line of working: its label, and the formula beside it. */
+/** The lines of a formula beside a label, each with its upper edge. */
+function formulaLines(tex: string, isBold: boolean, room: number, fill: string) {
+  const fits = (one: string) => layoutMath(one, formulaSize, isBold).width <= room;
+  let y = 0;
+  return brokenTex(tex, fits).map((one) => {
+    const line = { ...formulaPart(one, formulaSize, isBold, room, fill), y, tex: one };
+    y += line.scene.height * line.scale + formulaGap;
+    return line;
+  });
+}
+
+/** A line of working: its label, and the formula beside it, broken before its relations where it is long. */
 export function workingPieces(
   { label, of, tex, tone }: WorkingLine,
   id: string,
@@ -142,30 +157,32 @@ export function workingPieces(
   { ink, soft, uncertain }: ReportInks,
 ): Piece[] {
   const fill = tone === "uncertain" ? uncertain : ink;
-  const room = width - labelWidth;
-  const formula = formulaPart(tex, 10.5, tone === "stated", room, fill);
+  const formulas = formulaLines(tex, tone === "stated", width - labelWidth, fill);
   const labelled: Inline[] = [
     { kind: "text", text: of ? `${label} ` : label },
     ...(of ? [{ kind: "formula" as const, tex: of }] : []),
   ];
   const words = setLines(labelled, labelWidth - 8, labelSize);
-  const high = formula.scene.height * formula.scale;
-  const below = (words.length - 1) * labelLeading;
-  const height = Math.max(17, high + 7) + Math.max(0, below - high / 2);
-  const y = (Math.max(17, high + 7) - high) / 2;
-  const base = y + formula.ascent * formula.scale;
+  const [first] = formulas;
+  const high = (first?.scene.height ?? 0) * (first?.scale ?? 1);
+  const room = Math.max(17, high + 7);
+  const last = formulas.at(-1);
+  const more = last ? last.y + last.scene.height * last.scale - high : 0;
+  const below = Math.max(more, (words.length - 1) * labelLeading - high / 2, 0);
+  const top = (room - high) / 2;
+  const base = top + (first?.ascent ?? 0) * (first?.scale ?? 1);
   const row: Tag = { role: "P", id };
   const parts: Part[] = [
     ...words.flatMap((line, number) => {
       const at = { x: 0, y: base - line.ascent + number * labelLeading };
       return lineParts(line, at, soft, [row], number);
     }),
-    {
-      path: [row, { role: "Formula", id: `${id}/formula`, alt: plainMath(readTex(tex)) }],
-      ...{ x: labelWidth, y, scale: formula.scale, scene: formula.scene },
-    },
+    ...formulas.map(({ scene, scale, y, tex: one }, number): Part => ({
+      path: [row, { role: "Formula", id: `${id}/formula${number}`, alt: plainMath(readTex(one)) }],
+      ...{ x: labelWidth, y: top + y, scale, scene },
+    })),
   ];
-  return [{ height, before: 0, parts }];
+  return [{ height: room + below, before: 0, parts }];
 }
 
 /** The statement of a result, large. */

@@ -161,7 +161,7 @@ export function onOneSheet(figure: Scene, table: TableToSet, paper: Paper): Shee
   return undefined;
 }
 
-/** The table on as many sheets as it needs, its headings on each, and the figure behind it. */
+/** The table on as many sheets as it needs, its headings on each, and the figure behind it, beneath it where there is room. */
 export function onSheets(figure: Scene, table: TableToSet, paper: Paper): Sheets {
   const { width, height } = innerOf(paper);
   const settings = sizes.map((size) => settingOf(table, size));
@@ -177,5 +177,9 @@ export function onSheets(figure: Scene, table: TableToSet, paper: Paper): Sheets
     const scene = tableScene({ caption, head, rows: own }, setting, blocks, width);
     return [{ scene, scale, x: margin, y: margin }];
   });
-  return [...pages, [placedFigure(figure, width, 0, height)]];
+  const last = pages.at(-1)?.[0];
+  const top = last ? last.scene.height * scale + gaps.figure : 0;
+  const beneath = last && height - top >= Math.min(height * mostFigure, figure.height);
+  if (!beneath) return [...pages, [placedFigure(figure, width, 0, height)]];
+  return [...pages.slice(0, -1), [last, placedFigure(figure, width, top, height - top)]];
 }

@@ -91,6 +91,17 @@ function partsOf(widths: readonly number[], room: number): number[][] {
   return parts;
 }
 
+/** Parts that fit and are about as wide as each other. */
+function evenParts(widths: readonly number[], room: number): number[][] {
+  let best = partsOf(widths, room);
+  for (let share = 0.95; share > 0.1; share -= 0.05) {
+    const parts = partsOf(widths, room * share);
+    if (parts.length > best.length) break;
+    best = parts;
+  }
+  return best;
+}
+
 /**
  * A table as it fits: smaller, on a turned page, at last in parts; numbers are never broken and never too small to read.
  * @param widths of its columns at the size 1.
@@ -108,6 +119,6 @@ export function fittedTable(
     if (size !== undefined) return { turned, size, parts: [table] };
   }
   const size = room.sizes.at(-1) ?? 8;
-  const parts = partsOf(at(size), room.turned).map((places) => columnsOf(table, places));
+  const parts = evenParts(at(size), room.turned).map((places) => columnsOf(table, places));
   return { turned: true, size, parts };
 }

@@ -2,6 +2,8 @@ import { dashOfCurve } from "@/figure/marks/curves";
 import { strokeOf } from "@/figure/marks/lines";
 import { colourOf, inksOf } from "@/figure/palette";
 import type { CurveSpecification, FigureSpecification } from "@/figure/specification";
+import type { Frame } from "@/figure/layout/frame";
+import { isNear } from "./near";
 import { dashTex } from "./outlineTex";
 import { colourName, plainNumber } from "./texText";
 
@@ -21,11 +23,17 @@ export function curveLook(
 }
 
 /** A fitted curve as the points that it is drawn through, with the edges between which further readings are expected. */
-function curveTex(curve: CurveSpecification, index: number, figure: FigureSpecification): string[] {
+function curveTex(
+  curve: CurveSpecification,
+  index: number,
+  figure: FigureSpecification,
+  frame: Frame,
+): string[] {
   const { x, y, prediction } = curve;
   const through = (look: string, off: (i: number) => number) => {
     const places = Array.from({ length: x.length }, (_, i) => i)
       .filter((i) => i % every === 0 && Number.isFinite(y[i]))
+      .filter((i) => isNear(frame, x[i] as number, (y[i] as number) + off(i)))
       .map((i) => `(${plainNumber(x[i] as number)},${plainNumber((y[i] as number) + off(i))})`);
     return `\\addplot[${look}, no marks, forget plot] coordinates {${places.join(" ")}};`;
   };
@@ -37,6 +45,6 @@ function curveTex(curve: CurveSpecification, index: number, figure: FigureSpecif
 }
 
 /** The fitted curves of a figure. */
-export function curvesTex(figure: FigureSpecification): string[] {
-  return (figure.curves ?? []).flatMap((curve, index) => curveTex(curve, index, figure));
+export function curvesTex(figure: FigureSpecification, frame: Frame): string[] {
+  return (figure.curves ?? []).flatMap((curve, index) => curveTex(curve, index, figure, frame));
 }

@@ -55,7 +55,7 @@ export function figurePicture(figure: FigureSpecification): string {
   const lines = [
     `\\begin{axis}[${all.join(",\n  ")}]`,
     ...backgroundTex(figure, frame),
-    ...curvesTex(figure),
+    ...curvesTex(figure, frame),
     ...seriesTex(figure, frame),
     ...written,
     "\\end{axis}",

@@ -8,8 +8,16 @@ test("commands of TeX are written as the signs that were typed", () => {
   );
 });
 
+test("signs that TeX draws as one stay two", () => {
+  expect(texOfText("<<a>> ``b'' ,, ?`")).toBe(
+    "<\\kern0pt <a>\\kern0pt > `\\kern0pt `b'\\kern0pt ' ,\\kern0pt , ?\\kern0pt `",
+  );
+});
+
 test("accents go onto their letters, in words and in formulas", () => {
-  expect(texOfText("x\u0304 ế ḍ ά é")).toBe("\\={x} \\'{\\^{e}} \\d{d} $\\acute{\\alpha}$ é");
+  expect(texOfText("x\u0304 ế ḍ ά ό é")).toBe(
+    "\\={x} \\'{\\^{e}} \\d{d} $\\acute{\\alpha}$ $\\acute{o}$ é",
+  );
   expect(formulaTex("x\u0304 = Ω x²")).toBe("\\bar{x} = \\Omega  x{}^2 ");
 });
 

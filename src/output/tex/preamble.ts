@@ -21,7 +21,8 @@ function fontTex(file: string, place: number): string {
 
 /**
  * What every source begins with: letters by their encodings for pdfLaTeX, and for LuaLaTeX the fonts beside the source that
- * hold what those lack. Letters that pdfLaTeX has no font for are shown by their numbers.
+ * hold what those lack. Letters that pdfLaTeX has no font for are shown by their numbers. Where Latin Modern and cmap are
+ * there, its letters are outlines that can be searched and copied.
  */
 export function lettersPreamble(source: string): string {
   const files = furtherFiles(source);
@@ -33,9 +34,11 @@ export function lettersPreamble(source: string): string {
     "\\usepackage{iftex}",
     "\\ifPDFTeX",
     "  \\usepackage[utf8]{inputenc}",
+    "  \\IfFileExists{cmap.sty}{\\usepackage{cmap}}{}",
     cyrillic
       ? "  \\IfFileExists{t2aenc.def}{\\usepackage[T2A,T1]{fontenc}}{\\usepackage[T1]{fontenc}}"
       : "  \\usepackage[T1]{fontenc}",
+    "  \\IfFileExists{lmodern.sty}{\\usepackage{lmodern}}{}",
     "  \\DeclareRobustCommand{\\further}[4]{\\ifx\\relax#2\\relax#4\\else\\ifcsname T@#2\\endcsname{\\fontencoding{#2}\\selectfont#3}\\else#4\\fi\\fi}",
     "  \\DeclareRobustCommand{\\goesleft}[1]{#1}\\DeclareRobustCommand{\\goesright}[1]{#1}\\newcommand{\\fromright}{}",
     "\\else",

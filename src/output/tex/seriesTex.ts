@@ -11,6 +11,7 @@ import type {
   SeriesSpecification,
 } from "@/figure/specification";
 import { dashTex, outlineTex } from "./outlineTex";
+import { isNear, shortened } from "./near";
 import { colourName, plainNumber } from "./texText";
 import { thinned } from "./thinned";
 
@@ -23,14 +24,30 @@ const marks = [
 
 type Figure = Pick<FigureSpecification, "look">;
 
+interface Stretch {
+  readonly from: number;
+  readonly to: number;
+}
+
 /** The whole paper from left to right, on a straight axis or a curved one. */
-function domainTex(
-  { xScale, yScale }: Frame,
-  reach: { from: number; to: number } = xScale,
-): string {
+function domainTex({ xScale, yScale }: Frame, { from, to }: Stretch): string {
   const bent = xScale.kind === "log" || yScale.kind === "log";
-  const [from, to] = [Math.max(xScale.from, reach.from), Math.min(xScale.to, reach.to)];
   return `domain=${plainNumber(from)}:${plainNumber(to)}, samples=${bent ? 80 : 2}`;
+}
+
+/** Where a line runs within the paper or near it: TeX has no room for numbers that are far outside. */
+function stretchOf(
+  { slope, intercept, reach }: LineSpecification,
+  { xScale, yScale }: Frame,
+): Stretch | undefined {
+  const within = reach ?? xScale;
+  const tall = yScale.kind === "log" ? 0 : yScale.to - yScale.from;
+  const at = (y: number) => (y - intercept) / slope;
+  const [low, high] = [at(yScale.from - tall), at(yScale.to + tall)].sort((a, b) => a - b);
+  const bounded = slope !== 0 && low !== undefined && high !== undefined;
+  const from = Math.max(xScale.from, within.from, bounded ? low : -Infinity);
+  const to = Math.min(xScale.to, within.to, bounded ? high : Infinity);
+  return from < to ? { from, to } : undefined;
 }
 
 function lineTex(
@@ -38,15 +55,17 @@ function lineTex(
   series: SeriesSpecification,
   figure: Figure,
   frame: Frame,
-) {
-  const { slope, intercept, role, reach } = line;
+): string[] {
+  const { slope, intercept, role } = line;
+  const stretch = stretchOf(line, frame);
+  if (!stretch) return [];
   const look = [
     colourName(inkOf(line, series, figure.look)),
     `line width=${plainNumber(strokeOf(figure.look) * weights[role])}bp`,
     ...dashTex(dashes[role]),
-    ...[domainTex(frame, reach), "no marks", "forget plot"],
+    ...[domainTex(frame, stretch), "no marks", "forget plot"],
   ].join(", ");
-  return `\\addplot[${look}] {${plainNumber(slope)}*x + (${plainNumber(intercept)})};`;
+  return [`\\addplot[${look}] {${plainNumber(slope)}*x + (${plainNumber(intercept)})};`];
 }
 
 /** Both edges of the band in which further readings are expected. */
@@ -116,13 +135,20 @@ function pointsTex(
   frame: Frame,
 ): string[] {
   const { x, y, xBars, yBars, aside } = series.points;
-  const rows = Array.from({ length: x.length }, (_, i) =>
-    [x[i], xBars.down[i], xBars.up[i], y[i], yBars.down[i], yBars.up[i]]
-      .map((value) => plainNumber(value as number))
-      .join(" "),
-  );
+  const { xScale, yScale } = frame;
+  const rows = Array.from({ length: x.length }, (_, i) => {
+    const [across, up] = [x[i] as number, y[i] as number];
+    if (!isNear(frame, across, up)) return [];
+    const wide = [xBars.down, xBars.up].map((bars) => shortened(bars[i] as number, xScale));
+    const tall = [yBars.down, yBars.up].map((bars) => shortened(bars[i] as number, yScale));
+    return [[across, ...wide, up, ...tall].map(plainNumber).join(" ")];
+  }).flat();
   const columns = "x=x, y=y, x error minus=xm, x error plus=xp, y error minus=ym, y error plus=yp";
-  const left = aside.x.map((value, i) => `(${plainNumber(value)},${plainNumber(aside.y[i]!)})`);
+  const left = Array.from(aside.x).flatMap((value, i) =>
+    isNear(frame, value, aside.y[i]!)
+      ? [`(${plainNumber(value)},${plainNumber(aside.y[i]!)})`]
+      : [],
+  );
   const marker = (kind: "filled" | "hollow") => markerTex(series, figure, frame, kind);
   return [
     `\\addplot[forget plot, ${marker("filled")}${barsTex(figure, series, frame)}] table[${columns}] {`,
@@ -147,7 +173,7 @@ export function seriesTex(whole: FigureSpecification, frame: Frame): string[] {
       ...series.bands
         .filter(({ kind }) => kind === "prediction")
         .flatMap((band) => predictionTex(band, figure, frame)),
-      ...series.lines.map((line) => lineTex(line, series, figure, frame)),
+      ...series.lines.flatMap((line) => lineTex(line, series, figure, frame)),
     ]),
     ...outlines.flatMap((shape) => (shape.kind === "path" ? outlineTex(shape, frame) : [])),
     ...figure.series.flatMap((series) => pointsTex(figure, series, frame)),

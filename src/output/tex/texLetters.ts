@@ -25,6 +25,7 @@ const signs: Readonly<Record<string, string>> = {
   Ω: "\\Omega", Υ: "\\Upsilon", Α: "\\mathrm{A}", Β: "\\mathrm{B}", Ε: "\\mathrm{E}", Ζ: "\\mathrm{Z}", Η: "\\mathrm{H}", Ι: "\\mathrm{I}",
   Κ: "\\mathrm{K}", Μ: "\\mathrm{M}", Ν: "\\mathrm{N}", Ο: "\\mathrm{O}", Ρ: "\\mathrm{P}", Τ: "\\mathrm{T}", Χ: "\\mathrm{X}",
   "²": "^2", "³": "^3", "¹": "^1", "⁻": "^-", "⁺": "^+", "ⁿ": "^n", "ⁱ": "^i", "₋": "_-", "₊": "_+",
+  "ₐ": "_a", "ₑ": "_e", "ₒ": "_o", "ₓ": "_x", "ₕ": "_h", "ₖ": "_k", "ₗ": "_l", "ₘ": "_m", "ₙ": "_n", "ₚ": "_p", "ₛ": "_s", "ₜ": "_t", "ᵢ": "_i", "ⱼ": "_j",
 }; // prettier-ignore
 
 const raised = "⁰¹²³⁴⁵⁶⁷⁸⁹";
@@ -67,7 +68,7 @@ function accented(letter: string): string | undefined {
   }
   if (own.length > 1) return undefined;
   const sign = signs[base];
-  return sign?.startsWith("\\") ? `$\\${accent[1]}{${sign}}$` : undefined;
+  return sign && /^(?:\\|o$)/.test(sign) ? `$\\${accent[1]}{${sign}}$` : undefined;
 }
 
 /** Letters that a preamble of ours brings a font for, with what stands for each where there is none. */
@@ -91,6 +92,9 @@ function knownTex(letter: string): string | undefined {
   return plain.test(letter) ? letter : accented(letter);
 }
 
+/** Signs that TeX would draw as one with the next: they are parted. */
+const drawnAsOne = /([-<>,`'])(?=\1)|[?!](?=`)/g;
+
 /** Plain text with what TeX would take for a command, or does not know as a letter, written out. */
 export function lettersTex(text: string): string {
   let written = "";
@@ -108,7 +112,7 @@ export function lettersTex(text: string): string {
     }
   }
   bring();
-  return written.replace(/-(?=-)/g, "-\\kern0pt ");
+  return written.replace(drawnAsOne, "$&\\kern0pt ");
 }
 
 /** A formula with letters that TeX takes there only by name, or as words. */
