@@ -1,4 +1,5 @@
 import { withGreekLetters } from "@/core/unit/symbolText";
+import { nameOfUncertainty, symbolOfUncertainty } from "@/investigation/model/uncertaintyColumns";
 import type { Heading } from "./heading";
 
 /** The symbol that a heading says it is the ± of: "ΔL", "u(L)", "σ_L"; "" where it is the ± of the column before. */
@@ -15,10 +16,11 @@ export function uncertaintyNames(
   owner: Heading | undefined,
 ): { readonly name: string; readonly symbol: string } {
   if (!owner || owner.symbol === "") return heading;
-  const plain = /^(?:±|\+\/?-)$/.test(heading.name.trim());
+  const said = heading.name.trim();
+  const plain = /^(?:±|\+\/?-)/.test(said) || said === "";
   return {
-    name: plain ? `± of ${owner.symbol}` : heading.name,
-    symbol: plain ? `Δ${owner.symbol}` : heading.symbol,
+    name: plain ? nameOfUncertainty(owner) : heading.name,
+    symbol: heading.symbol || symbolOfUncertainty(owner.symbol),
   };
 }
 

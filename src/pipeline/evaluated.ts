@@ -38,6 +38,8 @@ export interface EvaluatedQuantity {
   /** What the instrument leaves open, in the quantity's unit; absent while a number of it is missing or unreadable. */
   readonly instrument?: InstrumentPart;
   readonly column?: UncertaintyColumn;
+  /** The quantity whose ± it holds, by its id: such a one is not plotted by itself. */
+  readonly sizeOf?: string;
   readonly spread: SpreadRule;
   readonly combination: CombinationRule;
   /** Why the typed ± or the formula can't be used. */

@@ -5,6 +5,7 @@ import { readUnit } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
+import { ownersOfUncertainty } from "@/investigation/model/uncertaintyColumns";
 import type { Quantity } from "@/investigation/model/quantity";
 import { memoised } from "./memoised";
 import { readUncertainty } from "./quantityUncertainty";
@@ -55,6 +56,7 @@ function evaluateQuantity(
 
 interface Known {
   readonly column: Quantity | undefined;
+  readonly sizeOf: string | undefined;
   readonly rules: HouseRules;
   readonly evaluated: EvaluatedQuantity;
 }
@@ -65,23 +67,26 @@ function evaluatedOnce(
   id: string,
   quantity: Quantity,
   column: Quantity | undefined,
+  sizeOf: string | undefined,
   rules: HouseRules,
 ): EvaluatedQuantity {
   const before = known.get(quantity);
-  if (before?.evaluated.id === id && before.column === column && before.rules === rules) {
-    return before.evaluated;
-  }
-  const evaluated = evaluateQuantity(id, quantity, column, rules);
-  if (Object.isFrozen(quantity)) known.set(quantity, { column, rules, evaluated });
+  const same = before?.column === column && before?.sizeOf === sizeOf && before?.rules === rules;
+  if (before?.evaluated.id === id && same) return before.evaluated;
+  const plain = evaluateQuantity(id, quantity, column, rules);
+  const evaluated = sizeOf === undefined ? plain : { ...plain, sizeOf };
+  if (Object.isFrozen(quantity)) known.set(quantity, { column, sizeOf, rules, evaluated });
   return evaluated;
 }
 
 /** Every quantity in its order, with its ± read. One that did not change is the same object as before. */
 export const evaluateQuantities = memoised(
-  (quantities: Investigation["quantities"], rules: HouseRules): readonly EvaluatedQuantity[] =>
-    inOrder(quantities).map(([id, quantity]) => {
+  (quantities: Investigation["quantities"], rules: HouseRules): readonly EvaluatedQuantity[] => {
+    const owners = ownersOfUncertainty(quantities);
+    return inOrder(quantities).map(([id, quantity]) => {
       const { uncertainty } = quantity;
       const column = uncertainty.kind === "column" ? quantities[uncertainty.column] : undefined;
-      return evaluatedOnce(id, quantity, column, rules);
-    }),
+      return evaluatedOnce(id, quantity, column, owners.get(id), rules);
+    });
+  },
 );

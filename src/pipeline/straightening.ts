@@ -70,8 +70,9 @@ export function boarded(
   if (!table) return undefined;
   const find = (id: string | null | undefined) => table.quantities.find((one) => one.id === id);
   const based = (one: EvaluatedQuantity | undefined) => one && baseOf(one, table);
-  const x = find(board.x) ?? based(find(figure?.x)) ?? table.quantities[0];
-  const y = find(board.y) ?? based(find(figure?.y)) ?? table.quantities.find((one) => one !== x);
+  const own = table.quantities.filter(({ sizeOf }) => sizeOf === undefined);
+  const x = find(board.x) ?? based(find(figure?.x)) ?? own[0];
+  const y = find(board.y) ?? based(find(figure?.y)) ?? own.find((one) => one !== x);
   return x && y && x !== y ? { table, x, y } : undefined;
 }
 

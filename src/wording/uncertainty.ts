@@ -144,3 +144,9 @@ export function scatterSentence(found: Measured, evaluated: EvaluatedQuantity): 
     `instrument ${size(meanBar(instrument))}; ${joining[evaluated.combination]}: ±\u00a0${size(meanBar(bars))}.`
   );
 }
+
+/** The ± of a column behind each reading, and back. */
+export const foldingWords = {
+  fold: "Put the ± behind each reading",
+  unfold: "Take the ± into a column of its own",
+} as const;

@@ -20,7 +20,7 @@ import { tablesXlsx } from "@/output/tableXlsx";
 import { evaluateTables } from "@/pipeline/table";
 import { shippedFont } from "../fixtures/shippedFont";
 import type { HardInvestigation } from "./investigations";
-import type { Reading } from "./held";
+import { heldBy, type Reading } from "./held";
 import { isThere, type Program, run, wordsOfDocument, wordsOfPdf } from "./programs";
 
 /** An investigation with its report and a folder for its files. */
@@ -77,11 +77,15 @@ async function docx(given: Case): Promise<Reading> {
   return { text: wordsOfDocument(await docxOf(given), "docx", given.folder), said: [] };
 }
 
+/** Little pictures come from the fonts of the machine that prints; everything else from ours or its own. */
 async function docxPrinted(given: Case): Promise<Reading> {
   const file = await docxOf(given);
   const profile = `-env:UserInstallation=file://${given.folder}/office`;
   run("soffice", [profile, "--headless", "--convert-to", "pdf:writer_pdf_Export", file, "--outdir", "printed"], given.folder); // prettier-ignore
-  return { text: wordsOfPdf("printed/report.pdf", given.folder), said: [] };
+  const pictured = heldBy(given.report).words.filter((word) =>
+    /\p{Extended_Pictographic}/u.test(word),
+  );
+  return { text: wordsOfPdf("printed/report.pdf", given.folder), said: pictured };
 }
 
 async function html(given: Case): Promise<Reading> {

@@ -12,7 +12,7 @@ export const bare = (text: string): string =>
     .replaceAll("˜", "~")
     .replaceAll("∆", "Δ")
     .replaceAll("h̄", "ħ")
-    .replace(/[\s\p{Cf}\p{Cc}\ufe0f]/gu, "")
+    .replace(/[\s\p{Cf}\p{Cc}\p{Emoji_Modifier}\ufe0f]/gu, "")
     .replace(/[‐‑–—−]/g, "-")
     .replace(/[‘’‚‛`´ʼ]/g, "'")
     .replace(/[“”„]/g, '"');

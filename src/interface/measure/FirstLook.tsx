@@ -16,7 +16,7 @@ function usePair() {
   const quantities = useGridPart(({ table }) => table.quantities);
   const figure = useFigure()?.figure;
   const [chosen, setChosen] = useState<{ x?: string; y?: string }>({});
-  const ids = quantities.map(({ id }) => id);
+  const ids = quantities.filter(({ sizeOf }) => sizeOf === undefined).map(({ id }) => id);
   const here = (id: string | null | undefined) => (id && ids.includes(id) ? id : undefined);
   const plotted = here(figure?.x) && here(figure?.y) ? figure : undefined;
   const x = here(chosen.x) ?? plotted?.x ?? ids[0] ?? null;
@@ -40,7 +40,8 @@ export function FirstLook() {
   const { x, y, quantities, choose } = usePair();
   const figure = usePairSpecification(x, y);
   const { taking, aside } = figure ? pointCount(figure) : { taking: 0, aside: 0 };
-  const options = quantities.map(({ id, quantity }) => ({
+  const own = quantities.filter(({ sizeOf }) => sizeOf === undefined);
+  const options = own.map(({ id, quantity }) => ({
     value: id,
     label: <QuantityLabel quantity={quantity} />,
   }));
@@ -64,7 +65,7 @@ export function FirstLook() {
       ) : (
         <p className="text-soft">The first points appear here as soon as a row has two readings.</p>
       )}
-      {quantities.length > 2 && (
+      {own.length > 2 && (
         <div className="mt-2 grid grid-cols-2 gap-3">
           <Choice
             label="Up"

@@ -75,7 +75,7 @@ export function GridCell(props: CellProps) {
       onMouseEnter={(event) => {
         if (event.buttons === 1) controller.goTo({ row: index, column }, true);
       }}
-      className={`border-hairline relative flex items-center justify-end border-b px-2.5 ${ground}`}
+      className={`border-hairline relative flex items-center justify-end border-b px-2.5 ${quantity.sizeOf === undefined ? "" : "text-magenta"} ${ground}`}
     >
       {problem && (
         <span aria-hidden className="text-magenta absolute left-1 z-1">

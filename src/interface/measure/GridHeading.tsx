@@ -32,13 +32,10 @@ function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
       </span>
     );
   }
-  const owner = all.find(
-    ({ quantity }) =>
-      quantity.uncertainty.kind === "column" && quantity.uncertainty.column === evaluated.id,
-  );
+  const owner = all.find(({ id }) => id === evaluated.sizeOf);
   if (owner) {
     return (
-      <span className="text-soft max-w-full truncate text-xs">
+      <span className="max-w-full truncate text-xs">
         the ± of <SymbolWithUnit quantity={{ symbol: owner.quantity.symbol, unit: "" }} />
       </span>
     );
@@ -78,7 +75,7 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
         controller.goTo({ row: controller.grid.getState().active.row, column: group.column })
       }
       style={{ gridColumn: `span ${span}`, transform: shift }}
-      className={`flex min-w-0 cursor-pointer touch-none flex-col items-end justify-end px-2.5 pt-1.5 text-right leading-snug font-semibold ${inHand ? "bg-wash" : "bg-page"} ${drag.isDragging ? "z-20 opacity-80 shadow-md" : ""} ${drop.isOver && !drag.isDragging ? "border-petrol border-l-2" : ""}`}
+      className={`flex min-w-0 cursor-pointer touch-none flex-col items-end justify-end px-2.5 pt-1.5 text-right leading-snug font-semibold ${evaluated.sizeOf === undefined ? "" : "text-magenta"} ${inHand ? "bg-wash" : "bg-page"} ${drag.isDragging ? "z-20 opacity-80 shadow-md" : ""} ${drop.isOver && !drag.isDragging ? "border-petrol border-l-2" : ""}`}
     >
       <span className="line-clamp-2 max-w-full break-words">{evaluated.quantity.name}</span>
       <span className="max-w-full truncate">

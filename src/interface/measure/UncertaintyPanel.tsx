@@ -1,10 +1,13 @@
 "use client";
 
+import { nanoid } from "nanoid";
 import { toSignificantFigures } from "@/core/number/statement";
 import { instrumentBars, meanBar } from "@/core/uncertainty/instrumentPart";
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
+import { foldUncertainty } from "@/investigation/acts/foldUncertainty";
 import { setUncertainty } from "@/investigation/acts/setUncertainty";
+import { unfoldUncertainty } from "@/investigation/acts/unfoldUncertainty";
 import {
   changedUncertainty,
   typedField,
@@ -12,9 +15,16 @@ import {
   uncertaintyFields,
   type UncertaintyKind,
 } from "@/investigation/model/uncertainty";
+import { canFold, canUnfold } from "@/pipeline/foldedUncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
-import { uncertaintyChoices, uncertaintyLabels, uncertaintySentence } from "@/wording/uncertainty";
+import {
+  foldingWords,
+  uncertaintyChoices,
+  uncertaintyLabels,
+  uncertaintySentence,
+} from "@/wording/uncertainty";
+import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { RunTextView } from "../parts/RunTextView";
@@ -90,6 +100,28 @@ function ColumnField({ evaluated, onType }: Omit<FieldProps, "field">) {
   );
 }
 
+/** The ± from its column behind each reading, or from there into a column. */
+function Folding({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const rows = useGridPart(({ table }) => table.rows);
+  const { act } = useActs();
+  const { id } = evaluated;
+  const fold = canFold(evaluated, rows);
+  if (!fold && !canUnfold(evaluated, rows)) return null;
+  return (
+    <div className="col-span-2">
+      <Button
+        onClick={() =>
+          fold
+            ? act(foldUncertainty, { quantity: id })
+            : act(unfoldUncertainty, { quantity: id, id: nanoid(10) })
+        }
+      >
+        {fold ? foldingWords.fold : foldingWords.unfold}
+      </Button>
+    </div>
+  );
+}
+
 /** How sure each reading of a quantity is: which kind of ±, its numbers, and what they mean. */
 export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { id, quantity } = evaluated;
@@ -119,6 +151,7 @@ export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }
         ),
       )}
       <Explanation evaluated={evaluated} />
+      <Folding evaluated={evaluated} />
     </>
   );
 }

@@ -24,7 +24,8 @@ function Further({ id: figure, also, fit }: FurtherProps) {
   const { act } = useActs();
   const { unit } = fit.y.quantity;
   const others = fit.table.quantities.filter(
-    ({ id, quantity }) => id !== fit.y.id && id !== fit.x.id && quantity.unit === unit,
+    ({ id, quantity, sizeOf }) =>
+      id !== fit.y.id && id !== fit.x.id && quantity.unit === unit && sizeOf === undefined,
   );
   if (others.length === 0) return null;
   return (

@@ -2,6 +2,7 @@ import type { Series } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
 import type { Quantity } from "../model/quantity";
 import type { Row } from "../model/row";
+import { ownersOfUncertainty } from "../model/uncertaintyColumns";
 import { act } from "./act";
 
 /** A table from a file, under fresh ids; its things are in their order. */
@@ -47,7 +48,8 @@ export const bringInTable = act<{ table: IncomingTable; instead?: string }>(
       draft.rows,
       table.rows.map(({ id, row }) => ({ id, item: row })),
     );
-    const [x, y] = table.quantities;
+    const owners = ownersOfUncertainty(draft.quantities);
+    const [x, y] = table.quantities.filter(({ id }) => !owners.has(id));
     for (const figure of Object.values(draft.figures)) {
       if (figure.x !== null && !draft.quantities[figure.x]) figure.x = x?.id ?? null;
       if (figure.y !== null && !draft.quantities[figure.y]) figure.y = y?.id ?? null;

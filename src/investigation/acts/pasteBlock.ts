@@ -3,6 +3,7 @@ import type { Investigation } from "../model/investigation";
 import { orderAtEnd, ordersAtEnd } from "../model/order";
 import { plainQuantity } from "../model/quantity";
 import type { Row } from "../model/row";
+import { clearAxesOfUncertainty } from "../model/uncertaintyColumns";
 import { act } from "./act";
 import { writeReadings } from "./typeReadings";
 
@@ -85,6 +86,9 @@ export const pasteBlock = act<
       if (described) Object.assign(described, { name, symbol, unit });
       const owner = uncertaintyOf === undefined ? undefined : draft.quantities[uncertaintyOf];
       if (owner) owner.uncertainty = { kind: "column", column: quantity };
+    }
+    if (args.headings.some(({ uncertaintyOf }) => uncertaintyOf !== undefined)) {
+      clearAxesOfUncertainty(draft);
     }
     writeRows(draft, args);
   },

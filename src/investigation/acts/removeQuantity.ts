@@ -24,17 +24,19 @@ function withoutQuantity<Value>(record: Record<string, Value> | undefined, quant
   for (const key in record) if (cellPlace(key).quantity === quantity) delete record[key];
 }
 
+/** Takes a quantity with its readings out of the document; axes that showed it become empty. */
+export function takeQuantityAway(draft: Investigation, quantity: string): void {
+  const table = draft.quantities[quantity]?.table;
+  forgetQuantity(draft, quantity);
+  for (const row of Object.values(draft.rows)) {
+    if (row.table !== table) continue;
+    withoutQuantity(row.readings, quantity);
+    withoutQuantity(row.further, quantity);
+    withoutQuantity(row.setAside, quantity);
+  }
+}
+
 /** Removes a quantity with its readings; axes that showed it become empty. */
-export const removeQuantity = act<{ quantity: string }>(
-  "remove-quantity",
-  (draft, { quantity }) => {
-    const table = draft.quantities[quantity]?.table;
-    forgetQuantity(draft, quantity);
-    for (const row of Object.values(draft.rows)) {
-      if (row.table !== table) continue;
-      withoutQuantity(row.readings, quantity);
-      withoutQuantity(row.further, quantity);
-      withoutQuantity(row.setAside, quantity);
-    }
-  },
+export const removeQuantity = act<{ quantity: string }>("remove-quantity", (draft, { quantity }) =>
+  takeQuantityAway(draft, quantity),
 );

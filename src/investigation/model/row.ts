@@ -36,3 +36,8 @@ export function isFurtherRepeat(key: string): boolean {
 export function reasonSetAside(row: Row, cell: string): string | undefined {
   return row.setAside?.[cell] ?? row.setAside?.[wholeRow];
 }
+
+/** The keys of the cells of a quantity in which something stands. */
+export function cellsOfQuantity({ readings }: Pick<Row, "readings">, quantity: string): string[] {
+  return Object.keys(readings).filter((cell) => cellPlace(cell).quantity === quantity);
+}

@@ -44,11 +44,7 @@ const checks: readonly Check[] = [
 /** A column that holds the ± of another need not be wide, long or sure itself. */
 const checksOfUncertainty: readonly Check[] = [unreadable, missingUnit];
 
-function isUncertaintyColumn({ id }: EvaluatedQuantity, { quantities }: EvaluatedTable): boolean {
-  return quantities.some(
-    ({ quantity: { uncertainty } }) => uncertainty.kind === "column" && uncertainty.column === id,
-  );
-}
+const isUncertaintyColumn = ({ sizeOf }: EvaluatedQuantity) => sizeOf !== undefined;
 
 interface Known {
   readonly table: EvaluatedTable;
@@ -108,7 +104,7 @@ function* checkRead(
   table: EvaluatedTable,
   rules: HouseRules,
 ): Generator<readonly Mark[]> {
-  const wanted = isUncertaintyColumn(quantity, table) ? checksOfUncertainty : checks;
+  const wanted = isUncertaintyColumn(quantity) ? checksOfUncertainty : checks;
   for (const check of wanted) yield check(quantity, table, rules);
 }
 
