@@ -138,7 +138,11 @@ describe("a foreign table", () => {
     [`1,${"9".repeat(250)}`, "too-long"],
   ])("%# is refused", (text, kind) => {
     const cells = cellsFromText(text);
-    const reading = { headingLines: text.startsWith("L") ? 1 : 0, decimalMark: "point" } as const;
+    const reading = {
+      headingLines: text.startsWith("L") ? 1 : 0,
+      decimalMark: "point",
+      numbered: "repeats",
+    } as const;
     expect(incomingTable(cells, reading, "", emptyInvestigation(), newId).kind).toBe(kind);
   });
 });

@@ -9,6 +9,7 @@ import { inHouseMark } from "./decimalMarks";
 import { freeSymbol, proposedSymbol } from "./freeSymbol";
 import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
+import { type RepeatedColumns, repeatedColumns, withoutRepeatNumbers } from "./numberedHeadings";
 import { isOwnTable, ownTable } from "./ownTable";
 import { uncertaintyNames, uncertaintyOwners } from "./uncertaintyColumns";
 
@@ -17,14 +18,26 @@ export interface Reading {
   /** Lines of headings above the readings: 0, 1, or 2 where the second holds units. */
   readonly headingLines: 0 | 1 | 2;
   readonly decimalMark: DecimalMark;
+  /** Whether columns with numbered headings, or under one heading, are repeats or columns of their own. */
+  readonly numbered: "repeats" | "apart";
 }
 
 /** What cells look like, before anybody changed it. */
-export function proposedReading(cells: Cells): Reading {
+export function proposedReading(given: Cells): Reading {
+  const cells = withoutRepeatNumbers(given);
   const lines = headingLines(cells);
   const commas = usesDecimalCommas(cells.slice(lines));
-  return { headingLines: lines, decimalMark: commas ? "comma" : "point" };
+  return { headingLines: lines, decimalMark: commas ? "comma" : "point", numbered: "repeats" };
 }
+
+/** The columns of a file that look like repeats by their headings. */
+export function repeatedIn(given: Cells, reading: Reading): readonly RepeatedColumns[] {
+  if (reading.headingLines === 0 || isOwnTable(given)) return [];
+  const cells = withoutRepeatNumbers(given);
+  return repeatedColumns(headingsOf(cells, reading, widthOf(cells)));
+}
+
+const widthOf = (cells: Cells) => cells.reduce((widest, row) => Math.max(widest, row.length), 0);
 
 export type Incoming =
   | { readonly kind: "table"; readonly table: IncomingTable; readonly own: boolean }
@@ -126,12 +139,13 @@ const longestOwnText = 100_000;
 
 /** Cells of a file as a table to be brought in; one that was taken out here comes back as it was. */
 export function incomingTable(
-  cells: Cells,
+  given: Cells,
   reading: Reading,
   name: string,
   document: Investigation,
   newId: () => string,
 ): Incoming {
+  const cells = isOwnTable(given) ? given : withoutRepeatNumbers(given);
   if (isOwnTable(cells)) {
     const refused = refusal(cells, cells, document, longestOwnText);
     return refused ?? { kind: "table", own: true, table: ownTable(cells, document, newId) };
@@ -139,8 +153,12 @@ export function incomingTable(
   const body = cells.slice(reading.headingLines);
   const refused = refusal(cells, body, document);
   if (refused) return refused;
-  const width = cells.reduce((widest, row) => Math.max(widest, row.length), 0);
-  const columns = columnsOf(headingsOf(cells, reading, width));
+  const headings = [...headingsOf(cells, reading, widthOf(cells))];
+  if (reading.numbered === "repeats") {
+    for (const { from, to, heading } of repeatedIn(cells, reading))
+      headings.fill(heading, from, to);
+  }
+  const columns = columnsOf(headings);
   const quantities = quantitiesOf(columns, document, newId);
   const keys = columns.map(({ quantity, repeat }) =>
     cellKey(quantities[quantity]?.id as string, repeat),

@@ -6,6 +6,16 @@ export function counted(count: number, one: string): string {
   return `${count.toLocaleString("en-GB").replaceAll(",", "\u202f")} ${one}${count === 1 ? "" : "s"}`;
 }
 
+/** Columns that are repeats of one quantity, or columns of their own. */
+export const repeatWords = {
+  taken: (count: number) => `By their headings, ${count} columns were taken as repeats of`,
+  apart: "Make them columns of their own",
+  gather: (count: number) => `Make repeats of these ${count} columns`,
+  part: "A column of its own for each repeat",
+  choice: "Numbered columns",
+  choices: { repeats: "repeats of one quantity", apart: "columns of their own" },
+} as const;
+
 /** What a paste understood, in a sentence or two. */
 export function pasteSentence(outcome: PasteOutcome, block: Block): string {
   switch (outcome.kind) {

@@ -5,7 +5,13 @@ import { useMemo, useState } from "react";
 import { bringInTable } from "@/investigation/acts/bringInTable";
 import { type Cells, type Delimiter, delimiters } from "@/intake/cells";
 import { type Encoding, encodings } from "@/intake/decodeText";
-import { type Incoming, incomingTable, proposedReading, type Reading } from "@/intake/incoming";
+import {
+  type Incoming,
+  incomingTable,
+  proposedReading,
+  type Reading,
+  repeatedIn,
+} from "@/intake/incoming";
 import { cellsInRange } from "@/intake/workbook";
 import type { EvaluatedTable } from "@/pipeline/table";
 import {
@@ -16,6 +22,7 @@ import {
   incomingSentence,
   sheetNotes,
 } from "@/wording/filing";
+import { repeatWords } from "@/wording/pasting";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
@@ -103,10 +110,12 @@ const markNames = { point: "point: 0.5", comma: "comma: 0,5" } as const;
 
 interface ReadingProps {
   reading: Reading;
+  /** Whether there are columns that look like repeats. */
+  repeated: boolean;
   onReading: (reading: Reading) => void;
 }
 
-function ReadingChoices({ reading, onReading }: ReadingProps) {
+function ReadingChoices({ reading, repeated, onReading }: ReadingProps) {
   return (
     <>
       <Choice
@@ -123,6 +132,14 @@ function ReadingChoices({ reading, onReading }: ReadingProps) {
         options={named(["point", "comma"] as const, markNames)}
         onChange={(decimalMark) => onReading({ ...reading, decimalMark })}
       />
+      {repeated && (
+        <Choice
+          label={repeatWords.choice}
+          value={reading.numbered}
+          options={named(["repeats", "apart"] as const, repeatWords.choices)}
+          onChange={(numbered) => onReading({ ...reading, numbered })}
+        />
+      )}
     </>
   );
 }
@@ -155,14 +172,20 @@ function useIncoming(file: OpenedFile, stretch: Stretch) {
       ),
     [cells, reading, file, stretch, store],
   );
-  return { reading, incoming, setReading: (next: Reading) => setChosen({ cells, reading: next }) };
+  const repeated = repeatedIn(cells, reading).length > 0;
+  return {
+    reading,
+    incoming,
+    repeated,
+    setReading: (next: Reading) => setChosen({ cells, reading: next }),
+  };
 }
 
 /** What a file holds and how it is understood, before it is brought in. */
 export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
   const { act } = useActs();
   const [stretch, setStretch] = useState<Stretch>({ sheet: 0, range: "" });
-  const { reading, incoming, setReading } = useIncoming(file, stretch);
+  const { reading, incoming, repeated, setReading } = useIncoming(file, stretch);
   const isEmpty = table.rows.every(({ row }) => Object.keys(row.readings).length === 0);
   const problem = incomingProblem(incoming);
   const bringIn = () => {
@@ -183,7 +206,7 @@ export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
           <SheetChoices file={file} stretch={stretch} onStretch={setStretch} />
         )}
         {!(incoming.kind === "table" && incoming.own) && (
-          <ReadingChoices reading={reading} onReading={setReading} />
+          <ReadingChoices reading={reading} repeated={repeated} onReading={setReading} />
         )}
       </div>
       {file.kind === "workbook" && file.sheets[stretch.sheet] && (

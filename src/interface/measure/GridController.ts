@@ -21,6 +21,7 @@ import {
 } from "./gridState";
 import { manyIds, pasteInParts } from "./pasteInParts";
 import { type GridView, gridView } from "./gridView";
+import { ColumnTools } from "./ColumnTools";
 import { RowTools } from "./RowTools";
 
 /** The plain text of a derived cell, as it is copied. */
@@ -32,12 +33,14 @@ function workedOut(row: EvaluatedRow, { evaluated }: GridColumn): string {
 /** What hands do in the readings grid; the same object for as long as the grid stands. */
 export class GridController {
   readonly rowTools: RowTools;
+  readonly columnTools: ColumnTools;
 
   constructor(
     readonly store: InvestigationStore,
     readonly grid: GridStore,
   ) {
     this.rowTools = new RowTools(store, grid);
+    this.columnTools = new ColumnTools(store, grid);
   }
 
   private get document() {
@@ -165,6 +168,7 @@ export class GridController {
         mode: "moving",
         session: "",
       });
+      this.columnTools.gatherPasted(block, outcome.plan);
     }
     return pasteSentence(outcome, block);
   }

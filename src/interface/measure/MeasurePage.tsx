@@ -13,6 +13,7 @@ import { useQuantities } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { ConstantsTable } from "./ConstantsTable";
 import { FindLine } from "./FindLine";
+import { GatheredNote } from "./GatheredNote";
 import { useGrid, useGridController } from "./MeasureContext";
 import { RowsMenu } from "./RowsMenu";
 import { ReadingsGrid } from "./ReadingsGrid";
@@ -83,6 +84,7 @@ export function MeasurePage() {
       <p role="status" aria-live="polite" className="mt-2 min-h-5">
         {said}
       </p>
+      <GatheredNote />
       <ConstantsTable />
     </>
   );

@@ -11,6 +11,7 @@ import { createGridStore } from "./gridState";
 import { MeasureContext } from "./MeasureContext";
 import { ReadingsGrid } from "./ReadingsGrid";
 import { SeriesLine } from "./SeriesLine";
+import { GatheredNote } from "./GatheredNote";
 import { TableLine } from "./TableLine";
 
 /** Alt+0 opens and closes the drawer from anywhere. */
@@ -80,6 +81,9 @@ export function ReadingsDrawer({ open, onOpen, called }: Props) {
           <p role="status" className="text-soft mt-1">
             {said}
           </p>
+          <MeasureContext value={controller}>
+            <GatheredNote />
+          </MeasureContext>
         </div>
       )}
     </section>

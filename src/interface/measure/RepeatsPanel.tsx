@@ -8,6 +8,7 @@ import { limits } from "@/investigation/model/limits";
 import { cellKey } from "@/investigation/model/row";
 import { measured } from "@/pipeline/measured";
 import type { EvaluatedQuantity } from "@/pipeline/table";
+import { repeatWords } from "@/wording/pasting";
 import { combinationNames, scatterSentence, spreadNames } from "@/wording/uncertainty";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -66,6 +67,27 @@ function RowInHand({ evaluated }: { evaluated: EvaluatedQuantity }) {
   );
 }
 
+/** Repeats of the selected columns, and columns of the repeats. */
+function ColumnsAndRepeats({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const { columnTools } = useGridController();
+  const count = useGridPart(() => columnTools.selected().length);
+  const range = useGrid(({ active, corner }) => Math.abs(active.column - corner.column));
+  const { id, quantity } = evaluated;
+  if (range > 0 && count > 1) {
+    return (
+      <div className="col-span-2">
+        <Button onClick={() => columnTools.gatherSelected()}>{repeatWords.gather(count)}</Button>
+      </div>
+    );
+  }
+  if (quantity.repeats < 2) return null;
+  return (
+    <div className="col-span-2">
+      <Button onClick={() => columnTools.part(id)}>{repeatWords.part}</Button>
+    </div>
+  );
+}
+
 /** How often each row is read, and what becomes of the scatter. */
 export function RepeatsPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { id, quantity } = evaluated;
@@ -107,6 +129,7 @@ export function RepeatsPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
           Repeat {repeats} holds readings, so there can’t be fewer; clear them first.
         </p>
       )}
+      <ColumnsAndRepeats evaluated={evaluated} />
       {shown > 1 && <SpreadChoices evaluated={evaluated} />}
       <RowInHand evaluated={evaluated} />
     </>

@@ -25,6 +25,8 @@ export interface GridState {
   readonly summons: number;
   /** The find line is open and has the keyboard. */
   readonly finding: boolean;
+  /** Quantities whose columns were just taken as repeats because of their headings. */
+  readonly gathered: readonly string[];
 }
 
 export type GridStore = StoreApi<GridState>;
@@ -34,7 +36,7 @@ export const firstCell: CellPlace = { row: 0, column: 0 };
 export function createGridStore(table?: string): GridStore {
   return createStore<GridState>()(() => ({
     ...{ table, series: undefined, active: firstCell, corner: firstCell },
-    ...{ mode: "moving", session: "", summons: 0, finding: false },
+    ...{ mode: "moving", session: "", summons: 0, finding: false, gathered: [] },
   }));
 }
 

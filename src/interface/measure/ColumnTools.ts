@@ -1,0 +1,82 @@
+import { nanoid } from "nanoid";
+import type { Block } from "@/intake/block";
+import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
+import type { PastePlan } from "@/intake/pastePlan";
+import { gatherRepeats } from "@/investigation/acts/gatherRepeats";
+import { partRepeats } from "@/investigation/acts/partRepeats";
+import type { Investigation } from "@/investigation/model/investigation";
+import { cellPlace } from "@/investigation/model/row";
+import { isDerived } from "@/pipeline/gridColumns";
+import { doAct, type InvestigationStore } from "../store/investigationStore";
+import { type GridStore, rangeOf } from "./gridState";
+import { gridView } from "./gridView";
+
+/** Longer blocks keep the columns that they have; repeats are made of them on request. */
+const mostRows = 2000;
+
+/** What hands do with columns: repeats made of several, and the other way round. */
+export class ColumnTools {
+  constructor(
+    private readonly store: InvestigationStore,
+    private readonly grid: GridStore,
+  ) {}
+
+  private get document(): Investigation {
+    return this.store.getState().document;
+  }
+
+  private symbolsBut(ids: readonly string[]): Set<string> {
+    const { quantities, constants } = this.document;
+    const others = Object.entries(quantities).filter(([id]) => !ids.includes(id));
+    return new Set([
+      ...others.map(([, { symbol }]) => symbol),
+      ...Object.values(constants).map(({ symbol }) => symbol),
+    ]);
+  }
+
+  /** The quantities of the selected columns; empty where one of them is worked out, or there is only one. */
+  selected(): readonly string[] {
+    const { left, right } = rangeOf(this.grid.getState());
+    const columns = gridView(this.document, this.grid.getState()).columns.slice(left, right + 1);
+    const ids = [...new Set(columns.map(({ evaluated }) => evaluated.id))];
+    return ids.length < 2 || columns.some(isDerived) ? [] : ids;
+  }
+
+  /** Makes repeats of the selected columns: of the first one's quantity. */
+  gatherSelected(): void {
+    const quantities = this.selected();
+    if (quantities.length > 1) doAct(this.store, gatherRepeats, { quantities });
+  }
+
+  /** Makes repeats of pasted columns whose headings say so; how many columns became which quantities. */
+  gatherPasted(block: Block, plan: PastePlan): readonly string[] {
+    if (plan.rows > mostRows) return [];
+    const described = new Set(plan.headings.map(({ quantity }) => quantity));
+    const gathered = (block.repeated ?? []).flatMap(({ from, to, heading }) => {
+      const cells = plan.cells.slice(from, to).map((cell) => cellPlace(cell ?? ""));
+      const quantities = cells.map(({ quantity }) => quantity);
+      const fresh = cells.every(({ quantity, repeat }) => repeat === 1 && described.has(quantity));
+      if (!fresh || new Set(quantities).size < 2) return [];
+      const taken = this.symbolsBut(quantities);
+      const symbol = freeSymbol(heading.symbol || proposedSymbol(heading.name), taken);
+      doAct(this.store, gatherRepeats, { quantities, name: heading.name, symbol });
+      return quantities.slice(0, 1);
+    });
+    this.grid.setState({ gathered });
+    return gathered;
+  }
+
+  /** Makes a column of its own of each repeat. */
+  part(quantity: string): void {
+    const whole = this.document.quantities[quantity];
+    if (!whole) return;
+    const taken = this.symbolsBut([]);
+    const columns = Array.from({ length: whole.repeats - 1 }, () => {
+      const symbol = freeSymbol(whole.symbol, taken);
+      taken.add(symbol);
+      return { id: nanoid(10), symbol };
+    });
+    doAct(this.store, partRepeats, { quantity, columns });
+    this.grid.setState(({ gathered }) => ({ gathered: gathered.filter((id) => id !== quantity) }));
+  }
+}
