@@ -8,7 +8,7 @@ const symbols = [
 
 describe("completing a formula", () => {
   test.each([
-    ["4*pi^2*L/t", 10, "t", 9],
+    ["4*f*(L + c)/t", 13, "t", 12],
     ["sq", 2, "sq", 0],
     ["2 t_1 + a", 5, "t_1", 2],
     ["L/2", 3, undefined, 0],

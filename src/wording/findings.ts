@@ -205,7 +205,7 @@ const sentences: Sentences = {
   "pattern-about-curve": ({ rSquared, pattern }) =>
     `R² is ${Number(rSquared.toPrecision(4))}, and yet the points lie ${pattern.join(", ")} the curve: another curve belongs to them. R² does not choose the physics.`,
   "theory-needs-one-equals": () =>
-    "Write the equation with one = between both sides, as in T = 2π√(m/k).",
+    "Write the equation with one = between both sides, as in T = 4π√(m L³/(E b d³)).",
   "theory-needs-two-measured": () =>
     "At least two symbols of the equation must be those of quantities in one table. Give the quantities the symbols that the equation uses.",
   "theory-stays-curved": () =>

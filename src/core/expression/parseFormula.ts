@@ -142,7 +142,7 @@ function syntaxFinding(error: unknown, text: string): Finding {
 }
 
 /**
- * Reads a formula in usual school notation into a typed tree: `4*pi^2*L/T^2`, `4π²L/T²`, `ln(t)`. `^` binds from the
+ * Reads a formula in usual school notation into a typed tree: `16*pi^2*m/T^2`, `16π²m/T²`, `ln(t)`. `^` binds from the
  * right and before a minus sign; what stands side by side is multiplied unless that could be read in two ways.
  * mathjs parses; its evaluator is never used.
  * @returns a finding that says what is wrong where the text is no formula; it never throws.

@@ -46,7 +46,7 @@ describe("a formula printed", () => {
   });
 
   test.each([
-    ["4 pi^2 L / T^2", "4*pi^2*L/T^2"],
+    ["16 pi^2 m L^3 / T^2", "16*pi^2*m*L^3/T^2"],
     ["a-(b-c)", "a - (b - c)"],
     ["(a-b)-c", "a - b - c"],
     ["a/(b*c)", "a/(b*c)"],

@@ -25,7 +25,7 @@ function scaled(a: ReadonlyMap<string, number>, factor: number): Map<string, num
   return new Map([...a].map(([name, value]) => [name, value * factor]));
 }
 
-/** The powers of a pure product such as 4π²L/T², or undefined where a sum or a function is in it. */
+/** The powers of a pure product such as 16π²m/T², or undefined where a sum or a function is in it. */
 export function powerProduct(expression: Expression): PowerProduct | undefined {
   if (plainValue(expression) !== undefined) return { powers: new Map() };
   switch (expression.kind) {

@@ -112,7 +112,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         aria-autocomplete="list"
         aria-activedescendant={offer ? `${list}-${offer.chosen}` : undefined}
         value={typed}
-        placeholder="4 pi^2 L/T^2"
+        placeholder="16 pi^2 m L^3/(b d^3 T^2)"
         maxLength={limits.lettersOfFormula}
         spellCheck={false}
         autoComplete="off"

@@ -173,7 +173,7 @@ export function TheoryNote({ plot }: { plot: ReturnType<typeof usePlotPair> }) {
       <TextField
         label="The equation that the readings should follow"
         value={equation}
-        placeholder="T = 2π√(m/k)"
+        placeholder="T = 4π√(m L³/(E b d³))"
         problem={found.kind === "unreadable" ? findingSentence(found.finding) : undefined}
         onChange={(text) => act(writeTheory, { equation: text }, "theory")}
       />
