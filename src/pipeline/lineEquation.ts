@@ -1,5 +1,7 @@
 import type { RangeLine } from "@/core/fit/slopeRange";
+import { toSignificantFigures } from "@/core/number/statement";
 import {
+  movedPoint,
   type WrittenNumber,
   type WrittenStatement,
   writeNumber,
@@ -35,6 +37,16 @@ const figuresOfBare = 4;
 export function besideHalf(value: number, half: number): WrittenNumber {
   if (!(half > noise * Math.abs(value))) return writeNumber(value, figuresOfBare);
   const { value: mantissa, exponent } = writeStatement(value, half, "two");
+  return { mantissa, ...(exponent !== undefined && { exponent }) };
+}
+
+/** A half-range or another ± beside its value: in the same power of ten. Beside a bare 0 it has its own. */
+export function sizeBeside(size: WrittenNumber, of: number, value: WrittenNumber): WrittenNumber {
+  const { exponent } = value;
+  if (of === 0 || (exponent === undefined && Number(value.mantissa.replace("−", "-")) === 0))
+    return size;
+  const figures = size.mantissa.replace(/^[0.]+/, "").replace(".", "").length;
+  const mantissa = toSignificantFigures(movedPoint(of, -(exponent ?? 0)), figures);
   return { mantissa, ...(exponent !== undefined && { exponent }) };
 }
 

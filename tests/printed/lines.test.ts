@@ -1,7 +1,7 @@
 import { addSeries } from "@/investigation/acts/addSeries";
 import { setAside } from "@/investigation/acts/setAside";
 import { perform } from "@/investigation/history/edit";
-import { printed, seen, statements, workings } from "../fixtures/printed";
+import { printed, printedTable, seen, statements, workings } from "../fixtures/printed";
 import { reportOf, wordsOf } from "../fixtures/sampleReport";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 
@@ -241,4 +241,24 @@ test("points that lie exactly on a line state no ± of the arithmetic's own", ()
   expect(stated([{ source: { kind: "intercept" } }], { rules }, columns)).toEqual([
     "q = 100000\\,\\mathrm{mm}",
   ]);
+});
+
+test.each([
+  [["10.0", "20.0", "30.0", "40.0"], ["5.43", "5.22", "5.00", "4.78"], "0.01"],
+  [["1.0", "2.0", "3.0", "4.0"], ["0.000112", "0.000228", "0.000341", "0.000455"], "0.000002"],
+  [["1.0", "2.0", "3.0", "4.0"], ["112000", "229000", "341000", "455000"], "2000"],
+])("a ± beside a line stands in the power of ten of its slope", (x, y, pm) => {
+  const document = sheet(
+    { x: { readings: x, unit: "s" }, y: { readings: y, unit: "V", pm } },
+    { figure: { x: "x", y: "y" }, blocks: [{ kind: "line", of: "main" }] },
+  );
+  const { rows } = printedTable(document);
+  const power = (text: string) => /× 10[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+/.exec(text)?.[0];
+  const [best] = rows;
+  for (const row of rows.slice(1)) {
+    for (const column of [1, 2]) {
+      if (row[column]) expect(power(row[column])).toBe(power(best![column]!));
+    }
+  }
+  expect(rows.some(([word]) => word === "half between them")).toBe(true);
 });

@@ -20,15 +20,21 @@ const raised = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 export const fromRaised = (text: string) =>
   Number([...text].map((one) => (one === "⁻" ? "-" : one === "." ? "." : String(raised.indexOf(one)))).join("")); // prettier-ignore
 
+/** A power as it stands on a unit: 2, ⁻³, 3/2. */
+function powerOf(text: string): number {
+  const plain = (part: string) => (/\d/.test(part) ? Number(part.replace("⁻", "-")) : fromRaised(part)); // prettier-ignore
+  const [above = 1, below = 1] = text.split("/").map(plain);
+  return above / below;
+}
+
 /** What one of a printed unit is in SI units, with the power of ten before it; undefined for a unit the teacher does not know. */
 export function unitFactor(text: string): number | undefined {
   let factor = 1;
   for (const part of text.split(/[\s\u00a0]+/).filter((one) => one !== "")) {
-    const match = /^(10|[a-zA-Zμ]+)([⁻⁰¹²³⁴⁵⁶⁷⁸⁹.]+|(?:[⁻]?[\d.]+))?$/.exec(part);
+    const match = /^(10|[a-zA-Zμ]+)([⁻⁰¹²³⁴⁵⁶⁷⁸⁹./]+|(?:[⁻]?[\d./]+))?$/.exec(part);
     const base = match?.[1] === "10" ? 10 : factors[match?.[1] ?? ""];
     if (!match || base === undefined) return undefined;
-    const power = match[2] === undefined ? 1 : /[\d]/.test(match[2]) ? Number(match[2].replace("⁻", "-")) : fromRaised(match[2]); // prettier-ignore
-    factor *= base ** power;
+    factor *= base ** powerOf(match[2] ?? "1");
   }
   return factor;
 }

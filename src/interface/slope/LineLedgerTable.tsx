@@ -4,7 +4,7 @@ import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import { writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
 import { setLine } from "@/investigation/acts/setLine";
-import { besideHalf } from "@/pipeline/lineEquation";
+import { besideHalf, sizeBeside } from "@/pipeline/lineEquation";
 import type { RangedLine } from "@/pipeline/lineRange";
 import { crossNearZero } from "@/wording/lines";
 import { NumberView } from "../parts/StatementView";
@@ -60,13 +60,16 @@ interface LinesProps {
   height: (value: number) => WrittenNumber;
 }
 
+/** Half of what lies between two lines, in two figures, beside the number of the best line. */
+const half = (size: number, value: WrittenNumber) => sizeBeside(writeNumber(size, 2), size, value);
+
 /** How far the intercept can lie among all lines that are allowed, not only the two that are drawn. */
-function OverAllLines({ half }: { half: number }) {
+function OverAllLines({ size, beside }: { size: number; beside: WrittenNumber }) {
   return (
     <tr className="text-magenta">
       <td colSpan={3}>over all allowed lines</td>
       <td className="text-right" data-testid="all-lines">
-        ± <NumberView number={writeNumber(half, 2)} unit={[]} />
+        ± <NumberView number={half(size, beside)} unit={[]} />
       </td>
     </tr>
   );
@@ -119,13 +122,13 @@ function Lines({ line, range, slope, height }: LinesProps) {
         <tr className="border-hairline text-magenta border-t">
           <td colSpan={2}>half between them</td>
           <td className="text-right">
-            ± <NumberView number={writeNumber(range.halfOfSlope, 2)} unit={[]} />
+            ± <NumberView number={half(range.halfOfSlope, slope(line.slope))} unit={[]} />
           </td>
           <td className="text-right">
-            ± <NumberView number={writeNumber(halfBetweenIntercepts, 2)} unit={[]} />
+            ± <NumberView number={half(halfBetweenIntercepts, height(line.intercept))} unit={[]} />
           </td>
         </tr>
-        {wider && <OverAllLines half={halfOfIntercept} />}
+        {wider && <OverAllLines size={halfOfIntercept} beside={height(line.intercept)} />}
       </tbody>
     </table>
   );

@@ -1,11 +1,14 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
 import { settled } from "@/core/number/settled";
-import { toSignificantFigures } from "@/core/number/statement";
-import { writeStatement, writeUnroundedUncertainty } from "@/core/number/writtenNumber";
+import {
+  type WrittenNumber,
+  writeStatement,
+  writeUnroundedUncertainty,
+} from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { RunText } from "@/core/unit/runText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { besideHalf, marked, numberRuns } from "@/pipeline/lineEquation";
+import { besideHalf, marked, numberRuns, sizeBeside } from "@/pipeline/lineEquation";
 import { fitFigure, type SeriesFit } from "@/pipeline/fit";
 import { seriesRuns } from "@/pipeline/figure";
 import { type LineRange, type RangedLine, rangeOfLine } from "@/pipeline/lineRange";
@@ -38,12 +41,9 @@ function cell(runs: RunText, { rules }: ReportContext): ReportCell {
   return { runs: marked(runs, rules) };
 }
 
-/** Half of a range as it stands beside the lines: written plainly where they are. */
-function halfBeside(half: number, value: number, { figuresOfUncertainty }: HouseRules) {
-  const written = writeUnroundedUncertainty(half, figuresOfUncertainty);
-  const plain = written.exponent === undefined || besideHalf(value, half).exponent !== undefined;
-  if (plain) return written;
-  return { mantissa: toSignificantFigures(half, written.mantissa.replace(".", "").length) };
+/** Half of a range as it stands beside its line: in the power of ten in which that is written. */
+function halfBeside(half: number, value: WrittenNumber, { figuresOfUncertainty }: HouseRules) {
+  return sizeBeside(writeUnroundedUncertainty(half, figuresOfUncertainty), half, value);
 }
 
 /** Best, steepest and shallowest line of a series as rows. */
@@ -71,7 +71,10 @@ function linesGroup({ line, range, stated, name }: FoundLine, context: ReportCon
       half[of] === undefined
         ? { runs: [] }
         : cell(
-            [{ text: "± " }, ...numberRuns(halfBeside(half[of], line[of], context.rules))],
+            [
+              { text: "± " },
+              ...numberRuns(halfBeside(half[of], besideHalf(line[of], finest(of)), context.rules)),
+            ],
             context,
           ),
     ),
@@ -144,7 +147,10 @@ function rangeWorking(
   const pair = `(${marks(value)} \\pm ${marks(uncertainty)})`;
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
   const label = name ? `${name}: half the range` : "half the range";
-  const whole = numberTex(halfBeside(stated.ofSlope, stated.line.slope, rules), rules.decimalMark);
+  const whole = numberTex(
+    halfBeside(stated.ofSlope, besideHalf(stated.line.slope, stated.ofSlope), rules),
+    rules.decimalMark,
+  );
   return [
     {
       ...{ label, tone: "uncertain" },
