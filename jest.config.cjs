@@ -29,11 +29,11 @@ const shared = {
     "\\.css$": "<rootDir>/tests/fixtures/noStyles.ts",
   },
   testEnvironment: "node",
-  testTimeout: 20_000,
 };
 
 module.exports = {
   watchman: false,
+  testTimeout: 30_000,
   globalSetup: "<rootDir>/tests/fixtures/shippedFont.ts",
   projects: [
     {

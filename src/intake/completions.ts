@@ -35,6 +35,15 @@ const meanings: Readonly<Record<string, string>> = {
   last: "last of the column", count: "how many there are",
 }; // prettier-ignore
 
+/** Every function that a formula may hold, by what it works on, each with what it stands for. */
+export const functionGroups = [
+  { on: "row", names: functionNames },
+  { on: "neighbours", names: neighbourNames },
+  { on: "column", names: columnNames },
+] as const;
+
+export const functionMeaning = (name: string): string => meanings[name] ?? "";
+
 const functions: readonly Completion[] = [...functionNames, ...neighbourNames, ...columnNames].map(
   (name) => ({ text: `${name}(`, meaning: meanings[name] ?? "", kind: "function" }),
 );

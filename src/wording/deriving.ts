@@ -89,3 +89,14 @@ export function shareAdvice(
         : "Read it with a finer instrument, or make it larger.";
   return `${first.name.charAt(0).toUpperCase()}${first.name.slice(1)} decides. ${remedy}${useless}`;
 }
+
+/** The functions that a formula may hold. */
+export const functionWords = {
+  title: "Functions that a formula may hold",
+  hint: "Each writes an example with your own symbol, to go on from.",
+  on: {
+    row: "of a number, row by row (angles in radians)",
+    neighbours: "of a row and the next one",
+    column: "of the whole column, series by series",
+  },
+} as const;

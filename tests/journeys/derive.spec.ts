@@ -79,7 +79,7 @@ test("a formula is completed from the symbols at hand and typeset, and its row p
   await stage(page, "Derive");
   await page.getByRole("button", { name: "Write a formula" }).click();
   const field = page.getByRole("combobox", { name: /^Formula of z/ });
-  await field.fill("");
+  await expect(field).toBeFocused();
   await field.pressSequentially("4 pi over");
   await expect(page.getByRole("option", { name: /overhang$/ })).toBeVisible();
   await page.keyboard.press("Enter");
@@ -94,4 +94,23 @@ test("a formula is completed from the symbols at hand and typeset, and its row p
   await field.fill("L/T");
   await page.getByRole("button", { name: "Use in the write-up" }).click();
   await expect(page.getByRole("button", { name: "Take out of the write-up" })).toBeVisible();
+});
+
+test("the empty stage shows the functions that there are; Enter leads on from a formula", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  await paste(page, timings);
+  await stage(page, "Derive");
+  const there = page.getByRole("region", { name: "Functions that a formula may hold" });
+  await expect(there.getByRole("button")).toHaveCount(20);
+  await there.getByRole("button", { name: "mean(L)" }).click();
+  const field = page.getByLabel("Formula of z");
+  await expect(field).toBeFocused();
+  await expect(field).toHaveValue("mean(L)");
+  await page.keyboard.type(" - L");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "Write a formula" })).toBeFocused();
+  await expect(page.getByTestId("preview").locator("mi").first()).toBeVisible();
 });

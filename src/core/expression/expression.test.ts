@@ -50,6 +50,9 @@ describe("a formula as it is typed", () => {
   test("is typeset as it stands in a report", () => {
     expect(toTex(tree("4*pi^2*a/t_10^2"))).toBe("\\frac{4\\,\\pi ^{2}\\,a}{t_{\\mathrm{10}}^{2}}");
     expect(toTex(tree("(a+b)*c"))).toBe("\\left(a + b\\right)\\,c");
+    expect(toTex(tree("exp((-b)*d)"))).toBe("\\exp\\left(-b\\,d\\right)");
+    expect(toTex(tree("a*((-b)*d)"))).toBe("a\\,\\left(-b\\,d\\right)");
+    expect(toTex(tree("a - (-b)*d"))).toBe("a - \\left(-b\\,d\\right)");
     expect(toTex(tree("lambda/(2 sin(theta))"))).toBe(
       "\\frac{\\lambda}{2\\,\\sin\\left(\\theta\\right)}",
     );

@@ -57,6 +57,16 @@ export function unitTex(runs: ReturnType<typeof writeSymbol>): string {
   return `\\,\\mathrm{${inner}}`;
 }
 
+/** Whether an expression is written with a minus sign first: −b d. */
+function beginsNegative(expression: Expression): boolean {
+  if (expression.kind === "negative") return true;
+  return (
+    expression.kind === "operation" &&
+    expression.operator === "*" &&
+    beginsNegative(expression.left)
+  );
+}
+
 /** How tightly an expression holds together: sums least, products, powers, single things most. */
 function strength(expression: Expression, leaf: (name: string) => TexLeaf): number {
   switch (expression.kind) {
@@ -65,6 +75,7 @@ function strength(expression: Expression, leaf: (name: string) => TexLeaf): numb
       return tex.startsWith("-") ? 1 : single ? 5 : 2;
     }
     case "operation":
+      if (beginsNegative(expression)) return 1;
       return { "+": 1, "-": 1, "*": 2, "/": 5, "^": 4 }[expression.operator];
     case "negative":
       return 1;
@@ -144,7 +155,10 @@ export function toTex(
         case "-":
           return `${inside(left, 1)} - ${inside(right, 2)}`;
         case "*":
-          return joint(inside(left, 2), inside(right, 2));
+          return joint(
+            beginsNegative(left) ? toTex(left, leaf) : inside(left, 2),
+            inside(right, 2),
+          );
         case "/":
           return `\\frac{${toTex(left, leaf)}}{${toTex(right, leaf)}}`;
         case "^": {

@@ -22,4 +22,12 @@ describe("symbols as they are printed", () => {
     expect(plainRunText(writeSymbol(typed))).toBe(plain);
     expect(italics(typed)).toEqual(letters);
   });
+
+  test.each(["c2", "Δh1", "λ12", "1/T2"])(
+    "the number behind a letter stands low in %s",
+    (typed) => {
+      const low = writeSymbol(typed).find(({ script }) => script === "sub");
+      expect(low?.text).toBe(/\d+$/.exec(typed)![0]);
+    },
+  );
 });

@@ -20,7 +20,8 @@ export function withGreekLetters(text: string): string {
     .replace(/([ΔΣδ])\s+/g, "$1");
 }
 
-const partPattern = /_\{?([\p{L}\p{N},]+)\}?|\^\{?([+\-−]?[\p{N}./]+)\}?|([⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/gu;
+const partPattern =
+  /_\{?([\p{L}\p{N},]+)\}?|\^\{?([+\-−]?[\p{N}./]+)\}?|([⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|(?<=(?:^|[^\p{L}\p{N}_])[ΔδΣ]?\p{L})(\p{N}{1,2})(?![\p{L}\p{N}.])/gu;
 
 /** A symbol that is itself a short formula: "ln T", "1/u", "s/t". */
 const compound = /^(ln|lg|1\/|√)|[/()]/;
@@ -35,7 +36,7 @@ function italicLetters(text: string): Run[] {
 
 /**
  * A symbol as it is printed: letters italic, what follows `_` lowered and upright, powers raised and upright.
- * `t_10`, `λ`, `Delta h`, `T^2`, `T²` are understood.
+ * `t_10`, `λ`, `Delta h`, `T^2`, `T²` are understood, and `c2` as c₂.
  */
 export function writeSymbol(typed: string): RunText {
   const text = withGreekLetters(typed);
@@ -45,7 +46,8 @@ export function writeSymbol(typed: string): RunText {
   let end = 0;
   for (const match of text.matchAll(partPattern)) {
     if (match.index > end) runs.push(...plain(text.slice(end, match.index)));
-    const [, lowered, power, raised] = match;
+    const [, under, power, raised, number] = match;
+    const lowered = under ?? number;
     if (lowered) runs.push({ text: lowered, script: "sub" });
     else
       runs.push({ text: (power ?? fromRaised(raised ?? "")).replace("-", "−"), script: "super" });

@@ -16,6 +16,7 @@ import {
   useRowInHand,
 } from "./useDerived";
 import { FormulaField } from "./FormulaField";
+import { FunctionsThere } from "./FunctionsThere";
 import { WorkedExample } from "./WorkedExample";
 import { WriteFormula } from "./WriteFormula";
 
@@ -93,6 +94,7 @@ export function DerivePage() {
         </div>
       )}
       <WriteFormula />
+      {all.length === 0 && <FunctionsThere />}
       <WorkedExample />
     </>
   );

@@ -1,6 +1,6 @@
 "use client";
 
-import { useContext, useId, useRef } from "react";
+import { type RefObject, useContext, useEffect, useId, useRef } from "react";
 import { placeOfFinding } from "@/core/expression/findingPlace";
 import { parseFormula } from "@/core/expression/parseFormula";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
@@ -9,6 +9,7 @@ import type { Finding } from "@/core/finding/finding";
 import type { Completion, KnownSymbol } from "@/intake/completions";
 import { setFormula } from "@/investigation/acts/setFormula";
 import { limits } from "@/investigation/model/limits";
+import { expandedFormula } from "@/pipeline/derived/expandedFormula";
 import { findingSentence } from "@/wording/findings";
 import { Typeset } from "../parts/Typeset";
 import { useActs, useInvestigation } from "../store/useInvestigation";
@@ -78,15 +79,59 @@ function Wrong({ typed, finding }: { typed: string; finding: Finding }) {
   );
 }
 
+/** A formula in TeX; where it is the symbol itself (T² of T), what it is made of, if that says more. */
+function usedTex({ evaluated, table }: Derived, typed: string): string | undefined {
+  const read = parseFormula(typed);
+  if (read.kind !== "formula") return undefined;
+  const [name, own] = [symbolTex(evaluated.quantity.symbol), toTex(read.expression)];
+  if (name !== own) return own;
+  const { column } = evaluated.derived ?? {};
+  const made = column && toTex(expandedFormula(column, table.quantities).expression);
+  return made === name ? undefined : made;
+}
+
 /** The formula as it will stand in a report, while it is typed. */
-function Preview({ symbol, typed }: { symbol: string; typed: string }) {
+function Preview({ derived, typed }: { derived: Derived; typed: string }) {
+  const tex = usedTex(derived, typed);
+  if (tex === undefined) return null;
+  return (
+    <p data-testid="preview" className="overflow-x-auto px-1.5 pb-1.5">
+      <Typeset tex={`${symbolTex(derived.evaluated.quantity.symbol)} = ${tex}`} />
+    </p>
+  );
+}
+
+/** The formula typeset, where it is not in hand; in hand it stands typeset under what is typed. */
+function Standing({ typed }: { typed: string }) {
   const read = parseFormula(typed);
   if (read.kind !== "formula") return null;
   return (
-    <p data-testid="preview" className="overflow-x-auto px-1.5 pb-1.5">
-      <Typeset tex={`${symbolTex(symbol)} = ${toTex(read.expression)}`} />
-    </p>
+    <span aria-hidden className="pointer-events-none block min-h-8 px-1.5 py-1">
+      <Typeset tex={toTex(read.expression)} />
+    </span>
   );
+}
+
+/** A formula that was just begun takes the keyboard, the caret behind what stands there. */
+function useBegun(field: RefObject<HTMLInputElement | null>, id: string): void {
+  const { choose, typing } = useContext(InHandContext);
+  useEffect(() => {
+    if (typing !== id) return;
+    const soon = setTimeout(() => {
+      const place = field.current;
+      place?.focus();
+      place?.setSelectionRange(place.value.length, place.value.length);
+      choose({ typing: undefined });
+    });
+    return () => clearTimeout(soon);
+  }, [typing, id, choose, field]);
+}
+
+/** Enter leads to the next formula, and behind the last one to where a further one is begun. */
+function leadOn(field: HTMLInputElement): void {
+  const fields = [...document.querySelectorAll<HTMLInputElement>("[data-formula-field]")];
+  const next = fields[fields.indexOf(field) + 1];
+  (next ?? document.querySelector<HTMLElement>("[data-write-formula]"))?.focus();
 }
 
 /** A formula as it is typed: completed from the symbols at hand, typeset below, and marked where it is wrong. */
@@ -95,15 +140,19 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
   const { act } = useActs();
   const { choose } = useContext(InHandContext);
   const field = useRef<HTMLInputElement>(null);
+  useBegun(field, id);
   const list = useId();
   const typed = quantity.formula ?? "";
   const change = (formula: string) => act(setFormula, { quantity: id, formula }, `formula/${id}`);
   const completion = useCompletion({ field, symbols: useKnownSymbols(derived), onChange: change });
   const { offer } = completion;
+  const standing = !inHand && finding === undefined && typed.trim() !== "";
   return (
     <div className="relative">
+      {standing && <Standing typed={typed} />}
       <input
         ref={field}
+        data-formula-field
         role="combobox"
         aria-label={`Formula of ${quantity.symbol}`}
         aria-invalid={finding !== undefined}
@@ -118,17 +167,22 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         autoComplete="off"
         onFocus={() => choose({ id })}
         onBlur={completion.close}
-        onKeyDown={completion.onKeyDown}
+        onKeyDown={(event) => {
+          completion.onKeyDown(event);
+          if (event.key !== "Enter" || event.defaultPrevented) return;
+          event.preventDefault();
+          leadOn(event.currentTarget);
+        }}
         onChange={(event) => {
           change(event.target.value);
           completion.look(event.target.value, event.target.selectionStart ?? 0);
         }}
-        className="hover:border-hairline aria-invalid:border-magenta focus:border-hairline h-8 w-full min-w-40 rounded-md border border-transparent bg-transparent px-1.5 font-serif text-base"
+        className={`border-hairline aria-invalid:border-magenta focus:border-petrol w-full min-w-40 rounded-md border px-1.5 font-serif text-base ${standing ? "absolute inset-0 h-full bg-transparent text-transparent" : "bg-page h-8"}`}
       />
       {offer && (
         <Choices id={list} choices={offer.choices} chosen={offer.chosen} onTake={completion.take} />
       )}
-      {inHand && !offer && <Preview symbol={quantity.symbol} typed={typed} />}
+      {inHand && !offer && <Preview derived={derived} typed={typed} />}
       {finding && !offer && <Wrong typed={typed} finding={finding} />}
     </div>
   );

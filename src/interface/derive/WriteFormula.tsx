@@ -28,14 +28,14 @@ function useTaken(): ReadonlySet<string> {
 }
 
 /** Puts a new derived quantity into the table and takes it in hand. */
-function useWrite() {
+export function useWrite() {
   const { act } = useActs();
   const { choose } = useContext(InHandContext);
   const taken = useTaken();
   return (table: string, symbol: string, formula: string, name = "") => {
     const id = nanoid(10);
     act(addDerived, { id, table, name, symbol: freeSymbol(symbol, taken), formula });
-    choose({ id });
+    choose({ id, typing: id });
   };
 }
 
@@ -85,7 +85,12 @@ export function WriteFormula() {
   const full = quantities.length >= limits.quantities;
   return (
     <div className="mt-3 flex flex-wrap items-end gap-2.5">
-      <Button className="h-8" disabled={full} onClick={() => write(table, "z", "")}>
+      <Button
+        data-write-formula
+        className="h-8"
+        disabled={full}
+        onClick={() => write(table, "z", "")}
+      >
         Write a formula
       </Button>
       {of && (

@@ -9,16 +9,23 @@ import { useTables } from "../store/useEvaluated";
 export interface InHand {
   readonly id: string | undefined;
   readonly row: number;
-  readonly choose: (part: { id?: string; row?: number }) => void;
+  /** The quantity whose formula is to take the keyboard as soon as it is there. */
+  readonly typing: string | undefined;
+  readonly choose: (part: { id?: string; row?: number; typing?: string | undefined }) => void;
 }
 
-export const InHandContext = createContext<InHand>({ id: undefined, row: 0, choose: () => {} });
+export const InHandContext = createContext<InHand>({
+  ...{ id: undefined, row: 0, typing: undefined },
+  choose: () => {},
+});
 
 export function useInHandState(): InHand {
-  const [state, setState] = useState<{ id?: string; row: number }>({ row: 0 });
+  const [state, setState] = useState<{ id?: string; row: number; typing?: string | undefined }>({
+    row: 0,
+  });
   return useMemo(
     () => ({
-      ...{ id: state.id, row: state.row },
+      ...{ id: state.id, row: state.row, typing: state.typing },
       choose: (part) => setState((before) => ({ ...before, ...part })),
     }),
     [state],
