@@ -1,3 +1,4 @@
+import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { kept, paste, rowTexts, signIn, stage, start, startSample } from "./bench";
 
@@ -258,4 +259,42 @@ test("a quantity is dragged, hidden and shown, and its symbol kept apart from ot
   await expect(page.getByText("Something else is already called t_10.")).toBeVisible();
   await page.getByRole("button", { name: "Remove this quantity" }).click();
   await expect(page.getByText(/was removed with \d+ readings.*Undo/)).toBeVisible();
+});
+
+test("pasted columns: a ± belongs to its quantity, numbered ones are repeats; undo names what it takes back", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  await paste(
+    page,
+    "flow Q / mL s⁻¹\t±Q\thead h / cm\tN1\tN2\tN3\n12.4\t0.2\t5.0\t3\t4\t5\n17.6\t0.3\t10.0\t3\t4\t8",
+  );
+  await expect(page.getByRole("heading", { name: "First look: h against Q" })).toBeVisible();
+  const note = page.getByTestId("gathered");
+  await expect(note).toContainText("3 columns were taken as repeats of N");
+  expect(await rowTexts(page, 2)).toEqual(["17.6", "0.3", "10.0", "3", "4", "8", "5 ± 3", "2.5"]);
+  await note.getByRole("button", { name: "Make them columns of their own" }).click();
+  await expect(note).toHaveCount(0);
+  expect(await rowTexts(page, 2)).toEqual(["17.6", "0.3", "10.0", "3", "4", "8"]);
+  await page.getByTitle("Undo: repeats made columns").click();
+  await expect(page.getByTitle("Redo: repeats made columns")).toBeEnabled();
+  await page.getByRole("button", { name: "Put the ± behind each reading" }).click();
+  expect((await rowTexts(page, 1)).slice(0, 2)).toEqual(["12.4 ± 0.2", "5.0"]);
+  await page.getByRole("button", { name: "Take the ± into a column of its own" }).click();
+  expect((await rowTexts(page, 1)).slice(0, 3)).toEqual(["12.4", "0.2", "5.0"]);
+});
+
+test("the list of all keys is one key away, and from the header", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  await page.keyboard.press("F1");
+  const list = page.getByRole("dialog", { name: "All keys" });
+  await expect(list.getByRole("region")).toHaveCount(7);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
+  await page.keyboard.press("Escape");
+  await expect(list).toHaveCount(0);
+  await page.getByRole("button", { name: "All keys" }).click();
+  await expect(list.getByRole("heading", { name: "All keys" })).toBeVisible();
 });

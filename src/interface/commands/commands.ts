@@ -11,6 +11,8 @@ export interface Command {
   readonly keyShown: string;
   readonly matches: (event: KeyboardEvent) => boolean;
   readonly enabled: (state: InvestigationState) => boolean;
+  /** The act that it would take back or do again. */
+  readonly act: (state: InvestigationState) => string | undefined;
   readonly run: (store: InvestigationStore) => void;
 }
 
@@ -29,6 +31,7 @@ export const commands = {
     keyShown: "Ctrl+Z",
     matches: (event) => withControl(event, "z", false),
     enabled: (state) => state.undoStack.done.length > 0,
+    act: (state) => state.undoStack.done.at(-1)?.change.act,
     run: undo,
   },
   redo: {
@@ -36,6 +39,7 @@ export const commands = {
     keyShown: "Ctrl+Shift+Z",
     matches: (event) => withControl(event, "z", true) || withControl(event, "y", false),
     enabled: (state) => state.undoStack.undone.length > 0,
+    act: (state) => state.undoStack.undone.at(-1)?.change.act,
     run: redo,
   },
 } satisfies Record<string, Command>;

@@ -10,7 +10,9 @@ import { SignOut } from "../parts/SignOut";
 import { useLive } from "../parts/useLive";
 import { rememberedPerson } from "../store/deviceCopy";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { namedCommand } from "@/wording/acts";
 import { HouseRulesSheet } from "./HouseRulesSheet";
+import { KeysButton } from "./KeysButton";
 import { SaveLine } from "./SaveLine";
 
 interface Props {
@@ -25,6 +27,7 @@ function CommandButton({ id }: { id: "undo" | "redo" }) {
   const store = useInvestigationStore();
   const command = commands[id];
   const enabled = useInvestigation(command.enabled);
+  const label = namedCommand(command.label, useInvestigation(command.act));
   const Icon = icons[id];
   return (
     <Button
@@ -32,7 +35,7 @@ function CommandButton({ id }: { id: "undo" | "redo" }) {
       className="px-1.5!"
       disabled={!enabled}
       aria-label={command.label}
-      title={`${command.label} (${command.keyShown})`}
+      title={`${label} (${command.keyShown})`}
       onClick={() => command.run(store)}
     >
       <Icon aria-hidden size={18} />
@@ -86,6 +89,7 @@ export function Header({ person, signOut }: Props) {
         <CommandButton id="undo" />
         <CommandButton id="redo" />
       </span>
+      <KeysButton />
       {person && <span className="text-soft">{person.name}</span>}
       <SignOut
         personId={person?.id ?? rememberedHere()}
