@@ -11,6 +11,7 @@ import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
 import { type RepeatedColumns, repeatedColumns, withoutRepeatNumbers } from "./numberedHeadings";
 import { isOwnTable, ownTable } from "./ownTable";
+import { rowsForOne, type Thinning, thinnedRows } from "./thinnedRows";
 import { uncertaintyNames, uncertaintyOwners } from "./uncertaintyColumns";
 
 /** How a file's cells are to be understood; each can be changed in the preview. */
@@ -20,6 +21,8 @@ export interface Reading {
   readonly decimalMark: DecimalMark;
   /** Whether columns with numbered headings, or under one heading, are repeats or columns of their own. */
   readonly numbered: "repeats" | "apart";
+  /** How a file with more rows than there is room for is made shorter; only where that is wished. */
+  readonly thinning?: Thinning;
 }
 
 /** What cells look like, before anybody changed it. */
@@ -40,7 +43,13 @@ export function repeatedIn(given: Cells, reading: Reading): readonly RepeatedCol
 const widthOf = (cells: Cells) => cells.reduce((widest, row) => Math.max(widest, row.length), 0);
 
 export type Incoming =
-  | { readonly kind: "table"; readonly table: IncomingTable; readonly own: boolean }
+  | {
+      readonly kind: "table";
+      readonly table: IncomingTable;
+      readonly own: boolean;
+      /** How rows of the file were made fewer, and how many stand for one. */
+      readonly thinned?: { readonly how: Thinning; readonly each: number };
+    }
   | { readonly kind: "empty" }
   | { readonly kind: "too-many-rows"; readonly rows: number; readonly most: number }
   | { readonly kind: "too-many-columns"; readonly columns: number; readonly most: number }
@@ -150,7 +159,12 @@ export function incomingTable(
     const refused = refusal(cells, cells, document, longestOwnText);
     return refused ?? { kind: "table", own: true, table: ownTable(cells, document, newId) };
   }
-  const body = cells.slice(reading.headingLines);
+  const { decimalMark, spread } = document.houseRules;
+  const whole = cells.slice(reading.headingLines);
+  const most = limits.rows - Object.keys(document.rows).length;
+  const style = { mark: reading.decimalMark, spread };
+  const how = whole.length > most ? reading.thinning : undefined;
+  const body = how ? thinnedRows(whole, most, how, style) : whole;
   const refused = refusal(cells, body, document);
   if (refused) return refused;
   const headings = [...headingsOf(cells, reading, widthOf(cells))];
@@ -163,7 +177,6 @@ export function incomingTable(
   const keys = columns.map(({ quantity, repeat }) =>
     cellKey(quantities[quantity]?.id as string, repeat),
   );
-  const { decimalMark } = document.houseRules;
   const rows = body.map((texts) => ({
     id: newId(),
     row: {
@@ -174,5 +187,7 @@ export function incomingTable(
       ) as Record<string, string>,
     },
   }));
-  return { kind: "table", own: false, table: { id: newId(), name, quantities, series: [], rows } };
+  const table = { id: newId(), name, quantities, series: [], rows };
+  const thinned = how && { how, each: rowsForOne(whole.length, most) };
+  return { kind: "table", own: false, table, ...(thinned && { thinned }) };
 }

@@ -47,7 +47,7 @@ export function incomingProblem(incoming: Incoming): string | undefined {
     case "empty":
       return "There are no readings in it. Choose other lines of headings, or another stretch.";
     case "too-many-rows":
-      return `There are ${counted(incoming.rows, "row")}; there is room for ${counted(incoming.most, "row")} more. Take a shorter stretch.`;
+      return `There are ${counted(incoming.rows, "row")}; there is room for ${counted(incoming.most, "row")} more. Take a shorter stretch, or fewer rows:`;
     case "too-many-columns":
       return `There are ${counted(incoming.columns, "column")}; an investigation holds up to ${incoming.most}. Take a narrower stretch.`;
     case "too-long":
@@ -63,6 +63,10 @@ export function incomingSentence(incoming: Extract<Incoming, { kind: "table" }>)
   ];
   if (series.length > 0)
     parts.push(`${counted(series.length, "series").replace(/seriess$/, "series")}.`);
+  if (incoming.thinned) {
+    const { how, each } = incoming.thinned;
+    parts.push(thinningWords.said[how](each));
+  }
   if (incoming.own) parts.push("It was taken out here: units, ± and the rest come back with it.");
   return parts.join(" ");
 }
@@ -95,4 +99,23 @@ export function investigationFileProblem(
     case "malformed":
       return `${name} can’t be read: ${file.reason}. Take it out once more where it came from.`;
   }
+}
+
+/** A file with more rows than there is room for, made shorter. */
+export const thinningWords = {
+  every: (each: number) => `Only every ${ordinal(each)} row`,
+  means: (each: number) => `Means over ${each} rows, their scatter as ±`,
+  said: {
+    every: (each: number) => `Every ${ordinal(each)} row of the file.`,
+    means: (each: number) =>
+      `Each row is the mean over ${each} rows of the file, with their scatter as ±.`,
+  },
+} as const;
+
+/** "2nd", "3rd", "24th". */
+function ordinal(count: number): string {
+  const last = count % 10;
+  const teen = Math.floor((count % 100) / 10) === 1;
+  const ending = teen ? "th" : (["th", "st", "nd", "rd"][last] ?? "th");
+  return `${count}${ending}`;
 }

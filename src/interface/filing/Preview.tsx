@@ -12,6 +12,7 @@ import {
   type Reading,
   repeatedIn,
 } from "@/intake/incoming";
+import { rowsForOne } from "@/intake/thinnedRows";
 import { cellsInRange } from "@/intake/workbook";
 import type { EvaluatedTable } from "@/pipeline/table";
 import {
@@ -20,6 +21,7 @@ import {
   fileRefusals,
   incomingProblem,
   incomingSentence,
+  thinningWords,
   sheetNotes,
 } from "@/wording/filing";
 import { repeatWords } from "@/wording/pasting";
@@ -181,6 +183,25 @@ function useIncoming(file: OpenedFile, stretch: Stretch) {
   };
 }
 
+/** A file with more rows than there is room for: fewer of them, on request. */
+function Fewer({
+  incoming,
+  reading,
+  onReading,
+}: { incoming: Incoming } & Omit<ReadingProps, "repeated">) {
+  if (incoming.kind !== "too-many-rows" || incoming.most < 1) return null;
+  const each = rowsForOne(incoming.rows, incoming.most);
+  return (
+    <div className="flex flex-wrap gap-2 pb-2">
+      {(["every", "means"] as const).map((thinning) => (
+        <Button key={thinning} onClick={() => onReading({ ...reading, thinning })}>
+          {thinningWords[thinning](each)}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
 /** What a file holds and how it is understood, before it is brought in. */
 export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
   const { act } = useActs();
@@ -222,6 +243,7 @@ export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
           {problem}
         </p>
       )}
+      <Fewer incoming={incoming} reading={reading} onReading={setReading} />
       <div className="mt-3 flex flex-wrap items-center justify-end gap-2">
         <span role="status" className="mr-auto">
           {incoming.kind === "table" && incomingSentence(incoming)}
