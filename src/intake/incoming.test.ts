@@ -1,6 +1,7 @@
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { plainRule } from "../../tests/fixtures/plainRule";
 import { cellsFromText, delimiterOf, unguarded } from "./cells";
+import { describedTable, withFreeSymbols } from "./describedTable";
 import { decodeText } from "./decodeText";
 import { incomingTable, proposedReading } from "./incoming";
 import { readInvestigationFile } from "./investigationFile";
@@ -122,13 +123,14 @@ describe("a foreign table", () => {
   });
 
   test("symbols that are taken, or are functions, get a subscript", () => {
-    expect(tableFrom("x / m,ln\n1,2\n3,4").symbols).toEqual(["x_2", "l"]);
+    expect(tableFrom("L / m,ln\n1,2\n3,4", plainRule()).symbols).toEqual(["L_2", "l"]);
+    expect(tableFrom("x / m,ln\n1,2\n3,4").symbols).toEqual(["x", "l"]);
     expect(tableFrom("a / m,b / m\n1,2").symbols).toEqual(["a", "b"]);
   });
 
   test("without headings the quantities are still there to be named", () => {
     const found = tableFrom("1.0,2\n3.0,4\n5.0,6");
-    expect(found.symbols).toEqual(["q", "q_2"]);
+    expect(found.symbols).toEqual(["x", "y"]);
     expect(found.rows).toHaveLength(3);
   });
 
@@ -170,5 +172,28 @@ describe("the file of a whole investigation", () => {
     ["null", "other-json"],
   ])("%s is none", (text, kind) => {
     expect(readInvestigationFile(text).kind).toBe(kind);
+  });
+});
+
+describe("what is given in the preview", () => {
+  test("names, symbols and units; a symbol that another has gets a number", () => {
+    const found = incoming("1.0,2\n3.0,4");
+    if (found.kind !== "table") throw new Error(found.kind);
+    const given = { "0/symbol": "h", "0/unit": "cm", "1/name": "flow", "1/symbol": "h" };
+    const table = withFreeSymbols(describedTable(found.table, given), found.table, new Set(["g"]));
+    const words = table.quantities.map(({ quantity: { name, symbol, unit } }) => [
+      name,
+      symbol,
+      unit,
+    ]);
+    expect(words).toEqual([["", "h", "cm"], ["flow", "h_2", ""]]); // prettier-ignore
+    const sized = incoming("d / cm,±d\n1.0,0.1\n3.0,0.1");
+    if (sized.kind !== "table") throw new Error(sized.kind);
+    const followed = describedTable(sized.table, { "0/unit": "mm", "0/symbol": "h" })
+      .quantities[1]!;
+    expect(followed.quantity).toMatchObject({ symbol: "Δh", unit: "mm", name: "± of h" });
+    const emptied = describedTable(found.table, { "1/symbol": " " });
+    const kept = withFreeSymbols(emptied, found.table, new Set());
+    expect(kept.quantities[1]!.quantity.symbol).toBe("y");
   });
 });

@@ -99,20 +99,30 @@ function describedAnew(symbol: string): Omit<Quantity, "order" | "table"> {
   return { symbol, name, unit, repeats, uncertainty, spread, combination, instrument, resolution };
 }
 
+/** What the first columns are called that nobody named. */
+const plainSymbols = ["x", "y"];
+
+/** Symbols that are given; those of the only table count only once it holds something, as it is replaced till then. */
+export function takenSymbols({ quantities, constants, tables, rows }: Investigation): Set<string> {
+  const replaced =
+    Object.keys(tables).length === 1 &&
+    Object.values(rows).every(({ readings }) => Object.keys(readings).length === 0);
+  const all = [...(replaced ? [] : Object.values(quantities)), ...Object.values(constants)];
+  return new Set(all.map(({ symbol }) => symbol));
+}
+
 function quantitiesOf(columns: readonly Column[], document: Investigation, newId: () => string) {
   const firsts = columns.filter(({ repeat }) => repeat === 1);
-  const taken = new Set(
-    [...Object.values(document.quantities), ...Object.values(document.constants)].map(
-      ({ symbol }) => symbol,
-    ),
-  );
+  const taken = takenSymbols(document);
   const ids = firsts.map(() => newId());
   const owners = uncertaintyOwners(firsts.map(({ heading }) => heading));
   return firsts.map(({ heading, quantity: place }, index) => {
     const owned = owners.indexOf(index);
     const owner = firsts[owners[index] ?? -1]?.heading;
     const { name, symbol: wanted } = uncertaintyNames(heading, owner);
-    const symbol = freeSymbol(wanted || proposedSymbol(name), taken);
+    const plain =
+      name === "" ? (plainSymbols[index] ?? proposedSymbol(name)) : proposedSymbol(name);
+    const symbol = freeSymbol(wanted || plain, taken);
     taken.add(symbol);
     const column = owned >= 0 ? ids[owned] : undefined;
     return {

@@ -119,3 +119,12 @@ function ordinal(count: number): string {
   const ending = teen ? "th" : (["th", "st", "nd", "rd"][last] ?? "th");
   return `${count}${ending}`;
 }
+
+/** What a preview says of a column. */
+export const previewWords = {
+  name: "name",
+  symbol: "symbol",
+  unit: "unit",
+  sizeOf: (symbol: string) => `the ± of ${symbol}`,
+  repeats: (count: number) => `${count} repeats`,
+} as const;

@@ -3,6 +3,7 @@
 import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
 import { bringInTable } from "@/investigation/acts/bringInTable";
+import type { Investigation } from "@/investigation/model/investigation";
 import { type Cells, type Delimiter, delimiters } from "@/intake/cells";
 import { type Encoding, encodings } from "@/intake/decodeText";
 import {
@@ -11,7 +12,14 @@ import {
   proposedReading,
   type Reading,
   repeatedIn,
+  takenSymbols,
 } from "@/intake/incoming";
+import {
+  describedTable,
+  type GivenHeadings,
+  type HeadingPart,
+  withFreeSymbols,
+} from "@/intake/describedTable";
 import { rowsForOne } from "@/intake/thinnedRows";
 import { cellsInRange } from "@/intake/workbook";
 import type { EvaluatedTable } from "@/pipeline/table";
@@ -175,10 +183,17 @@ function useIncoming(file: OpenedFile, stretch: Stretch) {
     [cells, reading, file, stretch, store],
   );
   const repeated = repeatedIn(cells, reading).length > 0;
+  const key = `${reading.headingLines}/${reading.numbered}/${stretch.sheet}/${stretch.range}`;
+  const [headings, setHeadings] = useState<{ key: string; given: GivenHeadings }>();
+  const given = headings?.key === key ? headings.given : {};
+  const describe = (place: number, part: HeadingPart, text: string) =>
+    setHeadings({ key, given: { ...given, [`${place}/${part}`]: text } });
   return {
     reading,
     incoming,
     repeated,
+    given,
+    describe,
     setReading: (next: Reading) => setChosen({ cells, reading: next }),
   };
 }
@@ -202,19 +217,30 @@ function Fewer({
   );
 }
 
+/** The table as it is brought in: one that was taken out here as it was, another with the headings that were given. */
+function broughtTable(
+  { table, own }: Extract<Incoming, { kind: "table" }>,
+  given: GivenHeadings,
+  document: Investigation,
+) {
+  return own ? table : withFreeSymbols(describedTable(table, given), table, takenSymbols(document));
+}
+
 /** What a file holds and how it is understood, before it is brought in. */
 export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
   const { act } = useActs();
   const [stretch, setStretch] = useState<Stretch>({ sheet: 0, range: "" });
-  const { reading, incoming, repeated, setReading } = useIncoming(file, stretch);
+  const { reading, incoming, repeated, given, describe, setReading } = useIncoming(file, stretch);
+  const store = useInvestigationStore();
   const isEmpty = table.rows.every(({ row }) => Object.keys(row.readings).length === 0);
   const problem = incomingProblem(incoming);
   const bringIn = () => {
     if (incoming.kind !== "table") return;
-    act(bringInTable, { table: incoming.table, ...(isEmpty && { instead: table.id }) });
+    const brought = broughtTable(incoming, given, store.getState().document);
+    act(bringInTable, { table: brought, ...(isEmpty && { instead: table.id }) });
     onBroughtIn(
       `Brought in ${file.name}: ${incomingSentence(incoming)}`,
-      isEmpty ? table.id : incoming.table.id,
+      isEmpty ? table.id : brought.id,
     );
   };
   return (
@@ -237,7 +263,12 @@ export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
           ))}
         </ul>
       )}
-      {incoming.kind === "table" && <PreviewTable table={incoming.table} />}
+      {incoming.kind === "table" && (
+        <PreviewTable
+          table={describedTable(incoming.table, given)}
+          onDescribe={incoming.own ? undefined : describe}
+        />
+      )}
       {problem && (
         <p role="alert" className="text-magenta py-2">
           {problem}

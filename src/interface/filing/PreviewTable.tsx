@@ -1,9 +1,11 @@
 "use client";
 
 import { cellKey } from "@/investigation/model/row";
+import type { HeadingPart } from "@/intake/describedTable";
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import { readNumber } from "@/core/number/readNumber";
+import { previewWords } from "@/wording/filing";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useHouseRules } from "../store/useEvaluated";
 
@@ -16,20 +18,77 @@ function columnsOf({ quantities }: IncomingTable) {
   );
 }
 
+interface Props {
+  table: IncomingTable;
+  /** Absent where the file brings its own headings back. */
+  onDescribe?: ((place: number, part: HeadingPart, text: string) => void) | undefined;
+}
+
+const sizes: Readonly<Record<HeadingPart, number>> = { name: 60, symbol: 20, unit: 40 };
+
+/** Name, symbol and unit of an incoming quantity, each to be typed over. */
+function Heading({
+  quantity,
+  place,
+  onDescribe,
+}: Pick<Required<Props>, "onDescribe"> & {
+  quantity: IncomingTable["quantities"][number]["quantity"];
+  place: number;
+}) {
+  return (["name", "symbol", "unit"] as const).map((part) => (
+    <input
+      key={part}
+      aria-label={`${previewWords[part]}, column ${place + 1}`}
+      placeholder={previewWords[part]}
+      value={quantity[part]}
+      maxLength={sizes[part]}
+      onChange={(event) => onDescribe?.(place, part, event.target.value)}
+      className={`border-hairline focus:border-petrol bg-page mb-0.5 block w-full min-w-16 rounded border px-1 text-right font-normal ${part === "symbol" ? "font-serif italic" : ""}`}
+    />
+  ));
+}
+
+/** What is understood of a column beside its words: its repeats, or whose ± it holds. */
+function Understood({ table, id }: { table: IncomingTable; id: string }) {
+  const quantity = table.quantities.find((one) => one.id === id)?.quantity;
+  const owner = table.quantities.find(
+    ({ quantity: { uncertainty } }) => uncertainty.kind === "column" && uncertainty.column === id,
+  );
+  if (owner) {
+    return (
+      <span className="text-magenta block text-xs font-normal">
+        {previewWords.sizeOf(owner.quantity.symbol)}
+      </span>
+    );
+  }
+  const repeats = quantity?.repeats ?? 1;
+  if (repeats < 2) return null;
+  return (
+    <span className="text-soft block text-xs font-normal">{previewWords.repeats(repeats)}</span>
+  );
+}
+
 /** The first rows of a table as they would come in; what is no number is marked. */
-export function PreviewTable({ table }: { table: IncomingTable }) {
+export function PreviewTable({ table, onDescribe }: Props) {
   const { decimalMark } = useHouseRules();
   const columns = columnsOf(table);
   return (
     <div className="border-hairline max-h-[40vh] overflow-auto border">
       <table className="w-full text-right">
         <thead>
-          <tr className="border-ink border-b align-bottom">
+          <tr className="border-ink border-b align-top">
             <th className="text-soft px-2 py-1 font-semibold">n</th>
-            {table.quantities.map(({ id, quantity }) => (
-              <th key={id} colSpan={quantity.repeats} className="px-2 py-1 font-semibold">
-                <span className="block">{quantity.name}</span>
-                <SymbolWithUnit quantity={quantity} />
+            {table.quantities.map(({ id, quantity }, place) => (
+              <th key={place} colSpan={quantity.repeats} className="px-2 py-1 font-semibold">
+                {onDescribe ? (
+                  <Heading {...{ quantity, place, onDescribe }} />
+                ) : (
+                  <>
+                    <span className="block">{quantity.name}</span>
+                    <SymbolWithUnit quantity={quantity} />
+                  </>
+                )}
+                <Understood table={table} id={id} />
               </th>
             ))}
           </tr>
