@@ -144,6 +144,7 @@ describe("a foreign table", () => {
       headingLines: text.startsWith("L") ? 1 : 0,
       decimalMark: "point",
       numbered: "repeats",
+      words: "series",
     } as const;
     expect(incomingTable(cells, reading, "", emptyInvestigation(), newId).kind).toBe(kind);
   });
@@ -195,5 +196,31 @@ describe("what is given in the preview", () => {
     const emptied = describedTable(found.table, { "1/symbol": " " });
     const kept = withFreeSymbols(emptied, found.table, new Set());
     expect(kept.quantities[1]!.quantity.symbol).toBe("y");
+  });
+});
+
+describe("a column of words", () => {
+  const text =
+    "wire,l / m,R / ohm,remark\nthin,0.2,2.1,first\nthick,0.3,1.1,second\nthin,0.4,4.0,third";
+  const broughtIn = (words: "series" | "column") => {
+    const cells = cellsFromText(text);
+    const reading = { ...proposedReading(cells), words };
+    const found = incomingTable(cells, reading, "wires", emptyInvestigation(), newId);
+    if (found.kind !== "table") throw new Error(found.kind);
+    return found.table;
+  };
+
+  test("whose words come again makes series, the rows of each together", () => {
+    const { quantities, series, rows } = broughtIn("series");
+    expect(quantities.map(({ quantity }) => quantity.name || quantity.symbol)).toEqual(["l", "R", "remark"]); // prettier-ignore
+    expect(series.map((one) => one.series.name)).toEqual(["thin", "thick"]);
+    const [thin, thick] = series.map(({ id }) => id);
+    expect(rows.map(({ row }) => row.series)).toEqual([thin, thin, thick]);
+    expect(rows.map(({ row }) => Object.values(row.readings)[0])).toEqual(["0.2", "0.4", "0.3"]);
+  });
+
+  test("stays a column where that is wished", () => {
+    const { quantities, series } = broughtIn("column");
+    expect([quantities.length, series.length]).toEqual([4, 0]);
   });
 });

@@ -11,6 +11,7 @@ import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
 import { type RepeatedColumns, repeatedColumns, withoutRepeatNumbers } from "./numberedHeadings";
 import { isOwnTable, ownTable } from "./ownTable";
+import { type WordColumn, wordColumn, withSeriesOf } from "./seriesOfWords";
 import { rowsForOne, type Thinning, thinnedRows } from "./thinnedRows";
 import { uncertaintyNames, uncertaintyOwners } from "./uncertaintyColumns";
 
@@ -21,6 +22,8 @@ export interface Reading {
   readonly decimalMark: DecimalMark;
   /** Whether columns with numbered headings, or under one heading, are repeats or columns of their own. */
   readonly numbered: "repeats" | "apart";
+  /** Whether the words of a column that come again make series, or stay a column. */
+  readonly words: "series" | "column";
   /** How a file with more rows than there is room for is made shorter; only where that is wished. */
   readonly thinning?: Thinning;
 }
@@ -30,7 +33,12 @@ export function proposedReading(given: Cells): Reading {
   const cells = withoutRepeatNumbers(given);
   const lines = headingLines(cells);
   const commas = usesDecimalCommas(cells.slice(lines));
-  return { headingLines: lines, decimalMark: commas ? "comma" : "point", numbered: "repeats" };
+  return {
+    headingLines: lines,
+    decimalMark: commas ? "comma" : "point",
+    numbered: "repeats",
+    words: "series",
+  };
 }
 
 /** The columns of a file that look like repeats by their headings. */
@@ -49,6 +57,8 @@ export type Incoming =
       readonly own: boolean;
       /** How rows of the file were made fewer, and how many stand for one. */
       readonly thinned?: { readonly how: Thinning; readonly each: number };
+      /** A column whose words come again. */
+      readonly words?: WordColumn;
     }
   | { readonly kind: "empty" }
   | { readonly kind: "too-many-rows"; readonly rows: number; readonly most: number }
@@ -197,7 +207,9 @@ export function incomingTable(
       ) as Record<string, string>,
     },
   }));
-  const table = { id: newId(), name, quantities, series: [], rows };
+  const plain: IncomingTable = { id: newId(), name, quantities, series: [], rows };
+  const words = wordColumn(plain, decimalMark);
+  const table = words && reading.words === "series" ? withSeriesOf(plain, words, newId) : plain;
   const thinned = how && { how, each: rowsForOne(whole.length, most) };
-  return { kind: "table", own: false, table, ...(thinned && { thinned }) };
+  return { kind: "table", own: false, table, ...(thinned && { thinned }), ...(words && { words }) };
 }

@@ -59,6 +59,11 @@ test("columns are made repeats and columns again: mean, what is set aside, and r
   const { quantities: left, rows } = tableOf(evaluateTables(whole));
   expect(left.map(({ quantity }) => [quantity.symbol, quantity.repeats])).toEqual([["N", 3]]);
   expect(rows.map((one) => measured(one, left[0]!)?.value)).toEqual([11, 22]);
+  const besides = sheet({ a: { readings: ["1"] }, b: { readings: ["2"] }, c: { readings: ["3"] } });
+  const [figure] = Object.values(besides.figures);
+  const plotted = { ...besides, figures: { main: { ...figure!, x: "a", y: "b" } } };
+  const pair = perform(plotted, gatherRepeats, { quantities: ["a", "b"] }).document.figures.main!;
+  expect([pair.x, pair.y]).toEqual(["a", "c"]);
   const columns = [
     { id: "b", symbol: "b" },
     { id: "c", symbol: "c" },

@@ -59,6 +59,7 @@ export const actWords: Readonly<Record<string, string>> = {
   "remove-table": "a table removed",
   "rename-investigation": "the title",
   "rename-symbol": "a symbol changed",
+  "series-by-column": "series by a column",
   "set-aside": "a reading set aside",
   "set-axis": "an axis changed",
   "set-board": "what lies on the board",

@@ -127,4 +127,5 @@ export const previewWords = {
   unit: "unit",
   sizeOf: (symbol: string) => `the ± of ${symbol}`,
   repeats: (count: number) => `${count} repeats`,
+  noSeries: "no series",
 } as const;

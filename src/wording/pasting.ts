@@ -16,6 +16,25 @@ export const repeatWords = {
   choices: { repeats: "repeats of one quantity", apart: "columns of their own" },
 } as const;
 
+const mostNamed = 3;
+
+/** Series by the words of a column. */
+export const seriesWords = {
+  said: (words: readonly string[]) => {
+    const named = words
+      .slice(0, mostNamed)
+      .map((word) => `“${word}”`)
+      .join(", ");
+    const more = words.length > mostNamed ? " …" : "";
+    return `The words of this column come again: ${named}${more}.`;
+  },
+  make: "Make them series",
+  choice: "Words that come again",
+  choices: { series: "make series", column: "stay a column" },
+  made: (count: number) => `By the words of a column, the rows stand in ${count} series.`,
+  apart: "Leave it a column",
+} as const;
+
 /** What a paste understood, in a sentence or two. */
 export function pasteSentence(outcome: PasteOutcome, block: Block): string {
   switch (outcome.kind) {

@@ -298,3 +298,20 @@ test("the list of all keys is one key away, and from the header", async ({ page 
   await page.getByRole("button", { name: "All keys" }).click();
   await expect(list.getByRole("heading", { name: "All keys" })).toBeVisible();
 });
+
+test("pasted words that come again make series, and stay a column by one click", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  await paste(page, "wire\tl / m\tR / ohm\nthin\t0.2\t2.1\nthick\t0.3\t1.1\nthin\t0.4\t4.0");
+  const note = page.getByTestId("worded");
+  await expect(note).toContainText("the rows stand in 2 series");
+  expect(await rowTexts(page, 2)).toEqual(["0.4", "4.0"]);
+  await expect(page.getByRole("heading", { name: "First look: R against l" })).toBeVisible();
+  await note.getByRole("button", { name: "Leave it a column" }).click();
+  await expect(note).toHaveCount(0);
+  expect(await rowTexts(page, 2)).toEqual(["thick", "0.3", "1.1"]);
+  await page.getByRole("button", { name: "Make them series" }).click();
+  expect(await rowTexts(page, 2)).toEqual(["0.4", "4.0"]);
+});

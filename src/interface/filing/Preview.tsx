@@ -32,12 +32,12 @@ import {
   thinningWords,
   sheetNotes,
 } from "@/wording/filing";
-import { repeatWords } from "@/wording/pasting";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { useActs, useInvestigationStore } from "../store/useInvestigation";
 import { PreviewTable } from "./PreviewTable";
+import { named, ReadingChoices, type ReadingProps } from "./ReadingChoices";
 import type { OpenedFile } from "./useOpenedFile";
 
 type TextFile = Extract<OpenedFile, { kind: "text" }>;
@@ -49,13 +49,6 @@ interface Props {
   onAgain: (file: TextFile, encoding: Encoding, delimiter?: Delimiter) => void;
   onOther: () => void;
   onBroughtIn: (sentence: string, table: string) => void;
-}
-
-function named<Value extends string>(
-  values: readonly Value[],
-  names: Readonly<Record<Value, string>>,
-) {
-  return values.map((value) => ({ value, label: names[value] }));
 }
 
 function TextChoices({ file, onAgain }: { file: TextFile; onAgain: Props["onAgain"] }) {
@@ -111,49 +104,6 @@ function SheetChoices({ file, stretch, onStretch }: SheetProps) {
   );
 }
 
-const lineNames = {
-  "0": "none",
-  "1": "one",
-  "2": "two, the second with units",
-} as const;
-const markNames = { point: "point: 0.5", comma: "comma: 0,5" } as const;
-
-interface ReadingProps {
-  reading: Reading;
-  /** Whether there are columns that look like repeats. */
-  repeated: boolean;
-  onReading: (reading: Reading) => void;
-}
-
-function ReadingChoices({ reading, repeated, onReading }: ReadingProps) {
-  return (
-    <>
-      <Choice
-        label="Lines of headings"
-        value={String(reading.headingLines) as keyof typeof lineNames}
-        options={named(["0", "1", "2"], lineNames)}
-        onChange={(lines) =>
-          onReading({ ...reading, headingLines: Number(lines) as Reading["headingLines"] })
-        }
-      />
-      <Choice
-        label="Decimal mark"
-        value={reading.decimalMark}
-        options={named(["point", "comma"] as const, markNames)}
-        onChange={(decimalMark) => onReading({ ...reading, decimalMark })}
-      />
-      {repeated && (
-        <Choice
-          label={repeatWords.choice}
-          value={reading.numbered}
-          options={named(["repeats", "apart"] as const, repeatWords.choices)}
-          onChange={(numbered) => onReading({ ...reading, numbered })}
-        />
-      )}
-    </>
-  );
-}
-
 function cellsOf(file: OpenedFile, { sheet: index, range }: Stretch): Cells {
   if (file.kind === "text") return file.cells;
   const sheet = file.sheets[index];
@@ -183,7 +133,7 @@ function useIncoming(file: OpenedFile, stretch: Stretch) {
     [cells, reading, file, stretch, store],
   );
   const repeated = repeatedIn(cells, reading).length > 0;
-  const key = `${reading.headingLines}/${reading.numbered}/${stretch.sheet}/${stretch.range}`;
+  const key = `${reading.headingLines}/${reading.numbered}/${reading.words}/${stretch.sheet}/${stretch.range}`;
   const [headings, setHeadings] = useState<{ key: string; given: GivenHeadings }>();
   const given = headings?.key === key ? headings.given : {};
   const describe = (place: number, part: HeadingPart, text: string) =>
@@ -191,7 +141,11 @@ function useIncoming(file: OpenedFile, stretch: Stretch) {
   return {
     reading,
     incoming,
-    repeated,
+    choices: {
+      reading,
+      repeated,
+      worded: incoming.kind === "table" && incoming.words !== undefined,
+    },
     given,
     describe,
     setReading: (next: Reading) => setChosen({ cells, reading: next }),
@@ -203,7 +157,7 @@ function Fewer({
   incoming,
   reading,
   onReading,
-}: { incoming: Incoming } & Omit<ReadingProps, "repeated">) {
+}: { incoming: Incoming } & Omit<ReadingProps, "repeated" | "worded">) {
   if (incoming.kind !== "too-many-rows" || incoming.most < 1) return null;
   const each = rowsForOne(incoming.rows, incoming.most);
   return (
@@ -230,7 +184,7 @@ function broughtTable(
 export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
   const { act } = useActs();
   const [stretch, setStretch] = useState<Stretch>({ sheet: 0, range: "" });
-  const { reading, incoming, repeated, given, describe, setReading } = useIncoming(file, stretch);
+  const { reading, incoming, choices, given, describe, setReading } = useIncoming(file, stretch);
   const store = useInvestigationStore();
   const isEmpty = table.rows.every(({ row }) => Object.keys(row.readings).length === 0);
   const problem = incomingProblem(incoming);
@@ -253,7 +207,7 @@ export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
           <SheetChoices file={file} stretch={stretch} onStretch={setStretch} />
         )}
         {!(incoming.kind === "table" && incoming.own) && (
-          <ReadingChoices reading={reading} repeated={repeated} onReading={setReading} />
+          <ReadingChoices {...choices} onReading={setReading} />
         )}
       </div>
       {file.kind === "workbook" && file.sheets[stretch.sheet] && (

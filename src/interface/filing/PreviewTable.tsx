@@ -1,5 +1,6 @@
 "use client";
 
+import { Fragment } from "react";
 import { cellKey } from "@/investigation/model/row";
 import type { HeadingPart } from "@/intake/describedTable";
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
@@ -68,6 +69,28 @@ function Understood({ table, id }: { table: IncomingTable; id: string }) {
   );
 }
 
+/** The name of a series over its first row. */
+function SeriesHead({
+  table,
+  index,
+  columns,
+}: {
+  table: IncomingTable;
+  index: number;
+  columns: number;
+}) {
+  const [own, before] = [table.rows[index]?.row.series, table.rows[index - 1]?.row.series];
+  if (table.series.length === 0 || (index > 0 && own === before)) return null;
+  const name = table.series.find(({ id }) => id === own)?.series.name;
+  return (
+    <tr>
+      <th colSpan={columns + 1} className="px-2 pt-1 text-left font-normal italic">
+        {name ?? previewWords.noSeries}
+      </th>
+    </tr>
+  );
+}
+
 /** The first rows of a table as they would come in; what is no number is marked. */
 export function PreviewTable({ table, onDescribe }: Props) {
   const { decimalMark } = useHouseRules();
@@ -95,18 +118,21 @@ export function PreviewTable({ table, onDescribe }: Props) {
         </thead>
         <tbody>
           {table.rows.slice(0, shownRows).map(({ id, row }, index) => (
-            <tr key={id} className="border-hairline border-b">
-              <td className="text-soft px-2 py-0.5">{index + 1}</td>
-              {columns.map((cell) => {
-                const text = row.readings[cell] ?? "";
-                const odd = text !== "" && readNumber(text, decimalMark).kind === "unreadable";
-                return (
-                  <td key={cell} className={`px-2 py-0.5 ${odd ? "bg-magenta-wash" : ""}`}>
-                    {withMinusSign(text)}
-                  </td>
-                );
-              })}
-            </tr>
+            <Fragment key={id}>
+              <SeriesHead table={table} index={index} columns={columns.length} />
+              <tr className="border-hairline border-b">
+                <td className="text-soft px-2 py-0.5">{index + 1}</td>
+                {columns.map((cell) => {
+                  const text = row.readings[cell] ?? "";
+                  const odd = text !== "" && readNumber(text, decimalMark).kind === "unreadable";
+                  return (
+                    <td key={cell} className={`px-2 py-0.5 ${odd ? "bg-magenta-wash" : ""}`}>
+                      {withMinusSign(text)}
+                    </td>
+                  );
+                })}
+              </tr>
+            </Fragment>
           ))}
         </tbody>
       </table>

@@ -4,10 +4,13 @@ import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
 import type { PastePlan } from "@/intake/pastePlan";
 import { gatherRepeats } from "@/investigation/acts/gatherRepeats";
 import { partRepeats } from "@/investigation/acts/partRepeats";
+import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
 import type { Investigation } from "@/investigation/model/investigation";
 import { cellPlace } from "@/investigation/model/row";
 import { isDerived } from "@/pipeline/gridColumns";
-import { doAct, type InvestigationStore } from "../store/investigationStore";
+import { recurringWords } from "@/pipeline/recurringWords";
+import { evaluateTables, tableOf } from "@/pipeline/table";
+import { doAct, type InvestigationStore, undo } from "../store/investigationStore";
 import { type GridStore, rangeOf } from "./gridState";
 import { gridView } from "./gridView";
 
@@ -64,6 +67,36 @@ export class ColumnTools {
     });
     this.grid.setState({ gathered });
     return gathered;
+  }
+
+  /** Makes series of the words of a pasted column that come again. */
+  seriesOfPasted(plan: PastePlan): void {
+    const tables = evaluateTables(this.document);
+    const { quantities, rows } = tableOf(tables, plan.table);
+    const described = new Set(plan.headings.map(({ quantity }) => quantity));
+    const fresh = plan.rows <= mostRows && rows.every(({ row }) => row.series === undefined);
+    const found = quantities
+      .filter(({ id }) => fresh && described.has(id))
+      .flatMap((one) => {
+        const words = recurringWords(one, rows);
+        return words ? [{ id: one.id, words }] : [];
+      })[0];
+    this.grid.setState({ worded: found?.words.length ?? 0 });
+    if (found) this.seriesBy(found.id, found.words);
+  }
+
+  /** Takes back what was made of pasted words: they stay a column. */
+  leaveWords(): void {
+    if (this.store.getState().undoStack.done.at(-1)?.change.act === seriesByColumn.name) {
+      undo(this.store);
+    }
+    this.grid.setState({ worded: 0 });
+  }
+
+  /** Puts the rows into series by the words of a column. */
+  seriesBy(quantity: string, words: readonly string[]): void {
+    const series = words.map((word) => ({ id: nanoid(10), word }));
+    doAct(this.store, seriesByColumn, { quantity, series });
   }
 
   /** Makes a column of its own of each repeat. */

@@ -1,9 +1,11 @@
 "use client";
 
-import { repeatWords } from "@/wording/pasting";
+import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
+import { repeatWords, seriesWords } from "@/wording/pasting";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
+import { useInvestigation } from "../store/useInvestigation";
 import { useGrid, useGridController } from "./MeasureContext";
 
 /** Which pasted columns were taken as repeats of one quantity, with the way to have it otherwise. */
@@ -14,12 +16,31 @@ export function GatheredNote() {
   const found = quantities.filter(
     ({ id, quantity }) => gathered.includes(id) && quantity.repeats > 1,
   );
-  return found.map(({ id, quantity }) => (
-    <p key={id} className="mt-1 flex flex-wrap items-center gap-2" data-testid="gathered">
-      <span>
-        {repeatWords.taken(quantity.repeats)} <QuantityLabel quantity={quantity} />.
-      </span>
-      <Button onClick={() => columnTools.part(id)}>{repeatWords.apart}</Button>
+  return (
+    <>
+      <WordedNote />
+      {found.map(({ id, quantity }) => (
+        <p key={id} className="mt-1 flex flex-wrap items-center gap-2" data-testid="gathered">
+          <span>
+            {repeatWords.taken(quantity.repeats)} <QuantityLabel quantity={quantity} />.
+          </span>
+          <Button onClick={() => columnTools.part(id)}>{repeatWords.apart}</Button>
+        </p>
+      ))}
+    </>
+  );
+}
+
+/** That rows were put into series by the words of a pasted column, with the way to leave them a column. */
+function WordedNote() {
+  const worded = useGrid((state) => state.worded);
+  const { columnTools } = useGridController();
+  const newest = useInvestigation((state) => state.undoStack.done.at(-1)?.change.act);
+  if (worded === 0 || newest !== seriesByColumn.name) return null;
+  return (
+    <p className="mt-1 flex flex-wrap items-center gap-2" data-testid="worded">
+      <span>{seriesWords.made(worded)}</span>
+      <Button onClick={() => columnTools.leaveWords()}>{seriesWords.apart}</Button>
     </p>
-  ));
+  );
 }

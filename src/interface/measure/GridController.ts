@@ -169,6 +169,8 @@ export class GridController {
         session: "",
       });
       this.columnTools.gatherPasted(block, outcome.plan);
+      this.columnTools.seriesOfPasted(outcome.plan);
+      this.grid.setState(({ corner }) => ({ corner: inside(corner, this.size()) }));
     }
     return pasteSentence(outcome, block);
   }

@@ -10,7 +10,7 @@ import { BringIn } from "../filing/BringIn";
 import { TakeOutTable } from "../filing/TakeOutTable";
 import { Button } from "../parts/Button";
 import { useQuantities } from "../store/useEvaluated";
-import { useActs, useInvestigation } from "../store/useInvestigation";
+import { useActs } from "../store/useInvestigation";
 import { ConstantsTable } from "./ConstantsTable";
 import { FindLine } from "./FindLine";
 import { GatheredNote } from "./GatheredNote";
@@ -43,7 +43,6 @@ export function MeasurePage() {
   const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
   const controller = useGridController();
   const finding = useGrid((state) => state.finding);
-  const constants = useInvestigation((state) => Object.keys(state.document.constants).length);
   return (
     <>
       <div className="flex flex-wrap items-start gap-2">
@@ -63,14 +62,7 @@ export function MeasurePage() {
       <TableLine />
       <SeriesLine />
       {finding && <FindLine />}
-      <ReadingsGrid
-        onSaid={onSaid}
-        height={
-          constants > 0
-            ? "max-h-[calc(100vh-420px)] min-h-60"
-            : "max-h-[calc(100vh-330px)] min-h-60"
-        }
-      />
+      <ReadingsGrid onSaid={onSaid} height="max-h-[calc(100vh-330px)] min-h-60" />
       <div className="mt-3 flex flex-wrap gap-2.5">
         <AddQuantityButton />
         <RowsMenu />

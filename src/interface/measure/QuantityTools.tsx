@@ -7,8 +7,10 @@ import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
+import { recurringWords } from "@/pipeline/recurringWords";
 import { usesOf } from "@/pipeline/uses";
 import type { EvaluatedQuantity } from "@/pipeline/table";
+import { seriesWords } from "@/wording/pasting";
 import { removalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
@@ -60,6 +62,21 @@ function useTools(evaluated: EvaluatedQuantity) {
   return { duplicate, remove, hide, move: (step: 1 | -1) => controller.moveQuantity(step) };
 }
 
+/** Series by the words of the column in hand, where it holds words that come again. */
+function ByWords({ evaluated }: { evaluated: EvaluatedQuantity }) {
+  const rows = useGridPart(({ table }) => table.rows);
+  const { columnTools } = useGridController();
+  const room = useGridPart(({ table }) => limits.series - table.series.length);
+  const words = recurringWords(evaluated, rows);
+  if (!words || words.length > room) return null;
+  return (
+    <p className="mt-2">
+      {seriesWords.said(words)}{" "}
+      <Button onClick={() => columnTools.seriesBy(evaluated.id, words)}>{seriesWords.make}</Button>
+    </p>
+  );
+}
+
 /** Moves the quantity in hand, hides, duplicates or removes it. */
 export function QuantityTools({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const quantities = useGridPart(({ table }) => table.quantities);
@@ -70,6 +87,7 @@ export function QuantityTools({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const last = place === shown.length - 1;
   return (
     <>
+      <ByWords evaluated={evaluated} />
       <div className="mt-2 -ml-2.5 flex flex-wrap">
         <Button look="quiet" disabled={place <= 0} title="Alt+←" onClick={() => move(-1)}>
           <ArrowLeft aria-hidden size={15} /> Move left

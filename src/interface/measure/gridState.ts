@@ -27,6 +27,8 @@ export interface GridState {
   readonly finding: boolean;
   /** Quantities whose columns were just taken as repeats because of their headings. */
   readonly gathered: readonly string[];
+  /** How many series were just made of pasted words; 0 for none. */
+  readonly worded: number;
 }
 
 export type GridStore = StoreApi<GridState>;
@@ -36,7 +38,8 @@ export const firstCell: CellPlace = { row: 0, column: 0 };
 export function createGridStore(table?: string): GridStore {
   return createStore<GridState>()(() => ({
     ...{ table, series: undefined, active: firstCell, corner: firstCell },
-    ...{ mode: "moving", session: "", summons: 0, finding: false, gathered: [] },
+    ...{ mode: "moving", session: "", summons: 0, finding: false },
+    ...{ gathered: [], worded: 0 },
   }));
 }
 

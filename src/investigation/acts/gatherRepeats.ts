@@ -1,3 +1,4 @@
+import { clearAxesOf } from "../model/axes";
 import { cellKey, cellPlace } from "../model/row";
 import type { Row } from "../model/row";
 import { limits } from "../model/limits";
@@ -32,6 +33,11 @@ export const gatherRepeats = act<{
       if (row.table === gathered.table) moveCells(row, id, first, gathered.repeats);
     }
     gathered.repeats += other.repeats;
+    for (const figure of Object.values(draft.figures)) {
+      if (figure.x === id && figure.y !== first) figure.x = first;
+      if (figure.y === id && figure.x !== first) figure.y = first;
+    }
+    clearAxesOf(draft, id);
     takeQuantityAway(draft, id);
   }
   Object.assign(gathered, words);

@@ -1,0 +1,54 @@
+import type { IncomingTable } from "@/investigation/acts/bringInTable";
+import type { DecimalMark } from "@/core/number/readNumber";
+import { readNumber } from "@/core/number/readNumber";
+import { limits } from "@/investigation/model/limits";
+
+/** A column of a file whose words come again: its place among the quantities, and the words as they first come. */
+export interface WordColumn {
+  readonly place: number;
+  readonly words: readonly string[];
+}
+
+/** The first column that holds words that come again and no number. */
+export function wordColumn(
+  { quantities, rows }: IncomingTable,
+  mark: DecimalMark,
+): WordColumn | undefined {
+  for (let place = 0; place < quantities.length; place++) {
+    const { id, quantity } = quantities[place] as IncomingTable["quantities"][number];
+    if (quantity.repeats > 1) continue;
+    const words = rows
+      .map(({ row }) => (row.readings[id] ?? "").trim())
+      .filter((word) => word !== "");
+    const distinct = [...new Set(words)];
+    if (distinct.length === words.length || distinct.length > limits.series) continue;
+    if (distinct.some((word) => readNumber(word, mark).kind === "number")) continue;
+    return { place, words: distinct };
+  }
+  return undefined;
+}
+
+/** The table with its rows in series by the words of a column, those of a word together; the column is gone. */
+export function withSeriesOf(
+  table: IncomingTable,
+  { place, words }: WordColumn,
+  newId: () => string,
+): IncomingTable {
+  const id = table.quantities[place]?.id as string;
+  const series = words.map((word) => ({ id: newId(), series: { name: word } }));
+  const placed = table.rows.map((one) => {
+    const { [id]: word = "", ...readings } = one.row.readings;
+    const at = words.indexOf(word.trim());
+    const own = series[at]?.id;
+    return {
+      at: at < 0 ? words.length : at,
+      row: { id: one.id, row: { ...one.row, readings, ...(own !== undefined && { series: own }) } },
+    };
+  });
+  return {
+    ...table,
+    quantities: table.quantities.filter((_, at) => at !== place),
+    series: [...table.series, ...series],
+    rows: [...placed].sort((a, b) => a.at - b.at).map(({ row }) => row),
+  };
+}

@@ -1,0 +1,24 @@
+import { limits } from "@/investigation/model/limits";
+import { cellsOfQuantity } from "@/investigation/model/row";
+import type { EvaluatedQuantity, EvaluatedRow } from "./evaluated";
+
+/**
+ * The words of a column that tell rows apart: as they come, where none of them is a number and one at least comes again;
+ * undefined otherwise.
+ */
+export function recurringWords(
+  { id, quantity }: EvaluatedQuantity,
+  rows: readonly EvaluatedRow[],
+): readonly string[] | undefined {
+  if (quantity.formula !== undefined || quantity.repeats > 1) return undefined;
+  const words: string[] = [];
+  for (const { row, readings } of rows) {
+    if (cellsOfQuantity(row, id).length === 0) continue;
+    if (readings[id]?.kind === "number") return undefined;
+    const word = (row.readings[id] ?? "").trim();
+    if (word !== "") words.push(word);
+  }
+  const distinct = [...new Set(words)];
+  const tells = distinct.length < words.length && distinct.length <= limits.series;
+  return tells ? distinct : undefined;
+}
