@@ -1,5 +1,6 @@
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import type { DecimalMark } from "@/core/number/readNumber";
+import { recurring } from "@/core/text/recurring";
 import { readNumber } from "@/core/number/readNumber";
 import { limits } from "@/investigation/model/limits";
 
@@ -17,13 +18,10 @@ export function wordColumn(
   for (let place = 0; place < quantities.length; place++) {
     const { id, quantity } = quantities[place] as IncomingTable["quantities"][number];
     if (quantity.repeats > 1) continue;
-    const words = rows
-      .map(({ row }) => (row.readings[id] ?? "").trim())
-      .filter((word) => word !== "");
-    const distinct = [...new Set(words)];
-    if (distinct.length === words.length || distinct.length > limits.series) continue;
-    if (distinct.some((word) => readNumber(word, mark).kind === "number")) continue;
-    return { place, words: distinct };
+    const texts = rows.map(({ row }) => row.readings[id] ?? "");
+    const words = recurring(texts, limits.series);
+    if (!words || words.some((word) => readNumber(word, mark).kind === "number")) continue;
+    return { place, words };
   }
   return undefined;
 }

@@ -1,3 +1,4 @@
+import { recurring } from "@/core/text/recurring";
 import { limits } from "@/investigation/model/limits";
 import { cellsOfQuantity } from "@/investigation/model/row";
 import type { EvaluatedQuantity, EvaluatedRow } from "./evaluated";
@@ -11,14 +12,11 @@ export function recurringWords(
   rows: readonly EvaluatedRow[],
 ): readonly string[] | undefined {
   if (quantity.formula !== undefined || quantity.repeats > 1) return undefined;
-  const words: string[] = [];
+  const texts: string[] = [];
   for (const { row, readings } of rows) {
     if (cellsOfQuantity(row, id).length === 0) continue;
     if (readings[id]?.kind === "number") return undefined;
-    const word = (row.readings[id] ?? "").trim();
-    if (word !== "") words.push(word);
+    texts.push(row.readings[id] ?? "");
   }
-  const distinct = [...new Set(words)];
-  const tells = distinct.length < words.length && distinct.length <= limits.series;
-  return tells ? distinct : undefined;
+  return recurring(texts, limits.series);
 }

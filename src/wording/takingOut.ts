@@ -53,3 +53,6 @@ export function texSentence(sources: readonly string[]): string {
       : []),
   ].join(" ");
 }
+
+/** What stands over the further parts of a table that was too wide for one. */
+export const furtherColumns = "further columns";

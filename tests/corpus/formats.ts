@@ -18,10 +18,19 @@ import { tableCells } from "@/output/tableCells";
 import { tableCsv } from "@/output/tableCsv";
 import { tablesXlsx } from "@/output/tableXlsx";
 import { evaluateTables } from "@/pipeline/table";
+import { onePoint } from "../fixtures/onePoint";
 import { shippedFont } from "../fixtures/shippedFont";
 import type { HardInvestigation } from "./investigations";
 import { heldBy, type Reading } from "./held";
-import { isThere, type Program, run, wordsOfDocument, wordsOfPdf } from "./programs";
+import {
+  cellsOfWorkbook,
+  isThere,
+  type Program,
+  readsWorkbooks,
+  run,
+  wordsOfDocument,
+  wordsOfPdf,
+} from "./programs";
 
 /** An investigation with its report and a folder for its files. */
 export interface Case extends HardInvestigation {
@@ -38,12 +47,6 @@ export interface Format {
 }
 
 const noFonts = async () => "";
-const onePoint = Uint8Array.from(
-  Buffer.from(
-    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8/5+hHgAHggJ/PchI7wAAAABJRU5ErkJggg==",
-    "base64",
-  ),
-);
 const pictures = (report: Report) =>
   picturesOf(report, { rasterise: async () => onePoint, fonts: noFonts });
 
@@ -148,6 +151,7 @@ async function tables({ document, folder }: Case): Promise<undefined> {
     writeFileSync(join(folder, "part.xml"), bytes);
     run("xmllint", ["--noout", "--huge", "part.xml"], folder);
   }
+  const elsewhere = readsWorkbooks() ? cellsOfWorkbook("tables.xlsx", folder) : undefined;
   evaluated.forEach((table, at) => {
     const { cells } = tableCells(table, document.houseRules);
     const { data } = Papa.parse<string[]>(tableCsv(table, document.houseRules).slice(1));
@@ -159,6 +163,9 @@ async function tables({ document, folder }: Case): Promise<undefined> {
           );
         const shown = workbook.worksheets[at]!.getCell(r + 1, c + 1).value;
         const number = Number(text.replace(",", "."));
+        const read = elsewhere?.[at]?.[r]?.[c] ?? "";
+        if (elsewhere && (typeof read === "number" ? read !== number : read !== text))
+          throw new Error(`openpyxl, row ${r + 1}, column ${c + 1}: ${read} in place of ${text}`);
         if (typeof shown === "number" ? shown !== number : String(shown ?? "") !== text)
           throw new Error(`XLSX, row ${r + 1}, column ${c + 1}: ${String(shown)} in place of ${text}`); // prettier-ignore
       }),

@@ -12,6 +12,7 @@ const places = {
   lualatex: "/usr/bin/lualatex",
   tidy: "/usr/bin/tidy",
   "rsvg-convert": "/usr/bin/rsvg-convert",
+  python3: "/usr/bin/python3",
 } as const;
 
 export type Program = keyof typeof places;
@@ -47,6 +48,21 @@ export function run(
 /** The words of a PDF in the order in which they are drawn. */
 export const wordsOfPdf = (file: string, folder: string) =>
   run("pdftotext", ["-raw", file, "-"], folder);
+
+/** Where Debian puts the library with which Python reads workbooks. */
+export const readsWorkbooks = () => existsSync("/usr/lib/python3/dist-packages/openpyxl");
+
+const workbookScript = `
+import json, openpyxl, sys
+book = openpyxl.load_workbook(sys.argv[1])
+print(json.dumps([[[cell.value for cell in row] for row in sheet.iter_rows()] for sheet in book]))
+`;
+
+/** Every cell of a workbook as another program reads it, sheet by sheet. */
+export const cellsOfWorkbook = (file: string, folder: string) =>
+  JSON.parse(run("python3", ["-c", workbookScript, file], folder)) as readonly (readonly (readonly (
+    string | number | null
+  )[])[])[];
 
 interface Part {
   readonly t?: string;

@@ -262,3 +262,18 @@ test.each([
   }
   expect(rows.some(([word]) => word === "half between them")).toBe(true);
 });
+
+test("a range that is nothing is not worked out, and no value is stated with ± 0", () => {
+  const document = sheet(
+    {
+      x: { readings: ["3", "6", "9"], unit: "s", pm: { kind: "none" } },
+      y: { readings: ["1", "2", "3"], unit: "m", pm: { kind: "none" } },
+    },
+    {
+      rules: { slopeRange: "statistics" },
+      figure: { x: "x", y: "y" },
+      blocks: [{ kind: "line", of: "main" }],
+    },
+  );
+  expect(workings(document).filter((tex) => /(?:pm|=) 0(?![.\d])/.test(tex))).toEqual([]);
+});

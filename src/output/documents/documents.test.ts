@@ -9,6 +9,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { perform } from "@/investigation/history/edit";
 import { samples } from "@/investigation/samples/samples";
+import { onePoint } from "../../../tests/fixtures/onePoint";
 import { shippedFont } from "../../../tests/fixtures/shippedFont";
 import { reportOf } from "../../../tests/fixtures/sampleReport";
 import { layoutPages } from "../pages/layoutPages";
@@ -23,13 +24,6 @@ jest.setTimeout(90_000);
 
 const folder = mkdtempSync(join(tmpdir(), "report-"));
 const noFonts = async () => "";
-/** A single white point: what a browser would draw is not at issue here. */
-const onePoint = Uint8Array.from(
-  Buffer.from(
-    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8/5+hHgAHggJ/PchI7wAAAABJRU5ErkJggg==",
-    "base64",
-  ),
-);
 
 const run = (program: string, ...args: readonly string[]) =>
   execFileSync(program, [...args], { encoding: "utf8", stdio: ["ignore", "pipe", "ignore"] });

@@ -28,6 +28,7 @@ import {
   type WorkingLine,
 } from "../report/report";
 import { fittedTable } from "../report/fittedTable";
+import { furtherColumns } from "@/wording/takingOut";
 import { inlineDocx, label, math } from "./docxWords";
 import { cellStyles, docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
 import { captionWords } from "./figureParts";
@@ -84,7 +85,7 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): 
     const caption =
       at === 0
         ? [...label("Table", node, sheet.named), ...docxRuns(node.caption)]
-        : [new TextRun({ text: `Table ${node.number}, further columns.`, italics: true })];
+        : [new TextRun({ text: `Table ${node.number}, ${furtherColumns}.`, italics: true })];
     return [new Paragraph({ children: caption, keepNext: true, spacing }), docxTable(part, size)];
   });
   const notes = node.table.notes.map(

@@ -1,3 +1,4 @@
+import { furtherColumns } from "@/wording/takingOut";
 import { type Paper, papers } from "../papers";
 import { columnWidths, fittedTable } from "../report/fittedTable";
 import type { ReportCell, ReportHead, ReportNode, ReportTable } from "../report/report";
@@ -78,7 +79,7 @@ export function tableTex(node: TableNode, paper: Paper): string {
   const made = fitted.parts.map((part, at) =>
     at === 0
       ? partTex(part, `\\caption{${caption}}\\label{${labelTex(node.anchor)}}`, sized)
-      : `\\addtocounter{table}{-1}\n${partTex(part, `\\caption[]{${caption} Further columns.}`, sized)}`,
+      : `\\addtocounter{table}{-1}\n${partTex(part, `\\caption[]{${caption} (${furtherColumns})}`, sized)}`,
   );
   const whole = [...made, ...notes].join("\n");
   const grouped = sized === "" ? whole : `{${sized}\n${whole}\n}`;

@@ -33,6 +33,9 @@ interface FoundLine {
   readonly name?: string;
 }
 
+/** Part of a slope below which half a range is rounding of the arithmetic: nothing is worked out of it. */
+const noise = 1e-12;
+
 const paragraph = (text: string): ReportNode => ({
   ...{ kind: "paragraph", inlines: [{ kind: "text", text }] },
 });
@@ -124,6 +127,7 @@ function rangeWorking(
   { rules }: ReportContext,
 ): WorkingLine[] {
   const { halfOfSlope, steepest, shallowest } = range;
+  if (!(halfOfSlope > noise * Math.abs(stated.line.slope)) || !(stated.ofSlope > 0)) return [];
   const unit = unitTex(writeSlopeUnit(one.fitted.y.quantity.unit, one.fitted.x.quantity.unit));
   const word = `\\text{${rules.slopeWord}}`;
   const [lower, upper] = [steepest.slope, shallowest.slope].sort((a, b) => a - b) as [
