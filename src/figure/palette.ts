@@ -1,4 +1,4 @@
-import type { LookSpecification } from "./specification";
+import type { LookSpecification, SeriesSpecification } from "./specification";
 
 /** Colours of the screen style; what is uncertain is magenta and nothing else is; construction lines are petrol. */
 export const palette = {
@@ -33,10 +33,21 @@ export function seriesColour(place: number): string {
   return seriesColours[place % seriesColours.length] as string;
 }
 
-/** What points and lines are drawn in: ink where there are no series, and in print. */
+/** Colours that may be chosen for a series, by their names. */
+const named = {
+  ink: palette.ink,
+  petrol: seriesColours[0],
+  ochre: seriesColours[1],
+  plum: seriesColours[2],
+  moss: seriesColours[3],
+  slate: seriesColours[4],
+} as const;
+
+/** What points and lines are drawn in: what was chosen for them, ink where there are no series, and in print. */
 export function colourOf(
-  { name, place }: { readonly name: string; readonly place: number },
+  { name, place, own }: Pick<SeriesSpecification, "name" | "place" | "own">,
   look: Pick<LookSpecification, "style">,
 ): string {
+  if (own?.colour && look.style !== "print") return named[own.colour];
   return name === "" || look.style === "print" ? inksOf(look).ink : seriesColour(place);
 }

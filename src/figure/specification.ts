@@ -17,6 +17,10 @@ export interface AxisSpecification {
   readonly range: RangeSpecification;
   readonly scale: "linear" | "log";
   readonly reversed: boolean;
+  /** How its numbers are written; "fit" where it is absent. */
+  readonly numbers?: "fit" | "plain" | "shared" | "each";
+  /** At least so many decimals. */
+  readonly decimals?: number;
 }
 
 /** Lengths of bars up (or right) and down (or left); 0 where there is none. */
@@ -85,6 +89,23 @@ export interface TriangleSpecification {
   readonly up: RunText;
 }
 
+/** Shapes that stand for points. */
+export type MarkerShape = "disc" | "triangle" | "square" | "diamond" | "turned" | "cross" | "plus";
+
+/** The names of colours that a series may be drawn in. */
+export type SeriesColour = "ink" | "petrol" | "ochre" | "plum" | "moss" | "slate";
+
+/** What was chosen for one series; what is absent follows its place. */
+export interface SeriesLookSpecification {
+  readonly marker?: MarkerShape;
+  readonly size?: LookSpecification["markers"];
+  readonly colour?: SeriesColour;
+  readonly hollow?: boolean;
+  readonly stroke?: "solid" | "dashed" | "dotted" | "mixed";
+  /** Stands in the legend in place of its name. */
+  readonly legend?: string;
+}
+
 /** Points that share a marker, and their lines. */
 export interface SeriesSpecification {
   /** Which series it is, whatever else the figure shows. */
@@ -95,6 +116,7 @@ export interface SeriesSpecification {
   readonly name: string;
   /** Which marker and colour it has, counted from 0. */
   readonly place: number;
+  readonly own?: SeriesLookSpecification;
   readonly points: PointsSpecification;
   readonly lines: readonly LineSpecification[];
   readonly bands: readonly BandSpecification[];
@@ -111,6 +133,8 @@ export interface LookSpecification {
   readonly style: "screen" | "print";
   readonly markers: "small" | "medium" | "large";
   readonly bars: "capped" | "plain" | "boxes" | "ellipses" | "none";
+  /** Which way bars are drawn; both where it is absent. */
+  readonly barsAlong?: "both" | "up" | "across";
   readonly join: "none" | "segments" | "guide";
   /** A shaded stretch between the upper and the lower end of the bars. */
   readonly band: boolean;
@@ -138,12 +162,21 @@ export interface StripSpecification {
   readonly series: readonly SeriesSpecification[];
 }
 
+/** Sizes in points of the numbers at ticks, of words along axes, and of equations; what is absent follows the text size. */
+export interface LettersSpecification {
+  readonly numbers?: number;
+  readonly words?: number;
+  readonly equations?: number;
+}
+
 /** All that a figure shows, before anything has a place. Lengths in points (1/72 inch). */
 export interface FigureSpecification {
   readonly width: number;
   readonly height: number;
   /** Size of the tick labels; the other texts follow it. */
   readonly textSize: number;
+  /** Sizes of one's own, in points. */
+  readonly letters?: LettersSpecification;
   /** Absent in the small figure of the margin. */
   readonly title?: RunText;
   /** Stands under the figure, with its number. */

@@ -20,6 +20,13 @@ function typed(text: string, mark: DecimalMark): number | undefined {
   return read.kind === "number" ? read.number.value : undefined;
 }
 
+const mostDecimals = 9;
+
+/** A typed count of decimals, or undefined where it is none. */
+export function wholeNumber(text: string): number | undefined {
+  return /^\s*\d\s*$/.test(text) ? Math.min(mostDecimals, Number(text)) : undefined;
+}
+
 function rangeOf({ range, from, to, step }: Axis, mark: DecimalMark): RangeSpecification {
   if (range !== "hand") return { kind: range };
   const ends = { from: typed(from, mark), to: typed(to, mark), step: typed(step, mark) };
@@ -39,20 +46,24 @@ export function axis(
     ...writeSymbol(symbol),
   ]);
   const label = chosen.label.trim();
+  const decimals = wholeNumber(chosen.decimals);
   return {
     ...{ name: several ? "" : first.name.trim(), symbol: symbols },
     ...{ unit: writeUnitText(first.unit), range: rangeOf(chosen, mark) },
     ...{ scale: chosen.scale, reversed: chosen.reversed },
     ...(label !== "" && { label }),
+    ...(chosen.numbers !== "fit" && { numbers: chosen.numbers }),
+    ...(decimals !== undefined && decimals > 0 && { decimals }),
   };
 }
 
 /** How a figure is drawn, without its size. */
 export function lookOf(look: FigureLook): LookSpecification {
-  const { style, markers, bars, join, band, grid, ticks } = look;
+  const { style, markers, bars, barsAlong, join, band, grid, ticks } = look;
   const { frame, arrows, gap, lettering, line } = look;
   return {
     ...{ style, markers, bars, join, band, grid, ticks },
     ...{ frame, arrows, gap, lettering, line },
+    ...(barsAlong !== "both" && { barsAlong }),
   };
 }

@@ -16,9 +16,10 @@ import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
 import { axis, lookOf, type Style } from "./axisOf";
 import { bandsOf, type Lined, linesOf, triangleOf } from "./figureLines";
-import { figureSize } from "./figureSize";
+import { figureLetters, figureSize } from "./figureSize";
 import type { FigureFit, PlottedSeries } from "./fit";
 import type { FigurePoints } from "./figurePoints";
+import { seriesLookOf } from "./seriesLook";
 import { stripOf } from "./offLineFigure";
 
 export type { Style } from "./axisOf";
@@ -88,18 +89,20 @@ function seriesSpecification(
 ): SeriesSpecification {
   const { points } = one;
   const line = fit.lines[place];
+  const own = seriesLookOf(chosen, one.key);
   return {
     key: one.key,
     name: seriesName(one, fit),
     ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
     place: points.place,
+    ...(own && { own }),
     points: pointsSpecification(points),
     lines: line ? linesOf(line, style, chosen, fit.table) : [],
     bands: line ? bandsOf(line, style, chosen.line) : [],
   };
 }
 
-type Chosen = Pick<Figure, "axes"> & Lined;
+type Chosen = Pick<Figure, "axes" | "seriesLooks"> & Lined;
 
 function content(fit: FigureFit, style: Style, chosen: Chosen) {
   const { axes } = chosen;
@@ -184,10 +187,12 @@ export function figureSpecification(
     ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
   }));
   const drawn = content(fit, style, figure);
+  const letters = figureLetters(figure.look);
   const triangle = triangleOf(fit, figure, style);
-  const strip = stripOf(fit, figure.line, style);
+  const strip = stripOf(fit, figure, style);
   return {
     ...figureSize(figure.look),
+    ...(letters && { letters }),
     ...drawn,
     title: figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
     caption: captionOf(figure, number, fit, drawn.series),
@@ -201,6 +206,7 @@ export function figureSpecification(
 
 const plainChoice: Chosen = {
   axes: { x: plainAxis, y: plainAxis },
+  seriesLooks: {},
   line: { ...plainLine, steepest: false, shallowest: false },
   ...{ equation: false, equations: {}, straightedges: {}, triangle: null },
 };

@@ -1,3 +1,4 @@
+import type { LettersSpecification } from "@/figure/specification";
 import type { FigureLook } from "@/investigation/model/figure";
 import { readNumber } from "@/core/number/readNumber";
 
@@ -21,6 +22,29 @@ function centimetres(text: string, otherwise: number): number {
   const read = readNumber(text.replace(",", "."), "point");
   if (read.kind !== "number") return otherwise;
   return Math.min(most, Math.max(least, read.number.value));
+}
+
+const smallestLetters = 4;
+const largestLetters = 72;
+
+/** A typed size of letters in points, or undefined where it is none. */
+export function lettersIn(text: string): number | undefined {
+  const read = readNumber(text.replace(",", "."), "point");
+  if (read.kind !== "number" || !(read.number.value > 0)) return undefined;
+  return Math.min(largestLetters, Math.max(smallestLetters, read.number.value));
+}
+
+/** Sizes of letters of one's own; nothing where none is typed. */
+export function figureLetters(
+  look: Pick<FigureLook, "numberSize" | "wordSize" | "equationSize">,
+): LettersSpecification | undefined {
+  const [numbers, words, equations] = [look.numberSize, look.wordSize, look.equationSize].map(lettersIn); // prettier-ignore
+  if (numbers === undefined && words === undefined && equations === undefined) return undefined;
+  return {
+    ...(numbers !== undefined && { numbers }),
+    ...(words !== undefined && { words }),
+    ...(equations !== undefined && { equations }),
+  };
 }
 
 /** Width, height and text of a figure as it is printed, in points. */

@@ -1,13 +1,15 @@
 import type {
   AxisSpecification,
   FigureSpecification,
+  SeriesLookSpecification,
   SeriesSpecification,
   StripSpecification,
 } from "@/figure/specification";
-import { type LineChoice, plainAxis, plainLook } from "@/investigation/model/figure";
+import { type Figure, plainAxis, plainLook } from "@/investigation/model/figure";
 import { axis, lookOf, type Style } from "./axisOf";
 import type { FigurePoints } from "./figurePoints";
 import type { FigureFit, SeriesFit } from "./fit";
+import { seriesLookOf } from "./seriesLook";
 import { type OffLine, offLine } from "./offLine";
 
 /** The strip beside the readings' figure. */
@@ -19,11 +21,16 @@ const noBars = (length: number) => ({
 });
 
 /** How far each reading of a series is off its line, about a level line; counted in bars, a bar is 1 long. */
-function offSeries({ fitted }: SeriesFit, off: OffLine, inBars: boolean): SeriesSpecification {
+function offSeries(
+  { fitted }: SeriesFit,
+  off: OffLine,
+  inBars: boolean,
+  own?: SeriesLookSpecification,
+): SeriesSpecification {
   const points = inBars ? off.points.filter(({ bar }) => bar > 0) : off.points;
   const bars = Float64Array.from(points, ({ bar }) => (inBars ? 1 : bar));
   return {
-    ...{ name: "", place: fitted.place, bands: [] },
+    ...{ name: "", place: fitted.place, bands: [], ...(own && { own }) },
     points: {
       x: points.map((one) => one.x),
       y: points.map(({ off: distance, bar }) => (inBars ? distance / bar : distance)),
@@ -72,9 +79,10 @@ const mostPoints = 5000;
 /** The strip under a figure: every series about its own line; undefined where none is wanted or there is no line. */
 export function stripOf(
   { lines }: FigureFit,
-  { strip: wanted }: Pick<LineChoice, "strip">,
+  figure: Pick<Figure, "line" | "seriesLooks">,
   style: Style,
 ): StripSpecification | undefined {
+  const { strip: wanted } = figure.line;
   if (wanted === "none") return undefined;
   const offs = lines.flatMap((one) =>
     one.outcome.kind === "line" && one.fitted.rows.length <= mostPoints
@@ -86,6 +94,6 @@ export function stripOf(
   const inBars = wanted === "bars" && offs.some(({ off }) => off.points.some(({ bar }) => bar > 0));
   return {
     y: offAxis(first.one.fitted, style, inBars),
-    series: offs.map(({ one, off }) => offSeries(one, off, inBars)),
+    series: offs.map(({ one, off }) => offSeries(one, off, inBars, seriesLookOf(figure, one.key))),
   };
 }

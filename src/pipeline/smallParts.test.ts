@@ -1,5 +1,5 @@
 import { distinctPlaces } from "@/figure/layout/distinctPlaces";
-import { markerPath } from "@/figure/layout/marker";
+import { markerAt, markerPath } from "@/figure/layout/marker";
 import { colourOf, palette, seriesColour } from "@/figure/palette";
 import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
 import { readHeading } from "@/intake/heading";
@@ -111,9 +111,9 @@ describe("many points on a small paper", () => {
 
 describe("markers", () => {
   test("five shapes about the same place, then round again", () => {
-    const paths = [0, 1, 2, 3, 4].map((place) => markerPath(place, 10, 10, 2));
+    const paths = [0, 1, 2, 3, 4].map((place) => markerPath(markerAt(place), 10, 10, 2));
     expect(new Set(paths).size).toBe(5);
-    expect(markerPath(5, 10, 10, 2)).toBe(paths[0]);
+    expect(markerAt(5)).toBe("disc");
     for (const path of paths) expect(path).not.toMatch(/NaN|undefined|e-/);
   });
 

@@ -68,6 +68,7 @@ export const actWords: Readonly<Record<string, string>> = {
   "set-house-rules": "the house rules",
   "set-line": "how the line is drawn",
   "set-look": "the look of the figure",
+  "set-series-look": "the look of a series",
   "set-parameter": "a parameter of a curve",
   "set-repeats": "how often each row is read",
   "set-uncertainty": "how sure readings are",

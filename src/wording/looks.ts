@@ -1,11 +1,21 @@
-import type { Axis, FigureLook } from "@/investigation/model/figure";
+import type { Axis, FigureLook, SeriesLook } from "@/investigation/model/figure";
 
 type Words<Value extends string> = Readonly<Record<Value, string>>;
 
 /** What each choice of a figure's look is called. */
 export const lookWords: {
   readonly [
-    Part in "style" | "size" | "markers" | "bars" | "join" | "grid" | "ticks" | "lettering" | "line"
+    Part in
+      | "style"
+      | "size"
+      | "markers"
+      | "bars"
+      | "barsAlong"
+      | "join"
+      | "grid"
+      | "ticks"
+      | "lettering"
+      | "line"
   ]: {
     readonly label: string;
     readonly words: Words<FigureLook[Part]>;
@@ -29,6 +39,10 @@ export const lookWords: {
       ...{ capped: "with caps", plain: "without caps", boxes: "as boxes" },
       ...{ ellipses: "as ellipses", none: "not drawn" },
     },
+  },
+  barsAlong: {
+    label: "Bars run",
+    words: { both: "across and up", up: "up only", across: "across only" },
   },
   join: {
     label: "Between points",
@@ -61,6 +75,68 @@ export const rangeWords: Words<Axis["range"]> = {
 };
 
 export const scaleWords: Words<Axis["scale"]> = { linear: "even", log: "logarithmic" };
+
+/** How the numbers of an axis are written, with an example each. */
+export const axisNumberWords: Words<Axis["numbers"]> = {
+  fit: "as they fit",
+  plain: "in full: 2500",
+  shared: "one power in the label",
+  each: "each with its power",
+};
+
+export const decimalsWords = {
+  label: "Decimals",
+  placeholder: "as needed",
+  problem: "A whole number up to 9.",
+  note: "A number keeps the decimals that its tick needs, also where fewer are asked for.",
+} as const;
+
+/** Sizes of letters of a figure. */
+export const letterWords = {
+  ...{ numberSize: "Numbers / pt", wordSize: "Axis words / pt", equationSize: "Equations / pt" },
+} as const;
+
+export const lettersProblem = "A size is a number above 0.";
+
+/** What can be chosen for a series by itself. */
+export const seriesLookWords: {
+  readonly [Part in "marker" | "size" | "colour" | "stroke"]: {
+    readonly label: string;
+    readonly words: Words<SeriesLook[Part]>;
+  };
+} = {
+  marker: {
+    label: "Its points are",
+    words: {
+      ...{ auto: "as proposed", disc: "discs", triangle: "triangles", square: "squares" },
+      ...{ diamond: "diamonds", turned: "turned triangles", cross: "crosses ×", plus: "crosses +" },
+    },
+  },
+  size: {
+    label: "Their size",
+    words: { auto: "as the figure", small: "small", medium: "medium", large: "large" },
+  },
+  colour: {
+    label: "Colour",
+    words: {
+      ...{ auto: "as proposed", ink: "ink", petrol: "petrol", ochre: "ochre" },
+      ...{ plum: "plum", moss: "moss", slate: "slate" },
+    },
+  },
+  stroke: {
+    label: "Its best line is",
+    words: {
+      ...{ auto: "as proposed", solid: "drawn through", dashed: "dashed" },
+      ...{ dotted: "dotted", mixed: "dashes and dots" },
+    },
+  },
+};
+
+export const seriesLookFurther = {
+  ...{ title: "Each series", which: "Series", filled: "Filled points", legend: "In the legend" },
+  ...{ alone: "the points", again: "As proposed" },
+  printed: "Black on white draws every series in black: tell them apart by shape and line.",
+} as const;
 
 /** Why an axis can't be broken. */
 export const noBrokenAxis =

@@ -3,6 +3,7 @@ import { join } from "node:path";
 import ExcelJS from "exceljs";
 import { unzipSync } from "fflate";
 import Papa from "papaparse";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import { investigationJson } from "@/output/investigationJson";
 import { readInvestigationFile } from "@/intake/investigationFile";
 import { picturesOf } from "@/output/documents/pictures";
@@ -21,16 +22,19 @@ import { evaluateTables } from "@/pipeline/table";
 import { onePoint } from "../fixtures/onePoint";
 import { shippedFont } from "../fixtures/shippedFont";
 import type { HardInvestigation } from "./investigations";
+import { figurePdfs, figurePngs, figureTexts } from "./figureFiles";
 import { heldBy, type Reading } from "./held";
 import {
   cellsOfWorkbook,
   isThere,
   type Program,
+  cellsOfCsv,
   readsWorkbooks,
   run,
   wordsOfDocument,
   wordsOfPdf,
 } from "./programs";
+import { saidBy } from "./saidBy";
 
 /** An investigation with its report and a folder for its files. */
 export interface Case extends HardInvestigation {
@@ -102,21 +106,6 @@ async function markdown(given: Case): Promise<Reading> {
   return { text: wordsOfDocument("report.md", "markdown", folder), said: [] };
 }
 
-/** Words with letters that the source says it writes as numbers. */
-function saidBy(source: string, report: Report): readonly string[] {
-  const further = [
-    ...source.matchAll(/\\further\{[^}]*\}\{[^}]*\}\{([^}]*)\}|\\unshown\{(\w+)\}/g),
-  ];
-  const letters = new Set(
-    further.flatMap(([, text = "", code]) => [
-      ...text,
-      ...(code ? [String.fromCodePoint(parseInt(code, 16))] : []),
-    ]),
-  );
-  const words = JSON.stringify(shownNodes(report)).split(/[\s"]+|\\n/);
-  return words.filter((word) => [...word].some((letter) => letters.has(letter)));
-}
-
 const tex =
   (engine: "pdflatex" | "lualatex") =>
   async (given: Case): Promise<Reading> => {
@@ -126,7 +115,7 @@ const tex =
     run(engine, ["-interaction=nonstopmode", "-halt-on-error", "report.tex"], folder);
     return {
       text: wordsOfPdf("report.pdf", folder),
-      said: saidBy(source, given.report),
+      said: saidBy(source, JSON.stringify(shownNodes(given.report)).split(/[\s"]+|\\n/)),
       drawn: true,
     };
   };
@@ -137,6 +126,13 @@ async function svg(given: Case): Promise<undefined> {
     run("xmllint", ["--noout", file], given.folder);
     if (isThere("rsvg-convert")) run("rsvg-convert", ["-o", `${file}.png`, file], given.folder);
   }
+}
+
+/** The cells of a CSV as Python reads them where it is there, and as a reader of the registry does elsewhere. */
+function csvCells(csv: string, { decimalMark }: HouseRules, folder: string) {
+  if (!isThere("python3")) return Papa.parse<string[]>(csv.slice(1)).data;
+  writeFileSync(join(folder, "table.csv"), csv);
+  return cellsOfCsv("table.csv", decimalMark === "comma" ? ";" : ",", folder);
 }
 
 async function tables({ document, folder }: Case): Promise<undefined> {
@@ -154,7 +150,7 @@ async function tables({ document, folder }: Case): Promise<undefined> {
   const elsewhere = readsWorkbooks() ? cellsOfWorkbook("tables.xlsx", folder) : undefined;
   evaluated.forEach((table, at) => {
     const { cells } = tableCells(table, document.houseRules);
-    const { data } = Papa.parse<string[]>(tableCsv(table, document.houseRules).slice(1));
+    const data = csvCells(tableCsv(table, document.houseRules), document.houseRules, folder);
     cells.forEach((row, r) =>
       row.forEach((text, c) => {
         if ((data[r]?.[c] ?? "").replace(/^'/, "") !== text.replace(/^'/, ""))
@@ -189,5 +185,8 @@ export const formats: readonly Format[] = [
   { name: "TeX by LuaLaTeX", needs: ["lualatex", "pdftotext"], read: tex("lualatex") },
   { name: "SVG", needs: ["xmllint"], read: svg },
   { name: "CSV and XLSX", needs: ["xmllint"], read: tables },
+  { name: "figure as PDF", needs: ["qpdf", "pdftotext"], read: figurePdfs },
+  { name: "figure as TeX", needs: ["pdflatex", "lualatex", "pdftotext"], read: figureTexts },
+  { name: "figure as PNG", needs: ["chromium"], read: figurePngs },
   { name: "JSON", needs: [], read: json },
 ];

@@ -69,9 +69,9 @@ export function heldBy(report: Report): Held {
   const plain = (tex: string) => numbersIn(bare(plainMath(readTex(tex))));
   return {
     rows: nodes.flatMap((node) => (node.kind === "table" ? rowsOf(node.table) : [])),
-    words: [...new Set(nodes.flatMap(wordsOf).flatMap((text) => text.split(/\s+/)))]
-      .map(bare)
-      .filter((word) => word !== ""),
+    words: [...new Set(nodes.flatMap(wordsOf).flatMap((text) => text.split(/\s+/)))].filter(
+      (word) => bare(word) !== "",
+    ),
     statements: nodes.flatMap((node) => (node.kind === "statement" ? [plain(node.tex)] : [])),
     workings: nodes.flatMap((node) =>
       node.kind === "working" ? node.lines.map(({ tex }) => plain(tex)) : [],
@@ -115,21 +115,45 @@ const drawnLetters = (word: string) =>
     .map((letter) => (greek.includes(letter) ? latin[greek.indexOf(letter)] : letter))
     .join("");
 
+const reversed = (word: string) => [...word].reverse().join("");
+
+/** Raised and lowered letters are set apart from the line by some programs; joined Arabic ones come out of a PDF in either order. */
+const isLoose = (word: string) =>
+  word.normalize("NFKC") !== word.normalize("NFC") || /\p{Script=Arabic}/u.test(word);
+
+/** Whether a word stands in a text in one piece, or in pieces of so many letters where it was broken at an end of a line. */
+function holdsWord(word: string, text: string, least: number): boolean {
+  if (text.includes(word) || text.includes(reversed(word))) return true;
+  const letters = [...word];
+  let at = 0;
+  while (at < letters.length) {
+    let end = letters.length;
+    while (end > at && !text.includes(letters.slice(at, end).join(""))) end--;
+    if (end - at < Math.min(least, letters.length - at)) return false;
+    at = end;
+  }
+  return true;
+}
+
+/** The words that are not in a text that another program read, and were not said to be missing. */
+export function lostWords(words: readonly string[], reading: Reading): readonly string[] {
+  const asDrawn = (word: string) => (reading.drawn ? drawnLetters(bare(word)) : bare(word));
+  const text = asDrawn(reading.text);
+  const said = reading.said.map(bare);
+  return words.filter(
+    (word) => !said.includes(bare(word)) && !holdsWord(asDrawn(word), text, isLoose(word) ? 1 : 2),
+  );
+}
+
 /** What of a report is not in a text that another program read from its file. */
 export function lost(held: Held, reading: Reading): readonly string[] {
   const text = bare(reading.text);
-  const asDrawn = (word: string) => (reading.drawn ? drawnLetters(word) : word);
-  const letters = new Set(asDrawn(text));
-  const said = reading.said.map(bare);
   const rows = held.rows.filter((row) => !holdsRow(row, text));
-  const words = held.words.filter(
-    (word) => !said.includes(word) && [...asDrawn(word)].some((letter) => !letters.has(letter)),
-  );
   const statements = held.statements.filter((numbers) => !holdsInOrder(numbers, text));
   const workings = held.workings.flat().filter((number) => !text.includes(number));
   return [
     ...rows.map((row) => `row ${row.join(" | ")}`),
-    ...words.map((word) => `word ${word}`),
+    ...lostWords(held.words, reading).map((word) => `word ${word}`),
     ...statements.map((numbers) => `statement ${numbers.join(" … ")}`),
     ...workings.map((number) => `number ${number} of a working`),
   ];

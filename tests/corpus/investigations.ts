@@ -77,10 +77,14 @@ function widened(document: Investigation, columns: number): Investigation {
   return after(wider, typeReadings, { readings });
 }
 
-function writtenUp(document: Investigation, say: Say): Investigation {
+/** Laid out as a report; with too many readings to set, their tables are hidden. */
+function writtenUp(document: Investigation, say: Say, most: boolean): Investigation {
   const blocks = layOut(document).map((block, at) => ({
     id: `block${at}`,
-    block: block.kind === "text" ? { ...block, text: plainRichText(say(), say()) } : block,
+    block:
+      block.kind === "text"
+        ? { ...block, text: plainRichText(say(), say()) }
+        : { ...block, hidden: most && block.kind === "readings" },
   }));
   const laid = after(document, addBlocks, { blocks, before: null });
   return after(laid, setWriteUp, { change: { authors: say() } });
@@ -94,7 +98,8 @@ export function hardInvestigation(seed: number, at: number): HardInvestigation {
   const [made] = fc.sample(madeUp, { seed: seed * 1000 + at, numRuns: 1 });
   const rows = at % 5 === 1 ? 60 + chance.below(400) : 0;
   const columns = at % 5 === 3 ? 8 + chance.below(40) : 0;
-  const sized = widened(lengthened(made!.document, rows), columns);
-  const name = [hardness, ...(rows ? [`${rows} rows`] : []), ...(columns ? [`${columns} columns`] : [])].join(", "); // prettier-ignore
-  return { name, hardness, document: writtenUp(worded(sized, say), say) };
+  const most = at % 20 === 10;
+  const sized = widened(lengthened(made!.document, most ? 20_000 : rows), columns);
+  const name = [hardness, ...(most ? ["20,000 points"] : []), ...(rows ? [`${rows} rows`] : []), ...(columns ? [`${columns} columns`] : [])].join(", "); // prettier-ignore
+  return { name, hardness, document: writtenUp(worded(sized, say), say, most) };
 }

@@ -13,6 +13,7 @@ const places = {
   tidy: "/usr/bin/tidy",
   "rsvg-convert": "/usr/bin/rsvg-convert",
   python3: "/usr/bin/python3",
+  chromium: "/usr/bin/chromium",
 } as const;
 
 export type Program = keyof typeof places;
@@ -63,6 +64,16 @@ export const cellsOfWorkbook = (file: string, folder: string) =>
   JSON.parse(run("python3", ["-c", workbookScript, file], folder)) as readonly (readonly (readonly (
     string | number | null
   )[])[])[];
+
+const csvScript = `
+import csv, json, sys
+with open(sys.argv[1], encoding="utf-8-sig", newline="") as file:
+    print(json.dumps(list(csv.reader(file, delimiter=sys.argv[2]))))
+`;
+
+/** Every cell of a CSV as another program reads it. */
+export const cellsOfCsv = (file: string, delimiter: string, folder: string) =>
+  JSON.parse(run("python3", ["-c", csvScript, file, delimiter], folder)) as readonly (readonly string[])[]; // prettier-ignore
 
 interface Part {
   readonly t?: string;

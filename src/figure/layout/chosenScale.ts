@@ -1,5 +1,6 @@
 import type { AxisSpecification, StyleSpecification } from "../specification";
 import { type AxisScale, byHand, fillThePaper, startAtZero } from "./axisScale";
+import { withNumbers } from "./axisNumbers";
 import { logScale } from "./logScale";
 
 function linear({ range }: AxisSpecification, low: number, high: number, most: number): AxisScale {
@@ -33,7 +34,7 @@ export function chosenScale(
   { decimalMark }: StyleSpecification,
 ): AxisScale {
   const found = axis.scale === "log" ? logarithmic : linear;
-  const scale = found(axis, low, high, most);
+  const scale = withNumbers(found(axis, low, high, most), axis);
   if (decimalMark === "point") return scale;
   const ticks = scale.ticks.map(({ value, label }) => ({
     value,

@@ -8,6 +8,7 @@ import type {
 import type { AxisScale } from "./axisScale";
 import { captionLines } from "./captionLines";
 import { chosenScale } from "./chosenScale";
+import { type LetterSizes, letterSizes } from "./letterSizes";
 import { faced, setRuns } from "./setText";
 
 /** The drawing area and the way from values to points on the paper. */
@@ -26,6 +27,7 @@ export interface Frame {
   readonly xAt: (across: number) => number;
   readonly yAt: (up: number) => number;
   readonly textSize: number;
+  readonly letters: LetterSizes;
   /** The drawing area of the strip under this one, where there is one. */
   readonly strip?: StripFrame;
 }
@@ -113,7 +115,8 @@ export function stripRoom({ strip, height, textSize }: FigureSpecification): num
 
 /** Room under the drawing area: numbers, axis label, strip, caption. */
 function roomBelow(figure: FigureSpecification): number {
-  return figure.textSize * 3.9 + stripRoom(figure) + captionRoom(figure);
+  const { numbers, words } = letterSizes(figure);
+  return numbers * 1.8 + words * 2.1 + stripRoom(figure) + captionRoom(figure);
 }
 
 function layStrip(figure: FigureSpecification, textSize: number): StripFrame | undefined {
@@ -136,14 +139,16 @@ export function isInside({ left, right, top, bottom }: Frame, x: number, y: numb
 /** Finds room for ticks, labels, title and caption, and gives the rest to the drawing area. */
 export function layFrame(figure: FigureSpecification): Frame {
   const { width, textSize: size, series, style } = figure;
+  const letters = letterSizes(figure);
+  const { numbers } = letters;
   const gap = figure.look.gap ? size * 0.8 : 0;
   const top = figure.title ? size * 3.1 : size * 1.2;
   const bottom = figure.height - roomBelow(figure) - gap;
-  const roomFor = (room: number, each: number) => Math.max(2, room / (size * each));
+  const roomFor = (room: number, each: number) => Math.max(2, room / (numbers * each));
   const xScale = chosenScale(
     figure.x,
     extent(series, "x", figure.x.scale === "log"),
-    roomFor(width - size * 6, 6),
+    roomFor(width - numbers * 6, 6),
     style,
   );
   const yScale = chosenScale(
@@ -154,17 +159,17 @@ export function layFrame(figure: FigureSpecification): Frame {
   );
   const { lettering } = figure.look;
   const widthOf = ({ label }: AxisScale["ticks"][number]) =>
-    setRuns(faced(label, lettering, "serifItalic"), size).width;
+    setRuns(faced(label, lettering, "serifItalic"), numbers).width;
   const strip = layStrip(figure, size);
   const ticks = [...yScale.ticks, ...(strip?.yScale.ticks ?? [])];
   const widest = Math.max(0, ...ticks.map(widthOf));
-  const left = size * 2.6 + widest + gap;
+  const left = letters.words * 1.6 + numbers + widest + gap;
   const lastTick = xScale.ticks[figure.x.reversed ? 0 : xScale.ticks.length - 1];
   const right = width - Math.max(size * 1.2, lastTick ? widthOf(lastTick) / 2 + 1 : 0);
   const across = mapping(xScale, figure.x, [left, right]);
   const up = mapping(yScale, figure.y, [bottom, top]);
   return {
-    ...{ left, right, top, bottom, gap, xScale, yScale, textSize: size },
+    ...{ left, right, top, bottom, gap, xScale, yScale, textSize: size, letters },
     ...{ across: across.to, xAt: across.back, up: up.to, yAt: up.back },
     ...(strip && { strip }),
   };

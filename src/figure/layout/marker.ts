@@ -1,32 +1,50 @@
+import type { MarkerShape, SeriesSpecification } from "../specification";
 import { coordinate } from "./pathText";
 
 type Corner = readonly [x: number, y: number];
 
-/** Corners in units of the radius; each shape has about the area of the disc. */
-const corners: readonly (readonly Corner[])[] = [
-  [
+/** Half the width of an arm of a cross beside the radius. */
+const arm = 0.22;
+const reach = 1.25;
+
+const plus: readonly Corner[] = [
+  ...([[-arm, -reach], [arm, -reach], [arm, -arm], [reach, -arm]] as const),
+  ...([[reach, arm], [arm, arm], [arm, reach], [-arm, reach]] as const),
+  ...([[-arm, arm], [-reach, arm], [-reach, -arm], [-arm, -arm]] as const),
+]; // prettier-ignore
+
+const turnedBy45 = ([x, y]: Corner): Corner => [(x - y) * Math.SQRT1_2, (x + y) * Math.SQRT1_2];
+
+/** Corners in units of the radius; each closed shape has about the area of the disc. */
+const corners: Readonly<Record<Exclude<MarkerShape, "disc">, readonly Corner[]>> = {
+  triangle: [
     [0, -1.3],
     [1.2, 0.85],
     [-1.2, 0.85],
   ],
-  [
+  square: [
     [-0.92, -0.92],
     [0.92, -0.92],
     [0.92, 0.92],
     [-0.92, 0.92],
   ],
-  [
+  diamond: [
     [0, -1.35],
     [1.2, 0],
     [0, 1.35],
     [-1.2, 0],
   ],
-  [
+  turned: [
     [0, 1.3],
     [1.2, -0.85],
     [-1.2, -0.85],
   ],
-];
+  plus,
+  cross: plus.map(turnedBy45),
+};
+
+/** The shapes of series in their order. */
+const byPlace: readonly MarkerShape[] = ["disc", "triangle", "square", "diamond", "turned"];
 
 function disc(x: number, y: number, radius: number): string {
   const r = coordinate(radius);
@@ -35,11 +53,20 @@ function disc(x: number, y: number, radius: number): string {
   return `M${coordinate(x - radius)} ${coordinate(y)}${turn}`;
 }
 
-/** The outline of a series' marker about a place on the paper: disc, triangle, square, diamond, turned triangle, and round again. */
-export function markerPath(place: number, x: number, y: number, radius: number): string {
-  const shape = place % (corners.length + 1);
-  if (shape === 0) return disc(x, y, radius);
-  const outline = (corners[shape - 1] as readonly Corner[])
+/** The shape of the series at a place: disc, triangle, square, diamond, turned triangle, and round again. */
+export function markerAt(place: number): MarkerShape {
+  return byPlace[place % byPlace.length] as MarkerShape;
+}
+
+/** The shape that a series has: one chosen for it, or that of its place. */
+export function markerOf({ place, own }: Pick<SeriesSpecification, "place" | "own">): MarkerShape {
+  return own?.marker ?? markerAt(place);
+}
+
+/** The outline of a marker about a place on the paper. */
+export function markerPath(shape: MarkerShape, x: number, y: number, radius: number): string {
+  if (shape === "disc") return disc(x, y, radius);
+  const outline = corners[shape]
     .map(([dx, dy]) => `${coordinate(x + dx * radius)} ${coordinate(y + dy * radius)}`)
     .join("L");
   return `M${outline}Z`;

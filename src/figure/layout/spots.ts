@@ -31,7 +31,7 @@ function around(boxes: readonly Box[]): Box | undefined {
 /** Where the things stand that can be touched. */
 export function spotsOf(
   { height }: FigureSpecification,
-  { left, right, top, bottom, gap, textSize }: Frame,
+  { left, right, top, bottom, gap, letters }: Frame,
   { legend, equations, labels }: Words,
   shapes: Scene["shapes"],
 ): readonly Spot[] {
@@ -41,13 +41,13 @@ export function spotsOf(
   const spots: (Spot | undefined)[] = [
     {
       ...{ kind: "x-axis", x: left, y: bottom + gap, width: right - left },
-      height: Math.min(textSize * 2, height - bottom),
+      height: Math.min(letters.numbers * 2, height - bottom),
     },
     {
       kind: "y-axis",
-      x: left - gap - textSize * 3,
+      x: left - gap - letters.numbers * 3,
       y: top,
-      width: textSize * 3,
+      width: letters.numbers * 3,
       height: bottom - top,
     },
     xLabel && { kind: "x-label", ...xLabel },

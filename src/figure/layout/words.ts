@@ -1,5 +1,9 @@
 import type { RunText } from "@/core/unit/runText";
-import type { FigureSpecification, LabelSpecification } from "../specification";
+import type {
+  FigureSpecification,
+  LabelSpecification,
+  SeriesSpecification,
+} from "../specification";
 import { type Box, emptiestPlace, obstaclesOf } from "./emptiestPlace";
 import type { Frame } from "./frame";
 import { type PlacedTriangle, placeTriangle } from "./trianglePlace";
@@ -13,9 +17,8 @@ export interface PlacedWords {
 }
 
 export interface LegendEntry {
-  readonly name: string;
+  readonly of: Pick<SeriesSpecification, "name" | "place" | "own">;
   readonly runs: readonly FacedRun[];
-  readonly place: number;
   /** The so-manieth curve of the figure; a marker otherwise. */
   readonly curve?: number;
 }
@@ -60,17 +63,17 @@ function putAt(
   return { x: left + across * (right - left), y: top + down * (bottom - top), width, height };
 }
 
-/** Series where there are several, curves where there are several. */
+/** Series where there are several or one has words for it, curves where there are several. */
 function legendEntries({ series, curves = [], look }: FigureSpecification): LegendEntry[] {
   const set = (text: RunText) => faced(text, look.lettering, "serifItalic");
-  const markers = series.length > 1 ? series : [];
+  const worded = series.some(({ own }) => own?.legend);
+  const markers = series.length > 1 || worded ? series : [];
+  const wordsOf = ({ name, symbol, own }: SeriesSpecification): RunText =>
+    own?.legend ? [{ text: own.legend }] : (symbol ?? [{ text: shortened(name) }]);
   return [
-    ...markers.map(({ name, symbol, place }) => ({
-      ...{ name, place },
-      runs: set(symbol ?? [{ text: shortened(name) }]),
-    })),
-    ...(curves.length > 1 ? curves : []).map(({ name, series: of }, curve) => ({
-      ...{ name: series[of]?.name ?? "", place: series[of]?.place ?? 0, curve },
+    ...markers.map((of) => ({ of, runs: set(wordsOf(of)) })),
+    ...(curves.length > 1 ? curves : []).map(({ name, series: at }, curve) => ({
+      ...{ of: series[at] ?? { name: "", place: 0 }, curve },
       runs: set([{ text: shortened(name) }]),
     })),
   ];
@@ -79,7 +82,7 @@ function legendEntries({ series, curves = [], look }: FigureSpecification): Lege
 function legendSize(entries: readonly LegendEntry[], frame: Frame) {
   const widest = (size: number) =>
     Math.max(...entries.map(({ runs }) => setRuns(runs, size).width)) + (markerRoom + 0.4) * size;
-  const full = frame.textSize;
+  const full = frame.letters.words;
   const room = (frame.right - frame.left) * 0.6;
   const size = Math.min(full, (full * room) / widest(full));
   return {
@@ -90,7 +93,7 @@ function legendSize(entries: readonly LegendEntry[], frame: Frame) {
 }
 
 function labelWords(label: LabelSpecification, figure: FigureSpecification, frame: Frame) {
-  const size = frame.textSize * 1.05;
+  const size = frame.letters.words * 1.05;
   const runs: FacedRun[] = [{ text: label.text, face: figure.look.lettering }];
   const { width } = setRuns(runs, size);
   const place = { x: frame.across(label.x), y: frame.up(label.y) - size };
@@ -123,7 +126,7 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
       if (!equation) return [];
       const { id, text, at } = equation;
       const runs = faced(text, "serif", "serifItalic");
-      const full = frame.textSize * 1.15;
+      const full = frame.letters.equations;
       const { width } = setRuns(runs, full);
       const size = Math.min(full, (full * (frame.right - frame.left) * 0.8) / width);
       const room = { width: (width * size) / full, height: size * 1.3 };

@@ -1,5 +1,6 @@
 import { axisLabel } from "../layout/axisLabel";
 import { captionRoom, type Frame, stripRoom } from "../layout/frame";
+import { axisWords } from "../layout/letterSizes";
 import { coordinate, stroke } from "../layout/pathText";
 import { faced, setRuns, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
@@ -28,7 +29,7 @@ function tickStrokes(frame: Frame, kind: keyof typeof reach, length: number, min
 }
 
 function tickLabels({ look }: FigureSpecification, frame: Frame): Shape[] {
-  const size = frame.textSize;
+  const size = frame.letters.numbers;
   const { ink: fill } = inksOf(look);
   const set = (runs: Frame["xScale"]["ticks"][number]["label"]) =>
     faced(runs, look.lettering, "serifItalic");
@@ -49,12 +50,12 @@ function tickLabels({ look }: FigureSpecification, frame: Frame): Shape[] {
 
 /** Where the words along the horizontal axis stand. */
 export function axisLabelLevel(figure: FigureSpecification, frame: Frame): number {
-  return figure.height - frame.textSize * 0.75 - stripRoom(figure) - captionRoom(figure);
+  return figure.height - frame.letters.words * 0.75 - stripRoom(figure) - captionRoom(figure);
 }
 
 function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {
-  const size = frame.textSize;
-  const full = size * 1.12;
+  const size = frame.letters.words;
+  const full = size * axisWords;
   const { style, look } = figure;
   const { ink: fill } = inksOf(look);
   const set = (axis: "x" | "y", power: number, room: number) =>

@@ -2,7 +2,12 @@ import { visiblePlaces } from "../layout/visiblePlaces";
 import type { Frame } from "../layout/frame";
 import { coordinate, stroke } from "../layout/pathText";
 import { inksOf } from "../palette";
-import { type FigureSpecification, pointCount, type PointsSpecification } from "../specification";
+import {
+  type FigureSpecification,
+  pointCount,
+  type PointsSpecification,
+  type SeriesSpecification,
+} from "../specification";
 import type { Mark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
@@ -14,21 +19,27 @@ interface BarEnds {
   readonly right: number;
   readonly top: number;
   readonly foot: number;
+  /** Whether it goes on beyond the edge of the drawing area, where it has no cap. */
+  readonly cut: { readonly [End in "left" | "right" | "top" | "foot"]: boolean };
 }
 
 /** Bars of more points than this would be one blot. */
 const mostBars = 3000;
 
+const slack = 0.01;
+
 /** Half the width of a cap beside the size of the text. */
 const capReach = 0.25;
 
-function level({ left, right, y }: BarEnds, cap: number): string {
-  const ends = cap > 0 ? [left, right].map((x) => stroke(x, y - cap, x, y + cap)).join("") : "";
+function level({ left, right, y, cut }: BarEnds, cap: number): string {
+  const capped = cap > 0 ? [...(cut.left ? [] : [left]), ...(cut.right ? [] : [right])] : [];
+  const ends = capped.map((x) => stroke(x, y - cap, x, y + cap)).join("");
   return stroke(left, y, right, y) + ends;
 }
 
-function upright({ x, top, foot }: BarEnds, cap: number): string {
-  const ends = cap > 0 ? [top, foot].map((y) => stroke(x - cap, y, x + cap, y)).join("") : "";
+function upright({ x, top, foot, cut }: BarEnds, cap: number): string {
+  const capped = cap > 0 ? [...(cut.top ? [] : [top]), ...(cut.foot ? [] : [foot])] : [];
+  const ends = capped.map((y) => stroke(x - cap, y, x + cap, y)).join("");
   return stroke(x, foot, x, top) + ends;
 }
 
@@ -52,34 +63,54 @@ function endsOf(points: PointsSpecification, i: number, frame: Frame): BarEnds {
   const [x, y] = [points.x[i] as number, points.y[i] as number];
   const within = (value: number, low: number, high: number) =>
     Math.min(Math.max(value, Math.min(low, high)), Math.max(low, high));
-  const across = (value: number) => within(frame.across(value), frame.left, frame.right);
-  const up = (value: number) => within(frame.up(value), frame.top, frame.bottom);
   const sides = [
-    across(x - (points.xBars.down[i] as number)),
-    across(x + (points.xBars.up[i] as number)),
+    frame.across(x - (points.xBars.down[i] as number)),
+    frame.across(x + (points.xBars.up[i] as number)),
   ];
-  const ends = [up(y + (points.yBars.up[i] as number)), up(y - (points.yBars.down[i] as number))];
-  return {
-    ...{ x: frame.across(x), y: frame.up(y) },
+  const ends = [
+    frame.up(y + (points.yBars.up[i] as number)),
+    frame.up(y - (points.yBars.down[i] as number)),
+  ];
+  const whole = {
     ...{ left: Math.min(...sides), right: Math.max(...sides) },
     ...{ top: Math.min(...ends), foot: Math.max(...ends) },
+  };
+  return {
+    ...{ x: frame.across(x), y: frame.up(y) },
+    left: within(whole.left, frame.left, frame.right),
+    right: within(whole.right, frame.left, frame.right),
+    top: within(whole.top, frame.top, frame.bottom),
+    foot: within(whole.foot, frame.top, frame.bottom),
+    cut: {
+      ...{ left: whole.left < frame.left - slack, right: whole.right > frame.right + slack },
+      ...{ top: whole.top < frame.top - slack, foot: whole.foot > frame.bottom + slack },
+    },
   };
 }
 
 /** A bar shorter than its point lies under it and is not drawn. */
 function drawn(ends: BarEnds, { look, textSize }: FigureSpecification, hidden: number): string {
   const kind = look.bars;
-  const wide = Math.max(ends.right - ends.x, ends.x - ends.left) > hidden;
-  const tall = Math.max(ends.foot - ends.y, ends.y - ends.top) > hidden;
+  const along = look.barsAlong ?? "both";
+  const wide = along !== "up" && Math.max(ends.right - ends.x, ends.x - ends.left) > hidden;
+  const tall = along !== "across" && Math.max(ends.foot - ends.y, ends.y - ends.top) > hidden;
   if (!wide && !tall) return "";
-  if (kind === "boxes") return box(ends);
-  if (kind === "ellipses") return wide && tall ? ellipse(ends) : box(ends);
+  if (kind === "boxes" || kind === "ellipses") {
+    const { x, y } = ends;
+    const shown = {
+      ...ends,
+      ...(along === "up" && { left: x, right: x }),
+      ...(along === "across" && { top: y, foot: y }),
+    };
+    return kind === "ellipses" && wide && tall ? ellipse(shown) : box(shown);
+  }
   const cap = kind === "capped" ? capReach * textSize : 0;
   return (wide ? level(ends, cap) : "") + (tall ? upright(ends, cap) : "");
 }
 
-function barsOf(points: PointsSpecification, figure: FigureSpecification, frame: Frame): string {
-  const hidden = pointRadius(figure, frame);
+function barsOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): string {
+  const { points } = series;
+  const hidden = pointRadius(figure, frame, series);
   return visiblePlaces(points.x, points.y, frame)
     .map((i) => drawn(endsOf(points, i, frame), figure, hidden))
     .join("");
@@ -93,7 +124,7 @@ export function showsBars(figure: FigureSpecification): boolean {
 /** Bars from the quantities' ±, in x and in y, or boxes or ellipses of that size. */
 export const errorBars: Mark = (figure, frame) => {
   if (!showsBars(figure)) return [];
-  const d = figure.series.map(({ points }) => barsOf(points, figure, frame)).join("");
+  const d = figure.series.map((series) => barsOf(series, figure, frame)).join("");
   if (d === "") return [];
   const stroke = inksOf(figure.look).magenta;
   return [{ kind: "path", role: "error-bars", d, stroke, strokeWidth: 0.8 }];

@@ -57,10 +57,23 @@ function onPaper(line: LineSpecification, frame: Frame): string {
 }
 
 /** Long dashes for the steepest, dots for the shallowest, both in turn for a line to compare with. */
-export const dashes = {
+const dashes = {
   ...{ best: undefined, straightedge: undefined, zero: undefined },
   ...{ steepest: [7, 3], shallowest: [1.4, 2.2], unweighted: [7, 2, 1.4, 2] },
 } as const;
+
+/** Dashes that may be chosen for a best line. */
+const chosenDashes = {
+  ...{ solid: undefined, dashed: [4.5, 3], dotted: [1, 2.6], mixed: [5, 2, 1, 2] },
+} as const;
+
+/** The dashes of a line: those of its role, or those chosen for the best line of its series. */
+export function dashOf(
+  { role }: Pick<LineSpecification, "role">,
+  { own }: Pick<SeriesSpecification, "own">,
+): readonly number[] | undefined {
+  return role === "best" && own?.stroke ? chosenDashes[own.stroke] : dashes[role];
+}
 
 /** How thick a line is beside the best one. */
 export const weights = {
@@ -90,7 +103,7 @@ export const lines: Mark = (figure, frame) => {
       if (d === "") return [];
       const { role } = line;
       const strokeWidth = strokeOf(look) * weights[role];
-      const dash = dashes[role];
+      const dash = dashOf(line, series);
       const drawn = { d, stroke: inkOf(line, series, look), strokeWidth };
       return [{ kind: "path", role: `${role}-line`, ...drawn, ...(dash && { dash }) }];
     }),

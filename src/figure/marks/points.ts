@@ -1,10 +1,10 @@
 import type { Frame } from "../layout/frame";
 import { visiblePlaces } from "../layout/visiblePlaces";
-import { coordinate } from "../layout/pathText";
-import { markerPath } from "../layout/marker";
+import { coordinate, stroke } from "../layout/pathText";
+import { markerOf, markerPath } from "../layout/marker";
 import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
-import type { FigureSpecification, SeriesSpecification } from "../specification";
+import type { FigureSpecification, MarkerShape, SeriesSpecification } from "../specification";
 import type { Mark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
@@ -14,7 +14,7 @@ const mostMarkers = 5000;
 function outline(
   x: ArrayLike<number>,
   y: ArrayLike<number>,
-  place: number,
+  marker: MarkerShape,
   radius: number,
   frame: Frame,
 ): string {
@@ -22,7 +22,7 @@ function outline(
   const up = (i: number) => frame.up(y[i] as number);
   const drawn = visiblePlaces(x, y, frame);
   if (x.length <= mostMarkers) {
-    return drawn.map((i) => markerPath(place, across(i), up(i), radius)).join("");
+    return drawn.map((i) => markerPath(marker, across(i), up(i), radius)).join("");
   }
   const side = coordinate(radius * 1.8);
   const half = radius * 0.9;
@@ -34,24 +34,32 @@ function outline(
     .join("");
 }
 
+/** A stroke through each place: what tells points that are set aside from others that are hollow by choice. */
+function crossedOut(x: readonly number[], y: readonly number[], radius: number, frame: Frame) {
+  const reach = radius * 1.5;
+  return visiblePlaces(x, y, frame)
+    .map((i) => [frame.across(x[i] as number), frame.up(y[i] as number)] as const)
+    .map(([across, up]) => stroke(across - reach, up + reach, across + reach, up - reach))
+    .join("");
+}
+
 function shapesOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): Shape[] {
-  const { points, place } = series;
+  const { points, own } = series;
+  const marker = markerOf(series);
   const { x, y, aside } = points;
-  const radius = pointRadius(figure, frame);
+  const radius = pointRadius(figure, frame, series);
   const colour = colourOf(series, figure.look);
+  const hollow = { fill: inksOf(figure.look).paper, stroke: colour, strokeWidth: 0.7 };
   const shapes: Shape[] = [];
   if (x.length > 0) {
-    shapes.push({
-      kind: "path",
-      role: "points",
-      d: outline(x, y, place, radius, frame),
-      fill: colour,
-    });
+    const d = outline(x, y, marker, radius, frame);
+    const ink = own?.hollow ? { ...hollow, strokeWidth: 0.9 } : { fill: colour };
+    shapes.push({ kind: "path", role: "points", d, ...ink });
   }
   if (aside.x.length > 0) {
-    const d = outline(aside.x, aside.y, place, radius, frame);
-    const hollow = { fill: inksOf(figure.look).paper, stroke: colour, strokeWidth: 0.7 };
-    shapes.push({ kind: "path", role: "points-aside", d, ...hollow });
+    const d = outline(aside.x, aside.y, marker, radius, frame);
+    const through = own?.hollow ? crossedOut(aside.x, aside.y, radius, frame) : "";
+    shapes.push({ kind: "path", role: "points-aside", d: d + through, ...hollow });
   }
   return shapes;
 }

@@ -1,5 +1,6 @@
 import { axisLabel } from "../layout/axisLabel";
 import type { Frame, StripFrame } from "../layout/frame";
+import { axisWords } from "../layout/letterSizes";
 import { stroke } from "../layout/pathText";
 import { faced, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
@@ -19,7 +20,7 @@ const roles: Partial<Record<ShapeRole, ShapeRole>> = {
 };
 
 function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFrame): Shape[] {
-  const { left, right, gap, textSize, xScale } = frame;
+  const { left, right, gap, textSize, letters, xScale } = frame;
   const { ink } = inksOf(look);
   const length = textSize * 0.4;
   const foot = strip.bottom + gap;
@@ -38,8 +39,8 @@ function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFram
     { kind: "path", role: "strip", d: ticks.join(""), stroke: ink, strokeWidth: 0.7 },
     ...strip.yScale.ticks.map(({ label }, index) =>
       textShape("strip", faced(label, look.lettering, "serifItalic"), {
-        ...{ x: side - textSize * 0.7, y: (up[index] as number) + textSize * 0.34 },
-        ...{ size: textSize, fill: ink, align: "end" },
+        ...{ x: side - letters.numbers * 0.7, y: (up[index] as number) + letters.numbers * 0.34 },
+        ...{ size: letters.numbers, fill: ink, align: "end" },
       }),
     ),
   ];
@@ -49,7 +50,7 @@ function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFram
 export const strip: Mark = (figure, frame) => {
   if (!figure.strip || !frame.strip) return [];
   const { y, series } = figure.strip;
-  const { textSize } = frame;
+  const { words: size } = frame.letters;
   const inner: Frame = { ...frame, ...frame.strip };
   const look = { ...figure.look, grid: figure.look.grid === "none" ? "none" : "major" } as const;
   const part: FigureSpecification = { ...figure, y, series, look };
@@ -59,7 +60,7 @@ export const strip: Mark = (figure, frame) => {
   const room = inner.bottom - inner.top;
   const { style } = figure;
   const words = axisLabel(
-    ...([y, inner.yScale.power, textSize * 1.12, room] as const),
+    ...([y, inner.yScale.power, size * axisWords, room] as const),
     ...([style.headings, look.lettering] as const),
   );
   return [
@@ -67,7 +68,7 @@ export const strip: Mark = (figure, frame) => {
     ...stripAxis(figure, frame, frame.strip),
     textShape("strip", words.runs, {
       ...{ fill: inksOf(look).ink, align: "middle", size: words.size, rotate: -90 },
-      ...{ x: textSize * 1.25, y: (inner.top + inner.bottom) / 2 },
+      ...{ x: size * 1.25, y: (inner.top + inner.bottom) / 2 },
     }),
   ];
 };

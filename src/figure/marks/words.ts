@@ -1,4 +1,4 @@
-import { markerPath } from "../layout/marker";
+import { markerOf, markerPath } from "../layout/marker";
 import { coordinate, stroke } from "../layout/pathText";
 import { textShape } from "../layout/setText";
 import { lineHeight, markerRoom, type PlacedWords } from "../layout/words";
@@ -18,15 +18,19 @@ function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string
 export const legend: Mark = ({ look }, _, { legend: placed }) => {
   if (!placed) return [];
   const { entries, size, box } = placed;
-  return entries.flatMap(({ name, runs, place, curve }, index): Shape[] => {
+  return entries.flatMap(({ of, runs, curve }, index): Shape[] => {
     const y = box.y + size * (lineHeight * index + 1.05);
     const at = box.x + size * 0.7;
-    const ink = colourOf({ name, place }, look);
-    const dash = curve === undefined ? undefined : dashOfCurve(curve);
+    const ink = colourOf(of, look);
     const level = y - size * 0.3;
+    const marker = { d: markerPath(markerOf(of), at, level, size * 0.3) };
+    const inside = of.own?.hollow
+      ? { fill: inksOf(look).paper, stroke: ink, strokeWidth: 0.9 }
+      : { fill: ink };
+    const dash = curve === undefined ? undefined : dashOfCurve(curve);
     const sign: Shape =
       curve === undefined
-        ? { kind: "path", role: "legend", d: markerPath(place, at, level, size * 0.3), fill: ink }
+        ? { kind: "path", role: "legend", ...marker, ...inside }
         : {
             ...{ kind: "path", role: "legend", stroke: ink, strokeWidth: strokeOf(look) },
             d: stroke(box.x, level, box.x + size * (markerRoom - 0.3), level),

@@ -1,4 +1,4 @@
-import { markerPath } from "@/figure/layout/marker";
+import { markerAt, markerPath } from "@/figure/layout/marker";
 import { seriesColour } from "@/figure/palette";
 
 /** The marker with which the points of a series are drawn. */
@@ -12,7 +12,7 @@ export function SeriesMarker({ place, name }: { place: number; name?: string }) 
       aria-label={name}
     >
       {name && <title>{name}</title>}
-      <path d={markerPath(place, 6, 6, 4)} fill={seriesColour(place)} />
+      <path d={markerPath(markerAt(place), 6, 6, 4)} fill={seriesColour(place)} />
     </svg>
   );
 }

@@ -3,7 +3,13 @@
 import { setAxis } from "@/investigation/acts/setAxis";
 import type { Axis } from "@/investigation/model/figure";
 import { readNumber } from "@/core/number/readNumber";
-import { noBrokenAxis, rangeWords, scaleWords } from "@/wording/looks";
+import {
+  axisNumberWords,
+  decimalsWords,
+  noBrokenAxis,
+  rangeWords,
+  scaleWords,
+} from "@/wording/looks";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
@@ -51,6 +57,33 @@ function useProblem({ range, from, to, step, scale }: Axis) {
     to: unread(to) ?? order,
     step: unread(step) ?? steps,
   };
+}
+
+/** Whether a text is a count of decimals, or nothing. */
+const isDecimals = (text: string) => /^\s*\d?\s*$/.test(text);
+
+/** How the numbers of an axis are written, and with how many decimals. */
+function NumbersOf({ axis, change }: { axis: Axis; change: Change }) {
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-3">
+        <Choice
+          label="Its numbers are written"
+          value={axis.numbers}
+          options={options(axisNumberWords)}
+          onChange={(numbers) => change({ numbers })}
+        />
+        <TextField
+          label={decimalsWords.label}
+          value={axis.decimals}
+          placeholder={decimalsWords.placeholder}
+          problem={isDecimals(axis.decimals) ? undefined : decimalsWords.problem}
+          onChange={(decimals) => change({ decimals }, "decimals")}
+        />
+      </div>
+      {axis.decimals.trim() !== "" && <p className="text-soft text-xs">{decimalsWords.note}</p>}
+    </>
+  );
 }
 
 type Change = (part: Partial<Axis>, field?: string) => void;
@@ -103,6 +136,7 @@ export function AxisPanel({ axis, proposed }: Props) {
         />
       </div>
       {plain.range === "hand" && <ByHand axis={plain} change={change} />}
+      <NumbersOf axis={plain} change={change} />
       <TextField
         id={`${axis}-axis-label`}
         label="Words along it"

@@ -1,5 +1,6 @@
 "use client";
 
+import type { FigureSpecification } from "@/figure/specification";
 import { keepLook } from "@/investigation/acts/keepLook";
 import { setLook } from "@/investigation/acts/setLook";
 import { type FigureLook, plainLook } from "@/investigation/model/figure";
@@ -8,6 +9,7 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
+import { LetterSizes } from "./LetterSizes";
 import { useFigure } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 
@@ -15,7 +17,7 @@ const choices = Object.keys(lookWords) as (keyof typeof lookWords)[];
 const ticks = Object.keys(lookTicks) as (keyof typeof lookTicks)[];
 
 /** How the figure is drawn, choice by choice, and the look that the class keeps as its own. */
-export function LookPanel() {
+export function LookPanel({ figure }: { figure: FigureSpecification }) {
   const chosen = useFigure();
   const own = useInvestigation((state) => state.document.ownLook);
   const { act } = useActs();
@@ -54,6 +56,7 @@ export function LookPanel() {
           />
         </div>
       )}
+      <LetterSizes look={look} figure={figure} onChange={change} />
       {ticks.map((part) => (
         <Tick
           key={part}

@@ -9,6 +9,8 @@ import { FigureInWords } from "../parts/FigureInWords";
 import { MarginNote } from "../parts/StageLayout";
 import { FigureInHandContext } from "../store/figureInHand";
 import { useFigureSpecification } from "../store/useFigureSpecification";
+import { seriesLookFurther } from "@/wording/looks";
+import { SeriesLookPanel } from "./SeriesLookPanel";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
 import { Foldable } from "../parts/Foldable";
@@ -35,7 +37,10 @@ const Blocks = memo(function Blocks({ figure }: { figure: FigureSpecification })
         <WordsPanel figure={figure} />
       </Foldable>
       <Foldable title="Look and printed size">
-        <LookPanel />
+        <LookPanel figure={figure} />
+      </Foldable>
+      <Foldable title={seriesLookFurther.title}>
+        <SeriesLookPanel />
       </Foldable>
       <MarginNote title="Take the figure out">
         <TakeOut figure={figure} />

@@ -106,7 +106,7 @@ export function EquationTouch({ spot, frame, figure }: Props) {
 /** A label under the hand; Delete takes it off the figure. */
 export function LabelTouch({ spot, frame, figure, label }: Props & { label: LabelSpecification }) {
   const { act } = useActs();
-  const size = frame.textSize * 1.05;
+  const size = frame.letters.words * 1.05;
   const move = (x: number, y: number, session: string) => {
     const place = { x: frame.xAt(x), y: frame.yAt(y + size) };
     act(putLabel, { figure, id: label.id, label: place }, `label/${label.id}/${session}`);

@@ -24,9 +24,9 @@ function freePlace(figure: FigureSpecification): { x: number; y: number } {
   const frame = layFrame(figure);
   const { legend, equations, labels } = placeWords(figure, frame);
   const taken = [legend, ...equations, ...labels].flatMap((words) => words?.box ?? []);
-  const size = { width: frame.textSize * 8, height: frame.textSize * 1.4 };
+  const size = { width: frame.letters.words * 8, height: frame.letters.words * 1.4 };
   const box = emptiestPlace(size, frame, obstaclesOf(figure, frame), taken);
-  return { x: frame.xAt(box.x), y: frame.yAt(box.y + frame.textSize * 1.05) };
+  return { x: frame.xAt(box.x), y: frame.yAt(box.y + frame.letters.words * 1.05) };
 }
 
 /** The middle of the drawing area, in the axes' units: where an arrow begins to point. */

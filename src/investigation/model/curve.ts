@@ -37,6 +37,8 @@ export interface Curve {
   drawnTo: string;
   shown: boolean;
   bands: "none" | "confidence" | "prediction" | "both";
+  /** Level of confidence in percent, of its bands and of the intervals of its parameters. */
+  level: "68.3" | "90" | "95" | "99";
 }
 
 /** The words that each choice of a curve may have. */
@@ -44,6 +46,7 @@ export const curveValues = {
   weights: ["none", "y"],
   reach: ["data", "paper", "stretch"],
   bands: ["none", "confidence", "prediction", "both"],
+  level: ["68.3", "90", "95", "99"],
 } as const;
 
 export const plainParameter: CurveParameter = { start: "", fixed: false, least: "", most: "" };
@@ -52,6 +55,6 @@ export const plainParameter: CurveParameter = { start: "", fixed: false, least: 
 export function plainCurve(order: string, family: CurveFamily, series: string): Curve {
   return {
     ...{ order, family, formula: "", series, weights: "none", parameters: {}, from: "", to: "" },
-    ...{ reach: "data", drawnFrom: "", drawnTo: "", shown: true, bands: "none" },
+    ...{ reach: "data", drawnFrom: "", drawnTo: "", shown: true, bands: "none", level: "95" },
   };
 }

@@ -8,6 +8,10 @@ export interface Axis {
   step: string;
   scale: "linear" | "log";
   reversed: boolean;
+  /** How its numbers are written: as they fit, in full, with one power of ten in the label, or each with its own. */
+  numbers: "fit" | "plain" | "shared" | "each";
+  /** At least so many decimals, as typed; empty means as many as the ticks need. */
+  decimals: string;
   /** What stands along it; empty means the proposed words. */
   label: string;
 }
@@ -21,6 +25,8 @@ export interface FigureLook {
   height: string;
   markers: "small" | "medium" | "large";
   bars: "capped" | "plain" | "boxes" | "ellipses" | "none";
+  /** Which way bars are drawn: along both axes, or along one of them. */
+  barsAlong: "both" | "up" | "across";
   join: "none" | "segments" | "guide";
   band: boolean;
   grid: "none" | "major" | "paper";
@@ -30,6 +36,21 @@ export interface FigureLook {
   gap: boolean;
   lettering: "sans" | "serif";
   line: "thin" | "medium" | "thick";
+  /** Sizes of letters in points as printed, as typed; empty means the size that belongs to the printed size. */
+  numberSize: string;
+  wordSize: string;
+  equationSize: string;
+}
+
+/** How one series is drawn where that is not as its place proposes; "auto" leaves it so. */
+export interface SeriesLook {
+  marker: "auto" | "disc" | "triangle" | "square" | "diamond" | "turned" | "cross" | "plus";
+  size: "auto" | "small" | "medium" | "large";
+  colour: "auto" | "ink" | "petrol" | "ochre" | "plum" | "moss" | "slate";
+  filled: boolean;
+  stroke: "auto" | "solid" | "dashed" | "dotted" | "mixed";
+  /** What stands in the legend; empty means its name. */
+  legend: string;
 }
 
 /** Words on a figure, at a place in the axes' units; with an arrow to another place, or none. */
@@ -117,6 +138,8 @@ export interface Figure {
   also: Record<string, string>;
   axes: { x: Axis; y: Axis };
   look: FigureLook;
+  /** Series that are drawn in a way of their own, by their `seriesKey`. */
+  seriesLooks: Record<string, SeriesLook>;
   labels: Record<string, FigureLabel>;
   /** Where the legend was dragged to; null while it finds its own place. */
   legend: PaperPlace | null;
@@ -137,11 +160,27 @@ export const lookValues = {
   size: ["report", "half", "slide", "poster", "own"],
   markers: ["small", "medium", "large"],
   bars: ["capped", "plain", "boxes", "ellipses", "none"],
+  barsAlong: ["both", "up", "across"],
   join: ["none", "segments", "guide"],
   grid: ["none", "major", "paper"],
   ticks: ["outside", "inside", "across"],
   lettering: ["sans", "serif"],
   line: ["thin", "medium", "thick"],
+} as const;
+
+/** The words that each choice of an axis may have. */
+export const axisValues = {
+  range: ["fill", "zero", "hand"],
+  scale: ["linear", "log"],
+  numbers: ["fit", "plain", "shared", "each"],
+} as const;
+
+/** The words that each choice of a series' own look may have. */
+export const seriesLookValues = {
+  marker: ["auto", "disc", "triangle", "square", "diamond", "turned", "cross", "plus"],
+  size: ["auto", "small", "medium", "large"],
+  colour: ["auto", "ink", "petrol", "ochre", "plum", "moss", "slate"],
+  stroke: ["auto", "solid", "dashed", "dotted", "mixed"],
 } as const;
 
 /** What a line may keep to, and whose bars may count. */
@@ -166,12 +205,19 @@ export const plainLine: LineChoice = {
 
 export const plainAxis: Axis = {
   ...{ range: "fill", from: "", to: "", step: "", scale: "linear", reversed: false, label: "" },
+  ...{ numbers: "fit", decimals: "" },
 };
 
 export const plainLook: FigureLook = {
   ...{ style: "screen", size: "report", width: "17", height: "12", markers: "medium" },
   ...{ bars: "capped", join: "none", band: false, grid: "paper", ticks: "outside", frame: false },
   ...{ arrows: false, gap: false, lettering: "sans", line: "medium" },
+  ...{ barsAlong: "both", numberSize: "", wordSize: "", equationSize: "" },
+};
+
+/** A series as its place proposes. */
+export const plainSeriesLook: SeriesLook = {
+  ...{ marker: "auto", size: "auto", colour: "auto", filled: true, stroke: "auto", legend: "" },
 };
 
 /** A figure as it begins. */
@@ -180,6 +226,7 @@ export function plainFigure(order: string, x: string | null, y: string | null): 
     ...{ order, title: "", caption: "", x, y, also: {}, labels: {}, legend: null, equation: false },
     axes: { x: { ...plainAxis }, y: { ...plainAxis } },
     look: { ...plainLook },
+    seriesLooks: {},
     line: structuredClone(plainLine),
     ...{ equations: {}, straightedges: {}, triangle: null, curves: {} },
   };

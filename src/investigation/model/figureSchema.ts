@@ -1,7 +1,8 @@
 import * as yup from "yup";
 import { curveFamilies, curveValues } from "./curve";
-import { lineValues, lookValues } from "./figure";
+import { axisValues, lineValues, lookValues, seriesLookValues } from "./figure";
 import { limits } from "./limits";
+import { seriesKeyPattern } from "./seriesKey";
 import { key, keyOfSeries, order, recordOf, words } from "./schemaParts";
 
 const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
@@ -11,12 +12,13 @@ const finite = yup
   .strict()
   .test("finite", "must be a number", (value) => value === undefined || Number.isFinite(value));
 const place = finite.required();
+const choicesOf = (values: Readonly<Record<string, readonly string[]>>) =>
+  Object.fromEntries(Object.entries(values).map(([choice, all]) => [choice, oneOf(all)]));
 
 const axis = yup
   .object({
-    range: oneOf(["fill", "zero", "hand"]),
-    ...{ from: words, to: words, step: words, label: words },
-    scale: oneOf(["linear", "log"]),
+    ...choicesOf(axisValues),
+    ...{ from: words, to: words, step: words, label: words, decimals: words },
     reversed: flag,
   })
   .noUnknown()
@@ -25,9 +27,15 @@ const axis = yup
 
 export const lookSchema = yup
   .object({
-    ...Object.fromEntries(Object.entries(lookValues).map(([choice, all]) => [choice, oneOf(all)])),
+    ...choicesOf(lookValues),
+    ...{ numberSize: words, wordSize: words, equationSize: words },
     ...{ width: words, height: words, band: flag, frame: flag, arrows: flag, gap: flag },
   })
+  .noUnknown()
+  .strict();
+
+const seriesLook = yup
+  .object({ ...choicesOf(seriesLookValues), filled: flag, legend: words })
   .noUnknown()
   .strict();
 
@@ -83,7 +91,7 @@ const curve = yup
     formula: yup.string().strict().defined().max(limits.lettersOfFormula),
     series: keyOfSeries,
     ...{ weights: oneOf(curveValues.weights), reach: oneOf(curveValues.reach) },
-    bands: oneOf(curveValues.bands),
+    ...{ bands: oneOf(curveValues.bands), level: oneOf(curveValues.level) },
     parameters: recordOf(parameter, limits.parameters, symbol),
     ...{ from: words, to: words, drawnFrom: words, drawnTo: words },
   })
@@ -99,6 +107,7 @@ export const figureSchema = yup
     ...{ x: quantity, y: quantity, also: recordOf(order, limits.quantities) },
     axes: yup.object({ x: axis, y: axis }).noUnknown().strict().required(),
     look: lookSchema.required(),
+    seriesLooks: recordOf(seriesLook, limits.series, seriesKeyPattern),
     labels: recordOf(label, limits.labels),
     legend: paperPlace.nullable().defined().default(null),
     equations: recordOf(paperPlace, limits.labels, equationKey),

@@ -4,6 +4,7 @@ import { validateInvestigation } from "../model/schema";
 import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { mendedOrders } from "./mendedOrders";
+import { looksOfSeries } from "./looksOfSeries";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { seriesByIdentity } from "./seriesByIdentity";
@@ -13,7 +14,7 @@ import type { UpgradeStep } from "./upgradeStep";
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
-  seriesByIdentity,
+  ...[seriesByIdentity, looksOfSeries],
 ];
 
 export type Upgraded =

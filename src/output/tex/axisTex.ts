@@ -1,9 +1,10 @@
 import { axisLabel } from "@/figure/layout/axisLabel";
+import { axisWords, letterSizes } from "@/figure/layout/letterSizes";
 import { faced } from "@/figure/layout/setText";
 import type { Frame } from "@/figure/layout/frame";
 import type { AxisSpecification, FigureSpecification } from "@/figure/specification";
 import { inksOf } from "@/figure/palette";
-import { colourName, familyTex, plainNumber, texOfWords } from "./texText";
+import { colourName, familyTex, plainNumber, sizeTex, texOfWords } from "./texText";
 
 const points = (length: number) => `${Number(length.toFixed(2))}bp`;
 
@@ -17,9 +18,10 @@ function labelTex(
   axis: AxisSpecification,
   power: number,
   room: number,
-  { textSize, style, look }: FigureSpecification,
+  figure: FigureSpecification,
 ): string {
-  const full = textSize * 1.12;
+  const { style, look } = figure;
+  const full = letterSizes(figure).words * axisWords;
   return texOfWords(axisLabel(axis, power, full, room, style.headings, look.lettering).runs);
 }
 
@@ -64,12 +66,12 @@ function lookTex({ look }: FigureSpecification, gap: number, ruled: boolean): st
 }
 
 /** How words look: in the letters of the page, in the sizes of a document. */
-function letteringTex({ look }: FigureSpecification): string[] {
+function letteringTex({ look, letters = {} }: FigureSpecification): string[] {
   const family = familyTex(look);
   const ink = colourName(inksOf(look).ink);
   return [
-    `tick label style={font=\\footnotesize${family}, text=${ink}}`,
-    `label style={font=\\small${family}, text=${ink}}`,
+    `tick label style={font=${sizeTex(letters.numbers, "\\footnotesize")}${family}, text=${ink}}`,
+    `label style={font=${sizeTex(letters.words, "\\small")}${family}, text=${ink}}`,
   ];
 }
 
@@ -83,7 +85,12 @@ export function axisTex(
   const strip = part === "strip" && figure.strip && frame.strip;
   const y = strip ? figure.strip.y : figure.y;
   const yScale = strip ? frame.strip.yScale : frame.yScale;
-  const across = labelTex(figure.x, frame.xScale.power, figure.width - 2 * frame.textSize, figure);
+  const across = labelTex(
+    figure.x,
+    frame.xScale.power,
+    figure.width - 2 * frame.letters.words,
+    figure,
+  );
   return [
     `scale only axis, width=${points(width)}, height=${points(height)}`,
     ...(strip ? [] : [`xlabel={${across}}`]),

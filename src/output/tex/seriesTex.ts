@@ -1,6 +1,7 @@
 import type { Frame } from "@/figure/layout/frame";
+import { markerOf } from "@/figure/layout/marker";
 import { errorBars, showsBars } from "@/figure/marks/errorBars";
-import { dashes, inkOf, strokeOf, weights } from "@/figure/marks/lines";
+import { dashOf, inkOf, strokeOf, weights } from "@/figure/marks/lines";
 import { pointRadius } from "@/figure/marks/pointRadius";
 import { colourOf, inksOf } from "@/figure/palette";
 import type {
@@ -8,6 +9,7 @@ import type {
   BarsSpecification,
   FigureSpecification,
   LineSpecification,
+  MarkerShape,
   SeriesSpecification,
 } from "@/figure/specification";
 import { dashTex, outlineTex } from "./outlineTex";
@@ -15,12 +17,25 @@ import { isNear, shortened } from "./near";
 import { colourName, plainNumber } from "./texText";
 import { thinned } from "./thinned";
 
-/** Disc, triangle, square, diamond, turned triangle, each with its size beside the radius of a disc. */
-const marks = [
-  ...[{ mark: "*", size: 1 }, { mark: "triangle*", size: 1.4 }],
-  ...[{ mark: "square*", size: 0.92 }, { mark: "diamond*", size: 1.35 }],
-  { mark: "triangle*", size: 1.4, turned: true },
-] as const; // prettier-ignore
+interface MarkTex {
+  readonly mark: string;
+  readonly size: number;
+  /** By how many degrees it is turned. */
+  readonly turn?: number;
+  /** Made of strokes, with nothing to fill. */
+  readonly stroked?: true;
+}
+
+/** Each shape with its size beside the radius of a disc. */
+const marks: Readonly<Record<MarkerShape, MarkTex>> = {
+  disc: { mark: "*", size: 1 },
+  triangle: { mark: "triangle*", size: 1.4 },
+  square: { mark: "square*", size: 0.92 },
+  diamond: { mark: "diamond*", size: 1.35 },
+  turned: { mark: "triangle*", size: 1.4, turn: 180 },
+  cross: { mark: "x", size: 0.95, stroked: true },
+  plus: { mark: "+", size: 1.25, stroked: true },
+};
 
 type Figure = Pick<FigureSpecification, "look">;
 
@@ -62,7 +77,7 @@ function lineTex(
   const look = [
     colourName(inkOf(line, series, figure.look)),
     `line width=${plainNumber(strokeOf(figure.look) * weights[role])}bp`,
-    ...dashTex(dashes[role]),
+    ...dashTex(dashOf(line, series)),
     ...[domainTex(frame, stretch), "no marks", "forget plot"],
   ].join(", ");
   return [`\\addplot[${look}] {${plainNumber(slope)}*x + (${plainNumber(intercept)})};`];
@@ -85,18 +100,18 @@ function seen({ up, down }: BarsSpecification, reach: (value: number) => number,
   return Array.from(up).some((_, i) => reach(Math.max(up[i]!, down[i]!)) > hidden);
 }
 
-function barsTex(
-  figure: FigureSpecification,
-  { points }: SeriesSpecification,
-  frame: Frame,
-): string {
+function barsTex(figure: FigureSpecification, series: SeriesSpecification, frame: Frame): string {
+  const { points } = series;
   const { look, textSize } = figure;
+  const { barsAlong = "both" } = look;
   if (!showsBars(figure) || look.bars === "boxes" || look.bars === "ellipses") return "";
-  const hidden = pointRadius(figure, frame);
+  const hidden = pointRadius(figure, frame, series);
   const wide = (frame.right - frame.left) / Math.abs(frame.xScale.to - frame.xScale.from);
   const tall = (frame.bottom - frame.top) / Math.abs(frame.yScale.to - frame.yScale.from);
   const direction = (bars: BarsSpecification, each: number, kind: "linear" | "log") =>
     kind === "log" || seen(bars, (value) => value * each, hidden) ? "both" : "none";
+  const across = barsAlong === "up" ? "none" : direction(points.xBars, wide, frame.xScale.kind);
+  const up = barsAlong === "across" ? "none" : direction(points.yBars, tall, frame.yScale.kind);
   const ink = colourName(inksOf(look).magenta);
   const cap =
     look.bars === "plain"
@@ -104,28 +119,37 @@ function barsTex(
       : `error mark options={${ink}, rotate=90, mark size=${plainNumber(textSize / 4)}bp, line width=0.8bp}`;
   return [
     ", error bars/.cd",
-    `x dir=${direction(points.xBars, wide, frame.xScale.kind)}, x explicit`,
-    `y dir=${direction(points.yBars, tall, frame.yScale.kind)}, y explicit`,
+    `x dir=${across}, x explicit`,
+    `y dir=${up}, y explicit`,
     `error bar style={${ink}, line width=0.8bp}, ${cap}`,
   ].join(", ");
 }
 
 /** How the points of a series look, filled or hollow. */
 export function markerTex(
-  series: Pick<SeriesSpecification, "name" | "place">,
+  series: Pick<SeriesSpecification, "name" | "place" | "own">,
   figure: FigureSpecification,
   frame: Frame,
   kind: "filled" | "hollow" = "filled",
 ): string {
-  const shape = marks[series.place % marks.length]!;
+  const shape = marks[markerOf(series)];
+  const radius = pointRadius(figure, frame, series);
+  const hollow = kind === "hollow" || series.own?.hollow;
   const ink = colourName(colourOf(series, figure.look));
-  const inside =
-    kind === "filled"
-      ? `draw=${ink}, fill=${ink}, line width=0.1bp`
-      : `draw=${ink}, fill=white, line width=0.7bp`;
-  const turned = "turned" in shape ? ", rotate=180" : "";
-  const size = plainNumber(pointRadius(figure, frame) * shape.size);
+  const filled = shape.stroked
+    ? `draw=${ink}, line width=${plainNumber(radius * 0.44)}bp`
+    : `draw=${ink}, fill=${ink}, line width=0.1bp`;
+  const inside = hollow ? `draw=${ink}, fill=white, line width=0.7bp` : filled;
+  const turned = shape.turn === undefined ? "" : `, rotate=${shape.turn}`;
+  const size = plainNumber(radius * shape.size);
   return `only marks, mark=${shape.mark}, mark size=${size}bp, mark options={${inside}${turned}}`;
+}
+
+/** The stroke through points that are set aside in a series of hollow ones. */
+function throughTex(series: SeriesSpecification, figure: FigureSpecification, frame: Frame) {
+  const ink = colourName(colourOf(series, figure.look));
+  const size = plainNumber(pointRadius(figure, frame, series) * 2.1);
+  return `only marks, mark=|, mark size=${size}bp, mark options={draw=${ink}, rotate=-45, line width=0.7bp}`;
 }
 
 /** Readings with their bars as a table, and those set aside. */
@@ -155,6 +179,11 @@ function pointsTex(
     ...["x xm xp y ym yp", ...rows, "};"],
     ...(left.length > 0
       ? [`\\addplot[forget plot, ${marker("hollow")}] coordinates {${left.join(" ")}};`]
+      : []),
+    ...(left.length > 0 && series.own?.hollow
+      ? [
+          `\\addplot[forget plot, ${throughTex(series, figure, frame)}] coordinates {${left.join(" ")}};`,
+        ]
       : []),
   ];
 }

@@ -49,6 +49,12 @@ export function familyTex({ lettering }: Pick<LookSpecification, "lettering">): 
   return lettering === "sans" ? "\\sffamily" : "";
 }
 
+/** A size of one's own in points as printed, or the size of the document that belongs to it. */
+export function sizeTex(points: number | undefined, otherwise: string): string {
+  if (points === undefined) return otherwise;
+  return `\\fontsize{${plainNumber(points)}bp}{${plainNumber(points * 1.2)}bp}\\selectfont`;
+}
+
 /** A number as TeX reads it: full precision, no more digits than are meant. */
 export const plainNumber = (value: number) => String(Number(value.toPrecision(12)));
 
