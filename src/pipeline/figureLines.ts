@@ -8,6 +8,7 @@ import type {
   LineSpecification,
   TriangleSpecification,
 } from "@/figure/specification";
+import type { Curve } from "@/investigation/model/curve";
 import type { Figure, LineChoice, LineRole } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { type LineRules, standardBars } from "./bestLine";
@@ -98,7 +99,7 @@ export function linesOf(
 }
 
 /** The level of confidence that bands and intervals have. */
-export function levelOf({ level }: Pick<LineChoice, "level">): number {
+export function levelOf({ level }: Pick<LineChoice | Curve, "level">): number {
   return Number(level) / 100;
 }
 

@@ -128,7 +128,7 @@ export function withCurves(
   return {
     ...room,
     curves: shown.map((one): CurveSpecification => {
-      const { x, y, confidence, prediction } = drawn(one, room, levelOf(choice), style);
+      const { x, y, confidence, prediction } = drawn(one, room, levelOf(one.curve), style);
       const { bands } = one.curve;
       return {
         id: one.id,

@@ -45,3 +45,16 @@ export const comparedCurves =
 
 /** In place of the number of a parameter that the points leave open. */
 export const notTold = "not told by these points";
+
+/** How near a curve comes to its points, and how sure its parameters are. */
+export const curveMeasureWords = {
+  ...{ points: "points", freedom: "degrees of freedom", off: "standard deviation off it" },
+  ...{ rSquared: "R²", adjusted: "adjusted R²", chiSquare: "χ²", reduced: "reduced χ²" },
+  ...{ intervals: "Intervals of its parameters", level: "Level, of its bands too" },
+  none: "Intervals need more readings than parameters.",
+} as const;
+
+/** Which factor makes an interval from a standard error. */
+export function degreesOfFreedom(count: number): string {
+  return `Student’s t with ${count} ${count === 1 ? "degree" : "degrees"} of freedom.`;
+}

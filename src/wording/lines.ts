@@ -156,3 +156,9 @@ export function patternSentence(
   const words = `From left to right they lie ${pattern.join(", ")} the line`;
   return unlikely ? `${words}: that looks like a curve.` : `${words}; scatter does that too.`;
 }
+
+/** What may be ticked where bars count for a line. */
+export const lineTicks = {
+  relative: "the ± count as relative weights only",
+  compare: "also the line with every point alike",
+} as const;

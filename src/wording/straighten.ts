@@ -1,5 +1,6 @@
 import type { Law } from "@/core/straighten/fromPoints";
 import type { Suggestion } from "@/core/straighten/remainingCurve";
+import type { WhyBent } from "@/core/straighten/whyBent";
 import type { Act } from "@/core/straighten/steps";
 import type { Straightness } from "@/core/straighten/straightness";
 import type { TransformId } from "@/core/straighten/transforms";
@@ -73,6 +74,24 @@ export function possibleSentence(possible: readonly Law[]): string {
   return `These points can’t tell ${names.slice(0, -1).join(", ")} and ${last} apart. Read over a wider range, or with a smaller ±.`;
 }
 
+/** Why a pair is not straight while another one is; the other's name stands before it. */
+export const whyBentSentences: Readonly<Record<WhyBent["kind"], string>> = {
+  offset:
+    "is straight, but does not begin at zero: a constant is added to y (an offset, a background, a zero error), and under a root, a power or a logarithm it bends the line. There it is the intercept.",
+  "other-law": "is straight: y follows another power or law than this pair’s.",
+};
+
+/** What is offered where a curve stays. */
+export const remedyWords = {
+  plot: (up: string, across: string) => `Plot ${up} against ${across}`,
+  parabola: "Fit a parabola",
+  saturation: "Fit a saturation",
+  level: "Fit an exponential to a level",
+  offset: "Fit a power law with a constant added",
+} as const;
+
+export const staysCurvedTitle = "Or, if no pair is straight";
+
 /** What a curve that no pair makes straight suggests, with a remedy. */
 export const suggestionSentences: Readonly<Record<Suggestion, string>> = {
   "starts-with-slope":
@@ -83,7 +102,7 @@ export const suggestionSentences: Readonly<Record<Suggestion, string>> = {
   "falls-to-level":
     "It falls to a level that is not zero. Take that level off before the logarithm, or fit an exponential to a level.",
   "two-for-one":
-    "There are two y for one x, one above zero and one below: this is no function of x, but a curve lying on its side. y² against x has one value for each.",
+    "There are two y for one x, one above zero and one below, as for a velocity against a position that goes back on itself: a parabola lying on its side. Square the other one: y² against x has one value for each.",
 };
 
 const rootNames = new Map([

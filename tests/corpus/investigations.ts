@@ -84,7 +84,7 @@ function writtenUp(document: Investigation, say: Say, most: boolean): Investigat
     block:
       block.kind === "text"
         ? { ...block, text: plainRichText(say(), say()) }
-        : { ...block, hidden: most && block.kind === "readings" },
+        : { ...block, hidden: most && (block.kind === "readings" || block.kind === "processed") },
   }));
   const laid = after(document, addBlocks, { blocks, before: null });
   return after(laid, setWriteUp, { change: { authors: say() } });

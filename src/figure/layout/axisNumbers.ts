@@ -16,8 +16,16 @@ const digitsOfTick = 12;
 
 const mostDecimals = 9;
 
-const tickDecimal = (value: number): Decimal =>
-  decimalFromNumber(Number(value.toPrecision(digitsOfTick)) || 0);
+/** A tick's value without zeros at its end. */
+function tickDecimal(value: number): Decimal {
+  const read = decimalFromNumber(Number(value.toPrecision(digitsOfTick)) || 0);
+  let { digits, exponent } = read;
+  while (digits !== 0n && digits % 10n === 0n) {
+    digits /= 10n;
+    exponent += 1;
+  }
+  return { ...read, digits, exponent };
+}
 
 /** How many decimals the longest of these needs. */
 const needed = (numbers: readonly Decimal[]) =>

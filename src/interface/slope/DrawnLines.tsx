@@ -53,13 +53,6 @@ export function DrawnLines() {
           </div>
         </div>
       ))}
-      {figure.line.weights !== "none" && (
-        <Tick
-          label="also the line with every point alike"
-          checked={figure.line.compare}
-          onChange={(compare) => change({ compare })}
-        />
-      )}
     </div>
   );
 }

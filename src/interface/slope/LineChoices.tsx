@@ -2,7 +2,7 @@
 
 import { setLine } from "@/investigation/acts/setLine";
 import type { LineChoice } from "@/investigation/model/figure";
-import { heldWords, weightWords } from "@/wording/lines";
+import { heldWords, lineTicks, weightWords } from "@/wording/lines";
 import { Choice } from "../parts/Choice";
 import { Tick } from "../parts/Tick";
 import { TextField } from "../parts/TextField";
@@ -13,6 +13,7 @@ function options<Value extends string>(words: Readonly<Record<Value, string>>) {
   return (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
 }
 
+type Change = (part: Partial<LineChoice>, key?: string) => void;
 type Field = "intercept" | "slope" | "pointX" | "pointY" | "from" | "to";
 
 /** The typed numbers that each way of holding a line asks for. */
@@ -32,6 +33,18 @@ const stretchFields = [
   ["to", "to"],
 ] as const;
 
+/** What may be ticked where bars count. */
+function WhereBarsCount({ line, change }: { line: LineChoice; change: Change }) {
+  return (["relative", "compare"] as const).map((part) => (
+    <Tick
+      key={part}
+      label={lineTicks[part]}
+      checked={line[part]}
+      onChange={(on) => change({ [part]: on })}
+    />
+  ));
+}
+
 /** How the best line is laid: whose bars count, what it keeps to, which readings take part. */
 export function LineChoices() {
   const chosen = useFigure();
@@ -39,7 +52,7 @@ export function LineChoices() {
   const { act } = useActs();
   if (!chosen) return null;
   const { line } = chosen.figure;
-  const change = (part: Partial<LineChoice>, key?: string) =>
+  const change: Change = (part, key) =>
     act(setLine, { figure: chosen.id, change: part }, key && `line-${key}/${chosen.id}`);
   const field = ([name, label]: readonly [Field, string], placeholder = "") => (
     <TextField
@@ -71,13 +84,7 @@ export function LineChoices() {
           {heldFields[line.held].map((one) => field(one))}
         </div>
       )}
-      {line.weights !== "none" && (
-        <Tick
-          label="the ± count as relative weights only"
-          checked={line.relative}
-          onChange={(relative) => change({ relative })}
-        />
-      )}
+      {line.weights !== "none" && <WhereBarsCount line={line} change={change} />}
       {several && (
         <Tick
           label="one line over all series"

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import { writeNumber } from "@/core/number/writtenNumber";
-import type { LedgerRow, LineLedger } from "@/pipeline/lineLedger";
+import { type LedgerRow, type LineLedger, writeRSquared } from "@/pipeline/lineLedger";
 import { RunTextView } from "../parts/RunTextView";
 import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
 import { Tick } from "../parts/Tick";
@@ -31,7 +31,7 @@ function List({ rows }: { rows: readonly { term: string; value: React.ReactNode 
   return (
     <dl className="grid max-w-[360px] grid-cols-[1fr_auto] gap-x-4 gap-y-1">
       {rows
-        .filter(({ value }) => value !== undefined)
+        .filter(({ value }) => value !== undefined && value !== false)
         .map(({ term, value }) => (
           <div key={term} className="contents">
             <dt className="text-soft">{term}</dt>
@@ -63,6 +63,11 @@ function Rounded({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
           ),
         },
         { term: "R²", value: ledger.rSquared && marked(ledger.rSquared) },
+        {
+          term: "adjusted R²",
+          value:
+            line.adjustedRSquared !== undefined && marked(writeRSquared(line.adjustedRSquared)),
+        },
         { term: "χ²", value: bare(line.chiSquare) },
         { term: "reduced χ²", value: bare(line.reducedChiSquare) },
         { term: "probability of a larger χ²", value: bare(line.probability) },

@@ -27,6 +27,7 @@ import { OffLineNote } from "./OffLineNote";
 import { Entry, Particulars } from "./Particulars";
 import { Preventing } from "./Preventing";
 import { ReadOffNote } from "./ReadOffNote";
+import { SideBySideNote } from "./SideBySideNote";
 import { StraightedgesNote } from "./StraightedgesNote";
 import { SumsNote } from "./SumsNote";
 import { TriangleNote } from "./TriangleNote";
@@ -213,6 +214,7 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
       <StageMarks stage="slope" go={({ id }) => choose(id)} />
       {lined && <AboutLines fit={fit} chosen={chosen} />}
       {lined && curves}
+      <SideBySideNote id={chosen.id} figure={chosen.figure} fit={fit} />
       <Foldable title="Which lines are drawn">
         <DrawnLines />
       </Foldable>

@@ -1,6 +1,6 @@
 "use client";
 
-import { useMemo } from "react";
+import { type ReactNode, useMemo } from "react";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { BoardCell } from "@/core/straighten/board";
 import {
@@ -23,6 +23,8 @@ interface Props {
   ownY: string;
   full: boolean;
   onPlot: (pair: PairOnBoard) => void;
+  /** Why the pair is not straight, where it is not. */
+  children?: ReactNode;
 }
 
 function cellOf({ board }: Straightening, { x, y }: PairOnBoard): BoardCell | undefined {
@@ -30,7 +32,7 @@ function cellOf({ board }: Straightening, { x, y }: PairOnBoard): BoardCell | un
 }
 
 /** The pair in hand, larger, with how straight it is, and the way to Plot. */
-export function PairNote({ whole, pair, ownX, ownY, full, onPlot }: Props) {
+export function PairNote({ whole, pair, ownX, ownY, full, onPlot, children }: Props) {
   const rules = useHouseRules();
   const cell = cellOf(whole, pair);
   const up = transformSymbol(pair.y, whole.y.quantity.symbol || "y", ownY);
@@ -62,6 +64,7 @@ export function PairNote({ whole, pair, ownX, ownY, full, onPlot }: Props) {
           shown.
         </p>
       )}
+      {children}
       <div className="mt-2">
         <Button look="main" disabled={full} onClick={() => onPlot(pair)}>
           <span>Plot {named}</span>

@@ -12,6 +12,7 @@ import { FromPointsNote } from "./FromPointsNote";
 import { PairNote } from "./PairNote";
 import { StaysCurvedNote } from "./StaysCurvedNote";
 import { TheoryNote } from "./TheoryNote";
+import { WhyBentPart } from "./WhyBentPart";
 import { usePlotPair } from "./usePlotPair";
 import { useStraightening } from "./useStraightening";
 
@@ -59,13 +60,15 @@ function Board({ whole }: { whole: Straightening }) {
       }
       margin={
         <>
-          {!few && <PairNote {...{ whole, pair, ownX, ownY, onPlot }} full={plot.full} />}
+          {!few && (
+            <PairNote {...{ whole, pair, ownX, ownY, onPlot }} full={plot.full}>
+              <WhyBentPart {...{ whole, pair, ownX, ownY, plot }} onSelect={setChosen} />
+            </PairNote>
+          )}
           <TheoryNote plot={plot} />
           {!few && <FromPointsNote whole={whole} />}
           <StageMarks stage="straighten" go={() => undefined} />
-          {!few && bent && whole.suggestions.length > 0 && (
-            <StaysCurvedNote whole={whole} plot={plot} />
-          )}
+          {!few && bent && <StaysCurvedNote whole={whole} plot={plot} />}
           <MarginNote title="How to read the board">
             <p className="text-soft">
               Each small figure shows the same readings with the quantity at its left up and the one

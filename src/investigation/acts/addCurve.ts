@@ -2,7 +2,7 @@ import { type CurveFamily, plainCurve } from "../model/curve";
 import { orderAtEnd } from "../model/order";
 import { act } from "./act";
 
-/** Fits a curve to a series of a figure; with the first one the straight lines are no longer drawn. */
+/** Fits a curve to a series of a figure, with the bars of y that count for its line; with the first one the straight lines are no longer drawn. */
 export const addCurve = act<{
   figure: string;
   id: string;
@@ -15,5 +15,6 @@ export const addCurve = act<{
   if (Object.keys(found.curves).length === 0) {
     Object.assign(found.line, { best: false, steepest: false, shallowest: false });
   }
-  found.curves[id] = { ...plainCurve(orderAtEnd(found.curves), family, series), formula };
+  const weights = found.line.weights === "none" ? "none" : "y";
+  found.curves[id] = { ...plainCurve(orderAtEnd(found.curves), family, series), formula, weights };
 });

@@ -31,6 +31,7 @@ import { fittedTable } from "../report/fittedTable";
 import { furtherColumns } from "@/wording/takingOut";
 import { inlineDocx, label, math } from "./docxWords";
 import { cellStyles, docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
+import type { Scene } from "@/figure/scene";
 import { captionWords } from "./figureParts";
 import type { Picture, Pictures } from "./pictures";
 
@@ -42,12 +43,25 @@ const margin = 66;
 const formulaSize = 12.5;
 const numbering = "report-numbers";
 
-/** A picture as vectors, with points for word processors that take none. */
+/** Outlines longer than this, those of thousands of points, keep a word processor busy for minutes. */
+const longestOutlines = 300_000;
+
+const isHeavy = ({ shapes }: Scene) =>
+  shapes.reduce((sum, shape) => sum + (shape.kind === "path" ? shape.d.length : 0), 0) >
+  longestOutlines;
+
+/** A picture as vectors, with points for word processors that take none; of thousands of points only as those. */
 function image({ scene, svg, png, description }: Picture, room: number): ImageRun {
   const scale = Math.min(1, room / scene.width) * pixelsPerPoint;
+  const drawn = isHeavy(scene)
+    ? ({ type: "png", data: png } as const)
+    : ({
+        type: "svg",
+        data: new TextEncoder().encode(svg),
+        fallback: { type: "png", data: png },
+      } as const);
   return new ImageRun({
-    ...{ type: "svg", data: new TextEncoder().encode(svg) },
-    fallback: { type: "png", data: png },
+    ...drawn,
     transformation: {
       width: Math.round(scene.width * scale),
       height: Math.round(scene.height * scale),

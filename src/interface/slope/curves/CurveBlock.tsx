@@ -17,6 +17,7 @@ import { type CurveState, useCurveKeeper } from "../../store/CurvesProvider";
 import { useActs } from "../../store/useInvestigation";
 import { CovarianceTable } from "./CovarianceTable";
 import { CurveChoices } from "./CurveChoices";
+import { CurveIntervals, CurveMeasures } from "./CurveMeasures";
 import { CurveFormula } from "./CurveFormula";
 import { ParameterTable, ParameterWishes } from "./ParameterTable";
 import { ReadCurve } from "./ReadCurve";
@@ -102,6 +103,8 @@ export function CurveBlock({ figure, state, fit }: Props) {
           <PencilMark>{findingSentence(finding)}</PencilMark>
         </ul>
       )}
+      {fitted && !finding && <CurveMeasures fitted={fitted} />}
+      {fitted && !finding && <CurveIntervals fitted={fitted} figure={figure} />}
       {fitted && !finding && <CovarianceTable fitted={fitted} />}
       {fitted && !finding && <ReadCurve fitted={fitted} figure={figure} />}
       {model && <ParameterWishes {...{ figure, id, curve }} names={model.parameters} />}
