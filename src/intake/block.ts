@@ -1,5 +1,6 @@
 import type { DecimalMark } from "@/core/number/readNumber";
-import { type Cells, isNumeric, usesDecimalCommas } from "./cells";
+import { type Cells, isNumeric } from "./cellKinds";
+import { usesDecimalCommas } from "./cells";
 import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
 import { type RepeatedColumns, repeatedColumns, withoutRepeatNumbers } from "./numberedHeadings";

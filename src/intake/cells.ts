@@ -1,8 +1,6 @@
 import Papa from "papaparse";
-import { readNumber } from "@/core/number/readNumber";
-
-/** A block of texts as rows of cells; rows may be of unlike length. */
-export type Cells = readonly (readonly string[])[];
+import type { Cells } from "./cellKinds";
+import { joinedBlocks } from "./repeatedBlocks";
 
 /** What parts one cell from the next. */
 export const delimiters = ["\t", ";", ",", "|", " "] as const;
@@ -53,11 +51,11 @@ export function cellsFromText(text: string, wanted?: Delimiter): Cells {
   const plain = text.replace(/^\uFEFF/, "");
   if (plain.trim() === "") return [];
   const delimiter = wanted ?? delimiterOf(plain);
-  const parsed = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: "greedy" });
+  const own = ownDelimiter(plain) === delimiter;
+  const parsed = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: own && "greedy" });
   const rows =
     delimiter === " " ? parsed.data.map((row) => row.filter((cell) => cell !== "")) : parsed.data;
-  if (ownDelimiter(plain) === delimiter) return rows;
-  return withoutEmptyEdges(rows.map((row) => row.map(cleaned)));
+  return own ? rows : withoutEmptyEdges(rows.map((row) => row.map(cleaned)));
 }
 
 /** Takes the apostrophe off again with which a text is kept from being a formula. */
@@ -65,9 +63,9 @@ export function unguarded(cell: string): string {
   return /^'[=+\-@'\t\r]/.test(cell) ? cell.slice(1) : cell;
 }
 
-/** Drops empty rows, and columns that are empty in every row, at the right edge. */
+/** Blocks that repeat themselves are joined; empty rows go, and columns at the right edge that are empty in every row. */
 export function withoutEmptyEdges(rows: Cells): Cells {
-  const kept = rows.filter((row) => row.some((cell) => cell !== ""));
+  const kept = joinedBlocks(rows).filter((row) => row.some((cell) => cell !== ""));
   const width = kept.reduce((widest, row) => {
     const last = row.findLastIndex((cell) => cell !== "");
     return Math.max(widest, last + 1);
@@ -87,9 +85,4 @@ export function usesDecimalCommas(rows: Cells): boolean {
     }
   }
   return commas > 0;
-}
-
-/** Whether a cell holds a number in either spelling. */
-export function isNumeric(cell: string): boolean {
-  return readNumber(cell).kind === "number" || readNumber(cell, "comma").kind === "number";
 }

@@ -1,5 +1,5 @@
 import type { DecimalMark } from "@/core/number/readNumber";
-import { isNumeric } from "./cells";
+import { isNumeric } from "./cellKinds";
 
 /** A number in the decimal mark of the house; any other text stays. */
 export function inHouseMark(text: string, from: DecimalMark, to: DecimalMark): string {

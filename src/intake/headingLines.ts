@@ -1,4 +1,4 @@
-import { type Cells, isNumeric } from "./cells";
+import { type Cells, isNumeric } from "./cellKinds";
 import { readHeading } from "./heading";
 
 function isWordRow(row: readonly string[]): boolean {

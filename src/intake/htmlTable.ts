@@ -1,4 +1,5 @@
-import { type Cells, withoutEmptyEdges } from "./cells";
+import type { Cells } from "./cellKinds";
+import { withoutEmptyEdges } from "./cells";
 
 /** The cells of the first table in HTML from a web page or spreadsheet; undefined when it holds none. */
 export function cellsFromHtml(html: string): Cells | undefined {

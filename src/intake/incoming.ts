@@ -4,14 +4,15 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { limits } from "@/investigation/model/limits";
 import { plainQuantity, type Quantity } from "@/investigation/model/quantity";
 import { cellKey } from "@/investigation/model/row";
-import { type Cells, usesDecimalCommas } from "./cells";
+import type { Cells } from "./cellKinds";
+import { usesDecimalCommas } from "./cells";
 import { inHouseMark } from "./decimalMarks";
 import { freeSymbol, proposedSymbol } from "./freeSymbol";
 import { type Heading, readHeading } from "./heading";
 import { headingLines } from "./headingLines";
 import { type RepeatedColumns, repeatedColumns, withoutRepeatNumbers } from "./numberedHeadings";
 import { isOwnTable, ownTable } from "./ownTable";
-import { type WordColumn, wordColumn, withSeriesOf } from "./seriesOfWords";
+import { type WordColumn, wordColumn, withRemarks, withSeriesOf } from "./seriesOfWords";
 import { rowsForOne, type Thinning, thinnedRows } from "./thinnedRows";
 import { uncertaintyNames, uncertaintyOwners } from "./uncertaintyColumns";
 
@@ -209,7 +210,8 @@ export function incomingTable(
   }));
   const plain: IncomingTable = { id: newId(), name, quantities, series: [], rows };
   const words = wordColumn(plain, decimalMark);
-  const table = words && reading.words === "series" ? withSeriesOf(plain, words, newId) : plain;
+  const inSeries = words && reading.words === "series" ? withSeriesOf(plain, words, newId) : plain;
+  const table = withRemarks(inSeries, decimalMark);
   const thinned = how && { how, each: rowsForOne(whole.length, most) };
   return { kind: "table", own: false, table, ...(thinned && { thinned }), ...(words && { words }) };
 }

@@ -1,4 +1,4 @@
-import { type Cells, isNumeric } from "./cells";
+import { type Cells, isNumeric } from "./cellKinds";
 import { type Heading, readHeading } from "./heading";
 
 /** Columns side by side that are repeats of one quantity by their headings. */

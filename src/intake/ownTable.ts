@@ -15,7 +15,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { limits } from "@/investigation/model/limits";
 import type { Quantity } from "@/investigation/model/quantity";
 import { cellKey, type Row, wholeRow } from "@/investigation/model/row";
-import type { Cells } from "./cells";
+import type { Cells } from "./cellKinds";
 import { inHouseMark } from "./decimalMarks";
 import { freeSymbol } from "./freeSymbol";
 
@@ -51,6 +51,10 @@ function columnsOf(cells: Cells): Column[] {
   });
 }
 
+function remarksOf(text: string): Pick<Quantity, "remarks"> {
+  return text === "kept" || text === "reported" ? { remarks: text } : {};
+}
+
 function wishedUnit(text: string): string {
   return text.startsWith(workedOutUnit) ? "" : text;
 }
@@ -72,6 +76,7 @@ function quantityAt(cells: Cells, at: number): Omit<Quantity, "order" | "table" 
       formula: say("formula") === noFormulaYet ? "" : say("formula"),
     }),
     ...(say("hidden") === "yes" && { hidden: true }),
+    ...remarksOf(say("remarks")),
   };
 }
 

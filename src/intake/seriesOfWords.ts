@@ -1,5 +1,6 @@
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import type { DecimalMark } from "@/core/number/readNumber";
+import { holdsWords } from "@/core/text/holdsWords";
 import { recurring } from "@/core/text/recurring";
 import { readNumber } from "@/core/number/readNumber";
 import { limits } from "@/investigation/model/limits";
@@ -49,4 +50,18 @@ export function withSeriesOf(
     series: [...table.series, ...series],
     rows: [...placed].sort((a, b) => a.at - b.at).map(({ row }) => row),
   };
+}
+
+/** The table with its columns that hold words and no number taken as remarks. */
+export function withRemarks(table: IncomingTable, mark: DecimalMark): IncomingTable {
+  const hasWordsOnly = (id: string) => {
+    const texts = table.rows.map(({ row }) => row.readings[id] ?? "");
+    return holdsWords(texts) && texts.every((text) => readNumber(text, mark).kind !== "number");
+  };
+  const quantities = table.quantities.map(({ id, quantity }) =>
+    quantity.repeats === 1 && hasWordsOnly(id)
+      ? { id, quantity: { ...quantity, remarks: "kept" as const } }
+      : { id, quantity },
+  );
+  return { ...table, quantities };
 }

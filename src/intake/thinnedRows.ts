@@ -3,7 +3,7 @@ import { toDecimals } from "@/core/number/writtenNumber";
 import { spreadOf } from "@/core/statistics/spread";
 import { type SpreadRule, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import type { DecimalMark } from "@/core/number/readNumber";
-import type { Cells } from "./cells";
+import type { Cells } from "./cellKinds";
 
 /** How a long file is made shorter: one row of several, or the mean of several with their scatter as ±. */
 export type Thinning = "every" | "means";

@@ -2,7 +2,8 @@ import type { Cell, CellValue, Workbook, Worksheet } from "exceljs";
 import { decimalFromNumber, decimalToText, roundToPlace } from "@/core/number/decimal";
 import { limits } from "@/investigation/model/limits";
 import { ownLines } from "@/investigation/exchange/tableLines";
-import { type Cells, withoutEmptyEdges } from "./cells";
+import type { Cells } from "./cellKinds";
+import { withoutEmptyEdges } from "./cells";
 import { isOwnTable } from "./ownTable";
 
 /** One sheet of a workbook as texts, with what was noticed on the way. */

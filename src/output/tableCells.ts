@@ -2,6 +2,7 @@ import { cleanTexts } from "@/core/text/cleanText";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
+import { isRemarks } from "@/pipeline/evaluated";
 import { measured } from "@/pipeline/measured";
 import {
   asideText,
@@ -102,6 +103,9 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
       : []),
     ...(table.quantities.some(({ quantity }) => quantity.hidden)
       ? [line(ownLines.hidden, ({ hidden }) => (hidden ? "yes" : "no"))]
+      : []),
+    ...(columns.some(({ evaluated }) => isRemarks(evaluated))
+      ? [line(ownLines.remarks, ({ remarks }) => remarks ?? "")]
       : []),
     line(ownLines.repeat, (_, { repeat }) => String(repeat)),
     [...line(ownLines.rows, (quantity) => plainHeading(quantity, rules)), ...behind],

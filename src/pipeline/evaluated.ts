@@ -189,3 +189,13 @@ export interface DerivedColumn {
   /** Why rows have no value. */
   readonly reasons: ReadonlyMap<number, Finding>;
 }
+
+/** Whether a column holds words about the rows and no numbers. */
+export function isRemarks({ quantity }: Pick<EvaluatedQuantity, "quantity">): boolean {
+  return quantity.remarks !== undefined;
+}
+
+/** Whether a quantity may be plotted or worked with by itself: neither the ± of another one nor a column of remarks. */
+export function standsAlone(quantity: Pick<EvaluatedQuantity, "quantity" | "sizeOf">): boolean {
+  return quantity.sizeOf === undefined && !isRemarks(quantity);
+}

@@ -3,7 +3,13 @@ import { type Spread, spreadOf } from "@/core/statistics/spread";
 import { type Bars, evenBars, instrumentBars } from "@/core/uncertainty/instrumentPart";
 import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
-import type { EvaluatedQuantity, EvaluatedRow, Measured, UncertaintyColumn } from "./evaluated";
+import {
+  type EvaluatedQuantity,
+  type EvaluatedRow,
+  isRemarks,
+  type Measured,
+  type UncertaintyColumn,
+} from "./evaluated";
 import { atOnce, type Steps } from "./steps";
 
 interface Taken {
@@ -30,7 +36,12 @@ export function repeatsOf(
   row: EvaluatedRow,
   quantity: EvaluatedQuantity,
 ): { readonly cell: string; readonly reading: NumberReading; readonly aside: boolean }[] {
-  const found = [];
+  const found: {
+    readonly cell: string;
+    readonly reading: NumberReading;
+    readonly aside: boolean;
+  }[] = [];
+  if (isRemarks(quantity)) return found;
   for (let repeat = 1; repeat <= lastRepeat(row, quantity); repeat++) {
     const cell = keyOf(quantity.id, repeat);
     const reading = row.readings[cell];

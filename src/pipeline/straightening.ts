@@ -21,6 +21,7 @@ import { type Figure, plainLook } from "@/investigation/model/figure";
 import { lookOf } from "./axisOf";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { StraightenBoard } from "@/investigation/model/investigation";
+import { standsAlone } from "./evaluated";
 import type { EvaluatedQuantity, EvaluatedTable } from "./table";
 import { measuredColumn } from "./measured";
 import { memoised } from "./memoised";
@@ -70,7 +71,7 @@ export function boarded(
   if (!table) return undefined;
   const find = (id: string | null | undefined) => table.quantities.find((one) => one.id === id);
   const based = (one: EvaluatedQuantity | undefined) => one && baseOf(one, table);
-  const own = table.quantities.filter(({ sizeOf }) => sizeOf === undefined);
+  const own = table.quantities.filter(standsAlone);
   const x = find(board.x) ?? based(find(figure?.x)) ?? own[0];
   const y = find(board.y) ?? based(find(figure?.y)) ?? own.find((one) => one !== x);
   return x && y && x !== y ? { table, x, y } : undefined;

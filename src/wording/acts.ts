@@ -29,6 +29,7 @@ export const actWords: Readonly<Record<string, string>> = {
   "gather-repeats": "columns made repeats",
   "hide-quantity": "a quantity hidden or shown",
   "insert-rows": "rows inserted",
+  "keep-as-remarks": "a column of words",
   "keep-instrument": "an instrument kept",
   "keep-look": "a look kept",
   "lay-straightedge": "a straightedge laid",

@@ -38,6 +38,7 @@ export const keyGroups: readonly { readonly title: string; readonly keys: readon
         { keys: "Alt+↑, Alt+↓", does: "move the selected rows" },
         { keys: "Alt+←, Alt+→", does: "move the quantity" },
         { keys: "Alt+Shift+↓", does: "fill the topmost reading down the range" },
+        { keys: "Ctrl+Enter", does: "big entry: the row in hand in large type; Esc goes back" },
         { keys: "Ctrl+F", does: "find a reading; Enter goes on, Shift+Enter back" },
       ],
     },

@@ -35,6 +35,17 @@ export const seriesWords = {
   apart: "Leave it a column",
 } as const;
 
+/** Columns of words about the rows. */
+export const remarkWords = {
+  taken: "A column of words stands as remarks on the rows, not as readings:",
+  numbers: "Read it as numbers",
+  said: "This column holds words, no numbers.",
+  make: "Keep it as remarks",
+  is: "Remarks on the rows: words that are kept with each row and never plotted.",
+  reported: "State it in the report’s table",
+  heading: "remarks",
+} as const;
+
 /** What a paste understood, in a sentence or two. */
 export function pasteSentence(outcome: PasteOutcome, block: Block): string {
   switch (outcome.kind) {

@@ -1,6 +1,7 @@
 import type { DecimalMark } from "@/core/number/readNumber";
 import { readBlock } from "@/intake/block";
-import { type Cells, cellsFromText, type Delimiter, delimiterOf, unguarded } from "@/intake/cells";
+import type { Cells } from "@/intake/cellKinds";
+import { cellsFromText, type Delimiter, delimiterOf, unguarded } from "@/intake/cells";
 import { decodeText, type Encoding } from "@/intake/decodeText";
 import { howItUnpacks } from "@/intake/unpacked";
 import { readWorkbook, type Sheet } from "@/intake/workbook";

@@ -117,9 +117,9 @@ const drawnLetters = (word: string) =>
 
 const reversed = (word: string) => [...word].reverse().join("");
 
-/** Raised and lowered letters are set apart from the line by some programs; joined Arabic ones come out of a PDF in either order. */
+/** Raised and lowered letters are set apart from the line by some programs; joined Arabic ones and signs from other fonts come out of a PDF in another order. */
 const isLoose = (word: string) =>
-  word.normalize("NFKC") !== word.normalize("NFC") || /\p{Script=Arabic}/u.test(word);
+  word.normalize("NFKC") !== word.normalize("NFC") || /[\p{Script=Arabic}\p{So}]/u.test(word);
 
 /** Whether a word stands in a text in one piece, or in pieces of so many letters where it was broken at an end of a line. */
 function holdsWord(word: string, text: string, least: number): boolean {
@@ -140,8 +140,10 @@ export function lostWords(words: readonly string[], reading: Reading): readonly 
   const asDrawn = (word: string) => (reading.drawn ? drawnLetters(bare(word)) : bare(word));
   const text = asDrawn(reading.text);
   const said = reading.said.map(bare);
+  const loose = (word: string) =>
+    isLoose(word) || (reading.drawn === true && /\p{M}/u.test(word.normalize("NFD")));
   return words.filter(
-    (word) => !said.includes(bare(word)) && !holdsWord(asDrawn(word), text, isLoose(word) ? 1 : 2),
+    (word) => !said.includes(bare(word)) && !holdsWord(asDrawn(word), text, loose(word) ? 1 : 2),
   );
 }
 

@@ -2,7 +2,7 @@ import ExcelJS from "exceljs";
 import fc from "fast-check";
 import { cleanText } from "@/core/text/cleanText";
 import { incomingTable, proposedReading } from "@/intake/incoming";
-import type { Cells } from "@/intake/cells";
+import type { Cells } from "@/intake/cellKinds";
 import { readInvestigationFile } from "@/intake/investigationFile";
 import { readWorkbook } from "@/intake/workbook";
 import { bringInTable } from "@/investigation/acts/bringInTable";

@@ -1,5 +1,6 @@
 "use client";
 
+import { standsAlone } from "@/pipeline/evaluated";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { functionGroups, functionMeaning } from "@/intake/completions";
 import { functionWords } from "@/wording/deriving";
@@ -17,7 +18,7 @@ export function FunctionsThere() {
   const write = useWrite();
   const table = tables.find(({ quantities }) => quantities.length > 0);
   const of = table?.quantities.find(
-    ({ quantity, sizeOf }) => sizeOf === undefined && canStandInFormula(quantity.symbol),
+    (one) => standsAlone(one) && canStandInFormula(one.quantity.symbol),
   );
   if (!table || !of) return null;
   const { symbol } = of.quantity;

@@ -4,7 +4,8 @@ import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
 import { bringInTable } from "@/investigation/acts/bringInTable";
 import type { Investigation } from "@/investigation/model/investigation";
-import { type Cells, type Delimiter, delimiters } from "@/intake/cells";
+import type { Cells } from "@/intake/cellKinds";
+import { type Delimiter, delimiters } from "@/intake/cells";
 import { type Encoding, encodings } from "@/intake/decodeText";
 import {
   type Incoming,

@@ -7,6 +7,7 @@ import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import { readNumber } from "@/core/number/readNumber";
 import { previewWords } from "@/wording/filing";
+import { remarkWords } from "@/wording/pasting";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useHouseRules } from "../store/useEvaluated";
 
@@ -62,6 +63,9 @@ function Understood({ table, id }: { table: IncomingTable; id: string }) {
       </span>
     );
   }
+  if (quantity?.remarks) {
+    return <span className="text-soft block text-xs font-normal">{remarkWords.heading}</span>;
+  }
   const repeats = quantity?.repeats ?? 1;
   if (repeats < 2) return null;
   return (
@@ -95,6 +99,9 @@ function SeriesHead({
 export function PreviewTable({ table, onDescribe }: Props) {
   const { decimalMark } = useHouseRules();
   const columns = columnsOf(table);
+  const remarks = new Set(
+    table.quantities.flatMap(({ id, quantity }) => (quantity.remarks ? [id] : [])),
+  );
   return (
     <div className="border-hairline max-h-[40vh] overflow-auto border">
       <table className="w-full text-right">
@@ -124,7 +131,10 @@ export function PreviewTable({ table, onDescribe }: Props) {
                 <td className="text-soft px-2 py-0.5">{index + 1}</td>
                 {columns.map((cell) => {
                   const text = row.readings[cell] ?? "";
-                  const odd = text !== "" && readNumber(text, decimalMark).kind === "unreadable";
+                  const odd =
+                    text !== "" &&
+                    !remarks.has(cell) &&
+                    readNumber(text, decimalMark).kind === "unreadable";
                   return (
                     <td key={cell} className={`px-2 py-0.5 ${odd ? "bg-magenta-wash" : ""}`}>
                       {withMinusSign(text)}

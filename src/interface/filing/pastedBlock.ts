@@ -1,6 +1,7 @@
 import type { DecimalMark } from "@/core/number/readNumber";
 import { type Block, readBlock } from "@/intake/block";
-import { type Cells, cellsFromText } from "@/intake/cells";
+import type { Cells } from "@/intake/cellKinds";
+import { cellsFromText } from "@/intake/cells";
 import { cellsFromHtml } from "@/intake/htmlTable";
 import { turn } from "../store/turns";
 import { readAway } from "./filesWorker";

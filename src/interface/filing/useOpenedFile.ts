@@ -1,7 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import { type Cells, type Delimiter } from "@/intake/cells";
+import type { Cells } from "@/intake/cellKinds";
+import type { Delimiter } from "@/intake/cells";
 import type { Encoding } from "@/intake/decodeText";
 import type { Sheet } from "@/intake/workbook";
 import { fileFormat } from "@/output/investigationJson";

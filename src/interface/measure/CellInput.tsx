@@ -1,9 +1,8 @@
 "use client";
 
 import { type ClipboardEvent, useLayoutEffect, useRef } from "react";
-import { sayings } from "@/wording/sayings";
-import { pastedBlock } from "../filing/pastedBlock";
 import { useLive } from "../parts/useLive";
+import { usePasting } from "./entry/usePasting";
 import { onGridKey } from "./gridKeys";
 import { useGrid, useGridController } from "./MeasureContext";
 
@@ -27,14 +26,15 @@ export function CellInput({ text, label, invalid, aside, derived = false, onSaid
   const live = useLive();
   const mode = useGrid((state) => state.mode);
   const finding = useGrid((state) => state.finding);
+  const big = useGrid((state) => state.big);
   const summons = useGrid((state) => state.summons);
 
   useLayoutEffect(() => {
     const field = input.current;
     if (!field) return;
-    if (mode === "moving" && !finding) field.focus({ preventScroll: true });
+    if (mode === "moving" && !finding && !big) field.focus({ preventScroll: true });
     else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
-  }, [mode, finding, summons]);
+  }, [mode, finding, big, summons]);
 
   useLayoutEffect(() => {
     const field = input.current;
@@ -47,15 +47,7 @@ export function CellInput({ text, label, invalid, aside, derived = false, onSaid
     event.clipboardData.setData("text/plain", controller.copied());
     if (cut) controller.clear();
   };
-  const onPaste = (event: ClipboardEvent) => {
-    if (mode === "editing") return;
-    event.preventDefault();
-    const html = event.clipboardData.getData("text/html");
-    const plain = event.clipboardData.getData("text/plain");
-    void pastedBlock(html, plain, controller.decimalMark()).then(async (block) =>
-      onSaid(block.width === 0 ? sayings.measure.emptyClipboard : await controller.paste(block)),
-    );
-  };
+  const onPaste = usePasting(onSaid);
 
   return (
     <input

@@ -3,12 +3,14 @@ import type { Block } from "@/intake/block";
 import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
 import type { PastePlan } from "@/intake/pastePlan";
 import { gatherRepeats } from "@/investigation/acts/gatherRepeats";
+import { keepAsRemarks } from "@/investigation/acts/keepAsRemarks";
 import { partRepeats } from "@/investigation/acts/partRepeats";
 import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
 import type { Investigation } from "@/investigation/model/investigation";
 import { cellPlace } from "@/investigation/model/row";
 import { isDerived } from "@/pipeline/gridColumns";
-import { recurringWords } from "@/pipeline/recurringWords";
+import { isRemarks } from "@/pipeline/evaluated";
+import { recurringWords, wordsOnly } from "@/pipeline/recurringWords";
 import { evaluateTables, tableOf } from "@/pipeline/table";
 import { doAct, type InvestigationStore, undo } from "../store/investigationStore";
 import { type GridStore, rangeOf } from "./gridState";
@@ -73,16 +75,32 @@ export class ColumnTools {
   seriesOfPasted(plan: PastePlan): void {
     const tables = evaluateTables(this.document);
     const { quantities, rows } = tableOf(tables, plan.table);
-    const described = new Set(plan.headings.map(({ quantity }) => quantity));
+    const pasted = new Set(plan.cells.map((cell) => cellPlace(cell ?? "").quantity));
     const fresh = plan.rows <= mostRows && rows.every(({ row }) => row.series === undefined);
     const found = quantities
-      .filter(({ id }) => fresh && described.has(id))
+      .filter(({ id }) => fresh && pasted.has(id))
       .flatMap((one) => {
         const words = recurringWords(one, rows);
         return words ? [{ id: one.id, words }] : [];
       })[0];
     this.grid.setState({ worded: found?.words.length ?? 0 });
     if (found) this.seriesBy(found.id, found.words);
+    if (plan.rows <= mostRows) this.remarksOf(plan.table, pasted);
+  }
+
+  /** Takes columns of a table that hold words alone as remarks. */
+  private remarksOf(table: string, among: ReadonlySet<string>): void {
+    const { quantities, rows } = tableOf(evaluateTables(this.document), table);
+    const remarked = quantities
+      .filter((one) => among.has(one.id) && !isRemarks(one) && wordsOnly(one, rows))
+      .map(({ id }) => id);
+    for (const id of remarked) this.remarks(id, "kept");
+    this.grid.setState({ remarked });
+  }
+
+  /** Takes a column as words about the rows, or as numbers again. */
+  remarks(quantity: string, remarks: "kept" | "reported" | "numbers"): void {
+    doAct(this.store, keepAsRemarks, { quantity, remarks });
   }
 
   /** Takes back what was made of pasted words: they stay a column. */
@@ -91,6 +109,8 @@ export class ColumnTools {
       undo(this.store);
     }
     this.grid.setState({ worded: 0 });
+    const { table } = gridView(this.document, this.grid.getState());
+    this.remarksOf(table.id, new Set(table.quantities.map(({ id }) => id)));
   }
 
   /** Puts the rows into series by the words of a column. */

@@ -45,12 +45,14 @@ export function DerivedCell(props: Props) {
   return (
     <div
       role="gridcell"
+      data-cell={`${index} ${column}`}
       aria-readonly
       aria-colindex={drawn + 2}
       aria-selected={selected}
       aria-label={active ? undefined : `${name}, worked out: ${said}`}
       title={reason}
       onMouseDown={(event) => {
+        if (event.button !== 0) return;
         event.preventDefault();
         controller.goTo({ row: index, column }, event.shiftKey);
       }}

@@ -7,6 +7,7 @@ import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { RunTextView } from "../parts/RunTextView";
 import { SceneView } from "../parts/SceneView";
+import { standsAlone } from "@/pipeline/evaluated";
 import { MarginNote } from "../parts/StageLayout";
 import { useFigure, useHouseRules, usePairFit } from "../store/useEvaluated";
 import { useGridPart } from "./MeasureContext";
@@ -16,7 +17,7 @@ function usePair() {
   const quantities = useGridPart(({ table }) => table.quantities);
   const figure = useFigure()?.figure;
   const [chosen, setChosen] = useState<{ x?: string; y?: string }>({});
-  const ids = quantities.filter(({ sizeOf }) => sizeOf === undefined).map(({ id }) => id);
+  const ids = quantities.filter(standsAlone).map(({ id }) => id);
   const here = (id: string | null | undefined) => (id && ids.includes(id) ? id : undefined);
   const plotted = here(figure?.x) && here(figure?.y) ? figure : undefined;
   const x = here(chosen.x) ?? plotted?.x ?? ids[0] ?? null;
@@ -40,7 +41,7 @@ export function FirstLook() {
   const { x, y, quantities, choose } = usePair();
   const figure = usePairSpecification(x, y);
   const { taking, aside } = figure ? pointCount(figure) : { taking: 0, aside: 0 };
-  const own = quantities.filter(({ sizeOf }) => sizeOf === undefined);
+  const own = quantities.filter(standsAlone);
   const options = own.map(({ id, quantity }) => ({
     value: id,
     label: <QuantityLabel quantity={quantity} />,

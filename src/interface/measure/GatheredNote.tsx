@@ -1,7 +1,8 @@
 "use client";
 
 import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
-import { repeatWords, seriesWords } from "@/wording/pasting";
+import { remarkWords, repeatWords, seriesWords } from "@/wording/pasting";
+import { isRemarks } from "@/pipeline/evaluated";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
@@ -19,6 +20,7 @@ export function GatheredNote() {
   return (
     <>
       <WordedNote />
+      <RemarkedNote />
       {found.map(({ id, quantity }) => (
         <p key={id} className="mt-1 flex flex-wrap items-center gap-2" data-testid="gathered">
           <span>
@@ -29,6 +31,22 @@ export function GatheredNote() {
       ))}
     </>
   );
+}
+
+/** Which pasted columns were taken as remarks, with the way to have them as numbers. */
+function RemarkedNote() {
+  const remarked = useGrid((state) => state.remarked);
+  const quantities = useQuantities();
+  const { columnTools } = useGridController();
+  const found = quantities.filter((one) => remarked.includes(one.id) && isRemarks(one));
+  return found.map(({ id, quantity }) => (
+    <p key={id} className="mt-1 flex flex-wrap items-center gap-2" data-testid="remarked">
+      <span>
+        {remarkWords.taken} <QuantityLabel quantity={quantity} />.
+      </span>
+      <Button onClick={() => columnTools.remarks(id, "numbers")}>{remarkWords.numbers}</Button>
+    </p>
+  ));
 }
 
 /** That rows were put into series by the words of a pasted column, with the way to leave them a column. */

@@ -3,6 +3,7 @@
 import { withMinusSign } from "@/core/number/writtenNumber";
 import type { NumberReading } from "@/core/number/readNumber";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
+import { isRemarks } from "@/pipeline/evaluated";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
 import { findingSentence } from "@/wording/findings";
 import { spokenUnit } from "@/wording/spokenUnits";
@@ -50,7 +51,7 @@ export function GridCell(props: CellProps) {
   const controller = useGridController();
   const cell = cellKey(quantity.id, props.cellNumber);
   const text = row?.row.readings[cell] ?? "";
-  const problem = problemOf(row?.readings[cell]);
+  const problem = isRemarks(quantity) ? undefined : problemOf(row?.readings[cell]);
   const aside = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
   const label = cellLabel(quantity, index, repeat);
   const ground = problem
@@ -63,12 +64,13 @@ export function GridCell(props: CellProps) {
   return (
     <div
       role="gridcell"
+      data-cell={`${index} ${column}`}
       aria-colindex={drawn + 2}
       aria-selected={selected}
       aria-label={active ? undefined : spokenCell(label, quantity.quantity.unit, text, aside)}
       title={problem ?? (aside && `Set aside: ${aside}`)}
       onMouseDown={(event) => {
-        if (active) return;
+        if (active || event.button !== 0) return;
         event.preventDefault();
         controller.goTo({ row: index, column }, event.shiftKey);
       }}

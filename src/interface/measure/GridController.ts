@@ -83,6 +83,13 @@ export class GridController {
     this.grid.setState(({ summons }) => ({ summons: summons + 1 }));
   }
 
+  /** Opens big entry at the cell in hand, or puts it away and gives the keyboard back to that cell. */
+  showBig(big: boolean): void {
+    this.grid.setState(({ active, summons }) => ({
+      ...{ big, corner: active, mode: "moving", session: "", summons: summons + 1 },
+    }));
+  }
+
   /** Moves by so many cells from the active cell, or stretches the range from its far corner. */
   move(rows: number, columns: number, stretch = false): void {
     const { active, corner } = this.grid.getState();

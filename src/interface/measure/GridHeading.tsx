@@ -1,5 +1,7 @@
 "use client";
 
+import { isRemarks } from "@/pipeline/evaluated";
+import { remarkWords } from "@/wording/pasting";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { scatterShort, uncertaintyHeading } from "@/wording/uncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table";
@@ -68,6 +70,7 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
     <div
       ref={setNode}
       role="columnheader"
+      data-quantity-column={group.column}
       aria-colindex={first + 2}
       aria-colspan={span}
       {...drag.listeners}
@@ -81,7 +84,9 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
       <span className="max-w-full truncate">
         <SymbolWithUnit quantity={evaluated.quantity} />
       </span>
-      {evaluated.quantity.formula === undefined ? (
+      {isRemarks(evaluated) ? (
+        <span className="text-soft text-xs">{remarkWords.heading}</span>
+      ) : evaluated.quantity.formula === undefined ? (
         <Uncertainty evaluated={evaluated} />
       ) : (
         <Formula evaluated={evaluated} />

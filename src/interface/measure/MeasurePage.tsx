@@ -5,6 +5,7 @@ import { useCallback, useState } from "react";
 import { addQuantity } from "@/investigation/acts/addQuantity";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
+import { bigEntryWords } from "@/wording/bigEntry";
 import { sayings } from "@/wording/sayings";
 import { BringIn } from "../filing/BringIn";
 import { TakeOutTable } from "../filing/TakeOutTable";
@@ -16,7 +17,8 @@ import { FindLine } from "./FindLine";
 import { GatheredNote } from "./GatheredNote";
 import { useGrid, useGridController } from "./MeasureContext";
 import { RowsMenu } from "./RowsMenu";
-import { ReadingsGrid } from "./ReadingsGrid";
+import { BigEntry } from "./entry/BigEntry";
+import { Readings } from "./entry/Readings";
 import { SeriesLine } from "./SeriesLine";
 import { TableLine, TableTools } from "./TableLine";
 
@@ -43,12 +45,13 @@ export function MeasurePage() {
   const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
   const controller = useGridController();
   const finding = useGrid((state) => state.finding);
+  const big = useGrid((state) => state.big);
   return (
     <>
       <div className="flex flex-wrap items-start gap-2">
         <div className="mr-auto">
           <h1 className="font-serif text-[18px] font-semibold">{sayings.measure.title}</h1>
-          <p className="text-soft mb-2">{sayings.measure.hint}</p>
+          <p className="text-soft mb-2 max-sm:hidden">{sayings.measure.hint}</p>
         </div>
         <BringIn
           table={() => controller.view().table}
@@ -62,11 +65,14 @@ export function MeasurePage() {
       <TableLine />
       <SeriesLine />
       {finding && <FindLine />}
-      <ReadingsGrid onSaid={onSaid} height="max-h-[calc(100vh-330px)] min-h-60" />
+      <Readings onSaid={onSaid} height="max-h-[calc(100vh-330px)] min-h-60" />
       <div className="mt-3 flex flex-wrap gap-2.5">
         <AddQuantityButton />
         <RowsMenu />
         <TableTools />
+        <Button onClick={() => controller.showBig(true)} title={bigEntryWords.key}>
+          {bigEntryWords.open}
+        </Button>
         {!finding && (
           <Button onClick={() => controller.grid.setState({ finding: true })} title="Ctrl+F">
             Find
@@ -76,6 +82,7 @@ export function MeasurePage() {
       <p role="status" aria-live="polite" className="mt-2 min-h-5">
         {said}
       </p>
+      {big && <BigEntry />}
       <GatheredNote />
       <ConstantsTable />
     </>

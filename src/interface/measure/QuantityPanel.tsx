@@ -4,14 +4,18 @@ import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
+import { type EvaluatedQuantity, isRemarks } from "@/pipeline/evaluated";
 import { findingSentence } from "@/wording/findings";
+import { remarkWords } from "@/wording/pasting";
+import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote } from "../parts/StageLayout";
 import { SymbolField } from "../parts/SymbolField";
 import { TextField } from "../parts/TextField";
+import { Tick } from "../parts/Tick";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { InstrumentChoice } from "./InstrumentChoice";
-import { useQuantityInHand } from "./MeasureContext";
+import { useGridController, useQuantityInHand } from "./MeasureContext";
 import { QuantityTools } from "./QuantityTools";
 import { RepeatsPanel } from "./RepeatsPanel";
 import { UncertaintyPanel } from "./UncertaintyPanel";
@@ -29,6 +33,58 @@ function UnitMeaning({ unit }: { unit: string }) {
       <RunTextView runs={writeUnitText(unit)} />
       {kind && ` · ${kind}`}
     </p>
+  );
+}
+
+/** Symbol, unit, instrument, ± and repeats of a column of numbers. */
+function NumbersPanel({
+  evaluated,
+  typedUnit,
+  onUnit,
+}: {
+  evaluated: EvaluatedQuantity;
+  typedUnit: string;
+  onUnit: (text: string) => void;
+}) {
+  const { id, quantity } = evaluated;
+  return (
+    <>
+      <SymbolField key={id} id={id} symbol={quantity.symbol} />
+      <TextField
+        label={quantity.formula === undefined ? "Unit" : "Shown in"}
+        value={typedUnit}
+        placeholder={quantity.formula === undefined ? "m" : quantity.unit}
+        onChange={onUnit}
+      />
+      <UnitMeaning unit={quantity.unit} />
+      {quantity.formula === undefined ? (
+        <>
+          <InstrumentChoice evaluated={evaluated} />
+          <UncertaintyPanel evaluated={evaluated} />
+          <RepeatsPanel evaluated={evaluated} />
+        </>
+      ) : (
+        <p className="text-soft col-span-2">
+          Worked out by the formula {quantity.formula || "that is still missing"}. Derive shows how.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** What a column of words is, whether the report states it, and the way back to numbers. */
+function RemarksPanel({ evaluated: { id, quantity } }: { evaluated: EvaluatedQuantity }) {
+  const { columnTools } = useGridController();
+  return (
+    <div className="col-span-2 flex flex-col items-start gap-2">
+      <p className="text-soft">{remarkWords.is}</p>
+      <Tick
+        label={remarkWords.reported}
+        checked={quantity.remarks === "reported"}
+        onChange={(on) => columnTools.remarks(id, on ? "reported" : "kept")}
+      />
+      <Button onClick={() => columnTools.remarks(id, "numbers")}>{remarkWords.numbers}</Button>
+    </div>
   );
 }
 
@@ -53,25 +109,10 @@ export function QuantityPanel() {
           onChange={describe("name")}
           className="col-span-2"
         />
-        <SymbolField key={id} id={id} symbol={quantity.symbol} />
-        <TextField
-          label={quantity.formula === undefined ? "Unit" : "Shown in"}
-          value={typedUnit}
-          placeholder={quantity.formula === undefined ? "m" : quantity.unit}
-          onChange={describe("unit")}
-        />
-        <UnitMeaning unit={quantity.unit} />
-        {quantity.formula === undefined ? (
-          <>
-            <InstrumentChoice evaluated={evaluated} />
-            <UncertaintyPanel evaluated={evaluated} />
-            <RepeatsPanel evaluated={evaluated} />
-          </>
+        {isRemarks(evaluated) ? (
+          <RemarksPanel evaluated={evaluated} />
         ) : (
-          <p className="text-soft col-span-2">
-            Worked out by the formula {quantity.formula || "that is still missing"}. Derive shows
-            how.
-          </p>
+          <NumbersPanel evaluated={evaluated} typedUnit={typedUnit} onUnit={describe("unit")} />
         )}
       </div>
       <QuantityTools evaluated={evaluated} />

@@ -7,10 +7,11 @@ import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
-import { recurringWords } from "@/pipeline/recurringWords";
+import { isRemarks } from "@/pipeline/evaluated";
+import { recurringWords, wordsOnly } from "@/pipeline/recurringWords";
 import { usesOf } from "@/pipeline/uses";
 import type { EvaluatedQuantity } from "@/pipeline/table";
-import { seriesWords } from "@/wording/pasting";
+import { remarkWords, seriesWords } from "@/wording/pasting";
 import { removalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
@@ -62,17 +63,28 @@ function useTools(evaluated: EvaluatedQuantity) {
   return { duplicate, remove, hide, move: (step: 1 | -1) => controller.moveQuantity(step) };
 }
 
-/** Series by the words of the column in hand, where it holds words that come again. */
+/** Series by the words of the column in hand, where it holds words that come again; or remarks, where it holds words at all. */
 function ByWords({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const rows = useGridPart(({ table }) => table.rows);
   const { columnTools } = useGridController();
   const room = useGridPart(({ table }) => limits.series - table.series.length);
   const words = recurringWords(evaluated, rows);
-  if (!words || words.length > room) return null;
+  const series = words && words.length <= room ? words : undefined;
+  const remarks = !isRemarks(evaluated) && wordsOnly(evaluated, rows) !== undefined;
+  if (!series && !remarks) return null;
   return (
-    <p className="mt-2">
-      {seriesWords.said(words)}{" "}
-      <Button onClick={() => columnTools.seriesBy(evaluated.id, words)}>{seriesWords.make}</Button>
+    <p className="mt-2 flex flex-wrap items-center gap-2">
+      {series ? seriesWords.said(series) : remarkWords.said}{" "}
+      {series && (
+        <Button onClick={() => columnTools.seriesBy(evaluated.id, series)}>
+          {seriesWords.make}
+        </Button>
+      )}
+      {remarks && (
+        <Button onClick={() => columnTools.remarks(evaluated.id, "kept")}>
+          {remarkWords.make}
+        </Button>
+      )}
     </p>
   );
 }

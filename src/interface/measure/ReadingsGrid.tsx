@@ -4,6 +4,7 @@ import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/rea
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react";
 import { limits } from "@/investigation/model/limits";
 import { GridHeading } from "./GridHeading";
+import { GridMenu } from "./GridMenu";
 import { GridRow } from "./GridRow";
 import { headingGroups, gridTemplate } from "./gridTemplate";
 import type { GridView } from "./gridView";
@@ -69,42 +70,44 @@ export function ReadingsGrid({ onSaid, height }: Props) {
   const groups = useMemo(() => headingGroups(columns), [columns]);
   return (
     <QuantityDragging groups={groups}>
-      <div
-        ref={scroller}
-        role="grid"
-        aria-label={table.name.trim() || "Readings"}
-        aria-multiselectable
-        aria-rowcount={count + 1}
-        aria-colcount={drawn + 1}
-        className={`relative overflow-auto ${height}`}
-      >
-        <div role="presentation" style={{ maxWidth: most, minWidth: least }}>
-          <GridHeading template={template} groups={groups} />
-          <div
-            role="presentation"
-            className="relative"
-            style={{ height: virtualizer.getTotalSize() }}
-          >
-            {virtualizer.getVirtualItems().map((item) => (
-              <div
-                key={item.index}
-                role="presentation"
-                className="absolute inset-x-0 top-0"
-                style={{ transform: `translateY(${item.start}px)` }}
-              >
-                <GridRow
-                  index={item.index}
-                  row={rows[item.index]}
-                  groups={groups}
-                  series={table.series}
-                  template={template}
-                  onSaid={onSaid}
-                />
-              </div>
-            ))}
+      <GridMenu>
+        <div
+          ref={scroller}
+          role="grid"
+          aria-label={table.name.trim() || "Readings"}
+          aria-multiselectable
+          aria-rowcount={count + 1}
+          aria-colcount={drawn + 1}
+          className={`relative overflow-auto ${height}`}
+        >
+          <div role="presentation" style={{ maxWidth: most, minWidth: least }}>
+            <GridHeading template={template} groups={groups} />
+            <div
+              role="presentation"
+              className="relative"
+              style={{ height: virtualizer.getTotalSize() }}
+            >
+              {virtualizer.getVirtualItems().map((item) => (
+                <div
+                  key={item.index}
+                  role="presentation"
+                  className="absolute inset-x-0 top-0"
+                  style={{ transform: `translateY(${item.start}px)` }}
+                >
+                  <GridRow
+                    index={item.index}
+                    row={rows[item.index]}
+                    groups={groups}
+                    series={table.series}
+                    template={template}
+                    onSaid={onSaid}
+                  />
+                </div>
+              ))}
+            </div>
           </div>
         </div>
-      </div>
+      </GridMenu>
     </QuantityDragging>
   );
 }

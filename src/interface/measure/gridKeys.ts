@@ -26,7 +26,8 @@ function arrow(key: string): [rows: number, columns: number] | undefined {
 function onCommonKey(event: KeyboardEvent, controller: GridController): boolean {
   switch (event.key) {
     case "Enter":
-      controller.move(event.shiftKey ? -1 : 1, 0);
+      if (event.ctrlKey || event.metaKey) controller.showBig(true);
+      else controller.move(event.shiftKey ? -1 : 1, 0);
       return true;
     case "Tab":
       return controller.step(event.shiftKey ? -1 : 1);

@@ -25,10 +25,14 @@ export interface GridState {
   readonly summons: number;
   /** The find line is open and has the keyboard. */
   readonly finding: boolean;
+  /** The row in hand stands alone in large type. */
+  readonly big: boolean;
   /** Quantities whose columns were just taken as repeats because of their headings. */
   readonly gathered: readonly string[];
   /** How many series were just made of pasted words; 0 for none. */
   readonly worded: number;
+  /** Columns of words that were just taken as remarks. */
+  readonly remarked: readonly string[];
 }
 
 export type GridStore = StoreApi<GridState>;
@@ -38,8 +42,8 @@ export const firstCell: CellPlace = { row: 0, column: 0 };
 export function createGridStore(table?: string): GridStore {
   return createStore<GridState>()(() => ({
     ...{ table, series: undefined, active: firstCell, corner: firstCell },
-    ...{ mode: "moving", session: "", summons: 0, finding: false },
-    ...{ gathered: [], worded: 0 },
+    ...{ mode: "moving", session: "", summons: 0, finding: false, big: false },
+    ...{ gathered: [], worded: 0, remarked: [] },
   }));
 }
 

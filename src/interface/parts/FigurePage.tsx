@@ -1,7 +1,8 @@
 "use client";
 
-import type { ReactNode } from "react";
+import { type ReactNode, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
+import { screenFigure } from "./screenFigure";
 import { SceneView } from "./SceneView";
 import { useFigureSpecification } from "../store/useFigureSpecification";
 
@@ -12,6 +13,40 @@ interface Props {
 
 /** Height of the line under the figure that says what is pointed at. */
 const lineBelow = 48;
+
+/** The width that the page has for a figure, in CSS pixels; measured again when it changes. */
+function useWidth() {
+  const place = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(0);
+  useLayoutEffect(() => {
+    const found = place.current;
+    if (!found) return;
+    const watch = new ResizeObserver(() => setWidth(found.clientWidth));
+    watch.observe(found);
+    setWidth(found.clientWidth);
+    return () => watch.disconnect();
+  }, []);
+  return { place, width };
+}
+
+function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
+  const { place, width } = useWidth();
+  const figure = useMemo(() => screenFigure(whole, width), [whole, width]);
+  return (
+    <div ref={place} className="min-h-0 min-[900px]:@container-size min-[900px]:flex-1">
+      <div
+        className="relative min-[900px]:mx-auto"
+        style={{
+          maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,
+        }}
+      >
+        <h1 className="sr-only">Figure</h1>
+        <SceneView figure={figure} />
+        {over?.(figure)}
+      </div>
+    </div>
+  );
+}
 
 /** The page of Plot and of Slope: the figure, or the first step towards one. */
 export function FigurePage({ over }: Props) {
@@ -25,20 +60,7 @@ export function FigurePage({ over }: Props) {
   if (taking + aside === 0) {
     return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
   }
-  return (
-    <div className="min-h-0 min-[900px]:@container-size min-[900px]:flex-1">
-      <div
-        className="relative min-[900px]:mx-auto"
-        style={{
-          maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,
-        }}
-      >
-        <h1 className="sr-only">Figure</h1>
-        <SceneView figure={figure} />
-        {over?.(figure)}
-      </div>
-    </div>
-  );
+  return <Drawn whole={figure} {...(over && { over })} />;
 }
 
 function FirstStep({ text }: { text: string }) {

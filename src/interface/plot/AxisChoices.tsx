@@ -4,6 +4,7 @@ import { memo } from "react";
 import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { plotAlso } from "@/investigation/acts/plotAlso";
 import type { Figure } from "@/investigation/model/figure";
+import { isRemarks, standsAlone } from "@/pipeline/evaluated";
 import type { FigureFit } from "@/pipeline/fit";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
@@ -24,8 +25,8 @@ function Further({ id: figure, also, fit }: FurtherProps) {
   const { act } = useActs();
   const { unit } = fit.y.quantity;
   const others = fit.table.quantities.filter(
-    ({ id, quantity, sizeOf }) =>
-      id !== fit.y.id && id !== fit.x.id && quantity.unit === unit && sizeOf === undefined,
+    (one) =>
+      one.id !== fit.y.id && one.id !== fit.x.id && one.quantity.unit === unit && standsAlone(one),
   );
   if (others.length === 0) return null;
   return (
@@ -56,10 +57,12 @@ const Choices = memo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
     tables.flatMap((table) => table.quantities.map((one) => [one.id, one.quantity] as const)),
   );
   const options = [
-    ...quantities.map(({ id, quantity }) => ({
-      value: id,
-      label: <QuantityLabel quantity={units.get(id) ?? quantity} />,
-    })),
+    ...quantities
+      .filter((one) => !isRemarks(one))
+      .map(({ id, quantity }) => ({
+        value: id,
+        label: <QuantityLabel quantity={units.get(id) ?? quantity} />,
+      })),
     { value: nothing, label: <span className="text-soft">nothing</span> },
   ];
   const choose = (axis: "x" | "y") => (quantity: string) =>

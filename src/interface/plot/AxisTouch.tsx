@@ -77,6 +77,10 @@ function dragged(scale: AxisScale, began: number, now: number): Ends {
   return panned(scale, began - now);
 }
 
+/** Fingers take hold of it from farther off. */
+const fingerRoom =
+  "pointer-coarse:stroke-transparent pointer-coarse:stroke-[14] pointer-coarse:[pointer-events:all]";
+
 /** An axis under the hand: drag to move, drag an end to stretch, wheel to zoom, double click to fill the paper; keys do the same. */
 export function AxisTouch(props: Props) {
   const { axis, spot, scale } = props;
@@ -104,7 +108,7 @@ export function AxisTouch(props: Props) {
       {...drag}
       onDoubleClick={fill}
       onKeyDown={onKeyDown}
-      className={`hover:fill-petrol/10 focus-visible:fill-petrol/15 touch-none fill-transparent outline-none ${axis === "x" ? "cursor-ew-resize" : "cursor-ns-resize"}`}
+      className={`hover:fill-petrol/10 focus-visible:fill-petrol/15 touch-none fill-transparent outline-none ${fingerRoom} ${axis === "x" ? "cursor-ew-resize" : "cursor-ns-resize"}`}
     >
       <title>{`${name}, ${ends}. Drag to move it, its ends to stretch it; double click fills the paper. Keys: arrows, + and −, Home.`}</title>
     </rect>

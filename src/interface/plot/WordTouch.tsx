@@ -52,7 +52,7 @@ function Movable({ spot, name, onMove, onRemove }: MovableProps) {
       {...{ x: spot.x - 2, y: spot.y - 1, width: spot.width + 4, height: spot.height + 2 }}
       {...drag}
       onKeyDown={onKeyDown}
-      className="stroke-petrol hover:fill-petrol/5 cursor-move touch-none fill-transparent stroke-0 outline-none hover:stroke-1 focus-visible:stroke-1"
+      className="stroke-petrol hover:fill-petrol/5 cursor-move touch-none fill-transparent stroke-0 outline-none hover:stroke-1 focus-visible:stroke-1 pointer-coarse:[pointer-events:all] pointer-coarse:stroke-transparent pointer-coarse:stroke-[18]"
     />
   );
 }

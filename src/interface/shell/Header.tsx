@@ -55,7 +55,7 @@ function Title() {
       placeholder="Untitled investigation"
       maxLength={200}
       onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
-      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold"
+      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-sm:order-first max-sm:mx-0 max-sm:basis-full"
     />
   );
 }
@@ -78,8 +78,12 @@ const rememberedHere = () =>
 export function Header({ person, signOut }: Props) {
   const store = useInvestigationStore();
   return (
-    <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3">
-      <Link href="/shelf" title="To the shelf" className="font-serif text-[17px] font-semibold">
+    <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3 max-sm:gap-x-1.5 max-sm:pb-1">
+      <Link
+        href="/shelf"
+        title="To the shelf"
+        className="font-serif text-[17px] font-semibold max-sm:text-[15px]"
+      >
         Fathom Rule
       </Link>
       <Title />
@@ -89,13 +93,15 @@ export function Header({ person, signOut }: Props) {
         <CommandButton id="undo" />
         <CommandButton id="redo" />
       </span>
-      <KeysButton />
-      {person && <span className="text-soft">{person.name}</span>}
-      <SignOut
-        personId={person?.id ?? rememberedHere()}
-        signOut={signOut}
-        here={() => store.getState().document}
-      />
+      <span className="flex items-center gap-3 max-sm:hidden">
+        <KeysButton />
+        {person && <span className="text-soft">{person.name}</span>}
+        <SignOut
+          personId={person?.id ?? rememberedHere()}
+          signOut={signOut}
+          here={() => store.getState().document}
+        />
+      </span>
     </header>
   );
 }

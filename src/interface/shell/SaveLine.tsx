@@ -37,7 +37,7 @@ export function SaveLine() {
       data-testid="saving"
       className={
         calm
-          ? "text-soft"
+          ? "text-soft max-sm:min-w-0 max-sm:flex-1 max-sm:truncate max-sm:text-xs"
           : "text-ink max-w-[260px] shrink-0 text-right leading-tight font-semibold text-balance min-[1100px]:max-w-none"
       }
     >

@@ -1,6 +1,6 @@
 "use client";
 
-import { type PointerEvent, useRef, useState } from "react";
+import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { stages, type StageId } from "@/wording/stages";
 import { goToStage, stagePath } from "../parts/stagePath";
 
@@ -55,16 +55,25 @@ function useCursorDrag(investigationId: string, index: number) {
   return { track, at: dragged ?? index, dragging: dragged !== undefined, handlers };
 }
 
+/** On a screen that is narrower than the rule, the stage in hand is scrolled into sight. */
+function useInSight(track: RefObject<HTMLOListElement | null>, index: number): void {
+  useEffect(() => {
+    const cell = track.current?.querySelectorAll(":scope > li")[index];
+    cell?.scrollIntoView({ inline: "center", block: "nearest" });
+  }, [track, index]);
+}
+
 /** The graduated boxwood rule: the stages of the work, with the brass cursor at the one in hand. */
 export function StageRule({ investigationId, stage, marks }: Props) {
   const index = stages.findIndex(({ id }) => id === stage);
   const { track, at, dragging, handlers } = useCursorDrag(investigationId, index);
+  useInSight(track, index);
   return (
     <nav
       aria-label="Stages"
-      className="bg-boxwood border-boxwood-edge from-boxwood relative h-[54px] shrink-0 border-y bg-linear-to-b to-[#efe0b2] pl-[3%]"
+      className="bg-boxwood border-boxwood-edge from-boxwood h-[54px] shrink-0 [scrollbar-width:none] overflow-x-auto overflow-y-hidden border-y bg-linear-to-b to-[#efe0b2] pl-[3%]"
     >
-      <ol ref={track} className="relative grid h-full grid-cols-7">
+      <ol ref={track} className="relative grid h-full min-w-[700px] grid-cols-7">
         <Graduations />
         <span
           aria-hidden

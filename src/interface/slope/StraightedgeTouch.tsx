@@ -5,6 +5,7 @@ import type { Frame } from "@/figure/layout/frame";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
 import type { Straightedge } from "@/investigation/model/figure";
 import type { FigurePoints } from "@/pipeline/fit";
+import { TouchRoom } from "../parts/TouchRoom";
 import { useDrag } from "../parts/useDrag";
 import { useActs } from "../store/useInvestigation";
 import { alongHandles, type EdgePart, handlesOf, movedEdge } from "./straightedgeHands";
@@ -69,20 +70,24 @@ function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
   const hands = usePart(part, props);
   const uncertain = props.edge.role === "steepest" || props.edge.role === "shallowest";
   return (
-    <path
+    <g
       role="button"
       tabIndex={0}
       aria-roledescription="handle"
       aria-label={partLabel(part, props.number)}
-      d={`M${x - size} ${y}L${x} ${y - size}L${x + size} ${y}L${x} ${y + size}Z`}
       {...hands}
-      className={`cursor-move touch-none fill-white stroke-[1.3] outline-none focus-visible:stroke-[2.6] ${uncertain ? "stroke-magenta" : "stroke-petrol"}`}
+      className="group cursor-move touch-none outline-none"
     >
       <title>
         Drag to turn the line; it snaps to corners of boxes. Keys: arrows, with Shift ten times as
         far.
       </title>
-    </path>
+      <TouchRoom x={x} y={y} />
+      <path
+        d={`M${x - size} ${y}L${x} ${y - size}L${x + size} ${y}L${x} ${y + size}Z`}
+        className={`fill-white stroke-[1.3] group-focus-visible:stroke-[2.6] ${uncertain ? "stroke-magenta" : "stroke-petrol"}`}
+      />
+    </g>
   );
 }
 
@@ -99,7 +104,7 @@ export function StraightedgeTouch(props: Props) {
         aria-label={partLabel("whole", props.number)}
         points={along.map(({ x, y }) => `${x},${y}`).join(" ")}
         {...hands}
-        className="focus-visible:stroke-petrol/30 hover:stroke-petrol/15 cursor-grab touch-none fill-none stroke-transparent stroke-[9] outline-none"
+        className="focus-visible:stroke-petrol/30 hover:stroke-petrol/15 cursor-grab touch-none fill-none stroke-transparent stroke-[9] outline-none pointer-coarse:stroke-[28]"
       >
         <title>Drag to shift the line without turning it.</title>
       </polyline>

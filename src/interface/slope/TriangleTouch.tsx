@@ -5,6 +5,7 @@ import { writeWithoutPower } from "@/core/number/writtenNumber";
 import type { Frame } from "@/figure/layout/frame";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
 import type { SlopeTriangle } from "@/investigation/model/figure";
+import { TouchRoom } from "../parts/TouchRoom";
 import { useDrag } from "../parts/useDrag";
 import { useActs } from "../store/useInvestigation";
 import { grainOf, toGrain } from "./straightedgeHands";
@@ -21,8 +22,9 @@ function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof Slo
   const held = useRef({ x: 0, turn: 0 });
   const value = triangle[end];
   const grain = grainOf(frame);
-  const put = (x: number, key: string) => {
-    const kept = Math.min(frame.xScale.to, Math.max(frame.xScale.from, toGrain(x, grain)));
+  const [x, y] = [frame.across(value), frame.up(line.slope * value + line.intercept)];
+  const put = (to: number, key: string) => {
+    const kept = Math.min(frame.xScale.to, Math.max(frame.xScale.from, toGrain(to, grain)));
     const other = end === "from" ? triangle.to : triangle.from;
     if (kept === other) return;
     act(drawTriangle, { figure, triangle: { ...triangle, [end]: kept } }, `triangle/${end}/${key}`);
@@ -38,7 +40,7 @@ function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof Slo
     put(value + by * grain * (event.shiftKey ? 10 : 1), "keys");
   };
   return (
-    <circle
+    <g
       role="slider"
       tabIndex={0}
       aria-label={end === "from" ? "Slope triangle, first corner" : "Slope triangle, second corner"}
@@ -46,15 +48,19 @@ function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof Slo
       aria-valuetext={writeWithoutPower(value)}
       aria-valuemin={frame.xScale.from}
       aria-valuemax={frame.xScale.to}
-      cx={frame.across(value)}
-      cy={frame.up(line.slope * value + line.intercept)}
-      r={4.5}
       {...drag}
       onKeyDown={onKeyDown}
-      className="stroke-petrol cursor-ew-resize touch-none fill-white stroke-[1.3] outline-none focus-visible:stroke-[2.6]"
+      className="group cursor-ew-resize touch-none outline-none"
     >
       <title>Drag along the line. Keys: arrows, with Shift ten times as far.</title>
-    </circle>
+      <TouchRoom x={x} y={y} />
+      <circle
+        cx={x}
+        cy={y}
+        r={4.5}
+        className="stroke-petrol fill-white stroke-[1.3] group-focus-visible:stroke-[2.6]"
+      />
+    </g>
   );
 }
 

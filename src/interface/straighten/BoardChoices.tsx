@@ -2,6 +2,7 @@
 
 import { setBoard } from "@/investigation/acts/setBoard";
 import { ownTransform } from "@/core/straighten/transforms";
+import { isRemarks } from "@/pipeline/evaluated";
 import type { Straightening } from "@/pipeline/straightening";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
@@ -16,7 +17,7 @@ export function BoardChoices({ whole }: { whole: Straightening }) {
   const { ownX, ownY } = useInvestigation((state) => state.document.board);
   const options = tables.flatMap(({ quantities }) =>
     quantities
-      .filter(({ quantity }) => !quantity.hidden)
+      .filter((one) => !one.quantity.hidden && !isRemarks(one))
       .map(({ id, quantity }) => ({ value: id, label: <QuantityLabel quantity={quantity} /> })),
   );
   /** Both quantities stand in one table; where a choice leaves it, the other is found anew. */

@@ -66,7 +66,8 @@ interface ToolsProps {
   order: Props["order"];
 }
 
-const toolLook = "text-soft hover:text-ink";
+const toolLook =
+  "text-soft hover:text-ink pointer-coarse:flex pointer-coarse:size-11 pointer-coarse:items-center pointer-coarse:justify-center";
 
 /** Grip, hiding and removing, beside the block; the grip moves it by dragging or with the arrow keys. */
 function Tools({ id, name, block, order }: ToolsProps) {
@@ -78,7 +79,7 @@ function Tools({ id, name, block, order }: ToolsProps) {
   return (
     <div
       ref={setNodeRef}
-      className="absolute top-0 -left-6 flex flex-col opacity-40 group-focus-within:opacity-100 group-hover:opacity-100"
+      className="absolute top-0 -left-6 flex flex-col opacity-40 group-focus-within:opacity-100 group-hover:opacity-100 pointer-coarse:static pointer-coarse:flex-row pointer-coarse:opacity-100"
     >
       <button
         ref={(element) => {
@@ -88,7 +89,7 @@ function Tools({ id, name, block, order }: ToolsProps) {
         type="button"
         aria-label={`Move ${name}`}
         title="Drag it, or press ↑ or ↓"
-        className={`${toolLook} cursor-grab`}
+        className={`${toolLook} cursor-grab touch-none`}
         {...listeners}
         onKeyDown={onKeyDown}
       >

@@ -13,6 +13,7 @@ export const ownLines = {
   resolution: "smallest step",
   formula: "formula",
   hidden: "hidden",
+  remarks: "remarks",
   repeat: "repeat",
   rows: "n",
 } as const;

@@ -10,7 +10,7 @@ function freeQuantity(
 ): string | null {
   const owners = ownersOfUncertainty(draft.quantities);
   const found = inOrder(draft.quantities).find(
-    ([id, one]) => one.table === table && !but.includes(id) && !owners.has(id),
+    ([id, one]) => one.table === table && !but.includes(id) && !owners.has(id) && !one.remarks,
   );
   return found?.[0] ?? null;
 }

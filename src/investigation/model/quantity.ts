@@ -21,6 +21,8 @@ export interface Quantity {
   formula?: string;
   /** Out of the way in the grid; still there for figures and formulas. */
   hidden?: boolean;
+  /** Its column holds words about the rows, no numbers: kept in the table alone, or stated in the report too. */
+  remarks?: "kept" | "reported";
 }
 
 /** A quantity read once a row, of which nothing is known yet. */

@@ -38,6 +38,7 @@ const quantity = yup
     spread: oneOf(["house", ...houseRuleValues.spread]),
     combination: oneOf(["house", ...houseRuleValues.combination]),
     hidden: yup.boolean().strict(),
+    remarks: yup.string().strict().oneOf(["kept", "reported"]),
     formula: yup.string().strict().max(limits.lettersOfFormula),
   })
   .noUnknown()

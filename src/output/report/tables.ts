@@ -3,6 +3,7 @@ import { movedPoint, toDecimals } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
 import type { Measured } from "@/pipeline/evaluated";
+import { isRemarks } from "@/pipeline/evaluated";
 import { marked, numberRuns } from "@/pipeline/lineEquation";
 import { measuredColumn, repeatsOf } from "@/pipeline/measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
@@ -53,11 +54,11 @@ function typedRuns(
   row: EvaluatedRow,
   key: string,
   typed: string,
-  { power, decimals }: TypedWriting,
+  { power, decimals, remarks }: TypedWriting,
   { rules }: ReportContext,
 ): RunText {
   const reading = row.readings[key];
-  if (reading?.kind !== "number") return [{ text: typed }];
+  if (remarks || reading?.kind !== "number") return [{ text: typed }];
   const { number } = reading;
   if (power === 0) return marked(numberRuns(writeGiven(number)), rules);
   const moved = Math.max(number.decimals + power, decimals);
@@ -68,6 +69,8 @@ function typedRuns(
 
 /** How the readings of a column are written: with the power of ten of its heading, and to the decimals that whole numbers need in it. */
 interface TypedWriting {
+  /** Words about the row, written as they are. */
+  readonly remarks: boolean;
   readonly power: number;
   readonly decimals: number;
 }
@@ -78,7 +81,8 @@ function typedWriting(
   rows: readonly EvaluatedRow[],
   { power, cells, uncertainty }: PrintedColumn,
 ): TypedWriting {
-  if (power <= 0) return { power, decimals: 0 };
+  const remarks = isRemarks(evaluated);
+  if (power <= 0) return { power, decimals: 0, remarks };
   const sure = rows.flatMap((row) =>
     repeatsOf(row, evaluated).flatMap(({ reading }) =>
       reading.kind === "number" ? [sureDecimals(reading.number) + power] : [],
@@ -88,7 +92,7 @@ function typedWriting(
   const ofSizes = sizes.map((text) => decimalsOf((text ?? "").replace(",", ".")));
   const barred = sizes.some((text) => text !== undefined);
   const most = (all: readonly number[]) => all.reduce((a, b) => Math.max(a, b), 0);
-  return { power, decimals: barred ? most(ofSizes) : most(sure) };
+  return { power, remarks, decimals: barred ? most(ofSizes) : most(sure) };
 }
 
 /** A reading as it was taken, with a stroke through it and a letter where it is set aside. */
@@ -217,7 +221,8 @@ function tableOf(table: EvaluatedTable, columns: readonly Column[], notes: Notes
   return { heads: headsOf(columns), groups: groupsOf(table, columns), notes: notes.all() };
 }
 
-const shown = ({ quantity }: EvaluatedQuantity) => !quantity.hidden;
+const shown = ({ quantity: { hidden, remarks } }: EvaluatedQuantity) =>
+  !hidden && remarks !== "kept";
 const isRead = ({ quantity }: EvaluatedQuantity) => quantity.formula === undefined;
 
 /** The readings as they were taken; undefined where nothing is read. */
@@ -237,7 +242,7 @@ export function processedTable(
   context: ReportContext,
 ): ReportTable | undefined {
   const notes = new Notes();
-  const all = table.quantities.filter(shown);
+  const all = table.quantities.filter((one) => shown(one) && !isRemarks(one));
   if (all.every(isRead)) return undefined;
   const columns = all.map((one) => valueColumn(one, table, notes, context));
   return tableOf(table, columns, notes);

@@ -1,3 +1,4 @@
+import { isRemarks } from "../evaluated";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellPlace } from "@/investigation/model/row";
 import { measuringColumn } from "../measured";
@@ -104,6 +105,7 @@ function* checkRead(
   table: EvaluatedTable,
   rules: HouseRules,
 ): Generator<readonly Mark[]> {
+  if (isRemarks(quantity)) return;
   const wanted = isUncertaintyColumn(quantity) ? checksOfUncertainty : checks;
   for (const check of wanted) yield check(quantity, table, rules);
 }

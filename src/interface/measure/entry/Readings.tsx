@@ -1,0 +1,40 @@
+"use client";
+
+import { useMemo, useState } from "react";
+import { cardWords as words } from "@/wording/bigEntry";
+import { Button } from "../../parts/Button";
+import { useHouseRules } from "../../store/useEvaluated";
+import { gridTemplate } from "../gridTemplate";
+import { useGridView } from "../MeasureContext";
+import { ReadingsGrid } from "../ReadingsGrid";
+import { RowCards } from "./RowCards";
+import { useNarrow } from "./useNarrow";
+
+/** Room beside the table on a phone. */
+const edges = 48;
+
+interface Props {
+  onSaid: (sentence: string) => void;
+  height: string;
+}
+
+/** The readings as a table, or on a phone, where the table is wider than the screen, row by row. */
+export function Readings({ onSaid, height }: Props) {
+  const narrow = useNarrow();
+  const { columns, rows } = useGridView();
+  const { figuresOfUncertainty: rule } = useHouseRules();
+  const { least } = useMemo(() => gridTemplate(columns, rows, rule), [columns, rows, rule]);
+  const [wanted, setWanted] = useState<"cards" | "table">();
+  if (!narrow) return <ReadingsGrid onSaid={onSaid} height={height} />;
+  const cards = (wanted ?? (least + edges > window.innerWidth ? "cards" : "table")) === "cards";
+  return (
+    <>
+      <div className="mb-2">
+        <Button onClick={() => setWanted(cards ? "table" : "cards")}>
+          {cards ? words.asTable : words.asCards}
+        </Button>
+      </div>
+      {cards ? <RowCards onSaid={onSaid} /> : <ReadingsGrid onSaid={onSaid} height={height} />}
+    </>
+  );
+}

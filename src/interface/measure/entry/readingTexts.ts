@@ -1,0 +1,19 @@
+import { reasonSetAside } from "@/investigation/model/row";
+import { isRemarks } from "@/pipeline/evaluated";
+import type { EvaluatedRow } from "@/pipeline/evaluated";
+import type { GridColumn } from "@/pipeline/gridColumns";
+import { findingSentence } from "@/wording/findings";
+
+/** A reading as it was typed, what is wrong with it, and why it is set aside if it is. */
+export function readingTexts(row: EvaluatedRow | undefined, { cell, evaluated }: GridColumn) {
+  const text = row?.row.readings[cell] ?? "";
+  const read = row?.readings[cell];
+  return {
+    text,
+    problem:
+      read?.kind === "unreadable" && !isRemarks(evaluated)
+        ? findingSentence(read.finding)
+        : undefined,
+    aside: row && text !== "" ? reasonSetAside(row.row, cell) : undefined,
+  };
+}

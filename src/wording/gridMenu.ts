@@ -1,0 +1,19 @@
+/** Words of the menu of a cell and of a heading. */
+export const gridMenuWords = {
+  cell: "This reading and its row",
+  heading: "This quantity",
+  edit: "Edit within the text",
+  empty: "Empty",
+  asideReading: "Set this reading aside",
+  asideRow: "Set the row aside",
+  back: "Take back",
+  insert: "Insert a row above",
+  up: "Move up",
+  down: "Move down",
+  fill: "Fill down",
+  remove: "Remove the row",
+  big: "Big entry",
+  left: "Move to the left",
+  right: "Move to the right",
+  hide: "Hide",
+} as const;
