@@ -148,11 +148,11 @@ export function linesInWords(
   return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} ${several ? "lines" : "line"}`;
 }
 
-/** " with the fitted curve", or nothing where none is drawn. */
-function curvesInWords({ curves }: Figure): string {
+/** " with the fitted curve", " and the fitted curve" behind lines, or nothing where none is drawn. */
+function curvesInWords({ curves }: Figure, lines: string): string {
   const shown = Object.values(curves).filter((curve) => curve.shown).length;
   if (shown === 0) return "";
-  return ` with the fitted ${shown > 1 ? "curves" : "curve"}`;
+  return ` ${lines === "" ? "with" : "and"} the fitted ${shown > 1 ? "curves" : "curve"}`;
 }
 
 /** The caption with its number: the typed words, or what the figure shows. */
@@ -163,9 +163,10 @@ function captionOf(
   series: readonly SeriesSpecification[],
 ): RunText {
   const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
+  const lines = linesInWords(series, figure.line.weights);
   const typedWords = figure.caption.trim();
   const proposed =
-    `${count} ${count === 1 ? "reading" : "readings"}${linesInWords(series, figure.line.weights) || curvesInWords(figure)}` +
+    `${count} ${count === 1 ? "reading" : "readings"}${lines}${curvesInWords(figure, lines)}` +
     `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}` +
     `${figure.line.strip === "none" ? "" : "; below, how far each is off the line"}.`;
   const proposal: RunText = [

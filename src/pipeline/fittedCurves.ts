@@ -32,6 +32,18 @@ export function fitOrder(
   return family ? fitFamily(family, x, y, options) : fitCurve(model, x, y, options);
 }
 
+/** Part of the size of y below which a scatter is rounding of the arithmetic. */
+const noise = 1e-13;
+
+/** The standard deviation of the points off a curve, in the unit of y; 0 where it is rounding alone. */
+export function scatterOff({ fit, order }: Pick<FittedCurve, "fit" | "order">): number | undefined {
+  const { residualStandardDeviation } = fit;
+  if (residualStandardDeviation === undefined) return undefined;
+  const size = order.y.reduce((most, y) => Math.max(most, Math.abs(y)), 0);
+  const found = residualStandardDeviation <= noise * size ? 0 : residualStandardDeviation;
+  return found / order.ofY.factor;
+}
+
 const places = 300;
 
 /** What a new reading scatters by: the scatter about the curve, or the root mean square of the bars that counted. */

@@ -87,6 +87,8 @@ export interface SideBySide {
 }
 
 const places = 160;
+/** Part of the size of y below which a number is rounding of the arithmetic. */
+const noise = 1e-12;
 
 const rootMeanSquare = (values: readonly number[]) =>
   Math.sqrt(values.reduce((sum, value) => sum + value * value, 0) / Math.max(1, values.length));
@@ -114,13 +116,15 @@ export function sideBySide(first: Contender, second: Contender): SideBySide | un
   const to = shared ? Math.min(a[1], b[1]) : Math.max(a[1], b[1]);
   if (!(from < to)) return undefined;
   const x = Float64Array.from({ length: places + 1 }, (_, i) => from + ((to - from) * i) / places);
-  const difference = x.map((at) => second.height(at) - first.height(at));
+  const sizeOfY = first.points.yValues.reduce((most, y) => Math.max(most, Math.abs(y)), 0);
+  const quiet = (value: number) => (Math.abs(value) <= noise * sizeOfY ? 0 : value);
+  const difference = x.map((at) => quiet(second.height(at) - first.height(at)));
   if (!difference.every(Number.isFinite)) return undefined;
   const size = (i: number) => Math.abs(difference[i] as number);
   const largest = x.reduce((best, _, i) => (size(i) > size(best) ? i : best), 0);
   return {
     ...{ first, second, from, to, shared, x, difference, largest },
-    scatter: [rootMeanSquare(first.off), rootMeanSquare(second.off)],
+    scatter: [quiet(rootMeanSquare(first.off)), quiet(rootMeanSquare(second.off))],
     ...slopesOf(first, second),
   };
 }

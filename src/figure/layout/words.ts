@@ -68,13 +68,15 @@ function legendEntries({ series, curves = [], look }: FigureSpecification): Lege
   const set = (text: RunText) => faced(text, look.lettering, "serifItalic");
   const worded = series.some(({ own }) => own?.legend);
   const markers = series.length > 1 || worded ? series : [];
+  const named = (curve: string, of: SeriesSpecification | undefined) =>
+    series.length > 1 && of ? `${curve}, ${of.own?.legend ?? of.name}` : curve;
   const wordsOf = ({ name, symbol, own }: SeriesSpecification): RunText =>
     own?.legend ? [{ text: own.legend }] : (symbol ?? [{ text: shortened(name) }]);
   return [
     ...markers.map((of) => ({ of, runs: set(wordsOf(of)) })),
     ...(curves.length > 1 ? curves : []).map(({ name, series: at }, curve) => ({
       ...{ of: series[at] ?? { name: "", place: 0 }, curve },
-      runs: set([{ text: shortened(name) }]),
+      runs: set([{ text: shortened(named(name, series[at])) }]),
     })),
   ];
 }

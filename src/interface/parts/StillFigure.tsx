@@ -1,12 +1,14 @@
 "use client";
 
-import { memo, useCallback } from "react";
+import { memo, useCallback, useMemo } from "react";
 import { type SvgElement, svgElements } from "@/figure/render/svgElement";
 import type { Scene } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
 import { figureDescription } from "@/wording/figures";
 import { SceneView } from "./SceneView";
+import { screenFigure } from "./screenFigure";
 import { isCrowded, sceneOf } from "./sceneOf";
+import { useNarrow } from "./useNarrow";
 
 const names = { svg: "http://www.w3.org/2000/svg", xml: "http://www.w3.org/XML/1998/namespace" };
 
@@ -52,7 +54,19 @@ function Still({ figure }: { figure: FigureSpecification }) {
   );
 }
 
-/** A figure that is looked at and not worked on, as in a report. */
-export const StillFigure = memo(function StillFigure({ figure }: { figure: FigureSpecification }) {
+/** Room beside a figure on a phone, in CSS pixels. */
+const edges = 80;
+
+/** A figure that is looked at and not worked on, as in a report; on a phone with letters that can be read. */
+export const StillFigure = memo(function StillFigure({
+  figure: whole,
+}: {
+  figure: FigureSpecification;
+}) {
+  const narrow = useNarrow();
+  const figure = useMemo(
+    () => (narrow ? screenFigure(whole, window.innerWidth - edges) : whole),
+    [narrow, whole],
+  );
   return isCrowded(figure) ? <SceneView figure={figure} /> : <Still figure={figure} />;
 });

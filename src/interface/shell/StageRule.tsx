@@ -58,8 +58,13 @@ function useCursorDrag(investigationId: string, index: number) {
 /** On a screen that is narrower than the rule, the stage in hand is scrolled into sight. */
 function useInSight(track: RefObject<HTMLOListElement | null>, index: number): void {
   useEffect(() => {
-    const cell = track.current?.querySelectorAll(":scope > li")[index];
-    cell?.scrollIntoView({ inline: "center", block: "nearest" });
+    const show = () =>
+      track.current
+        ?.querySelectorAll(":scope > li")
+        [index]?.scrollIntoView({ inline: "center", block: "nearest" });
+    show();
+    window.addEventListener("resize", show);
+    return () => window.removeEventListener("resize", show);
   }, [track, index]);
 }
 

@@ -8,7 +8,7 @@ import { gridTemplate } from "../gridTemplate";
 import { useGridView } from "../MeasureContext";
 import { ReadingsGrid } from "../ReadingsGrid";
 import { RowCards } from "./RowCards";
-import { useNarrow } from "./useNarrow";
+import { useNarrow } from "../../parts/useNarrow";
 
 /** Room beside the table on a phone. */
 const edges = 48;

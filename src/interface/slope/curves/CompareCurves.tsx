@@ -1,8 +1,7 @@
 "use client";
 
-import type { CurveFit } from "@/core/fit/curves/curveFit";
 import { writeNumber } from "@/core/number/writtenNumber";
-import type { FittedCurve } from "@/pipeline/fittedCurves";
+import { type FittedCurve, scatterOff } from "@/pipeline/fittedCurves";
 import { writeRSquared } from "@/pipeline/lineLedger";
 import { comparedCurves } from "@/wording/curves";
 import { NumberView, useDecimalMark } from "../../parts/StatementView";
@@ -12,9 +11,10 @@ function Number({ value }: { value: number | undefined }) {
 }
 
 /** To one decimal: only differences of the criterion tell anything. */
-function Criterion({ fit, least }: { fit: CurveFit; least: number }) {
+function Criterion({ one, least }: { one: FittedCurve; least: number }) {
+  const { fit } = one;
   const marked = useDecimalMark();
-  if (fit.criterion === undefined) return "–";
+  if (fit.criterion === undefined || scatterOff(one) === 0) return "–";
   const above = fit.criterion - least;
   return above < 0.05 ? "lowest" : `+ ${marked(above.toFixed(1))}`;
 }
@@ -22,7 +22,9 @@ function Criterion({ fit, least }: { fit: CurveFit; least: number }) {
 /** The curves that were tried beside one another. */
 export function CompareCurves({ curves }: { curves: readonly FittedCurve[] }) {
   const marked = useDecimalMark();
-  const least = Math.min(...curves.map(({ fit }) => fit.criterion ?? Infinity));
+  const least = Math.min(
+    ...curves.map((one) => (scatterOff(one) === 0 ? Infinity : (one.fit.criterion ?? Infinity))),
+  );
   const heads = ["curve", "parameters", "off it by", "R²", "red. χ²", "AICc"];
   return (
     <div>
@@ -38,24 +40,26 @@ export function CompareCurves({ curves }: { curves: readonly FittedCurve[] }) {
             </tr>
           </thead>
           <tbody>
-            {curves.map(({ id, name, fit }) => (
-              <tr key={id} className="border-hairline border-b">
-                <td className="max-w-[110px] text-left break-words">{name}</td>
-                <td className="pl-2">{fit.freeCount}</td>
-                <td className="pl-2">
-                  <Number value={fit.residualStandardDeviation} />
-                </td>
-                <td className="pl-2">
-                  {fit.rSquared === undefined ? "–" : marked(writeRSquared(fit.rSquared))}
-                </td>
-                <td className="pl-2">
-                  <Number value={fit.reducedChiSquare} />
-                </td>
-                <td className="pl-2 whitespace-nowrap">
-                  <Criterion fit={fit} least={least} />
-                </td>
-              </tr>
-            ))}
+            {curves
+              .map((one) => ({ one, ...one }))
+              .map(({ one, id, name, fit }) => (
+                <tr key={id} className="border-hairline border-b">
+                  <td className="max-w-[110px] text-left break-words">{name}</td>
+                  <td className="pl-2">{fit.freeCount}</td>
+                  <td className="pl-2">
+                    <Number value={scatterOff(one)} />
+                  </td>
+                  <td className="pl-2">
+                    {fit.rSquared === undefined ? "–" : marked(writeRSquared(fit.rSquared))}
+                  </td>
+                  <td className="pl-2">
+                    <Number value={fit.reducedChiSquare} />
+                  </td>
+                  <td className="pl-2 whitespace-nowrap">
+                    <Criterion one={one} least={least} />
+                  </td>
+                </tr>
+              ))}
           </tbody>
         </table>
       </div>

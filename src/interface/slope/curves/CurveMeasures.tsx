@@ -8,7 +8,7 @@ import { writeUnit, writeUnitText } from "@/core/unit/unitText";
 import { setCurve } from "@/investigation/acts/setCurve";
 import { curveValues } from "@/investigation/model/curve";
 import { levelOf } from "@/pipeline/figureLines";
-import type { FittedCurve } from "@/pipeline/fittedCurves";
+import { type FittedCurve, scatterOff } from "@/pipeline/fittedCurves";
 import { writeRSquared } from "@/pipeline/lineLedger";
 import { curveMeasureWords as words, degreesOfFreedom } from "@/wording/curves";
 import { Choice } from "../../parts/Choice";
@@ -18,22 +18,22 @@ import { useHouseRules } from "../../store/useEvaluated";
 import { useActs } from "../../store/useInvestigation";
 
 /** How near a curve comes to its points: R² and what else is known of it, also where there is one curve only. */
-export function CurveMeasures({ fitted: { fit, order } }: { fitted: FittedCurve }) {
+export function CurveMeasures({ fitted }: { fitted: FittedCurve }) {
+  const { fit, order } = fitted;
   const marked = useDecimalMark();
   const squared = (value: number | undefined) =>
     value === undefined ? undefined : marked(writeRSquared(value));
   const plain = (value: number | undefined) =>
     value === undefined ? undefined : <NumberView number={writeNumber(value, 3)} unit={[]} />;
-  const off = fit.residualStandardDeviation;
-  const inAxis = off === undefined ? undefined : off / order.ofY.factor;
+  const off = scatterOff(fitted);
   const rows: readonly (readonly [string, ReactNode])[] = [
     [words.points, fit.count],
     [words.freedom, fit.degreesOfFreedom],
     [
       words.off,
-      inAxis !== undefined && (
+      off !== undefined && (
         <NumberView
-          number={writeNumber(inAxis, 2)}
+          number={writeNumber(off, 2)}
           unit={writeUnitText(order.points.y.quantity.unit)}
         />
       ),

@@ -7,6 +7,7 @@ import { limits } from "@/investigation/model/limits";
 import { setLine } from "@/investigation/acts/setLine";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { FigureFit } from "@/pipeline/fit";
+import type { FittedCurve } from "@/pipeline/fittedCurves";
 import { familyNames } from "@/wording/curves";
 import { Choice } from "../../parts/Choice";
 import { MarginNote } from "../../parts/StageLayout";
@@ -27,6 +28,14 @@ interface Props {
   line: LineChoice;
 }
 
+/** Curves through the same points, where there are several: only those can be compared. */
+function throughTheSame(fitted: readonly FittedCurve[]): readonly (readonly FittedCurve[])[] {
+  const series = [...new Set(fitted.map(({ curve }) => curve.series))];
+  return series
+    .map((key) => fitted.filter(({ curve }) => curve.series === key))
+    .filter(({ length }) => length > 1);
+}
+
 /** The curves of a figure: what each gave, how they compare, and a further one. */
 export function CurvesNote({ figure, fit, line }: Props) {
   const { act } = useActs();
@@ -41,7 +50,9 @@ export function CurvesNote({ figure, fit, line }: Props) {
           <CurveBlock key={state.id} figure={figure} state={state} fit={fit} />
         ))}
       </div>
-      {fitted.length > 1 && <CompareCurves curves={fitted} />}
+      {throughTheSame(fitted).map((same) => (
+        <CompareCurves key={same[0]!.curve.series} curves={same} />
+      ))}
       {fitted.length > 0 && !line.best && (
         <div className="py-2">
           <Tick
