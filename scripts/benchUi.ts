@@ -1,6 +1,7 @@
 /** `npm run bench:ui`: from a key pressed in a reading to what it changes on the screen, in the real browser; not a test. */
 import type { Locator, Page } from "@playwright/test";
 import { drawBoard, keyTook, medianOf, watchKeys, writeUp } from "./benchOpening";
+import { takeOutBiggest } from "./benchFiles";
 import { enter, launchBrowser } from "./browser";
 
 const place = process.env.PLACE_URL ?? "";
@@ -182,4 +183,5 @@ console.log(
 );
 await writeUp(page, place, "clamped rule");
 await writeUp(page, place, "6 tables and 6 figures");
+await takeOutBiggest(page, place);
 await browser.close();

@@ -49,7 +49,9 @@ export const bringInTable = act<{ table: IncomingTable; instead?: string }>(
       table.rows.map(({ id, row }) => ({ id, item: row })),
     );
     const owners = ownersOfUncertainty(draft.quantities);
-    const [x, y] = table.quantities.filter(({ id }) => !owners.has(id));
+    const [x, y] = table.quantities.filter(
+      ({ id, quantity }) => !owners.has(id) && !quantity.remarks,
+    );
     for (const figure of Object.values(draft.figures)) {
       if (figure.x !== null && !draft.quantities[figure.x]) figure.x = x?.id ?? null;
       if (figure.y !== null && !draft.quantities[figure.y]) figure.y = y?.id ?? null;

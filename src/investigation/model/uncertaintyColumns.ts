@@ -44,7 +44,7 @@ export function clearAxesOfUncertainty(draft: Investigation): void {
   const owners = ownersOfUncertainty(draft.quantities);
   const free = (table: string | undefined, taken: string | null) =>
     inOrder(draft.quantities).find(
-      ([id, one]) => one.table === table && id !== taken && !owners.has(id),
+      ([id, one]) => one.table === table && id !== taken && !owners.has(id) && !one.remarks,
     )?.[0];
   for (const figure of Object.values(draft.figures)) {
     for (const axis of ["x", "y"] as const) {
