@@ -13,16 +13,50 @@ async function loaded(svg: string): Promise<HTMLImageElement> {
   return image;
 }
 
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+const dotsOf = ({ width, height }: Size, dotsPerInch: Resolution) => {
+  const scale = dotsPerInch / pointsPerInch;
+  return [Math.round(width * scale), Math.round(height * scale)] as const;
+};
+
+/** An SVG with its fonts inside as dots that can be handed to a worker. Width and height in points. */
+export async function figureBitmap(
+  svg: string,
+  size: Size,
+  dotsPerInch: Resolution = 300,
+): Promise<ImageBitmap> {
+  const [across, down] = dotsOf(size, dotsPerInch);
+  const canvas = new OffscreenCanvas(across, down);
+  const context = canvas.getContext("2d", { willReadFrequently: true });
+  if (!context) throw new Error("this browser can't draw");
+  context.drawImage(await loaded(svg), 0, 0, across, down);
+  return canvas.transferToImageBitmap();
+}
+
+/** Dots as a PNG, in a worker: there it is packed at once, while a page waits for an idle moment. */
+export async function packedPng(
+  bitmap: ImageBitmap,
+  dotsPerInch: Resolution = 300,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
+  canvas.getContext("2d")?.drawImage(bitmap, 0, 0);
+  bitmap.close();
+  const blob = await canvas.convertToBlob({ type: "image/png" });
+  return withResolution(new Uint8Array(await blob.arrayBuffer()), dotsPerInch);
+}
+
 /** An SVG with its fonts inside as a PNG. Width and height in points. */
 export async function figurePng(
   svg: string,
-  { width, height }: { width: number; height: number },
+  size: Size,
   dotsPerInch: Resolution = 300,
 ): Promise<Blob> {
-  const scale = dotsPerInch / pointsPerInch;
   const canvas = document.createElement("canvas");
-  canvas.width = Math.round(width * scale);
-  canvas.height = Math.round(height * scale);
+  [canvas.width, canvas.height] = dotsOf(size, dotsPerInch);
   const context = canvas.getContext("2d");
   if (!context) throw new Error("this browser can't draw");
   context.drawImage(await loaded(svg), 0, 0, canvas.width, canvas.height);

@@ -1,5 +1,6 @@
 import type { Picture } from "@/output/documents/pictures";
 import { reportDocx } from "@/output/documents/reportDocx";
+import { packedPng } from "@/output/figurePng";
 import { unheldWords } from "@/output/fonts/unheld";
 import { layoutPages } from "@/output/pages/layoutPages";
 import { reportPdf } from "@/output/pdf/reportPdf";
@@ -14,6 +15,8 @@ export const reports = {
 
   pdf: (report: Report, onProgress: (part: number) => void): Promise<Uint8Array<ArrayBuffer>> =>
     reportPdf(layoutPages(report), report, undefined, onProgress),
+
+  png: packedPng,
 
   docx: (
     report: Report,

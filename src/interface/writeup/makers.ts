@@ -1,4 +1,4 @@
-import { proxy, type Remote, wrap } from "comlink";
+import { proxy, type Remote, transfer, wrap } from "comlink";
 import type { Report } from "@/output/report/report";
 import type { Reports } from "@/workers/reports";
 import { texSentence } from "@/wording/takingOut";
@@ -37,13 +37,33 @@ function pdf(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
 /** Drawing the pictures takes most of the time. */
 const drawn = 0.8;
 
-async function docx(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
-  const { picturesOf } = await import("@/output/documents/pictures");
-  const pictures = await picturesOf(report, {
-    ...{ signal, onProgress: (part) => onProgress(part * drawn) },
+/** The pictures of a report, drawn here and packed by the worker. */
+async function packedPictures(
+  report: Report,
+  door: Remote<Reports>,
+  { onProgress, signal }: Pick<Hand, "onProgress" | "signal">,
+) {
+  const [{ picturesOf }, { figureBitmap }] = await Promise.all([
+    import("@/output/documents/pictures"),
+    import("@/output/figurePng"),
+  ]);
+  return picturesOf(report, {
+    onProgress,
+    signal,
+    rasterise: async (svg, scene) => {
+      const bitmap = await figureBitmap(svg, scene);
+      return door.png(transfer(bitmap, [bitmap]));
+    },
   });
+}
+
+function docx(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
   const type = "application/vnd.openxmlformats-officedocument.wordprocessingml.document";
-  return away(async (door) => new Blob([await door.docx(report, [...pictures])], { type }), signal);
+  return away(async (door) => {
+    const hand = { signal, onProgress: (part: number) => onProgress(part * drawn) };
+    const pictures = await packedPictures(report, door, hand);
+    return new Blob([await door.docx(report, [...pictures])], { type });
+  }, signal);
 }
 
 async function html(report: Report): Promise<Blob> {
@@ -51,13 +71,12 @@ async function html(report: Report): Promise<Blob> {
   return new Blob([await reportHtml(report)], { type: "text/html" });
 }
 
-async function markdown(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
-  const [{ picturesOf }, { reportMarkdownZip }] = await Promise.all([
-    import("@/output/documents/pictures"),
-    import("@/output/documents/reportMarkdown"),
-  ]);
-  const bytes = reportMarkdownZip(report, await picturesOf(report, { onProgress, signal }));
-  return new Blob([bytes], { type: "application/zip" });
+async function markdown(report: Report, hand: Hand): Promise<Blob> {
+  const { reportMarkdownZip } = await import("@/output/documents/reportMarkdown");
+  return away(async (door) => {
+    const bytes = reportMarkdownZip(report, await packedPictures(report, door, hand));
+    return new Blob([bytes], { type: "application/zip" });
+  }, hand.signal);
 }
 
 async function tex(report: Report, { say }: Hand): Promise<Blob> {
