@@ -20,11 +20,13 @@ const tube = [
 mkdirSync(folder, { recursive: true });
 const browser = await launchBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-const take = async (name: string) => {
-  await page.waitForTimeout(500);
-  await page.screenshot({ path: join(folder, `${name}.png`) });
+async function takeOf(shown: typeof page, name: string): Promise<void> {
+  await shown.waitForTimeout(500);
+  await shown.screenshot({ path: join(folder, `${name}.png`) });
   console.log(`· docs/screenshots/${name}.png`);
-};
+}
+
+const take = (name: string) => takeOf(page, name);
 
 /** A straightedge turned a little, and the slope triangle. */
 async function layOnFigure(): Promise<void> {
@@ -74,4 +76,16 @@ for (const [name, file] of [
 await page.getByRole("button", { name: "Pages", exact: true }).click();
 await page.getByTestId("pages").waitFor();
 await take("pages");
+const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true }); // prettier-ignore
+await enter(tablet, place);
+await tablet.getByRole("link", { name: /Springiness/ }).click();
+await tablet.getByRole("button", { name: "Big entry" }).click();
+for (let field = 0; field < 14; field++) {
+  await tablet.getByRole("button", { name: "Next", exact: true }).click();
+}
+await takeOf(tablet, "big-entry");
+await tablet.setViewportSize({ width: 390, height: 844 });
+await tablet.getByRole("button", { name: "Back to the table" }).click();
+await tablet.getByRole("list", { name: "Readings, row by row" }).waitFor();
+await takeOf(tablet, "phone");
 await browser.close();

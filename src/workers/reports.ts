@@ -6,15 +6,23 @@ import { layoutPages } from "@/output/pages/layoutPages";
 import { reportPdf } from "@/output/pdf/reportPdf";
 import type { Report } from "@/output/report/report";
 
-const scenesOf = (report: Report) =>
-  layoutPages(report).flatMap(({ parts }) => parts.map(({ scene }) => scene));
+/** The report in hand, laid out once for all that is asked of its pages. */
+let inHand: { readonly report: Report; readonly pages: ReturnType<typeof layoutPages> } | undefined;
 
 /** Files of the report, made away from the page. */
 export const reports = {
-  unheld: (report: Report): readonly string[] => unheldWords(scenesOf(report)),
+  /** Lays the report out; words that no font holds. */
+  take: (report: Report): readonly string[] => {
+    const pages = layoutPages(report);
+    inHand = { report, pages };
+    return unheldWords(pages.flatMap(({ parts }) => parts.map(({ scene }) => scene)));
+  },
 
-  pdf: (report: Report, onProgress: (part: number) => void): Promise<Uint8Array<ArrayBuffer>> =>
-    reportPdf(layoutPages(report), report, undefined, onProgress),
+  /** The PDF of the report that was taken. */
+  pdf: (onProgress: (part: number) => void): Promise<Uint8Array<ArrayBuffer>> => {
+    if (!inHand) throw new Error("no report was taken");
+    return reportPdf(inHand.pages, inHand.report, undefined, onProgress);
+  },
 
   png: packedPng,
 

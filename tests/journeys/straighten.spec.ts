@@ -177,3 +177,36 @@ test("the stage has no barrier, and an empty one offers the first step", async (
   await stage(page, "Straighten");
   await expect(page.getByText(/needs four rows with a reading of both/)).toBeVisible();
 });
+
+test("a pair that stays bent says why, and the next thing to try is a button", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  const scatter = [0.03, -0.05, 0.02, 0.04, -0.04, 0.01, -0.02];
+  const rows = scatter.map((by, i) => `${i + 1}\t${(40 + 3 * (i + 1) ** 2 + by).toFixed(2)}`);
+  await paste(page, ["load F / N\tlength s / mm", ...rows].join("\n"));
+  await stage(page, "Straighten");
+  await page.getByRole("gridcell", { name: /^square root against as read/ }).click();
+  const why = page.getByTestId("why-bent");
+  await expect(why).toContainText("does not begin at zero: a constant is added to y");
+  await why.getByRole("button", { name: /^Look at/ }).click();
+  await expect(page.getByTestId("straightness")).toContainText("Straight as far as");
+  await expect(why).toHaveCount(0);
+});
+
+test("a velocity against a position that goes back on itself: v² is proposed, and plotted", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page);
+  const rows = Array.from({ length: 13 }, (_, i) => {
+    const v = 1.2 - 0.2 * i;
+    return `${((1.44 - v * v) / 1.2 + 0.003 * (i % 3)).toFixed(3)}\t${v.toFixed(2)}`;
+  });
+  await paste(page, ["position x / m\tvelocity v / m s^-1", ...rows].join("\n"));
+  await stage(page, "Straighten");
+  const why = page.getByTestId("why-bent");
+  await expect(why).toContainText("Square the other one");
+  await why.getByRole("button", { name: "Plot v² against x" }).click();
+  await expect(page).toHaveURL(/\/plot$/);
+  await expect(page.getByRole("img", { name: /against x/ })).toBeVisible();
+});

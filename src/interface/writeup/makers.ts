@@ -14,24 +14,59 @@ export interface Maker {
   readonly unheld?: (report: Report) => Promise<readonly string[]>;
 }
 
-/** Has something done by a worker of its own, which ends with it or when it is given up. */
-function away<T>(work: (door: Remote<Reports>) => Promise<T>, signal?: AbortSignal): Promise<T> {
-  const worker = new Worker(new URL("../../workers/reports.worker.ts", import.meta.url), {
-    type: "module",
-  });
+const started = () =>
+  new Worker(new URL("../../workers/reports.worker.ts", import.meta.url), { type: "module" });
+
+const broken = () => new Error("Failed to load the worker that makes files.");
+
+/** Has something done by a worker, which ends with it or when it is given up. */
+function away<T>(
+  work: (door: Remote<Reports>) => Promise<T>,
+  signal?: AbortSignal,
+  worker = started(),
+): Promise<T> {
   return new Promise<T>((resolve, reject) => {
-    const broken = () => reject(new Error("Failed to load the worker that makes files."));
-    worker.addEventListener("error", broken);
+    worker.addEventListener("error", () => reject(broken()));
     signal?.addEventListener("abort", () => reject(new Error("given up")));
     work(wrap<Reports>(worker)).then(resolve, reject);
   }).finally(() => worker.terminate());
 }
 
+/** A worker that has laid a report out and waits to be told to make its PDF. */
+let waiting: { readonly report: Report; readonly worker: Worker } | undefined;
+
+/** The worker that has a report laid out already, or a new one to which it is given. */
+function workerWith(report: Report): { readonly worker: Worker; readonly knows: boolean } {
+  const found = waiting;
+  waiting = undefined;
+  if (found?.report === report) return { worker: found.worker, knows: true };
+  found?.worker.terminate();
+  return { worker: started(), knows: false };
+}
+
+/** Words that no font holds; the worker that laid the report out for it waits for what comes next. */
+async function unheld(report: Report): Promise<readonly string[]> {
+  const { worker } = workerWith(report);
+  const words = await new Promise<readonly string[]>((resolve, reject) => {
+    worker.addEventListener("error", () => reject(broken()));
+    wrap<Reports>(worker).take(report).then(resolve, reject);
+  });
+  waiting?.worker.terminate();
+  waiting = { report, worker };
+  return words;
+}
+
 function pdf(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
-  return away(async (door) => {
-    const bytes = await door.pdf(report, proxy(onProgress));
-    return new Blob([bytes], { type: "application/pdf" });
-  }, signal);
+  const { worker, knows } = workerWith(report);
+  return away(
+    async (door) => {
+      if (!knows) await door.take(report);
+      const bytes = await door.pdf(proxy(onProgress));
+      return new Blob([bytes], { type: "application/pdf" });
+    },
+    signal,
+    worker,
+  );
 }
 
 /** Drawing the pictures takes most of the time. */
@@ -84,8 +119,6 @@ async function tex(report: Report, { say }: Hand): Promise<Blob> {
   say(texSentence(Object.values(reportTexFiles(report))));
   return new Blob([await reportTexZip(report)], { type: "application/zip" });
 }
-
-const unheld = (report: Report) => away((door) => door.unheld(report));
 
 /** Every kind of file, the one that is handed in first. */
 export const makers: readonly Maker[] = [

@@ -14,7 +14,7 @@ const part = (value: number) => plainNumber(Math.round(value * 1000) / 1000);
 const wordsFont = ({ look, letters }: FigureSpecification) =>
   sizeTex(letters?.words && letters.words / axisWords, "\\footnotesize") + familyTex(look);
 
-/** Words with the upper left corner of their box where it is on the page. */
+/** Words with a corner of their box where it is on the page: the one nearer to an edge, as TeX sets them in other widths. */
 function wordsAt(
   { runs, box }: Pick<PlacedWords, "runs" | "box">,
   ink: string,
@@ -22,8 +22,10 @@ function wordsAt(
   font: string,
   name = "",
 ): string {
-  const style = `anchor=north west, inner sep=1pt, font=${font}, text=${colourName(ink)}`;
-  return `\\node[${style}]${name && ` (${name})`} at (axis cs:${placeTex([box.x, box.y], frame).slice(1)} {${texOfWords(runs)}};`;
+  const atRight = box.x + box.width / 2 > (frame.left + frame.right) / 2;
+  const corner = atRight ? box.x + box.width : box.x;
+  const style = `anchor=north ${atRight ? "east" : "west"}, inner sep=1pt, font=${font}, text=${colourName(ink)}`;
+  return `\\node[${style}]${name && ` (${name})`} at (axis cs:${placeTex([corner, box.y], frame).slice(1)} {${texOfWords(runs)}};`;
 }
 
 /** Where the legend stands on the page, and who is in it. */
