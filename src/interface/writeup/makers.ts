@@ -14,59 +14,67 @@ export interface Maker {
   readonly unheld?: (report: Report) => Promise<readonly string[]>;
 }
 
-const started = () =>
-  new Worker(new URL("../../workers/reports.worker.ts", import.meta.url), { type: "module" });
+/** A worker with the way to speak to it, which has to be held on to: a way that is let go closes the door behind it. */
+interface Opened {
+  readonly worker: Worker;
+  readonly door: Remote<Reports>;
+}
 
-const broken = () => new Error("Failed to load the worker that makes files.");
+function opened(): Opened {
+  const worker = new Worker(new URL("../../workers/reports.worker.ts", import.meta.url), {
+    type: "module",
+  });
+  return { worker, door: wrap<Reports>(worker) };
+}
+
+/** What a worker answers, or an error where it can't be loaded or is given up. */
+function answerOf<T>({ worker }: Opened, answer: Promise<T>, signal?: AbortSignal): Promise<T> {
+  return new Promise<T>((resolve, reject) => {
+    const broken = () => reject(new Error("Failed to load the worker that makes files."));
+    worker.addEventListener("error", broken);
+    signal?.addEventListener("abort", () => reject(new Error("given up")));
+    answer.then(resolve, reject);
+  });
+}
 
 /** Has something done by a worker, which ends with it or when it is given up. */
 function away<T>(
   work: (door: Remote<Reports>) => Promise<T>,
   signal?: AbortSignal,
-  worker = started(),
+  found = opened(),
 ): Promise<T> {
-  return new Promise<T>((resolve, reject) => {
-    worker.addEventListener("error", () => reject(broken()));
-    signal?.addEventListener("abort", () => reject(new Error("given up")));
-    work(wrap<Reports>(worker)).then(resolve, reject);
-  }).finally(() => worker.terminate());
+  return answerOf(found, work(found.door), signal).finally(() => found.worker.terminate());
 }
 
 /** A worker that has laid a report out and waits to be told to make its PDF. */
-let waiting: { readonly report: Report; readonly worker: Worker } | undefined;
+let waiting: (Opened & { readonly report: Report }) | undefined;
 
-/** The worker that has a report laid out already, or a new one to which it is given. */
-function workerWith(report: Report): { readonly worker: Worker; readonly knows: boolean } {
+/** The worker that has a report laid out already; undefined where none has. */
+function workerWith(report: Report): Opened | undefined {
   const found = waiting;
   waiting = undefined;
-  if (found?.report === report) return { worker: found.worker, knows: true };
+  if (found?.report === report) return found;
   found?.worker.terminate();
-  return { worker: started(), knows: false };
+  return undefined;
 }
 
 /** Words that no font holds; the worker that laid the report out for it waits for what comes next. */
 async function unheld(report: Report): Promise<readonly string[]> {
-  const { worker } = workerWith(report);
-  const words = await new Promise<readonly string[]>((resolve, reject) => {
-    worker.addEventListener("error", () => reject(broken()));
-    wrap<Reports>(worker).take(report).then(resolve, reject);
-  });
+  const found = workerWith(report) ?? opened();
+  const words = await answerOf(found, found.door.take(report));
   waiting?.worker.terminate();
-  waiting = { report, worker };
+  waiting = { ...found, report };
   return words;
 }
 
 function pdf(report: Report, { onProgress, signal }: Hand): Promise<Blob> {
-  const { worker, knows } = workerWith(report);
-  return away(
-    async (door) => {
-      if (!knows) await door.take(report);
-      const bytes = await door.pdf(proxy(onProgress));
-      return new Blob([bytes], { type: "application/pdf" });
-    },
-    signal,
-    worker,
-  );
+  const known = workerWith(report);
+  const work = async (door: Remote<Reports>) => {
+    if (!known) await door.take(report);
+    const bytes = await door.pdf(proxy(onProgress));
+    return new Blob([bytes], { type: "application/pdf" });
+  };
+  return away(work, signal, known);
 }
 
 /** Drawing the pictures takes most of the time. */
