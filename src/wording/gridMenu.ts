@@ -3,6 +3,10 @@ export const gridMenuWords = {
   cell: "This reading and its row",
   heading: "This quantity",
   edit: "Edit within the text",
+  copy: "Copy",
+  paste: "Paste",
+  noClipboard:
+    "This browser does not let the page read the clipboard here: press Ctrl+V in the cell.",
   empty: "Empty",
   asideReading: "Set this reading aside",
   asideRow: "Set the row aside",

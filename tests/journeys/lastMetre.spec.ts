@@ -154,6 +154,13 @@ test("a logistic of one’s own with a spoilt point, which is set aside by a rig
   await spoilt.scrollIntoViewIfNeeded();
   await spoilt.click({ button: "right" });
   const menu = page.getByRole("menu", { name: "This reading and its row" });
+  await menu.getByRole("menuitem", { name: /^Copy/ }).click();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toBe("12.0");
+  const inHand = page.getByRole("gridcell").getByRole("textbox");
+  await inHand.click({ button: "right" });
+  await menu.getByRole("menuitem", { name: /^Paste/ }).click();
+  await expect(page.getByText("Pasted 1 row of 1 column.")).toBeVisible();
+  await inHand.click({ button: "right" });
   await menu.getByRole("menuitem", { name: "Set the row aside" }).click();
   await page.getByRole("menuitem", { name: "misread" }).click();
   await stage(page, "Slope");

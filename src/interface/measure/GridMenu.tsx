@@ -10,6 +10,7 @@ import { isDerived } from "@/pipeline/gridColumns";
 import { gridMenuWords as words } from "@/wording/gridMenu";
 import { reasonsToSetAside } from "@/wording/settingAside";
 import { doAct } from "../store/investigationStore";
+import { pasteFromClipboard } from "./entry/usePasting";
 import type { GridController } from "./GridController";
 import { rangeOf } from "./gridState";
 import { useGridController } from "./MeasureContext";
@@ -25,7 +26,7 @@ interface Item {
 type Groups = readonly (readonly Item[])[];
 
 /** What can be done with the selected cells and their rows. */
-function ofCells(controller: GridController): Groups {
+function ofCells(controller: GridController, onSaid: (sentence: string) => void): Groups {
   const { rowTools, store } = controller;
   const { top, bottom, left, right } = rangeOf(controller.grid.getState());
   const { rows, columns } = controller.view();
@@ -47,8 +48,19 @@ function ofCells(controller: GridController): Groups {
         { label: words.asideReading, reasons: put(cells) },
         { label: words.asideRow, reasons: put([wholeRow]) },
       ];
+  const copy = () => void navigator.clipboard.writeText(controller.copied());
   return [
     [
+      { label: words.copy, key: "Ctrl+C", run: copy },
+      ...(typed
+        ? [
+            {
+              label: words.paste,
+              key: "Ctrl+V",
+              run: () => void pasteFromClipboard(controller, onSaid),
+            },
+          ]
+        : []),
       ...(typed && top === bottom
         ? [{ label: words.edit, key: "F2", run: () => controller.edit() }]
         : []),
@@ -123,8 +135,13 @@ interface Opened {
   readonly groups: Groups;
 }
 
+interface Props {
+  onSaid: (sentence: string) => void;
+  children: ReactElement;
+}
+
 /** The menu of a cell or a heading of the grid: by right click, by a long press, or by the menu key. */
-export function GridMenu({ children }: { children: ReactElement }) {
+export function GridMenu({ onSaid, children }: Props) {
   const controller = useGridController();
   const pressed = useRef<Element>(undefined);
   const [opened, setOpened] = useState<Opened>();
@@ -145,7 +162,7 @@ export function GridMenu({ children }: { children: ReactElement }) {
       const within = row >= top && row <= bottom && column >= left && column <= right;
       if (!within) controller.goTo({ row, column });
     }
-    setOpened({ name: words.cell, groups: ofCells(controller) });
+    setOpened({ name: words.cell, groups: ofCells(controller, onSaid) });
   };
   return (
     <ContextMenu.Root onOpenChange={(isOpen) => isOpen && open()}>

@@ -70,7 +70,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
   const groups = useMemo(() => headingGroups(columns), [columns]);
   return (
     <QuantityDragging groups={groups}>
-      <GridMenu>
+      <GridMenu onSaid={onSaid}>
         <div
           ref={scroller}
           role="grid"

@@ -1,9 +1,25 @@
 "use client";
 
 import type { ClipboardEvent } from "react";
+import { gridMenuWords } from "@/wording/gridMenu";
 import { sayings } from "@/wording/sayings";
 import { pastedBlock } from "../../filing/pastedBlock";
+import type { GridController } from "../GridController";
 import { useGridController } from "../MeasureContext";
+
+/** Writes what is on the clipboard from the cell in hand on, where the browser lets the page read it. */
+export async function pasteFromClipboard(
+  controller: GridController,
+  onSaid: (sentence: string) => void,
+): Promise<void> {
+  const plain = await navigator.clipboard.readText().catch(() => undefined);
+  if (plain === undefined) {
+    onSaid(gridMenuWords.noClipboard);
+    return;
+  }
+  const block = await pastedBlock("", plain, controller.decimalMark());
+  onSaid(block.width === 0 ? sayings.measure.emptyClipboard : await controller.paste(block));
+}
 
 /** What a paste into the cell in hand does: the block is written from there on, and what was understood is said. */
 export function usePasting(onSaid: (sentence: string) => void) {
