@@ -193,6 +193,7 @@ test("tools of a text are one stop of the Tab key, and the arrow keys reach each
   await expect(page.getByLabel("Formula to put in")).toBeFocused();
   await page.keyboard.type("F = m a");
   await page.keyboard.press("Enter");
+  await expect(aim).toBeFocused();
   await page.keyboard.type(" holds");
   await expect(aim).toContainText(/F=ma.* holds/);
   await page.keyboard.press("Tab");

@@ -1,6 +1,5 @@
 "use server";
 
-import { redirect } from "next/navigation";
 import { forgetSession, sessionToken } from "@/app/access";
 import { closeSession } from "@/server/access/sessions";
 import { isDatabaseAway } from "@/server/database/connection";
@@ -14,5 +13,4 @@ export async function signOutAction(): Promise<void> {
     if (!isDatabaseAway(error)) throw error;
   }
   await forgetSession();
-  redirect("/sign-in");
 }

@@ -51,6 +51,8 @@ export function SignOut(props: {
       await forgetAllBut(personId).catch(() => {});
       sayLeft();
       await signOut();
+      // The page is left altogether: no way that was still under way leads back, and nothing of the person stays.
+      window.location.assign(new URL("/sign-in", window.location.href));
     });
   const ask = async () => {
     const found = await unsentHere(personId).catch(() => []);
