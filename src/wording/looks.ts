@@ -96,6 +96,8 @@ export const letterWords = {
   ...{ numberSize: "Numbers / pt", wordSize: "Axis words / pt", equationSize: "Equations / pt" },
 } as const;
 
+export const letterSteps = { smaller: "smaller", larger: "larger" } as const;
+
 export const lettersProblem = "A size is a number above 0.";
 
 /** What can be chosen for a series by itself. */

@@ -83,6 +83,8 @@ export const whyBentSentences: Readonly<Record<WhyBent["kind"], string>> = {
 
 /** What is offered where a curve stays. */
 export const remedyWords = {
+  look: "Look at",
+  against: "against",
   plot: (up: string, across: string) => `Plot ${up} against ${across}`,
   parabola: "Fit a parabola",
   saturation: "Fit a saturation",

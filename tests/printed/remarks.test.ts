@@ -45,6 +45,7 @@ test("remarks stand in no figure, bring no pencil mark, and are printed only on 
   expect(readingsOf(read).rows[2]).toEqual(["0.40", "0.85"]);
   const stated = perform(read, keepAsRemarks, { quantity: note, remarks: "reported" }).document;
   expect(readingsOf(stated).rows[2]).toEqual(["0.40", "1 swing fewer", "0.85"]);
+  expect(readingsOf(stated).heads[0]).toEqual(["L / m", "note", "T / s"]);
 });
 
 test("a table with remarks comes back from its own file as it was", () => {

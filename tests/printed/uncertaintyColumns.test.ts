@@ -101,3 +101,9 @@ test("the ± of a column goes behind each reading, and back, and the printed val
   expect(symbols(back)).toEqual(["Q", "ΔQ", "h", "Δh"]);
   expect(printedOf(back)).toEqual(printedOf(document));
 });
+
+test("a ± that stands with its quantity is not printed once more as a column", () => {
+  const { heads, rows } = printedOf(pasted(typed));
+  expect(heads.at(-1)!.map((head) => head.replace(/ ±.*/, ""))).toEqual(["Q / mL s⁻¹", "h / cm"]);
+  expect(rows[2]).toEqual(["21.4 ± 0.3", "15.0 ± 0.2"]);
+});

@@ -13,6 +13,8 @@ interface Props {
   aside: boolean;
   /** A derived cell takes keys that move, but no text; its value shows through. */
   derived?: boolean;
+  /** Words are typed into it, not numbers. */
+  words?: boolean;
   onSaid: (sentence: string) => void;
 }
 
@@ -20,7 +22,15 @@ interface Props {
  * The active cell is a real text input, so that input methods and touch keyboards work. While moving, its
  * whole text is selected: typing replaces it.
  */
-export function CellInput({ text, label, invalid, aside, derived = false, onSaid }: Props) {
+export function CellInput({
+  text,
+  label,
+  invalid,
+  aside,
+  derived = false,
+  words = false,
+  onSaid,
+}: Props) {
   const input = useRef<HTMLInputElement>(null);
   const controller = useGridController();
   const live = useLive();
@@ -57,7 +67,7 @@ export function CellInput({ text, label, invalid, aside, derived = false, onSaid
       aria-invalid={invalid}
       readOnly={derived || !live}
       maxLength={200}
-      inputMode="decimal"
+      inputMode={words ? "text" : "decimal"}
       autoComplete="off"
       spellCheck={false}
       onChange={(event) => controller.type(event.target.value)}

@@ -89,6 +89,7 @@ export function GridCell(props: CellProps) {
           text={text}
           label={label}
           invalid={problem !== undefined}
+          words={isRemarks(quantity)}
           aside={aside !== undefined}
           onSaid={onSaid}
         />

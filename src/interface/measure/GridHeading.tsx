@@ -82,7 +82,9 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
     >
       <span className="line-clamp-2 max-w-full break-words">{evaluated.quantity.name}</span>
       <span className="max-w-full truncate">
-        <SymbolWithUnit quantity={evaluated.quantity} />
+        {!(isRemarks(evaluated) && evaluated.quantity.name) && (
+          <SymbolWithUnit quantity={evaluated.quantity} />
+        )}
       </span>
       {isRemarks(evaluated) ? (
         <span className="text-soft text-xs">{remarkWords.heading}</span>

@@ -21,9 +21,10 @@ export function SymbolWithUnit({ quantity }: { quantity: Pick<Quantity, "symbol"
   );
 }
 
-/** "overhang, L / m": a quantity in a list of choices. */
+/** "overhang, L / m": a quantity in a list of choices; remarks have no symbol that anyone needs. */
 export function QuantityLabel({ quantity }: { quantity: Quantity }) {
   const name = quantity.name.trim();
+  if (quantity.remarks && name) return name;
   return (
     <>
       {name}

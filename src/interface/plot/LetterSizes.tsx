@@ -6,7 +6,7 @@ import { axisWords } from "@/figure/layout/letterSizes";
 import type { FigureSpecification } from "@/figure/specification";
 import type { FigureLook } from "@/investigation/model/figure";
 import { lettersIn } from "@/pipeline/figureSize";
-import { lettersProblem, letterWords } from "@/wording/looks";
+import { lettersProblem, letterSteps, letterWords } from "@/wording/looks";
 import { TextField } from "../parts/TextField";
 
 type Field = keyof typeof letterWords;
@@ -55,7 +55,7 @@ export function LetterSizes({ look, figure, onChange }: Props) {
                 <button
                   key={change}
                   type="button"
-                  aria-label={`${letterWords[field]} ${change < 0 ? "smaller" : "larger"}`}
+                  aria-label={`${letterWords[field]} ${change < 0 ? letterSteps.smaller : letterSteps.larger}`}
                   onClick={() => by(change)}
                   className="border-hairline hover:bg-wash flex h-7 items-center justify-center rounded-md border"
                 >

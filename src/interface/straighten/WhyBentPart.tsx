@@ -5,7 +5,7 @@ import { isStraight } from "@/core/straighten/board";
 import { whyBent } from "@/core/straighten/whyBent";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { type Straightening, transformSymbol } from "@/pipeline/straightening";
-import { whyBentSentences } from "@/wording/straighten";
+import { remedyWords, whyBentSentences } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import type { PairOnBoard } from "./BoardGrid";
@@ -46,7 +46,7 @@ export function WhyBentPart({ whole, pair, ownX, ownY, onSelect, plot }: Props) 
   const named = (
     <>
       <RunTextView runs={writeSymbol(transformSymbol(y, whole.y.quantity.symbol || "y", ownY))} />{" "}
-      against{" "}
+      {remedyWords.against}{" "}
       <RunTextView runs={writeSymbol(transformSymbol(x, whole.x.quantity.symbol || "x", ownX))} />
     </>
   );
@@ -57,7 +57,9 @@ export function WhyBentPart({ whole, pair, ownX, ownY, onSelect, plot }: Props) 
       </p>
       <div className="mt-1.5">
         <Button onClick={() => onSelect(why.straight)}>
-          <span>Look at {named}</span>
+          <span>
+            {remedyWords.look} {named}
+          </span>
         </Button>
       </div>
     </div>

@@ -19,11 +19,11 @@ import type { ReportCell } from "./report";
 
 /** "L / m" or "L (m)". */
 export function columnHeading(
-  { symbol, name, unit }: Quantity,
+  { symbol, name, unit, remarks }: Quantity,
   { headings }: HouseRules,
   power = 0,
 ): RunText {
-  const named = writeSymbol(symbol);
+  const named = remarks && name ? [] : writeSymbol(symbol);
   const calling: RunText = named.length > 0 ? named : [{ text: name || "unnamed" }];
   const upright = writeUnitText(unit);
   const scaled: RunText =

@@ -223,6 +223,11 @@ function tableOf(table: EvaluatedTable, columns: readonly Column[], notes: Notes
 
 const shown = ({ quantity: { hidden, remarks } }: EvaluatedQuantity) =>
   !hidden && remarks !== "kept";
+
+/** Whether a column holds nothing but the ± that stands with its quantity already. */
+const isStated = ({ id }: EvaluatedQuantity, { quantities }: EvaluatedTable) =>
+  quantities.some((owner) => owner.column?.id === id && shown(owner));
+
 const isRead = ({ quantity }: EvaluatedQuantity) => quantity.formula === undefined;
 
 /** The readings as they were taken; undefined where nothing is read. */
@@ -231,7 +236,7 @@ export function readingsTable(
   context: ReportContext,
 ): ReportTable | undefined {
   const notes = new Notes();
-  const read = table.quantities.filter((one) => shown(one) && isRead(one));
+  const read = table.quantities.filter((one) => shown(one) && isRead(one) && !isStated(one, table));
   const columns = read.flatMap((one) => readingColumns(one, table, notes, context));
   return columns.length > 0 ? tableOf(table, columns, notes) : undefined;
 }
@@ -242,7 +247,9 @@ export function processedTable(
   context: ReportContext,
 ): ReportTable | undefined {
   const notes = new Notes();
-  const all = table.quantities.filter((one) => shown(one) && !isRemarks(one));
+  const all = table.quantities.filter(
+    (one) => shown(one) && !isRemarks(one) && !isStated(one, table),
+  );
   if (all.every(isRead)) return undefined;
   const columns = all.map((one) => valueColumn(one, table, notes, context));
   return tableOf(table, columns, notes);
@@ -251,7 +258,7 @@ export function processedTable(
 /** "overhang and time for ten swings", in the words of a table's quantities. */
 export function quantityNames(table: EvaluatedTable, which: "read" | "all"): string {
   const names = table.quantities
-    .filter((one) => shown(one) && (which === "all" || isRead(one)))
+    .filter((one) => shown(one) && !isStated(one, table) && (which === "all" || isRead(one)))
     .map(({ quantity }) => quantity.name.trim() || quantity.symbol.trim())
     .filter((name, i, all) => name !== "" && all.indexOf(name) === i);
   return [names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ");

@@ -2,6 +2,7 @@
 
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { type KeyboardEvent, useEffect, useRef, useSyncExternalStore } from "react";
+import { isRemarks } from "@/pipeline/evaluated";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import { writeUnitText } from "@/core/unit/unitText";
 import { bigEntryWords as words } from "@/wording/bigEntry";
@@ -72,6 +73,8 @@ function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean })
   }, [summons]);
   if (!column || !place) return null;
   const { quantity } = column.evaluated;
+  const plain = isRemarks(column.evaluated) ? "text" : "decimal";
+  const keyboard = fingers ? "none" : plain;
   const onKey = (event: KeyboardEvent) => {
     if (event.nativeEvent.isComposing) return;
     if (event.key !== "Enter" && event.key !== "Tab") return;
@@ -85,7 +88,7 @@ function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean })
         value={text}
         aria-label={words.reading(quantity.name || quantity.symbol, place.row + 1)}
         aria-invalid={problem !== undefined}
-        inputMode={fingers ? "none" : "decimal"}
+        inputMode={keyboard}
         maxLength={200}
         autoComplete="off"
         spellCheck={false}
@@ -104,8 +107,9 @@ function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean })
 function Field({ field }: { field: FieldInHand }) {
   const { column, place, text, problem, type, step } = field;
   const { decimalMark } = useHouseRules();
-  const fingers = useFingers();
+  const touched = useFingers();
   if (!column || !place) return <p className="text-center text-lg">{words.nothing}</p>;
+  const fingers = touched && !isRemarks(column.evaluated);
   const ways = { onBefore: () => step(-1), onNext: () => step(1) };
   return (
     <>

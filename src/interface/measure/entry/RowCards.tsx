@@ -3,6 +3,7 @@
 import { type KeyboardEvent, useRef, useState } from "react";
 import { limits } from "@/investigation/model/limits";
 import { isDerived } from "@/pipeline/gridColumns";
+import { isRemarks } from "@/pipeline/evaluated";
 import { measured } from "@/pipeline/measured";
 import { writeMeasured } from "@/pipeline/writtenReading";
 import { bigEntryWords, cardWords as words } from "@/wording/bigEntry";
@@ -49,7 +50,7 @@ function CardField({ index, column: place, view, onSaid }: CardProps & { column:
           index + 1,
         )}
         aria-invalid={problem !== undefined}
-        inputMode="decimal"
+        inputMode={isRemarks(column.evaluated) ? "text" : "decimal"}
         enterKeyHint="next"
         maxLength={200}
         autoComplete="off"
