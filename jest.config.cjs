@@ -9,6 +9,8 @@ const esmPackages = [
   "immer",
   "comlink",
   "mathjs",
+  "p-limit",
+  "yocto-queue",
 ].join("|");
 
 const shared = {

@@ -43,8 +43,7 @@ export async function packedPng(
   dotsPerInch: Resolution = 300,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
-  canvas.getContext("2d")?.drawImage(bitmap, 0, 0);
-  bitmap.close();
+  canvas.getContext("bitmaprenderer")?.transferFromImageBitmap(bitmap);
   const blob = await canvas.convertToBlob({ type: "image/png" });
   return withResolution(new Uint8Array(await blob.arrayBuffer()), dotsPerInch);
 }

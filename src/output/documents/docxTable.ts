@@ -117,34 +117,54 @@ function runElement(
   };
 }
 
-/** A cell of a row of numbers, written as it stands: there are tens of thousands in a long report. A number with its ± is never broken. */
-class NumberCell extends TableCell {
+/** How the cells of a row of numbers are written. */
+interface RowLook {
+  readonly style: string;
+  /** Whether a line stands below it. */
+  readonly last: boolean;
+  /** Of each column, in twips. */
+  readonly widths: readonly number[];
+}
+
+/** A cell of a row of numbers. A number with its ± is never broken. */
+function numberCell(
+  { runs, uncertainty, aside }: ReportCell,
+  width: number,
+  { style, last }: RowLook,
+): IXmlableObject {
+  const strike = aside !== undefined;
+  const wide = { "w:tcW": { _attr: { "w:type": "dxa", "w:w": width } } };
+  const edge = { "w:bottom": { _attr: { "w:val": "single", "w:sz": thick.size, "w:color": thick.color } } }; // prettier-ignore
+  return {
+    "w:tc": [
+      { "w:tcPr": [wide, ...(last ? [{ "w:tcBorders": [edge] }] : [])] },
+      {
+        "w:p": [
+          { "w:pPr": [{ "w:pStyle": value(style) }] },
+          ...runs.map(({ text, ...look }) => runElement(text, { ...look, strike })),
+          ...(aside === undefined ? [] : [runElement(aside, { script: "super" })]),
+          ...(uncertainty ? [runElement(` ${uncertainty}`, { ink: magenta })] : []),
+        ],
+      },
+    ],
+  };
+}
+
+/** A row of numbers, written as it stands: there are tens of thousands of their cells in a long report. */
+class NumberRow extends TableRow {
   constructor(
-    private readonly cell: ReportCell,
-    private readonly style: string,
-    private readonly last: boolean,
-    /** In twips. */
-    private readonly width: number,
+    private readonly numbers: readonly ReportCell[],
+    private readonly look: RowLook,
   ) {
-    super({ children: [] });
+    super({ cantSplit: true, children: [] });
   }
 
   override prepForXml(): IXmlableObject {
-    const { runs, uncertainty, aside } = this.cell;
-    const strike = aside !== undefined;
-    const width = { "w:tcW": { _attr: { "w:type": "dxa", "w:w": this.width } } };
-    const edge = { "w:bottom": { _attr: { "w:val": "single", "w:sz": thick.size, "w:color": thick.color } } }; // prettier-ignore
+    const { widths } = this.look;
     return {
-      "w:tc": [
-        { "w:tcPr": [width, ...(this.last ? [{ "w:tcBorders": [edge] }] : [])] },
-        {
-          "w:p": [
-            { "w:pPr": [{ "w:pStyle": value(this.style) }] },
-            ...runs.map(({ text, ...look }) => runElement(text, { ...look, strike })),
-            ...(aside === undefined ? [] : [runElement(aside, { script: "super" })]),
-            ...(uncertainty ? [runElement(` ${uncertainty}`, { ink: magenta })] : []),
-          ],
-        },
+      "w:tr": [
+        { "w:trPr": [{ "w:cantSplit": {} }] },
+        ...this.numbers.map((cell, at) => numberCell(cell, widths[at] as number, this.look)),
       ],
     };
   }
@@ -189,11 +209,11 @@ export function docxTable(table: ReportTable, points: number): Table {
         ...(name ? [nameRow(name, columns, points)] : []),
         ...rows.map((cells, row) => {
           const last = g === groups.length - 1 && row === rows.length - 1;
-          const style = styleOf(points, whole && !last);
-          const children = cells.map(
-            (cell, at) => new NumberCell(cell, style, last, wide[at] as number),
-          );
-          return new TableRow({ cantSplit: true, children });
+          return new NumberRow(cells, {
+            style: styleOf(points, whole && !last),
+            last,
+            widths: wide,
+          });
         }),
       ]),
     ],

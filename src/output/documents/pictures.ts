@@ -1,3 +1,4 @@
+import pLimit from "p-limit";
 import { cleanText } from "@/core/text/cleanText";
 import type { Scene } from "@/figure/scene";
 import { svgText } from "@/figure/render/svgText";
@@ -34,22 +35,27 @@ export interface Drawing {
   readonly signal?: AbortSignal;
 }
 
-/** Makes the pictures of a report, one after the other, so that never more than one is held as points unpacked. */
+/** So many pictures are held as points unpacked: one that is being packed, one that is being drawn. */
+const atOnce = 2;
+
+/** Makes the pictures of a report: while one is being packed the next one is drawn. */
 export async function picturesOf(report: Report, drawing: Drawing = {}): Promise<Pictures> {
   const { rasterise = rastered, fonts = embeddedFontFaces, onProgress, signal } = drawing;
   const wanted = shownNodes(report).flatMap((node, place) =>
     node.kind === "figure" || node.kind === "number-line" ? [{ node, place }] : [],
   );
-  const made = new Map<number, Picture>();
-  for (const { node, place } of wanted) {
+  let packed = 0;
+  const one = async ({ node, place }: (typeof wanted)[number]) => {
     if (signal?.aborted) throw new Error("given up");
-    onProgress?.(made.size / wanted.length);
     const scene = node.kind === "figure" ? bareScene(node.figure) : node.scene;
     const description = cleanText(
       node.kind === "figure" ? figureDescription(node.figure) : node.description,
     );
     const svg = svgText(scene, description, await fonts(scene));
-    made.set(place, { scene, description, svg, png: await rasterise(svg, scene) });
-  }
-  return made;
+    const png = await rasterise(svg, scene);
+    packed += 1;
+    onProgress?.(packed / wanted.length);
+    return [place, { scene, description, svg, png }] as const;
+  };
+  return new Map(await pLimit(atOnce).map(wanted, one));
 }

@@ -9,6 +9,16 @@ async function base64(url: string): Promise<string> {
   return btoa(binary);
 }
 
+const fetched = new Map<string, Promise<string>>();
+
+/** A font file as base64, fetched once; one that could not be had is asked for again. */
+function encoded(url: string): Promise<string> {
+  const known = fetched.get(url) ?? base64(url);
+  fetched.set(url, known);
+  known.catch(() => fetched.delete(url));
+  return known;
+}
+
 /** CSS that carries the fonts of a scene inside the file itself. */
 export async function embeddedFontFaces(scene: Scene): Promise<string> {
   const [{ filesOfScenes }, { faceRule }] = await Promise.all([
@@ -16,7 +26,7 @@ export async function embeddedFontFaces(scene: Scene): Promise<string> {
     import("./faceRule"),
   ]);
   const rules = [...filesOfScenes([scene]).keys()].map(async (file) =>
-    faceRule(file, `data:font/woff2;base64,${await base64(`/fonts/${file}.woff2`)}`),
+    faceRule(file, `data:font/woff2;base64,${await encoded(`/fonts/${file}.woff2`)}`),
   );
   return (await Promise.all(rules)).join("");
 }
