@@ -11,6 +11,7 @@ const esmPackages = [
   "mathjs",
   "p-limit",
   "yocto-queue",
+  "reselect",
 ].join("|");
 
 const shared = {

@@ -24,10 +24,10 @@ import { plainLook } from "../src/investigation/model/figure";
 import { plainQuantity } from "../src/investigation/model/quantity";
 import { ordersAtEnd } from "../src/investigation/model/order";
 import { layoutFigure } from "../src/figure/layout/layoutFigure";
-import { laidByHand } from "../src/pipeline/byHand";
-import { figureSpecification } from "../src/pipeline/figure";
-import { fitFigure } from "../src/pipeline/fit";
-import { evaluateTables } from "../src/pipeline/table";
+import { laidByHand } from "../src/pipeline/lines/byHand";
+import { figureSpecification } from "../src/pipeline/figure/figure";
+import { fitFigure } from "../src/pipeline/lines/fit";
+import { evaluateTables } from "../src/pipeline/table/table";
 import { timed } from "./timing";
 
 /** A line beside two libraries: the plain sums, and least squares by decomposition. */
@@ -80,7 +80,9 @@ function benchHandle(rows: number): void {
   document = perform(document, setHouseRules, { slopeRange: "by-hand" }).document;
   const lay = (id: string, role: "steepest" | "shallowest", y2: number) =>
     perform(document, layStraightedge, {
-      ...{ figure: "main", id, change: { x1: 0, y1: 0, x2: rows, y2, role } },
+      figure: "main",
+      id,
+      change: { x1: 0, y1: 0, x2: rows, y2, role },
     }).document;
   document = lay("b", "shallowest", 0.9 * rows);
   const time = timed((turn) => {
@@ -118,11 +120,18 @@ function benchScene(count: number): void {
   const time = timed(
     () =>
       layoutFigure({
-        ...{ width: 482, height: 340, textSize: 8, labels: [] },
-        ...{ x: { ...axis, range: { kind: "fill" } }, y: { ...axis, range: { kind: "fill" } } },
+        width: 482,
+        height: 340,
+        textSize: 8,
+        labels: [],
+        x: { ...axis, range: { kind: "fill" } },
+        y: { ...axis, range: { kind: "fill" } },
         series: [
           {
-            ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 3, intercept: 0 }] },
+            name: "",
+            place: 0,
+            bands: [],
+            lines: [{ role: "best", slope: 3, intercept: 0 }],
             points: { x, y, xBars: bars, yBars: bars, aside: { x: [], y: [] } },
           },
         ],

@@ -85,7 +85,8 @@ async function addressOf(page: Page, place: string, which: WriteUp): Promise<str
   } else {
     await page.getByRole("button", { name: "Bring in an investigation" }).click();
     await page.getByLabel("File").setInputFiles({
-      ...{ name: "large.json", mimeType: "application/json" },
+      name: "large.json",
+      mimeType: "application/json",
       buffer: Buffer.from(investigationJson(largeWriteUp())),
     });
   }

@@ -11,18 +11,24 @@ let made = 0;
 function envelope(document: Investigation, chance: Chance): unknown {
   const patches = Array.from({ length: 1 + chance.below(3) }, () => hostilePatch(document, chance));
   const edit: Record<string, unknown> = {
-    ...{ id: `hostile-${++made}`, act: "odd", at: "2026-11-27T10:00:00.000Z", patches },
-    ...{ inverse: [], on: chance.below(5), window: "w", device: "d" },
+    id: `hostile-${++made}`,
+    act: "odd",
+    at: "2026-11-27T10:00:00.000Z",
+    patches,
+    inverse: [],
+    on: chance.below(5),
+    window: "w",
+    device: "d",
   };
   const spoilt: Readonly<Record<string, unknown>> = {
-    ...{
-      id: { length: 9 },
-      act: "\0",
-      at: "9999-99-99T10:00:00.000Z",
-      patches: null,
-      inverse: "x",
-    },
-    ...{ on: -1, window: "\ud800", device: [] },
+    id: { length: 9 },
+    act: "\0",
+    at: "9999-99-99T10:00:00.000Z",
+    patches: null,
+    inverse: "x",
+    on: -1,
+    window: "\ud800",
+    device: [],
   };
   if (chance.below(6) === 0) {
     const field = chance.oneOf(Object.keys(spoilt)) as string;

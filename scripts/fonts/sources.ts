@@ -50,7 +50,9 @@ function textSources(stem: string, slant: "normal" | "italic"): FontSource[] {
   return textSubsets
     .filter((subset) => declared[subset])
     .map((subset) => ({
-      ...{ family: familyOf(stem).family, slant, name: `${stem}-${subset}-${slant}` },
+      family: familyOf(stem).family,
+      slant,
+      name: `${stem}-${subset}-${slant}`,
       page: join(
         modules,
         `@fontsource-variable/${stem}/files/${stem}-${subset}-wght-${slant}.woff2`,
@@ -65,7 +67,9 @@ const everyPlane = Array.from({ length: 0x1ffff }, (_, code) => code);
 
 /** Signs that the text fonts lack; in one weight. */
 const mathSource: FontSource = {
-  ...{ family: familyOf("stix-two-math").family, slant: "normal", name: "stix-two-math" },
+  family: familyOf("stix-two-math").family,
+  slant: "normal",
+  name: "stix-two-math",
   page: join(modules, "@fontsource/stix-two-math/files/stix-two-math-latin-400-normal.woff2"),
   single: () =>
     join(modules, "@fontsource/stix-two-math/files/stix-two-math-latin-400-normal.woff"),
@@ -83,7 +87,10 @@ function scriptSources(stem: string, takes: (subset: string) => boolean, letters
         letters.test(String.fromCodePoint(code)),
       );
       return {
-        ...{ family: familyOf(stem).family, slant: "normal", name, declared },
+        family: familyOf(stem).family,
+        slant: "normal",
+        name,
+        declared,
         page: join(modules, `@fontsource-variable/${stem}/files/${name}-wght-normal.woff2`),
       };
     });

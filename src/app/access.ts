@@ -19,7 +19,11 @@ export async function askedFrom(): Promise<string> {
 export async function keepSession(token: string, expires: Date): Promise<void> {
   const secure = (await headers()).get("x-forwarded-proto") === "https";
   (await cookies()).set(cookieName, token, {
-    ...{ expires, secure, httpOnly: true, sameSite: "lax", path: "/" },
+    expires,
+    secure,
+    httpOnly: true,
+    sameSite: "lax",
+    path: "/",
   });
 }
 

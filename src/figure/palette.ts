@@ -13,9 +13,13 @@ export const palette = {
 
 /** Black on white, where shapes and strokes alone tell things apart. */
 const printed = {
-  ...{ paper: "#FFFFFF", ink: "#000000", magenta: "#000000", magentaWash: "#E6E6E6" },
+  paper: "#FFFFFF",
+  ink: "#000000",
+  magenta: "#000000",
+  magentaWash: "#E6E6E6",
   petrol: "#000000",
-  ...{ majorGrid: "#C4C4C4", minorGrid: "#E6E6E6" },
+  majorGrid: "#C4C4C4",
+  minorGrid: "#E6E6E6",
 } as const;
 
 /** Petrol, ochre, plum, moss, slate: told apart by colour-blind readers, and always beside a marker's shape. */

@@ -140,7 +140,8 @@ function quantitiesOf(columns: readonly Column[], document: Investigation, newId
       id: ids[index] as string,
       quantity: {
         ...describedAnew(symbol),
-        ...{ name, unit: heading.unit || (owner?.unit ?? "") },
+        name,
+        unit: heading.unit || (owner?.unit ?? ""),
         repeats: columns.filter(({ quantity }) => quantity === place).length,
         ...(column && { uncertainty: { kind: "column", column } as const }),
       },

@@ -6,8 +6,8 @@ import { readBlock } from "./block";
 import { cellsFromText } from "./cells";
 import { incomingTable, proposedReading, repeatedIn } from "./incoming";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
-import { evaluateTables, tableOf } from "@/pipeline/table";
-import { measured } from "@/pipeline/measured";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
+import { measured } from "@/pipeline/readings/measured";
 import { sheet } from "../../tests/fixtures/sheet";
 
 const repeatsIn = (text: string) =>

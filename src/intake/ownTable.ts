@@ -63,15 +63,14 @@ function quantityAt(cells: Cells, at: number): Omit<Quantity, "order" | "table" 
   const say = (line: Line) => cells[lineAt(cells, line)]?.[at] ?? "";
   const repeats = Number(say("repeats"));
   return {
-    ...{
-      name: say("name"),
-      unit: wishedUnit(say("unit")),
-      uncertainty: readUncertaintyText(say("uncertainty")),
-    },
+    name: say("name"),
+    unit: wishedUnit(say("unit")),
+    uncertainty: readUncertaintyText(say("uncertainty")),
     repeats: Number.isInteger(repeats) && repeats >= 1 ? Math.min(repeats, limits.repeats) : 1,
     spread: oneOf(say("spread"), houseRuleValues.spread),
     combination: oneOf(say("combination"), houseRuleValues.combination),
-    ...{ instrument: say("instrument"), resolution: say("resolution") },
+    instrument: say("instrument"),
+    resolution: say("resolution"),
     ...(say("formula") !== "" && {
       formula: say("formula") === noFormulaYet ? "" : say("formula"),
     }),
@@ -167,7 +166,9 @@ export function ownTable(
       };
     });
   return {
-    ...{ id: newId(), name: cells[0]?.[1] ?? "", rows },
+    id: newId(),
+    name: cells[0]?.[1] ?? "",
+    rows,
     quantities: named.map(({ id, quantity }) => ({ id, quantity })),
     series: [...series].map(([name, id]) => ({ id, series: { name: readSeriesText(name) } })),
   };

@@ -83,7 +83,10 @@ function planHeadings(
     taken.add(free);
     const { unit } = heading;
     return {
-      ...{ quantity, name, symbol: free, unit: unit || (owner?.heading.unit ?? "") },
+      quantity,
+      name,
+      symbol: free,
+      unit: unit || (owner?.heading.unit ?? ""),
       ...(owner && { uncertaintyOf: owner.quantity }),
     };
   });
@@ -139,9 +142,13 @@ export function planPaste(
   return {
     kind: "plan",
     plan: {
-      ...{ table: target.table, newQuantities, headings, written },
+      table: target.table,
+      newQuantities,
+      headings,
+      written,
       cells: cells.map((cell) => (target.closed?.has(cell) ? null : cell)),
-      ...{ rows: block.readings.length, columns: block.width },
+      rows: block.readings.length,
+      columns: block.width,
     },
   };
 }

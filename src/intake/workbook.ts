@@ -108,7 +108,9 @@ function readSheet(sheet: Worksheet): Sheet {
     ? ownNumbers(sheet, cells)
     : cells.map((row) => row.map((text) => text.trim()));
   return {
-    ...{ name: sheet.name, cells: trimmed, ...counts },
+    name: sheet.name,
+    cells: trimmed,
+    ...counts,
     range: `A1:${letters(Math.max(1, columns))}${Math.max(1, rows)}`,
     cutOff: sheet.rowCount > mostRows || sheet.columnCount > mostColumns,
   };

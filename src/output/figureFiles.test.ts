@@ -12,9 +12,9 @@ import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../tests/fixtures/plainRule";
 import { shippedFont } from "../../tests/fixtures/shippedFont";
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import { figurePdf } from "./pdf/figurePdf";
 import { figureTex } from "./tex/figureTex";
 import { tableAndFigurePdf } from "./pdf/tableAndFigurePdf";
@@ -93,7 +93,9 @@ describe("a figure as PDF", () => {
 
   test("Greek letters and raised figures come through", async () => {
     const { document } = perform(plainRule(), describeFigure, {
-      ...{ figure: "main", title: "Δλ of Ω and α", caption: "√ is not needed" },
+      figure: "main",
+      title: "Δλ of Ω and α",
+      caption: "√ is not needed",
     });
     const scene = layoutFigure(shown(document).specification);
     const { text } = opened("greek.pdf", await figurePdf(scene, "Greek", shippedFont));
@@ -120,7 +122,9 @@ test.each([..."∂≈≤→∞∑Ωα±é5"])("another program draws %s as well 
 describe("a figure as text", () => {
   test("SVG is well-formed and carries no script", () => {
     const { document } = perform(plainRule(), describeFigure, {
-      ...{ figure: "main", title: `<script>alert("x")</script> & more`, caption: "" },
+      figure: "main",
+      title: `<script>alert("x")</script> & more`,
+      caption: "",
     });
     const svg = svgText(layoutFigure(shown(document).specification), "a <b> & c", "");
     const path = join(folder, "figure.svg");

@@ -4,11 +4,11 @@ import { plainRunText, type RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/evaluated";
-import { seriesName } from "@/pipeline/figure";
-import type { FigureFit } from "@/pipeline/fit";
-import { measured } from "@/pipeline/measured";
-import { writeMeasured } from "@/pipeline/writtenReading";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/readings/evaluated";
+import { seriesName } from "@/pipeline/figure/figure";
+import type { FigureFit } from "@/pipeline/lines/fit";
+import { measured } from "@/pipeline/readings/measured";
+import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { guarded } from "./tableCsv";
 
 function headingRuns({ quantity }: EvaluatedQuantity, { headings }: HouseRules): RunText {

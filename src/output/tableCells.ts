@@ -2,8 +2,8 @@ import { cleanTexts } from "@/core/text/cleanText";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
-import { isRemarks } from "@/pipeline/evaluated";
-import { measured } from "@/pipeline/measured";
+import { isRemarks } from "@/pipeline/readings/evaluated";
+import { measured } from "@/pipeline/readings/measured";
 import {
   asideText,
   noFormulaYet,
@@ -17,7 +17,7 @@ import { uncertaintyText } from "@/investigation/exchange/uncertaintyText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Quantity } from "@/investigation/model/quantity";
 import { cellKey, cellPlace, wholeRow } from "@/investigation/model/row";
-import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table/table";
 
 interface Column {
   readonly evaluated: EvaluatedQuantity;
@@ -121,7 +121,9 @@ export function tableCells(table: EvaluatedTable, rules: HouseRules): TableCells
     ...(aside ? [asideOf(row, symbolOf)] : []),
   ]);
   return {
-    ...{ cells: cleanTexts([...head, ...body]), firstRow: head.length, firstColumn: 1 },
+    cells: cleanTexts([...head, ...body]),
+    firstRow: head.length,
+    firstColumn: 1,
     readingColumns: columns.length,
   };
 }

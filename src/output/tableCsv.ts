@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { readNumber } from "@/core/number/readNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import { tableCells } from "./tableCells";
 
 /** A spreadsheet would take such a text for a formula. A number with its sign is none. */

@@ -12,7 +12,7 @@ import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Investigation } from "@/investigation/model/investigation";
 import { validateInvestigation } from "@/investigation/model/schema";
 import { plainRule } from "../../tests/fixtures/plainRule";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { investigationJson } from "./investigationJson";
 import { tableCells } from "./tableCells";
 import { guarded, tableCsv } from "./tableCsv";
@@ -24,7 +24,10 @@ const newId = () => `n${next++}`;
 /** The sample with a series, something set aside, and a text that looks like a formula. */
 function worked(): Investigation {
   let { document } = perform(plainRule(), addSeries, {
-    ...{ id: "thin", table: "main", name: "thin rule", rows: ["row1", "row2"] },
+    id: "thin",
+    table: "main",
+    name: "thin rule",
+    rows: ["row1", "row2"],
   });
   const readings = [
     { row: "row2", cell: "time~3" },

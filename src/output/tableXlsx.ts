@@ -1,7 +1,7 @@
 import type { Workbook, Worksheet } from "exceljs";
 import { readNumber } from "@/core/number/readNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import { type TableCells, tableCells } from "./tableCells";
 
 const longestName = 31;

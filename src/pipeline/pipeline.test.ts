@@ -7,12 +7,12 @@ import { setUncertainty } from "@/investigation/acts/setUncertainty";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import { typedRule } from "../../tests/fixtures/typedRule";
-import { figureSpecification, figureTitle } from "./figure";
-import { fitFigure } from "./fit";
-import { gridColumns } from "./gridColumns";
-import { measured } from "./measured";
-import { writeMeasured } from "./writtenReading";
-import { evaluateTables, tableOf } from "./table";
+import { figureSpecification, figureTitle } from "./figure/figure";
+import { fitFigure } from "./lines/fit";
+import { gridColumns } from "./table/gridColumns";
+import { measured } from "./readings/measured";
+import { writeMeasured } from "./readings/writtenReading";
+import { evaluateTables, tableOf } from "./table/table";
 
 const frozen = () => perform(typedRule(), typeReadings, { readings: [] }).document;
 

@@ -4,9 +4,8 @@ import { colourOf, palette, seriesColour } from "@/figure/palette";
 import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
 import { readHeading } from "@/intake/heading";
 import { cellKey, cellPlace, reasonSetAside } from "@/investigation/model/row";
-import { constantFinding } from "./constants";
-import { memoised } from "./memoised";
-import { symbolFinding } from "./symbols";
+import { constantFinding } from "./readings/constants";
+import { symbolFinding } from "./readings/symbols";
 
 describe("symbols", () => {
   const taken = new Set(["L", "λ"]);
@@ -74,8 +73,13 @@ describe("cell keys", () => {
 
 describe("a constant as it is typed", () => {
   const constant = (part: object) => ({
-    ...{ order: "a", name: "", symbol: "b", value: "25.4", uncertainty: "0.1", unit: "mm" },
-    ...{ source: "" },
+    order: "a",
+    name: "",
+    symbol: "b",
+    value: "25.4",
+    uncertainty: "0.1",
+    unit: "mm",
+    source: "",
     ...part,
   });
 
@@ -123,17 +127,4 @@ describe("markers", () => {
     for (let place = 0; place < 6; place++) expect(seriesColour(place)).not.toBe(palette.magenta);
     expect(colourOf({ name: "wire", place: 1 }, { style: "screen" })).toBe(seriesColour(1));
   });
-});
-
-test("the newest answers are remembered by what they were asked with", () => {
-  let asked = 0;
-  const work = memoised((of: object, times: number) => {
-    asked += 1;
-    return { of, times };
-  });
-  const [one, two] = [{}, {}];
-  expect(work(one, 1)).toBe(work(one, 1));
-  expect(work(two, 1)).not.toBe(work(one, 1));
-  expect(work(one, 2)).not.toBe(work(one, 1));
-  expect(asked).toBe(3);
 });

@@ -4,7 +4,9 @@ import { changeInWords, placeInWords, replacedInWords } from "./changes";
 
 const document = plainRule();
 const cell = (row: string, value: unknown): Patch => ({
-  ...{ op: "replace", path: ["rows", row, "readings", "time"], value },
+  op: "replace",
+  path: ["rows", row, "readings", "time"],
+  value,
 });
 const { name } = document.quantities.time!;
 const called = `repeat 1 of ${name}`;

@@ -37,15 +37,30 @@ function calledRow({ rows }: Investigation, id: string): string {
 }
 
 const fields: Readonly<Record<string, string>> = {
-  ...{ name: "the name", symbol: "the symbol", unit: "the unit", formula: "the formula" },
-  ...{ value: "the value", uncertainty: "the ±", title: "the title", caption: "the caption" },
+  name: "the name",
+  symbol: "the symbol",
+  unit: "the unit",
+  formula: "the formula",
+  value: "the value",
+  uncertainty: "the ±",
+  title: "the title",
+  caption: "the caption",
 };
 
 const sections: Readonly<Record<string, string>> = {
-  ...{ title: "the title", theory: "the theory", board: "the straighten board" },
-  ...{ writeUp: "the write-up", houseRules: "the house rules", dismissed: "an answer to a mark" },
-  ...{ tables: "a table", series: "a series", constants: "a constant", results: "a result" },
-  ...{ instruments: "an instrument", examples: "a worked example", ownLook: "the class’s look" },
+  title: "the title",
+  theory: "the theory",
+  board: "the straighten board",
+  writeUp: "the write-up",
+  houseRules: "the house rules",
+  dismissed: "an answer to a mark",
+  tables: "a table",
+  series: "a series",
+  constants: "a constant",
+  results: "a result",
+  instruments: "an instrument",
+  examples: "a worked example",
+  ownLook: "the class’s look",
 };
 
 function calledFigure({ figures }: Investigation, id: string): string {

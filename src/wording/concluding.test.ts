@@ -55,7 +55,10 @@ test("what would explain a miss", () => {
 
 test("what to do about the largest part of a ±", () => {
   const part = (kind: ResultPart["kind"], share: number): ResultPart => ({
-    ...{ kind, id: kind, size: share, share },
+    kind,
+    id: kind,
+    size: share,
+    share,
   });
   const named = ({ id }: ResultPart) => id;
   expect(partAdvice([part("constant", 0.56), part("source", 0.4)], named)).toBe(

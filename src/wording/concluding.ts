@@ -1,7 +1,7 @@
 import { writePercent, writePlainly } from "@/core/number/writtenNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Result, ResultSource, SourceKind } from "@/investigation/model/result";
-import type { Effect } from "@/pipeline/results/effects";
+import type { Effect } from "@/pipeline/checks/effects";
 import type { ResultPart } from "@/pipeline/results/evaluatedResult";
 import type { ComparedResult } from "@/pipeline/results/resultComparison";
 import type { ResultLine } from "@/pipeline/results/resultWorking";

@@ -48,9 +48,15 @@ export const notTold = "not told by these points";
 
 /** How near a curve comes to its points, and how sure its parameters are. */
 export const curveMeasureWords = {
-  ...{ points: "points", freedom: "degrees of freedom", off: "standard deviation off it" },
-  ...{ rSquared: "R²", adjusted: "adjusted R²", chiSquare: "χ²", reduced: "reduced χ²" },
-  ...{ intervals: "Intervals of its parameters", level: "Level, of its bands too" },
+  points: "points",
+  freedom: "degrees of freedom",
+  off: "standard deviation off it",
+  rSquared: "R²",
+  adjusted: "adjusted R²",
+  chiSquare: "χ²",
+  reduced: "reduced χ²",
+  intervals: "Intervals of its parameters",
+  level: "Level, of its bands too",
   none: "Intervals need more readings than parameters.",
 } as const;
 

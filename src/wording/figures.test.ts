@@ -1,6 +1,6 @@
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import type { LineChoice } from "@/investigation/model/figure";
 import { plainRule } from "../../tests/fixtures/plainRule";
 import { figureDescription } from "./figures";

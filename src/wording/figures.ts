@@ -1,6 +1,6 @@
 import { plainRunText } from "@/core/unit/runText";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
-import { linesInWords } from "@/pipeline/figure";
+import { linesInWords } from "@/pipeline/figure/figure";
 
 /** A figure told in words, for those who hear it instead of seeing it. */
 export function figureDescription(figure: FigureSpecification): string {

@@ -1,6 +1,6 @@
 import type { LineFit } from "@/core/fit/lineFit";
 import type { LineChoice, Straightedge } from "@/investigation/model/figure";
-import type { StatedLine } from "@/pipeline/statedLine";
+import type { StatedLine } from "@/pipeline/lines/statedLine";
 import { rowsInWords } from "./rowsInWords";
 import type { HouseRules } from "@/investigation/model/houseRules";
 

@@ -36,8 +36,11 @@ export const lookWords: {
   bars: {
     label: "Error bars",
     words: {
-      ...{ capped: "with caps", plain: "without caps", boxes: "as boxes" },
-      ...{ ellipses: "as ellipses", none: "not drawn" },
+      capped: "with caps",
+      plain: "without caps",
+      boxes: "as boxes",
+      ellipses: "as ellipses",
+      none: "not drawn",
     },
   },
   barsAlong: {
@@ -93,7 +96,9 @@ export const decimalsWords = {
 
 /** Sizes of letters of a figure. */
 export const letterWords = {
-  ...{ numberSize: "Numbers / pt", wordSize: "Axis words / pt", equationSize: "Equations / pt" },
+  numberSize: "Numbers / pt",
+  wordSize: "Axis words / pt",
+  equationSize: "Equations / pt",
 } as const;
 
 export const letterSteps = { smaller: "smaller", larger: "larger" } as const;
@@ -110,8 +115,14 @@ export const seriesLookWords: {
   marker: {
     label: "Its points are",
     words: {
-      ...{ auto: "as proposed", disc: "discs", triangle: "triangles", square: "squares" },
-      ...{ diamond: "diamonds", turned: "turned triangles", cross: "crosses ×", plus: "crosses +" },
+      auto: "as proposed",
+      disc: "discs",
+      triangle: "triangles",
+      square: "squares",
+      diamond: "diamonds",
+      turned: "turned triangles",
+      cross: "crosses ×",
+      plus: "crosses +",
     },
   },
   size: {
@@ -121,22 +132,34 @@ export const seriesLookWords: {
   colour: {
     label: "Colour",
     words: {
-      ...{ auto: "as proposed", ink: "ink", petrol: "petrol", ochre: "ochre" },
-      ...{ plum: "plum", moss: "moss", slate: "slate" },
+      auto: "as proposed",
+      ink: "ink",
+      petrol: "petrol",
+      ochre: "ochre",
+      plum: "plum",
+      moss: "moss",
+      slate: "slate",
     },
   },
   stroke: {
     label: "Its best line is",
     words: {
-      ...{ auto: "as proposed", solid: "drawn through", dashed: "dashed" },
-      ...{ dotted: "dotted", mixed: "dashes and dots" },
+      auto: "as proposed",
+      solid: "drawn through",
+      dashed: "dashed",
+      dotted: "dotted",
+      mixed: "dashes and dots",
     },
   },
 };
 
 export const seriesLookFurther = {
-  ...{ title: "Each series", which: "Series", filled: "Filled points", legend: "In the legend" },
-  ...{ alone: "the points", again: "As proposed" },
+  title: "Each series",
+  which: "Series",
+  filled: "Filled points",
+  legend: "In the legend",
+  alone: "the points",
+  again: "As proposed",
   printed: "Black on white draws every series in black: tell them apart by shape and line.",
 } as const;
 

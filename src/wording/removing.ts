@@ -1,5 +1,5 @@
 import type { Quantity } from "@/investigation/model/quantity";
-import type { FormulaUse, Uses } from "@/pipeline/uses";
+import type { FormulaUse, Uses } from "@/pipeline/readings/uses";
 
 /** What removing a quantity took along, and the way back. */
 export function removalSentence(

@@ -1,5 +1,5 @@
 import { plainRule } from "../../tests/fixtures/plainRule";
-import { usesOf } from "@/pipeline/uses";
+import { usesOf } from "@/pipeline/readings/uses";
 import { drawnSentence, rulesSentence, shareAdvice } from "./deriving";
 import { incomingProblem, sheetNotes } from "./filing";
 import { removalSentence, tableRemovalSentence } from "./removing";

@@ -5,7 +5,7 @@ import { plainRunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { UncertaintyField, UncertaintyKind } from "@/investigation/model/uncertainty";
 import { type Uncertainty, typedField } from "@/investigation/model/uncertainty";
-import type { EvaluatedQuantity, Measured } from "@/pipeline/evaluated";
+import type { EvaluatedQuantity, Measured } from "@/pipeline/readings/evaluated";
 
 /** The kinds of ± as they stand in the choice, the commonest first. */
 export const uncertaintyChoices: readonly { value: UncertaintyKind; label: string }[] = [

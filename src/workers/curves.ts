@@ -1,6 +1,6 @@
 import type { CurveOutcome } from "@/core/fit/curves/curveFit";
-import type { CurveOrder } from "@/pipeline/curveOrder";
-import { fitOrder } from "@/pipeline/fittedCurves";
+import type { CurveOrder } from "@/pipeline/curves/curveOrder";
+import { fitOrder } from "@/pipeline/curves/fittedCurves";
 
 /** What of an order is sent: all but the rows that its points come from. */
 export type SentOrder = Omit<CurveOrder, "points" | "units">;

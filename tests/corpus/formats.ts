@@ -18,7 +18,7 @@ import { shownNodes, type Report } from "@/output/report/report";
 import { tableCells } from "@/output/tableCells";
 import { tableCsv } from "@/output/tableCsv";
 import { tablesXlsx } from "@/output/tableXlsx";
-import { evaluateTables } from "@/pipeline/table";
+import { evaluateTables } from "@/pipeline/table/table";
 import { onePoint } from "../fixtures/onePoint";
 import { shippedFont } from "../fixtures/shippedFont";
 import type { HardInvestigation } from "./investigations";

@@ -35,7 +35,9 @@ export function run(
 ): string {
   try {
     return execFileSync(places[program], args, {
-      ...{ cwd: folder, encoding: "utf8", maxBuffer: 1e8 },
+      cwd: folder,
+      encoding: "utf8",
+      maxBuffer: 1e8,
       stdio: ["ignore", "pipe", "pipe"],
     });
   } catch (error) {

@@ -37,8 +37,10 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   const missed = await save("1.1");
   let allowed = true;
   const stream = editStream({
-    ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
-    ...{ stillAllowed: async () => allowed, signal: new AbortController().signal },
+    personId: owner,
+    followed: [{ investigationId: id, since: 0 }],
+    stillAllowed: async () => allowed,
+    signal: new AbortController().signal,
   });
   const reader = stream.getReader();
   expect(await nextEdits(reader)).toEqual([missed]);
@@ -54,14 +56,18 @@ test("a window hears what it missed, then each new edit; and nothing once it may
 test("of a long edit a window is told, without what it does", async () => {
   const { owner, id } = await somebodysRule();
   const readings = Array.from({ length: 1000 }, (_, n) => ({
-    ...{ row: `pasted${n}`, cell: "time", text: `${n}.25` },
+    row: `pasted${n}`,
+    cell: "time",
+    text: `${n}.25`,
   }));
   const edit = typing(plainRule(), readings);
   await saveEdits(id, owner, { since: 0, edits: [edit] });
   const signal = new AbortController().signal;
   const reader = editStream({
-    ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
-    ...{ stillAllowed: async () => true, signal },
+    personId: owner,
+    followed: [{ investigationId: id, since: 0 }],
+    stillAllowed: async () => true,
+    signal,
   }).getReader();
   const told = [{ revision: 1, id: edit.id, act: "type-readings" }];
   expect(await nextMessage(reader)).toEqual({ investigation: id, edits: told });
@@ -72,8 +78,10 @@ test("open streams end when the server is asked to stop", async () => {
   const { owner, id } = await somebodysRule();
   const signal = new AbortController().signal;
   const reader = editStream({
-    ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
-    ...{ stillAllowed: async () => true, signal },
+    personId: owner,
+    followed: [{ investigationId: id, since: 0 }],
+    stillAllowed: async () => true,
+    signal,
   }).getReader();
   await reader.read();
   closeStreams();
@@ -99,8 +107,10 @@ test("of a person's streams the oldest gives way to one too many", async () => {
   const signal = new AbortController().signal;
   const open = () =>
     editStream({
-      ...{ personId: owner, followed: [{ investigationId: id, since: 0 }] },
-      ...{ stillAllowed: async () => true, signal },
+      personId: owner,
+      followed: [{ investigationId: id, since: 0 }],
+      stillAllowed: async () => true,
+      signal,
     }).getReader();
   const readers = Array.from({ length: 13 }, open);
   await readers[0]!.read();

@@ -10,7 +10,7 @@ import { inOrder } from "@/investigation/model/order";
 import { plainBlock } from "@/investigation/model/writeUp";
 import { tableCsv } from "@/output/tableCsv";
 import { checkTables } from "@/pipeline/checks/checkReadings";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { printedTable } from "../fixtures/printed";
 
 let next = 0;

@@ -3,7 +3,7 @@ import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { renameSymbol } from "@/investigation/acts/renameSymbol";
 import { perform } from "@/investigation/history/edit";
 import { plainCurve } from "@/investigation/model/curve";
-import { usesOf } from "@/pipeline/uses";
+import { usesOf } from "@/pipeline/readings/uses";
 import { removalSentence } from "@/wording/removing";
 import { fittedCurves } from "../fixtures/sampleCurves";
 import { sheet } from "../fixtures/sheet";

@@ -2,8 +2,8 @@ import { addBlocks } from "@/investigation/acts/addBlocks";
 import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
 import { perform } from "@/investigation/history/edit";
 import { plainBlock } from "@/investigation/model/writeUp";
-import { recurringWords } from "@/pipeline/recurringWords";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { recurringWords } from "@/pipeline/readings/recurringWords";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { printed } from "../fixtures/printed";
 import { sheet } from "../fixtures/sheet";
 

@@ -1,5 +1,5 @@
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import { SeededChance } from "@/core/statistics/seededChance";
 import { sheet } from "../fixtures/sheet";
 

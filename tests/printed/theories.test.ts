@@ -1,4 +1,4 @@
-import { evaluateTables } from "@/pipeline/table";
+import { evaluateTables } from "@/pipeline/table/table";
 import { drawingOf } from "@/pipeline/derived/drawnInputs";
 import { draws } from "@/workers/draws";
 import { fittedCurves } from "../fixtures/sampleCurves";

@@ -13,9 +13,9 @@ import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { plainBlock } from "@/investigation/model/writeUp";
-import { canFold, canUnfold } from "@/pipeline/foldedUncertainty";
+import { canFold, canUnfold } from "@/pipeline/readings/foldedUncertainty";
 import { printedTable } from "../fixtures/printed";
 
 const typed = [

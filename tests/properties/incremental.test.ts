@@ -2,12 +2,12 @@ import { plainRule } from "../fixtures/plainRule";
 import { validateInvestigation } from "@/investigation/model/schema";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { svgText } from "@/figure/render/svgText";
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
 import { checkTables } from "@/pipeline/checks/checkReadings";
-import { gridColumns } from "@/pipeline/gridColumns";
-import { measured } from "@/pipeline/measured";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { gridColumns } from "@/pipeline/table/gridColumns";
+import { measured } from "@/pipeline/readings/measured";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import type { Investigation } from "@/investigation/model/investigation";
 import { Chance, somethingDone } from "./madeUp";
 

@@ -85,7 +85,8 @@ describe("whatever the readings", () => {
 
   test("leverages add up to two, whatever the weights", () => {
     const weights = fc.array(fc.double({ min: 0.01, max: 100, noNaN: true }), {
-      ...{ minLength: 3, maxLength: 20 },
+      minLength: 3,
+      maxLength: 20,
     });
     fc.assert(
       fc.property(weights, (all) => {

@@ -15,7 +15,7 @@ import { cellPlace, wholeRow } from "@/investigation/model/row";
 import { investigationJson } from "@/output/investigationJson";
 import { tableCsv } from "@/output/tableCsv";
 import { tablesXlsx } from "@/output/tableXlsx";
-import { evaluateTables } from "@/pipeline/table";
+import { evaluateTables } from "@/pipeline/table/table";
 import { files } from "@/workers/files";
 import { madeUp } from "../teacher/runTeacher";
 
@@ -97,7 +97,8 @@ function told(document: Investigation, table: string): unknown {
     name: document.tables[table]!.name,
     quantities: quantities.map(([, { uncertainty, ...rest }]) => ({
       ...rest,
-      ...{ order: "", table: "" },
+      order: "",
+      table: "",
       uncertainty:
         uncertainty.kind === "column" ? { column: column(uncertainty.column) } : uncertainty,
     })),

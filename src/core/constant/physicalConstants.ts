@@ -53,7 +53,13 @@ const measured: readonly Entry[] = [
 
 function constant(source: string) {
   return ([id, name, symbol, value, uncertainty, unit]: Entry): PhysicalConstant => ({
-    ...{ id, name, symbol, value, uncertainty, unit, source },
+    id,
+    name,
+    symbol,
+    value,
+    uncertainty,
+    unit,
+    source,
   });
 }
 

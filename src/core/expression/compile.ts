@@ -12,9 +12,17 @@ const operations: Readonly<Record<Operator, (x: Compiled, y: Compiled) => Compil
 };
 
 const functions: Readonly<Record<FunctionName, (x: number) => number>> = {
-  ...{ sqrt: Math.sqrt, ln: Math.log, log: Math.log10, exp: Math.exp, abs: Math.abs },
-  ...{ sin: Math.sin, cos: Math.cos, tan: Math.tan },
-  ...{ asin: Math.asin, acos: Math.acos, atan: Math.atan },
+  sqrt: Math.sqrt,
+  ln: Math.log,
+  log: Math.log10,
+  exp: Math.exp,
+  abs: Math.abs,
+  sin: Math.sin,
+  cos: Math.cos,
+  tan: Math.tan,
+  asin: Math.asin,
+  acos: Math.acos,
+  atan: Math.atan,
 };
 
 /**

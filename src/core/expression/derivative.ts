@@ -1,7 +1,9 @@
 import { type Expression, type FunctionName, type Operator, symbolsOf } from "./tree";
 
 const number = (value: number): Expression => ({
-  ...{ kind: "number", value, text: String(value) },
+  kind: "number",
+  value,
+  text: String(value),
 });
 const zero = number(0);
 const one = number(1);

@@ -119,7 +119,8 @@ export function evaluateAt(
   const finding = reasons.get(0);
   if (finding) return { kind: "nothing", finding };
   return {
-    ...{ kind: "value", value: laneAt(values, 0) },
+    kind: "value",
+    value: laneAt(values, 0),
     slopes: names.map((_, index) => laneAt(slopes.get(index) ?? 0, 0)),
   };
 }

@@ -19,8 +19,11 @@ const greek: Readonly<Record<string, string>> = {
 
 /** Signs that are commands in TeX and have no escaped form in formulas. */
 const commands: Readonly<Record<string, string>> = {
-  ...{ "\\": "\\backslash ", "^": "\\wedge ", "~": "\\sim " },
-  ...{ "\u00a0": "\\,", "°": "^{\\circ}" },
+  "\\": "\\backslash ",
+  "^": "\\wedge ",
+  "~": "\\sim ",
+  "\u00a0": "\\,",
+  "°": "^{\\circ}",
 };
 
 function escaped(text: string): string {

@@ -24,7 +24,10 @@ export type UnitOutcome =
   | { readonly kind: "unlike"; readonly finding: Finding };
 
 export const pureNumber: WorkedOutUnit = {
-  ...{ dimension: dimensionless, factor: 1, factors: [], offset: 0 },
+  dimension: dimensionless,
+  factor: 1,
+  factors: [],
+  offset: 0,
 };
 
 class UnlikeUnits extends Error {

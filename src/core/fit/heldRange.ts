@@ -102,14 +102,12 @@ function grown(boxes: ErrorBoxes, hold: Hold, best: number): SlopeRange {
     const one = (of: ArrayLike<number>) => [of[i] as number];
     const { x, y, xDown, xUp, yDown, yUp } = boxes;
     return {
-      ...{
-        x: one(x),
-        y: one(y),
-        xDown: one(xDown),
-        xUp: one(xUp),
-        yDown: one(yDown),
-        yUp: one(yUp),
-      },
+      x: one(x),
+      y: one(y),
+      xDown: one(xDown),
+      xUp: one(xUp),
+      yDown: one(yDown),
+      yUp: one(yUp),
     };
   };
   const value = hold.kind === "point" ? line.slope : line.intercept;

@@ -130,7 +130,9 @@ export function fitPolynomial(
     fit: {
       coefficients: back.map((row) => combine(row, (j) => found.coefficients[j] as number)),
       covariance: degreesOfFreedom > 0 || deviations ? covariance : undefined,
-      ...{ count: n, degreesOfFreedom, residualSumOfSquares: found.squares },
+      count: n,
+      degreesOfFreedom,
+      residualSumOfSquares: found.squares,
     },
   };
 }

@@ -145,9 +145,13 @@ export function fitYorkLine(x: Numbers, y: Numbers, sx: Numbers, sy: Numbers): L
   return {
     kind: "line",
     line: {
-      ...{ slope: best.slope, intercept, count: x.length, degreesOfFreedom },
+      slope: best.slope,
+      intercept,
+      count: x.length,
+      degreesOfFreedom,
       ...errorsOf(points, turn),
-      ...{ weighting: "xy", converged: best.converged },
+      weighting: "xy",
+      converged: best.converged,
       residualSumOfSquares: residuals(points, best.slope, intercept),
       ...judged(best.misfit, degreesOfFreedom),
       findings: best.converged ? [] : [{ name: "not-converged" }],

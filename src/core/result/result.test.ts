@@ -99,7 +99,8 @@ describe("what a line stands for by a theory", () => {
 
 describe("numbers that err together", () => {
   const line = {
-    ...{ names: ["slope", "intercept"], values: [2, 1] },
+    names: ["slope", "intercept"],
+    values: [2, 1],
     spread: { kind: "covariance", matrix: [[0.04, -0.03], [-0.03, 0.09]] }, // prettier-ignore
   } as const;
 

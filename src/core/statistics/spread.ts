@@ -51,7 +51,10 @@ export function spreadOf(repeats: readonly number[]): Spread | undefined {
   const halfRange = ((sorted[count - 1] as number) - (sorted[0] as number)) / 2;
   const sampleStandardDeviation = Math.sqrt(sumOfSquares(sorted, mean) / (count - 1));
   return {
-    ...{ count, mean, median: medianOf(sorted), halfRange },
+    count,
+    mean,
+    median: medianOf(sorted),
+    halfRange,
     sampleStandardDeviation,
     standardError: sampleStandardDeviation / Math.sqrt(count),
   };

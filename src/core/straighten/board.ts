@@ -20,8 +20,17 @@ export interface Board {
 
 /** Simpler transforms stand before others that are as straight. */
 const plainness: Readonly<Record<TransformId, number>> = {
-  ...{ "1": 0, "2": 1, "-1": 1.2, "0.5": 1.5, "3": 1.6, ln: 2, "-2": 2, "1.5": 3.2 },
-  ...{ "-0.5": 3.4, log: 2.7, own: 1 },
+  "1": 0,
+  "2": 1,
+  "-1": 1.2,
+  "0.5": 1.5,
+  "3": 1.6,
+  ln: 2,
+  "-2": 2,
+  "1.5": 3.2,
+  "-0.5": 3.4,
+  log: 2.7,
+  own: 1,
 };
 
 /** Below this a bend is what chance alone makes. */

@@ -74,8 +74,10 @@ function madeUp(
   sizes: readonly number[],
 ): Numbers[][] {
   const off = evaluator({
-    ...{ kind: "operation", operator: "-" },
-    ...{ left: theory.left, right: theory.right },
+    kind: "operation",
+    operator: "-",
+    left: theory.left,
+    right: theory.right,
   });
   const any = () => about(chance, sizes);
   const [last] = measured.slice(-1) as [string];

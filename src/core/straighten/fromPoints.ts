@@ -100,7 +100,9 @@ export function fromPoints(
     return isStraight(found && straightnessOf(...found, part));
   });
   return {
-    ...{ exponent, possible, rate: slope("1", "ln") },
+    exponent,
+    possible,
+    rate: slope("1", "ln"),
     fraction: exponent && simpleFraction(exponent),
   };
 }

@@ -134,7 +134,8 @@ function ratio(a: Sum, b: Sum): Expression {
     );
   }
   return {
-    ...{ kind: "operation", operator: "/" },
+    kind: "operation",
+    operator: "/",
     left: sumExpression(scaledSum(a, -1)),
     right: sumExpression(b),
   };
@@ -159,9 +160,13 @@ function pairOf(parts: Parts, { steps }: Variant, roles: Roles): Pair | undefine
     ({ atom }) => [...symbolsOfAtom(atom)],
   );
   return {
-    ...{ vertical: sumExpression([vertical]), horizontal: sumExpression([horizontal]) },
-    ...{ slope: parts.slope, intercept: parts.intercept, steps },
-    ...{ up: measuredIn(vertical, roles), across: measuredIn(horizontal, roles) },
+    vertical: sumExpression([vertical]),
+    horizontal: sumExpression([horizontal]),
+    slope: parts.slope,
+    intercept: parts.intercept,
+    steps,
+    up: measuredIn(vertical, roles),
+    across: measuredIn(horizontal, roles),
     usesKnown: inside.some((name) => !roles.measured.has(name)),
     key: `${keyOfSum([vertical])} ~ ${keyOfSum([horizontal])}`,
   };
@@ -234,7 +239,8 @@ function fromTwo([a, b]: readonly Group[], variant: Variant, roles: Roles): Pair
         {
           vertical: termPower(up, exponent),
           horizontal: termPower(across, exponent),
-          ...{ slope, intercept: nothing },
+          slope,
+          intercept: nothing,
         },
         exponent === 1 ? variant : raisedVariant(variant, { up, across, factor, exponent }),
         roles,

@@ -141,9 +141,7 @@ export function straightnessOf(x: Barred, y: Barred, part: number): Straightness
     count,
     bend,
     misfit,
-    ...{
-      sign: found.curve < 0 ? -1 : 1,
-      straight: 1 / (1 + (Math.max(bend, misfit ?? 0) / 2) ** 2),
-    },
+    sign: found.curve < 0 ? -1 : 1,
+    straight: 1 / (1 + (Math.max(bend, misfit ?? 0) / 2) ** 2),
   };
 }

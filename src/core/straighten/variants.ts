@@ -103,7 +103,8 @@ function cleared(from: Variant): Variant[] {
 /** Equations that follow from a theory by a few steps, each of which might show a straight line. */
 export function variantsOf({ left, right }: Theory): readonly Variant[] {
   const begun = attempted((): Variant => ({
-    ...{ left: sumOf(left), right: sumOf(right) },
+    left: sumOf(left),
+    right: sumOf(right),
     steps: [{ act: { kind: "as-typed" }, left, right }],
   }));
   return begun.flatMap(isolated).flatMap(transformed).flatMap(cleared);

@@ -26,7 +26,9 @@ const normal = (value: number, size: number): DrawnInput => ({
   distribution: "normal",
 });
 const rectangle = (value: number, size: number): DrawnInput => ({
-  ...{ value, size, distribution: "rectangular" },
+  value,
+  size,
+  distribution: "rectangular",
 });
 
 describe("Monte Carlo", () => {
@@ -104,13 +106,15 @@ describe("adding up", () => {
   test("the corners of a product; no range where it turns round", () => {
     const product = cornerRange([2, 3], [0.1, 0.1], ([x = 0, y = 0]) => ({
       kind: "value",
-      ...{ value: x * y, slopes: [y, x] },
+      value: x * y,
+      slopes: [y, x],
     }));
     expect(product).toMatchObject({ monotonic: true });
     if (product.monotonic) expect(product.greatest).toBeCloseTo(2.1 * 3.1, 12);
     const bowl = cornerRange([0], [1], ([x = 0]) => ({
       kind: "value",
-      ...{ value: x * x, slopes: [2 * x] },
+      value: x * x,
+      slopes: [2 * x],
     }));
     expect(bowl.monotonic).toBe(false);
   });

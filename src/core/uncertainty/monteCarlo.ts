@@ -76,7 +76,9 @@ function summary(values: Float64Array, draws: number): MonteCarlo | undefined {
   const sorted = values.sort();
   const tail = (1 - coverage) / 2;
   return {
-    ...{ draws, outside: draws - count, mean },
+    draws,
+    outside: draws - count,
+    mean,
     standardDeviation: Math.sqrt(squares / (count - 1)),
     symmetric: [quantile(sorted, tail), quantile(sorted, 1 - tail)],
     shortest: shortestStretch(sorted),

@@ -111,7 +111,9 @@ export function stretchesOf(text: string, face: Face): readonly Stretch[] {
     const last = stretches.at(-1);
     if (last && last.font === next.font) {
       stretches[stretches.length - 1] = {
-        ...{ text: last.text + next.text, font: last.font, width: last.width + next.width },
+        text: last.text + next.text,
+        font: last.font,
+        width: last.width + next.width,
       };
     } else stretches.push(next);
   }

@@ -68,7 +68,9 @@ export function withNumbers(scale: AxisScale, axis: AxisSpecification): AxisScal
   const values = scale.ticks.map(({ value }) => value);
   const largest = Math.max(...values.map(Math.abs), Number.MIN_VALUE);
   const powers = {
-    ...{ fit: scale.power, plain: 0, each: 0 },
+    fit: scale.power,
+    plain: 0,
+    each: 0,
     shared: Math.floor(Math.log10(largest) + 1e-9),
   };
   const power = powers[numbers];

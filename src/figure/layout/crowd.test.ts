@@ -7,8 +7,12 @@ import { crowdOf, layoutFigure, layoutWithoutCrowd } from "./layoutFigure";
 import { visiblePlaces } from "./visiblePlaces";
 
 const axis: AxisSpecification = {
-  ...{ name: "", symbol: [{ text: "x" }], unit: [], reversed: false },
-  ...{ scale: "linear", range: { kind: "fill" } },
+  name: "",
+  symbol: [{ text: "x" }],
+  unit: [],
+  reversed: false,
+  scale: "linear",
+  range: { kind: "fill" },
 };
 
 /** A swinging curve of so many points, with one far above the rest. */
@@ -21,12 +25,20 @@ function points(count: number, spike = count >> 1): PointsSpecification {
 
 function figure(all: readonly PointsSpecification[]): FigureSpecification {
   return {
-    ...{ width: 482, height: 340, textSize: 8, labels: [] },
-    ...{ x: axis, y: axis, look: plainLook },
+    width: 482,
+    height: 340,
+    textSize: 8,
+    labels: [],
+    x: axis,
+    y: axis,
+    look: plainLook,
     style: { headings: "slash", decimalMark: "point" },
     series: all.map((one, place) => ({
-      ...{ name: all.length > 1 ? `series ${place}` : "", place, points: one },
-      ...{ bands: [], lines: [{ role: "best", slope: 0, intercept: 0 }] },
+      name: all.length > 1 ? `series ${place}` : "",
+      place,
+      points: one,
+      bands: [],
+      lines: [{ role: "best", slope: 0, intercept: 0 }],
     })),
   };
 }

@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import { scaleLinear, scaleLog } from "d3-scale";
 import type {
   AxisSpecification,
@@ -61,14 +62,8 @@ function foundExtent(points: PointsSpecification, axis: "x" | "y", positive: boo
   return [low, high];
 }
 
-const extents = new WeakMap<PointsSpecification, Record<string, Extent>>();
-
 /** From the lowest end of a bar to the highest, looked for once as long as the points stay. */
-function extentOf(points: PointsSpecification, axis: "x" | "y", positive: boolean): Extent {
-  let known = extents.get(points);
-  if (!known) extents.set(points, (known = {}));
-  return (known[`${axis}${positive ? "+" : ""}`] ??= foundExtent(points, axis, positive));
-}
+const extentOf = remembered(foundExtent);
 
 function extent(
   series: readonly SeriesSpecification[],
@@ -169,8 +164,19 @@ export function layFrame(figure: FigureSpecification): Frame {
   const across = mapping(xScale, figure.x, [left, right]);
   const up = mapping(yScale, figure.y, [bottom, top]);
   return {
-    ...{ left, right, top, bottom, gap, xScale, yScale, textSize: size, letters },
-    ...{ across: across.to, xAt: across.back, up: up.to, yAt: up.back },
+    left,
+    right,
+    top,
+    bottom,
+    gap,
+    xScale,
+    yScale,
+    textSize: size,
+    letters,
+    across: across.to,
+    xAt: across.back,
+    up: up.to,
+    yAt: up.back,
     ...(strip && { strip }),
   };
 }

@@ -7,9 +7,18 @@ import { textWidth } from "./textWidth";
 const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
 
 const plainLook: FigureSpecification["look"] = {
-  ...{ style: "screen", markers: "medium", bars: "capped", join: "none", band: false },
-  ...{ grid: "paper", ticks: "outside", frame: false, arrows: false, gap: false },
-  ...{ lettering: "sans", line: "medium" },
+  style: "screen",
+  markers: "medium",
+  bars: "capped",
+  join: "none",
+  band: false,
+  grid: "paper",
+  ticks: "outside",
+  frame: false,
+  arrows: false,
+  gap: false,
+  lettering: "sans",
+  line: "medium",
 };
 
 const figure: FigureSpecification = {
@@ -21,7 +30,10 @@ const figure: FigureSpecification = {
   y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }], ...plain },
   series: [
     {
-      ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 2, intercept: 0 }] },
+      name: "",
+      place: 0,
+      bands: [],
+      lines: [{ role: "best", slope: 2, intercept: 0 }],
       points: {
         x: [0, 1, 2],
         y: [0, 2, 4],

@@ -45,7 +45,9 @@ function layout(figure: FigureSpecification, marks: readonly Mark[]): Scene {
   const words = placeWords(figure, frame);
   const { width, height } = figure;
   const paper: Shape = {
-    ...{ kind: "path", role: "paper", d: `M0 0H${width}V${height}H0Z` },
+    kind: "path",
+    role: "paper",
+    d: `M0 0H${width}V${height}H0Z`,
     fill: inksOf(figure.look).paper,
   };
   const shapes = [

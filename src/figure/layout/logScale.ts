@@ -55,7 +55,10 @@ export function logScale(low: number, high: number, most: number, exact: boolean
   const isNumbered = ({ digit, decade }: (typeof all)[number]) =>
     shown.includes(digit) && (decade - first) % decadesApart === 0;
   return {
-    ...{ kind: "log", from, to, power: 0 },
+    kind: "log",
+    from,
+    to,
+    power: 0,
     ticks: all
       .filter(isNumbered)
       .map(({ digit, decade, value }) => ({ value, label: labelOf(digit, decade) })),

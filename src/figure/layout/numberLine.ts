@@ -41,8 +41,11 @@ function rangeShapes(
     ...(uncertainty > 0
       ? [
           {
-            ...{ kind: "path" as const, role: "error-bars" as const, stroke: line },
-            ...{ strokeWidth: 1.8, d: stroke(low, y, high, y) + ends },
+            kind: "path" as const,
+            role: "error-bars" as const,
+            stroke: line,
+            strokeWidth: 1.8,
+            d: stroke(low, y, high, y) + ends,
           },
         ]
       : []),
@@ -85,7 +88,10 @@ export function numberLine(
   const shapes: Shape[] = [
     ...ranges.flatMap((range, i) => rangeShapes(range, above + between * i + 4, at, width)),
     {
-      ...{ kind: "path", role: "axis", stroke: palette.ink, strokeWidth: 1 },
+      kind: "path",
+      role: "axis",
+      stroke: palette.ink,
+      strokeWidth: 1,
       d:
         stroke(at(scale.from), foot, at(scale.to), foot) +
         scale.ticks.map(({ value }) => stroke(at(value), foot, at(value), foot + 4)).join(""),
@@ -99,7 +105,10 @@ export function numberLine(
       return textShape("tick-label", faced(written, "sans", "serifItalic"), place);
     }),
     textShape("axis-label", faced(named, "sans", "serifItalic"), {
-      ...{ x: at(scale.to), y: foot + 27, align: "end", ...text },
+      x: at(scale.to),
+      y: foot + 27,
+      align: "end",
+      ...text,
     }),
   ];
   return { width, height: foot + 32, shapes, spots: [] };

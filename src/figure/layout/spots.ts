@@ -40,7 +40,10 @@ export function spotsOf(
   const [xLabel, yLabel] = texts("axis-label");
   const spots: (Spot | undefined)[] = [
     {
-      ...{ kind: "x-axis", x: left, y: bottom + gap, width: right - left },
+      kind: "x-axis",
+      x: left,
+      y: bottom + gap,
+      width: right - left,
       height: Math.min(letters.numbers * 2, height - bottom),
     },
     {

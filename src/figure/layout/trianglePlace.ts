@@ -48,18 +48,22 @@ export function placeTriangle(
   const right = endX >= startX;
   const boxes = [
     {
-      ...{ width: across.width, height: across.height },
+      width: across.width,
+      height: across.height,
       x: (startX + endX - across.width) / 2,
       y: below ? startY + room * 0.6 : startY - room * 0.6 - across.height,
     },
     {
-      ...{ width: up.width, height: up.height },
+      width: up.width,
+      height: up.height,
       x: right ? endX + room : endX - room - up.width,
       y: (startY + endY - up.height) / 2,
     },
   ] as const;
   const words = ([across, up] as const).map(({ runs }, i) => ({
-    ...{ runs, size, box: kept(boxes[i] as Box, frame) },
+    runs,
+    size,
+    box: kept(boxes[i] as Box, frame),
   }));
   return { corners, words };
 }

@@ -75,7 +75,8 @@ function legendEntries({ series, curves = [], look }: FigureSpecification): Lege
   return [
     ...markers.map((of) => ({ of, runs: set(wordsOf(of)) })),
     ...(curves.length > 1 ? curves : []).map(({ name, series: at }, curve) => ({
-      ...{ of: series[at] ?? { name: "", place: 0 }, curve },
+      of: series[at] ?? { name: "", place: 0 },
+      curve,
       runs: set([{ text: shortened(named(name, series[at])) }]),
     })),
   ];

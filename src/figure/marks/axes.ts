@@ -35,14 +35,20 @@ function tickLabels({ look }: FigureSpecification, frame: Frame): Shape[] {
     faced(runs, look.lettering, "serifItalic");
   const across = frame.xScale.ticks.map(({ value, label }) =>
     textShape("tick-label", set(label), {
-      ...{ x: frame.across(value), y: frame.bottom + frame.gap + size * 1.5 },
-      ...{ size, fill, align: "middle" },
+      x: frame.across(value),
+      y: frame.bottom + frame.gap + size * 1.5,
+      size,
+      fill,
+      align: "middle",
     }),
   );
   const up = frame.yScale.ticks.map(({ value, label }) =>
     textShape("tick-label", set(label), {
-      ...{ x: frame.left - frame.gap - size * 0.7, y: frame.up(value) + size * 0.34 },
-      ...{ size, fill, align: "end" },
+      x: frame.left - frame.gap - size * 0.7,
+      y: frame.up(value) + size * 0.34,
+      size,
+      fill,
+      align: "end",
     }),
   );
   return [...across, ...up];
@@ -64,7 +70,9 @@ function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {
   const up = set("y", frame.yScale.power, frame.bottom - frame.top);
   return [
     textShape("axis-label", across.runs, {
-      ...{ fill, align: "middle", size: across.size },
+      fill,
+      align: "middle",
+      size: across.size,
       x: centredWithin(
         (frame.left + frame.right) / 2,
         setRuns(across.runs, across.size).width,
@@ -73,7 +81,10 @@ function axisLabels(figure: FigureSpecification, frame: Frame): Shape[] {
       y: axisLabelLevel(figure, frame),
     }),
     textShape("axis-label", up.runs, {
-      ...{ fill, align: "middle", size: up.size, rotate: -90 },
+      fill,
+      align: "middle",
+      size: up.size,
+      rotate: -90,
       x: size * 1.25,
       y: (frame.top + frame.bottom) / 2,
     }),
@@ -112,13 +123,20 @@ export const axes: Mark = (figure, frame) => {
       : "";
   const length = textSize * 0.4;
   const axis: Shape = {
-    ...{ kind: "path", role: "axis", d: lines + rest, stroke: colour, strokeWidth: 0.9 },
+    kind: "path",
+    role: "axis",
+    d: lines + rest,
+    stroke: colour,
+    strokeWidth: 0.9,
   };
   const heads: Shape[] = look.arrows
     ? [{ kind: "path", role: "axis", d: arrowHeads(figure, frame), fill: colour }]
     : [];
   const ticks: Shape = {
-    ...{ kind: "path", role: "ticks", stroke: colour, strokeWidth: 0.7 },
+    kind: "path",
+    role: "ticks",
+    stroke: colour,
+    strokeWidth: 0.7,
     d:
       tickStrokes(frame, look.ticks, length, false) +
       tickStrokes(frame, look.ticks, length * 0.55, true),

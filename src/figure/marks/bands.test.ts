@@ -1,7 +1,7 @@
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import { layFrame } from "../layout/frame";
 import { placeTriangle } from "../layout/trianglePlace";
 import { placeWords } from "../layout/words";
@@ -31,8 +31,13 @@ function placesOf(shape: unknown): [number, number][] {
 }
 
 const band: BandSpecification = {
-  ...{ kind: "confidence", slope: 10, intercept: 0.1 },
-  ...{ centre: 0.06, atCentre: 0.0004, ofSlope: 1, t: 2 },
+  kind: "confidence",
+  slope: 10,
+  intercept: 0.1,
+  centre: 0.06,
+  atCentre: 0.0004,
+  ofSlope: 1,
+  t: 2,
 };
 
 describe("bands", () => {
@@ -82,8 +87,13 @@ describe("bands", () => {
 describe("words of the slope triangle", () => {
   const place = (part: Partial<TriangleSpecification>, reversed = false) => {
     const triangle: TriangleSpecification = {
-      ...{ from: 0.02, to: 0.1, slope: 12, intercept: 0, ...part },
-      ...{ across: [{ text: "across" }], up: [{ text: "up" }] },
+      from: 0.02,
+      to: 0.1,
+      slope: 12,
+      intercept: 0,
+      ...part,
+      across: [{ text: "across" }],
+      up: [{ text: "up" }],
     };
     const figure = { ...plain, x: { ...plain.x, reversed }, triangle };
     return placeTriangle(figure, layFrame(figure))!;

@@ -13,23 +13,41 @@ const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as c
 const bars = (size: number) => ({ up: [size, size, size], down: [size, size, size] });
 
 const figure: FigureSpecification = {
-  ...{ width: 482, height: 340, textSize: 8, labels: [] },
+  width: 482,
+  height: 340,
+  textSize: 8,
+  labels: [],
   x: { name: "overhang", symbol: [{ text: "L" }], unit: [{ text: "m" }], ...plain },
   y: { name: "load", symbol: [{ text: "F" }], unit: [{ text: "N" }], ...plain },
   series: [
     {
-      ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 2, intercept: 0 }] },
+      name: "",
+      place: 0,
+      bands: [],
+      lines: [{ role: "best", slope: 2, intercept: 0 }],
       points: {
-        ...{ x: [1, 2, 3], y: [2, 4, 6], xBars: bars(0.2), yBars: bars(0.5) },
+        x: [1, 2, 3],
+        y: [2, 4, 6],
+        xBars: bars(0.2),
+        yBars: bars(0.5),
         aside: { x: [2.5], y: [5.5] },
       },
     },
   ],
   style: { headings: "slash", decimalMark: "point" },
   look: {
-    ...{ style: "screen", markers: "medium", bars: "capped", join: "none", band: false },
-    ...{ grid: "none", ticks: "outside", frame: false, arrows: false, gap: false },
-    ...{ lettering: "sans", line: "medium" },
+    style: "screen",
+    markers: "medium",
+    bars: "capped",
+    join: "none",
+    band: false,
+    grid: "none",
+    ticks: "outside",
+    frame: false,
+    arrows: false,
+    gap: false,
+    lettering: "sans",
+    line: "medium",
   },
 };
 

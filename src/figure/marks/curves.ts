@@ -74,7 +74,9 @@ export const curves: Mark = ({ curves: all = [], series, look }, frame) => {
       ? [
           {
             ...({ kind: "path", role: "prediction-band", stroke: inks.magenta } as const),
-            ...{ strokeWidth: 0.6, dash: [3, 2], d: edgesOf(curve, curve.prediction, frame) },
+            strokeWidth: 0.6,
+            dash: [3, 2],
+            d: edgesOf(curve, curve.prediction, frame),
           },
         ]
       : []),

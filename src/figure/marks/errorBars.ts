@@ -72,18 +72,23 @@ function endsOf(points: PointsSpecification, i: number, frame: Frame): BarEnds {
     frame.up(y - (points.yBars.down[i] as number)),
   ];
   const whole = {
-    ...{ left: Math.min(...sides), right: Math.max(...sides) },
-    ...{ top: Math.min(...ends), foot: Math.max(...ends) },
+    left: Math.min(...sides),
+    right: Math.max(...sides),
+    top: Math.min(...ends),
+    foot: Math.max(...ends),
   };
   return {
-    ...{ x: frame.across(x), y: frame.up(y) },
+    x: frame.across(x),
+    y: frame.up(y),
     left: within(whole.left, frame.left, frame.right),
     right: within(whole.right, frame.left, frame.right),
     top: within(whole.top, frame.top, frame.bottom),
     foot: within(whole.foot, frame.top, frame.bottom),
     cut: {
-      ...{ left: whole.left < frame.left - slack, right: whole.right > frame.right + slack },
-      ...{ top: whole.top < frame.top - slack, foot: whole.foot > frame.bottom + slack },
+      left: whole.left < frame.left - slack,
+      right: whole.right > frame.right + slack,
+      top: whole.top < frame.top - slack,
+      foot: whole.foot > frame.bottom + slack,
     },
   };
 }

@@ -16,12 +16,18 @@ export const grid: Mark = ({ look }, frame) => {
   const { majorGrid, minorGrid } = inksOf(look);
   const { xScale, yScale } = frame;
   const fine: Shape = {
-    ...{ kind: "path", role: "minor-grid", stroke: minorGrid, strokeWidth: 0.4 },
+    kind: "path",
+    role: "minor-grid",
+    stroke: minorGrid,
+    strokeWidth: 0.4,
     d: lines(frame, xScale.minorTicks, yScale.minorTicks),
   };
   const values = ({ ticks }: Frame["xScale"]) => ticks.map(({ value }) => value);
   const coarse: Shape = {
-    ...{ kind: "path", role: "major-grid", stroke: majorGrid, strokeWidth: 0.6 },
+    kind: "path",
+    role: "major-grid",
+    stroke: majorGrid,
+    strokeWidth: 0.6,
     d: lines(frame, values(xScale), values(yScale)),
   };
   return look.grid === "paper" ? [fine, coarse] : [coarse];

@@ -58,13 +58,20 @@ function onPaper(line: LineSpecification, frame: Frame): string {
 
 /** Long dashes for the steepest, dots for the shallowest, both in turn for a line to compare with. */
 const dashes = {
-  ...{ best: undefined, straightedge: undefined, zero: undefined },
-  ...{ steepest: [7, 3], shallowest: [1.4, 2.2], unweighted: [7, 2, 1.4, 2] },
+  best: undefined,
+  straightedge: undefined,
+  zero: undefined,
+  steepest: [7, 3],
+  shallowest: [1.4, 2.2],
+  unweighted: [7, 2, 1.4, 2],
 } as const;
 
 /** Dashes that may be chosen for a best line. */
 const chosenDashes = {
-  ...{ solid: undefined, dashed: [4.5, 3], dotted: [1, 2.6], mixed: [5, 2, 1, 2] },
+  solid: undefined,
+  dashed: [4.5, 3],
+  dotted: [1, 2.6],
+  mixed: [5, 2, 1, 2],
 } as const;
 
 /** The dashes of a line: those of its role, or those chosen for the best line of its series. */
@@ -77,8 +84,12 @@ export function dashOf(
 
 /** How thick a line is beside the best one. */
 export const weights = {
-  ...{ best: 1, steepest: 0.9, shallowest: 0.9 },
-  ...{ unweighted: 0.8, straightedge: 0.8, zero: 0.8 },
+  best: 1,
+  steepest: 0.9,
+  shallowest: 0.9,
+  unweighted: 0.8,
+  straightedge: 0.8,
+  zero: 0.8,
 } as const;
 
 /** What a line is drawn in: its series' colour, that of construction lines, or that of what is uncertain. */

@@ -7,9 +7,18 @@ import type { FigureSpecification, LookSpecification } from "../specification";
 const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
 
 const look: LookSpecification = {
-  ...{ style: "screen", markers: "medium", bars: "capped", join: "none", band: false },
-  ...{ grid: "paper", ticks: "outside", frame: false, arrows: false, gap: false },
-  ...{ lettering: "sans", line: "medium" },
+  style: "screen",
+  markers: "medium",
+  bars: "capped",
+  join: "none",
+  band: false,
+  grid: "paper",
+  ticks: "outside",
+  frame: false,
+  arrows: false,
+  gap: false,
+  lettering: "sans",
+  line: "medium",
 };
 
 const x = [1, 2, 3, 4];
@@ -17,12 +26,17 @@ const y = [2, 4.2, 5.9, 8.1];
 const even = (size: number) => ({ up: x.map(() => size), down: x.map(() => size) });
 
 const figure: FigureSpecification = {
-  ...{ width: 482, height: 340, textSize: 8 },
+  width: 482,
+  height: 340,
+  textSize: 8,
   x: { name: "length", symbol: [{ text: "l", italic: true }], unit: [{ text: "m" }], ...plain },
   y: { name: "time", symbol: [{ text: "t", italic: true }], unit: [{ text: "s" }], ...plain },
   series: [
     {
-      ...{ name: "", place: 0, bands: [], lines: [{ role: "best", slope: 2, intercept: 0 }] },
+      name: "",
+      place: 0,
+      bands: [],
+      lines: [{ role: "best", slope: 2, intercept: 0 }],
       points: { x, y, xBars: even(0.1), yBars: even(0.4), aside: { x: [], y: [] } },
     },
   ],
@@ -184,7 +198,9 @@ describe("words on the figure", () => {
   test("the legend covers no point, wherever the points lie", () => {
     const series = [0, 1].map((place) => ({
       ...figure.series[0]!,
-      ...{ name: `wire ${place}`, place, lines: [] },
+      name: `wire ${place}`,
+      place,
+      lines: [],
     }));
     for (const flip of [false, true]) {
       const turned = series.map((one) => ({

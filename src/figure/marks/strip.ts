@@ -16,7 +16,9 @@ const nothingPlaced = { equations: [], labels: [] };
 
 /** Shapes of the strip are known apart from those of the figure over it. */
 const roles: Partial<Record<ShapeRole, ShapeRole>> = {
-  ...{ points: "strip-points", "points-aside": "strip-points", "error-bars": "strip-bars" },
+  points: "strip-points",
+  "points-aside": "strip-points",
+  "error-bars": "strip-bars",
 };
 
 function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFrame): Shape[] {
@@ -39,8 +41,11 @@ function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFram
     { kind: "path", role: "strip", d: ticks.join(""), stroke: ink, strokeWidth: 0.7 },
     ...strip.yScale.ticks.map(({ label }, index) =>
       textShape("strip", faced(label, look.lettering, "serifItalic"), {
-        ...{ x: side - letters.numbers * 0.7, y: (up[index] as number) + letters.numbers * 0.34 },
-        ...{ size: letters.numbers, fill: ink, align: "end" },
+        x: side - letters.numbers * 0.7,
+        y: (up[index] as number) + letters.numbers * 0.34,
+        size: letters.numbers,
+        fill: ink,
+        align: "end",
       }),
     ),
   ];
@@ -67,8 +72,12 @@ export const strip: Mark = (figure, frame) => {
     ...drawn.map((shape) => ({ ...shape, role: roles[shape.role] ?? "strip" })),
     ...stripAxis(figure, frame, frame.strip),
     textShape("strip", words.runs, {
-      ...{ fill: inksOf(look).ink, align: "middle", size: words.size, rotate: -90 },
-      ...{ x: size * 1.25, y: (inner.top + inner.bottom) / 2 },
+      fill: inksOf(look).ink,
+      align: "middle",
+      size: words.size,
+      rotate: -90,
+      x: size * 1.25,
+      y: (inner.top + inner.bottom) / 2,
     }),
   ];
 };

@@ -13,8 +13,11 @@ export const title: Mark = (figure, frame) => {
   const fitting = Math.min(size, (size * (figure.width - 2 * left)) / width);
   return [
     textShape("title", runs, {
-      ...{ x: left, y: frame.textSize * 1.5, size: fitting },
-      ...{ fill: inksOf(figure.look).ink, align: "start" },
+      x: left,
+      y: frame.textSize * 1.5,
+      size: fitting,
+      fill: inksOf(figure.look).ink,
+      align: "start",
     }),
   ];
 };
@@ -25,7 +28,10 @@ export const caption: Mark = (figure, { textSize }) => {
   const lines = captionLines(figure);
   return lines.map((runs, index) =>
     textShape("caption", runs, {
-      ...{ x: textSize * 0.4, size, align: "start", fill: inksOf(figure.look).ink },
+      x: textSize * 0.4,
+      size,
+      align: "start",
+      fill: inksOf(figure.look).ink,
       y: figure.height - textSize * (0.6 + 1.35 * (lines.length - 1 - index)),
     }),
   );

@@ -10,12 +10,19 @@ export const triangle: Mark = ({ look }, _, { triangle: placed }) => {
   const { petrol } = inksOf(look);
   const places = placed.corners.map(([x, y]) => `${coordinate(x)} ${coordinate(y)}`);
   const sides: Shape = {
-    ...{ kind: "path", role: "triangle", d: `M${places.join("L")}`, stroke: petrol },
+    kind: "path",
+    role: "triangle",
+    d: `M${places.join("L")}`,
+    stroke: petrol,
     strokeWidth: 0.9,
   };
   const words = placed.words.map(({ runs, size, box }) =>
     textShape("triangle", runs, {
-      ...{ x: box.x, y: box.y + size, size, fill: petrol, align: "start" },
+      x: box.x,
+      y: box.y + size,
+      size,
+      fill: petrol,
+      align: "start",
     }),
   );
   return [sides, ...words];

@@ -10,7 +10,11 @@ import type { Mark } from "./mark";
 
 function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string): Shape {
   return textShape(role, runs, {
-    ...{ x: box.x, y: box.y + size, size, fill, align: "start" },
+    x: box.x,
+    y: box.y + size,
+    size,
+    fill,
+    align: "start",
   });
 }
 
@@ -32,14 +36,21 @@ export const legend: Mark = ({ look }, _, { legend: placed }) => {
       curve === undefined
         ? { kind: "path", role: "legend", ...marker, ...inside }
         : {
-            ...{ kind: "path", role: "legend", stroke: ink, strokeWidth: strokeOf(look) },
+            kind: "path",
+            role: "legend",
+            stroke: ink,
+            strokeWidth: strokeOf(look),
             d: stroke(box.x, level, box.x + size * (markerRoom - 0.3), level),
             ...(dash && { dash: dash.map((length) => length / 2) }),
           };
     return [
       sign,
       textShape("legend", runs, {
-        ...{ x: box.x + size * markerRoom, y, size, fill: inksOf(look).ink, align: "start" },
+        x: box.x + size * markerRoom,
+        y,
+        size,
+        fill: inksOf(look).ink,
+        align: "start",
       }),
     ];
   });

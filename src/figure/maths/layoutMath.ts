@@ -45,7 +45,9 @@ interface Size {
 }
 
 const smaller = ({ now, full, bold }: Size): Size => ({
-  ...{ now: Math.max(now * scriptScale, full * leastScript * scriptScale), full, bold },
+  now: Math.max(now * scriptScale, full * leastScript * scriptScale),
+  full,
+  bold,
 });
 
 function faceOf(italic: boolean, bold: boolean): Face {
@@ -58,8 +60,11 @@ function textBox(node: Extract<MathNode, { kind: "text" }>, { now, bold }: Size)
   const gap = node.sign ? gaps[node.sign] * now : 0;
   const width = textWidth(node.text, face, now);
   return {
-    ...{ width: width + 2 * gap, ascent: reach.ascent * now, descent: reach.descent * now },
-    ...{ runs: [{ text: node.text, x: gap, y: 0, size: now, face }], strokes: [] },
+    width: width + 2 * gap,
+    ascent: reach.ascent * now,
+    descent: reach.descent * now,
+    runs: [{ text: node.text, x: gap, y: 0, size: now, face }],
+    strokes: [],
   };
 }
 
@@ -99,8 +104,11 @@ function fractionBox(node: Extract<MathNode, { kind: "fraction" }>, size: Size):
   return beside([
     { ...empty, width: side },
     {
-      ...{ width, ascent: up + above.ascent, descent: down + below.descent },
-      ...{ runs: [...top.runs, ...foot.runs], strokes: [bar, ...top.strokes, ...foot.strokes] },
+      width,
+      ascent: up + above.ascent,
+      descent: down + below.descent,
+      runs: [...top.runs, ...foot.runs],
+      strokes: [bar, ...top.strokes, ...foot.strokes],
     },
     { ...empty, width: side },
   ]);
@@ -124,7 +132,10 @@ function rootBox(node: Extract<MathNode, { kind: "root" }>, size: Size): MathBox
     .map(([x = 0, y = 0], i) => `${i === 0 ? "M" : "L"}${coordinate(x)} ${coordinate(y)}`)
     .join("");
   return {
-    ...{ width, ascent: top + 0.05 * now, descent: foot, runs: part.runs },
+    width,
+    ascent: top + 0.05 * now,
+    descent: foot,
+    runs: part.runs,
     strokes: [{ d, strokeWidth: thin * 1.1 * now }, ...part.strokes],
   };
 }

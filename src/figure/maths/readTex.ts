@@ -20,7 +20,13 @@ const signs: Readonly<Record<string, readonly [string, "relation" | "operator"]>
 }; // prettier-ignore
 
 const spaces: Readonly<Record<string, number>> = {
-  ...{ ",": 0.167, ":": 0.222, ";": 0.278, " ": 0.25, "!": 0, quad: 1, qquad: 2 },
+  ",": 0.167,
+  ":": 0.222,
+  ";": 0.278,
+  " ": 0.25,
+  "!": 0,
+  quad: 1,
+  qquad: 2,
 };
 
 const row = (of: readonly MathNode[]): MathNode => (of.length === 1 ? of[0]! : { kind: "row", of });

@@ -7,7 +7,7 @@ import { writeUnitText } from "@/core/unit/unitText";
 import { describeResult } from "@/investigation/acts/describeResult";
 import type { AcceptedValue } from "@/investigation/model/result";
 import { drawingOfResult } from "@/pipeline/results/drawnResult";
-import { effectsOf } from "@/pipeline/results/effects";
+import { effectsOf } from "@/pipeline/checks/effects";
 import type { EvaluatedResult, WorkedResult } from "@/pipeline/results/evaluatedResult";
 import { effectKind, effectSentence, partAdvice } from "@/wording/concluding";
 import { StageMarks } from "../marks/StageMarks";

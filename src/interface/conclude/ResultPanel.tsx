@@ -1,6 +1,6 @@
 "use client";
 
-import { symbolFinding } from "@/pipeline/symbols";
+import { symbolFinding } from "@/pipeline/readings/symbols";
 import { describeResult } from "@/investigation/acts/describeResult";
 import { removeResult } from "@/investigation/acts/removeResult";
 import { resultValues } from "@/investigation/model/result";

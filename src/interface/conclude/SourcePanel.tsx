@@ -3,8 +3,8 @@
 import { plainRunText } from "@/core/unit/runText";
 import { describeResult } from "@/investigation/acts/describeResult";
 import { type Result, type ResultSource, sourceKinds } from "@/investigation/model/result";
-import { seriesName } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
+import { seriesName } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { sourceWords } from "@/wording/concluding";
 import { Choice } from "../parts/Choice";

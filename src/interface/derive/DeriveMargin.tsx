@@ -10,7 +10,7 @@ import { partsBy, rowRule } from "@/pipeline/derived/derivedQuantities";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { drawingOf } from "@/pipeline/derived/drawnInputs";
 import { type Share, sharesOfCell, sharesOverRows } from "@/pipeline/derived/shares";
-import type { DerivedColumn } from "@/pipeline/evaluated";
+import type { DerivedColumn } from "@/pipeline/readings/evaluated";
 import { ruleNames, rulesSentence, shareAdvice } from "@/wording/deriving";
 import { StageMarks } from "../marks/StageMarks";
 import { ShareBar } from "../parts/ShareBar";

@@ -1,8 +1,8 @@
 "use client";
 
 import { useContext } from "react";
-import { measured } from "@/pipeline/measured";
-import { writeMeasured } from "@/pipeline/writtenReading";
+import { measured } from "@/pipeline/readings/measured";
+import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import { RunTextView } from "../parts/RunTextView";

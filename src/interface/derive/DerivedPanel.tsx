@@ -4,7 +4,7 @@ import { Trash2 } from "lucide-react";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { removalSentence } from "@/wording/removing";
-import { usesOf } from "@/pipeline/uses";
+import { usesOf } from "@/pipeline/readings/uses";
 import { Button } from "../parts/Button";
 import { MarginNote } from "../parts/StageLayout";
 import { SymbolField } from "../parts/SymbolField";

@@ -1,6 +1,6 @@
 "use client";
 
-import { standsAlone } from "@/pipeline/evaluated";
+import { standsAlone } from "@/pipeline/readings/evaluated";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { functionGroups, functionMeaning } from "@/intake/completions";
 import { functionWords } from "@/wording/deriving";

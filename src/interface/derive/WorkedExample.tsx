@@ -77,7 +77,8 @@ function Copies({ lines, picture }: CopiesProps) {
     const { toBlob } = await import("html-to-image");
     const made = picture.current
       ? toBlob(picture.current, {
-          ...{ pixelRatio: 3, backgroundColor: "#ffffff" },
+          pixelRatio: 3,
+          backgroundColor: "#ffffff",
           fontEmbedCSS: await pictureFonts(),
         })
       : null;

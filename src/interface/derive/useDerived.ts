@@ -1,8 +1,8 @@
 "use client";
 
 import { createContext, useContext, useMemo, useState } from "react";
-import type { EvaluatedQuantity } from "@/pipeline/evaluated";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedQuantity } from "@/pipeline/readings/evaluated";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import { useTables } from "../store/useEvaluated";
 
 /** Which derived quantity is looked at, and in which row. */
@@ -15,7 +15,9 @@ export interface InHand {
 }
 
 export const InHandContext = createContext<InHand>({
-  ...{ id: undefined, row: 0, typing: undefined },
+  id: undefined,
+  row: 0,
+  typing: undefined,
   choose: () => {},
 });
 
@@ -25,7 +27,9 @@ export function useInHandState(): InHand {
   });
   return useMemo(
     () => ({
-      ...{ id: state.id, row: state.row, typing: state.typing },
+      id: state.id,
+      row: state.row,
+      typing: state.typing,
       choose: (part) => setState((before) => ({ ...before, ...part })),
     }),
     [state],

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 import { FileChooser } from "./FileChooser";

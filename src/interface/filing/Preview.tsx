@@ -23,7 +23,7 @@ import {
 } from "@/intake/describedTable";
 import { rowsForOne } from "@/intake/thinnedRows";
 import { cellsInRange } from "@/intake/workbook";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import {
   delimiterNames,
   encodingNames,

@@ -111,7 +111,7 @@ export function PreviewTable({ table, onDescribe }: Props) {
             {table.quantities.map(({ id, quantity }, place) => (
               <th key={place} colSpan={quantity.repeats} className="px-2 py-1 font-semibold">
                 {onDescribe ? (
-                  <Heading {...{ quantity, place, onDescribe }} />
+                  <Heading quantity={quantity} place={place} onDescribe={onDescribe} />
                 ) : (
                   <>
                     <span className="block">{quantity.name}</span>

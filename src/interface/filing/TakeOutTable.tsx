@@ -7,7 +7,7 @@ import { investigationJson } from "@/output/investigationJson";
 import { fileName, saveFile } from "@/output/saveFile";
 import { tableCsv } from "@/output/tableCsv";
 import { tablesXlsx } from "@/output/tableXlsx";
-import { type EvaluatedTable, evaluateTables } from "@/pipeline/table";
+import { type EvaluatedTable, evaluateTables } from "@/pipeline/table/table";
 import { TakingLine } from "../parts/TakingLine";
 import { useTaking } from "../parts/useTaking";
 import { useInvestigationStore } from "../store/useInvestigation";
@@ -37,7 +37,8 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   const xlsx = () => {
     const { document } = store.getState();
     void taking.take({
-      ...{ kind: "workbook", name: title("xlsx") },
+      kind: "workbook",
+      name: title("xlsx"),
       make: () => workbookOf(evaluateTables(document), document.houseRules),
     });
   };

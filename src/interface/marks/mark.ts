@@ -1,5 +1,5 @@
 import type { RunText } from "@/core/unit/runText";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import type { StageId } from "@/wording/stages";
 
 /** A pencil mark with the place it concerns. */

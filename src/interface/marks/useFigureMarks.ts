@@ -6,10 +6,10 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { checkCurve } from "@/pipeline/checks/curve/checkCurve";
 import { checkedFigure } from "@/pipeline/checks/figure/checkFigure";
 import { checkedSlope } from "@/pipeline/checks/slope/checkSlope";
-import { figureSpecification, seriesName } from "@/pipeline/figure";
-import { type FigureFit, fitFigure } from "@/pipeline/fit";
-import type { Steps } from "@/pipeline/steps";
-import type { EvaluatedTable } from "@/pipeline/table";
+import { figureSpecification, seriesName } from "@/pipeline/figure/figure";
+import { type FigureFit, fitFigure } from "@/pipeline/lines/fit";
+import type { Steps } from "@/pipeline/readings/steps";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import { findingSentence } from "@/wording/findings";
 import { type CurveState, useAllCurves } from "../store/CurvesProvider";
 import { type NumberedFigure, useFigures, useHouseRules, useTables } from "../store/useEvaluated";
@@ -42,7 +42,10 @@ function lookAtCurves(
   if (fitted.length === 0) return [];
   const specification = figureSpecification(figure, number, fit, rules);
   return fitted.map((one, place): Looked => ({
-    ...{ stage: "slope", id, number, table: fit.table.id },
+    stage: "slope",
+    id,
+    number,
+    table: fit.table.id,
     line: { name: one.name, place: `curve_${place}` },
     findings: checkCurve(one, specification, rules),
   }));
@@ -124,8 +127,10 @@ export function useFigureMarks(): readonly Mark[] {
             stage,
             place: "",
             quantity: [{ text: name }],
-            ...{ sentence: findingSentence(finding), column: 0 },
-            ...{ dismissable: true, answer: dismissed[key] },
+            sentence: findingSentence(finding),
+            column: 0,
+            dismissable: true,
+            answer: dismissed[key],
           };
         }),
       ),

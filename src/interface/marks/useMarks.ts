@@ -8,11 +8,11 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellKey } from "@/investigation/model/row";
 import { type Mark as Found, markKeyOf } from "@/pipeline/checks/check";
 import { checkedTable } from "@/pipeline/checks/checkReadings";
-import { gridColumns } from "@/pipeline/gridColumns";
-import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
+import { gridColumns } from "@/pipeline/table/gridColumns";
+import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table/table";
 import type { StageId } from "@/wording/stages";
 import { findingSentence } from "@/wording/findings";
-import type { Steps } from "@/pipeline/steps";
+import type { Steps } from "@/pipeline/readings/steps";
 import { inTurns } from "../store/turns";
 import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
@@ -58,8 +58,13 @@ function markIn(
     id: found.quantity,
     stage: stageOf(evaluated),
     keys: [key],
-    ...{ key, dismissable, quantity: calling(evaluated), sentence: findingSentence(found.finding) },
-    ...{ table: table.id, row: found.row, column: Math.max(0, at) },
+    key,
+    dismissable,
+    quantity: calling(evaluated),
+    sentence: findingSentence(found.finding),
+    table: table.id,
+    row: found.row,
+    column: Math.max(0, at),
     place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
     answer: dismissable ? dismissed[key] : undefined,
   };

@@ -30,7 +30,10 @@ function lookAt(context: ReturnType<typeof reportContext>): readonly Looked[] {
     const { symbol, name } = one.result;
     const named: RunText = symbol ? writeSymbol(symbol) : [{ text: name || "result" }];
     return checkResult(one, rules).map((finding) => ({
-      ...{ stage: "conclude", id: one.id, named, finding },
+      stage: "conclude",
+      id: one.id,
+      named,
+      finding,
     }));
   });
   const ofReport = checkReport(buildReport(context), context).map(({ block, finding }): Looked => {
@@ -66,17 +69,17 @@ export function useReportMarks(): readonly Mark[] {
       looked.map((one): Mark => {
         const key = keyOf(one);
         return {
-          ...{
-            key,
-            keys: [key],
-            id: one.id,
-            table: "",
-            stage: one.stage,
-            place: "",
-            quantity: one.named,
-          },
-          ...{ sentence: findingSentence(one.finding), column: 0 },
-          ...{ dismissable: true, answer: dismissed[key] },
+          key,
+          keys: [key],
+          id: one.id,
+          table: "",
+          stage: one.stage,
+          place: "",
+          quantity: one.named,
+          sentence: findingSentence(one.finding),
+          column: 0,
+          dismissable: true,
+          answer: dismissed[key],
         };
       }),
     [looked, dismissed],

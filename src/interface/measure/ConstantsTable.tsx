@@ -1,8 +1,8 @@
 "use client";
 
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
-import { symbolFinding } from "@/pipeline/symbols";
-import { formulaUses } from "@/pipeline/uses";
+import { symbolFinding } from "@/pipeline/readings/symbols";
+import { formulaUses } from "@/pipeline/readings/uses";
 import { constantRemovalSentence } from "@/wording/removing";
 import { Trash2 } from "lucide-react";
 import { nanoid } from "nanoid";
@@ -14,7 +14,7 @@ import type { Constant } from "@/investigation/model/constant";
 import { limits } from "@/investigation/model/limits";
 import { inOrder } from "@/investigation/model/order";
 import { freeSymbol } from "@/intake/freeSymbol";
-import { constantFinding } from "@/pipeline/constants";
+import { constantFinding } from "@/pipeline/readings/constants";
 import { findingSentence } from "@/wording/findings";
 import { Button } from "../parts/Button";
 import { useHouseRules } from "../store/useEvaluated";
@@ -105,8 +105,13 @@ export function ConstantsTable() {
   const full = entries.length >= limits.constants;
   const add = () =>
     act(addConstant, {
-      ...{ id: nanoid(10), symbol: freeSymbol("k", taken), name: "", value: "" },
-      ...{ uncertainty: "", unit: "", source: "" },
+      id: nanoid(10),
+      symbol: freeSymbol("k", taken),
+      name: "",
+      value: "",
+      uncertainty: "",
+      unit: "",
+      source: "",
     });
   return (
     <section aria-label="Constants" className="border-hairline mt-2 border-t pt-3">

@@ -1,9 +1,9 @@
 "use client";
 
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/evaluated";
-import { measured } from "@/pipeline/measured";
-import { type WrittenReading, writeMeasured } from "@/pipeline/writtenReading";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/readings/evaluated";
+import { measured } from "@/pipeline/readings/measured";
+import { type WrittenReading, writeMeasured } from "@/pipeline/readings/writtenReading";
 import { findingSentence } from "@/wording/findings";
 import { spokenUnit } from "@/wording/spokenUnits";
 import { WrittenReadingView } from "../parts/WrittenReadingView";

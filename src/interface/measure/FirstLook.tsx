@@ -2,12 +2,12 @@
 
 import { useDeferredValue, useMemo, useState } from "react";
 import { pointCount } from "@/figure/specification";
-import { firstLookSpecification } from "@/pipeline/figure";
+import { firstLookSpecification } from "@/pipeline/figure/figure";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { RunTextView } from "../parts/RunTextView";
 import { SceneView } from "../parts/SceneView";
-import { standsAlone } from "@/pipeline/evaluated";
+import { standsAlone } from "@/pipeline/readings/evaluated";
 import { MarginNote } from "../parts/StageLayout";
 import { useFigure, useHouseRules, usePairFit } from "../store/useEvaluated";
 import { useGridPart } from "./MeasureContext";

@@ -2,7 +2,7 @@
 
 import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
 import { remarkWords, repeatWords, seriesWords } from "@/wording/pasting";
-import { isRemarks } from "@/pipeline/evaluated";
+import { isRemarks } from "@/pipeline/readings/evaluated";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";

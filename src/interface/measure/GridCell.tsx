@@ -3,8 +3,8 @@
 import { withMinusSign } from "@/core/number/writtenNumber";
 import type { NumberReading } from "@/core/number/readNumber";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
-import { isRemarks } from "@/pipeline/evaluated";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
+import { isRemarks } from "@/pipeline/readings/evaluated";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
 import { findingSentence } from "@/wording/findings";
 import { spokenUnit } from "@/wording/spokenUnits";
 import { CellInput } from "./CellInput";

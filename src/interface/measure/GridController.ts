@@ -5,9 +5,9 @@ import { limits } from "@/investigation/model/limits";
 import type { Block } from "@/intake/block";
 import type { DecimalMark } from "@/core/number/readNumber";
 import { planPaste } from "@/intake/pastePlan";
-import { type GridColumn, isDerived } from "@/pipeline/gridColumns";
-import type { EvaluatedRow } from "@/pipeline/evaluated";
-import { measured } from "@/pipeline/measured";
+import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
+import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
+import { measured } from "@/pipeline/readings/measured";
 import { pasteSentence } from "@/wording/pasting";
 import { abandon, doAct, type InvestigationStore } from "../store/investigationStore";
 import {
@@ -62,7 +62,10 @@ export class GridController {
     this.grid.setState((state) => ({
       table: wanted.table ?? state.table,
       series: wanted.series,
-      ...{ active: firstCell, corner: firstCell, mode: "moving", session: "" },
+      active: firstCell,
+      corner: firstCell,
+      mode: "moving",
+      session: "",
     }));
   }
 
@@ -86,7 +89,11 @@ export class GridController {
   /** Opens big entry at the cell in hand, or puts it away and gives the keyboard back to that cell. */
   showBig(big: boolean): void {
     this.grid.setState(({ active, summons }) => ({
-      ...{ big, corner: active, mode: "moving", session: "", summons: summons + 1 },
+      big,
+      corner: active,
+      mode: "moving",
+      session: "",
+      summons: summons + 1,
     }));
   }
 
@@ -160,7 +167,9 @@ export class GridController {
     const { top, left } = rangeOf(this.grid.getState());
     const { table, rows: shown, columns: across, series } = this.view();
     const target = {
-      ...{ table: table.id, row: top, column: left },
+      table: table.id,
+      row: top,
+      column: left,
       rows: shown.map(({ id }) => id),
       cells: across.map(({ cell }) => cell),
       closed: new Set(across.filter(isDerived).map(({ cell }) => cell)),
@@ -224,7 +233,9 @@ export class GridController {
       .map((row) => [row.id, row] as const)
       .map(([id, row]) =>
         across.map((column) => ({
-          ...{ row: id, cell: column.cell, closed: isDerived(column) },
+          row: id,
+          cell: column.cell,
+          closed: isDerived(column),
           text: isDerived(column) ? workedOut(row, column) : (row.row.readings[column.cell] ?? ""),
         })),
       );

@@ -1,10 +1,10 @@
 "use client";
 
-import { isRemarks } from "@/pipeline/evaluated";
+import { isRemarks } from "@/pipeline/readings/evaluated";
 import { remarkWords } from "@/wording/pasting";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { scatterShort, uncertaintyHeading } from "@/wording/uncertainty";
-import type { EvaluatedQuantity } from "@/pipeline/table";
+import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
 import type { HeadingGroup } from "./gridTemplate";

@@ -6,7 +6,7 @@ import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { setAside } from "@/investigation/acts/setAside";
 import { takeBack } from "@/investigation/acts/takeBack";
 import { reasonSetAside, wholeRow } from "@/investigation/model/row";
-import { isDerived } from "@/pipeline/gridColumns";
+import { isDerived } from "@/pipeline/table/gridColumns";
 import { gridMenuWords as words } from "@/wording/gridMenu";
 import { reasonsToSetAside } from "@/wording/settingAside";
 import { doAct } from "../store/investigationStore";

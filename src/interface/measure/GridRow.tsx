@@ -1,7 +1,7 @@
 "use client";
 
 import { Fragment, memo } from "react";
-import type { EvaluatedRow, EvaluatedSeries } from "@/pipeline/table";
+import type { EvaluatedRow, EvaluatedSeries } from "@/pipeline/table/table";
 import { DerivedCell } from "./DerivedCell";
 import { GridCell } from "./GridCell";
 import type { HeadingGroup } from "./gridTemplate";
@@ -29,6 +29,34 @@ function useSelection(index: number): readonly [left: number, right: number] {
   return [left, right];
 }
 
+interface ReadingCellProps extends Pick<RowProps, "index" | "row" | "onSaid"> {
+  readonly group: RowProps["groups"][number];
+  /** Which of the repeats, counted from 0. */
+  readonly repeat: number;
+  readonly active: boolean;
+  readonly selected: boolean;
+}
+
+/** A cell that is typed into, or one that a formula fills. */
+function ReadingCell({ group, repeat, ...cell }: ReadingCellProps) {
+  const quantity = group.evaluated;
+  const column = group.column + repeat;
+  const drawn = group.first + repeat;
+  if (quantity.quantity.formula !== undefined) {
+    return <DerivedCell {...cell} column={column} drawn={drawn} quantity={quantity} />;
+  }
+  return (
+    <GridCell
+      {...cell}
+      column={column}
+      drawn={drawn}
+      repeat={group.repeats > 1 ? repeat + 1 : undefined}
+      cellNumber={repeat + 1}
+      quantity={quantity}
+    />
+  );
+}
+
 /** One row of readings; drawn again only when its own readings or selection change. */
 export const GridRow = memo(function GridRow(props: RowProps) {
   const { index, row, groups, series, template, onSaid } = props;
@@ -52,30 +80,15 @@ export const GridRow = memo(function GridRow(props: RowProps) {
       {groups.map((group) => [
         ...Array.from({ length: group.repeats }, (_, n) => {
           const column = group.column + n;
-          const active = activeColumn === column;
-          const selected = column >= left && column <= right;
-          if (group.evaluated.quantity.formula !== undefined) {
-            return (
-              <DerivedCell
-                key={group.evaluated.id}
-                {...{ index, column, row, active, selected, onSaid }}
-                drawn={group.first}
-                quantity={group.evaluated}
-              />
-            );
-          }
           return (
-            <GridCell
+            <ReadingCell
               key={`${group.evaluated.id}/${n}`}
+              group={group}
+              repeat={n}
               index={index}
-              column={column}
-              drawn={group.first + n}
-              repeat={group.repeats > 1 ? n + 1 : undefined}
-              cellNumber={n + 1}
-              quantity={group.evaluated}
               row={row}
-              active={active}
-              selected={selected}
+              active={activeColumn === column}
+              selected={column >= left && column <= right}
               onSaid={onSaid}
             />
           );

@@ -10,7 +10,7 @@ import type { Instrument } from "@/investigation/model/instrument";
 import { limits } from "@/investigation/model/limits";
 import type { Quantity } from "@/investigation/model/quantity";
 import { writeUnitText } from "@/core/unit/unitText";
-import type { EvaluatedQuantity } from "@/pipeline/table";
+import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { RunTextView } from "../parts/RunTextView";

@@ -1,8 +1,8 @@
 "use client";
 
-import { measured } from "@/pipeline/measured";
-import { writeMeasured } from "@/pipeline/writtenReading";
-import type { EvaluatedRow } from "@/pipeline/table";
+import { measured } from "@/pipeline/readings/measured";
+import { writeMeasured } from "@/pipeline/readings/writtenReading";
+import type { EvaluatedRow } from "@/pipeline/table/table";
 import { scatterSentence } from "@/wording/uncertainty";
 import { writeSize } from "@/core/number/writtenNumber";
 import { NumberView } from "../parts/StatementView";

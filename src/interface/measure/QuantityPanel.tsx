@@ -4,7 +4,7 @@ import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
-import { type EvaluatedQuantity, isRemarks } from "@/pipeline/evaluated";
+import { type EvaluatedQuantity, isRemarks } from "@/pipeline/readings/evaluated";
 import { findingSentence } from "@/wording/findings";
 import { remarkWords } from "@/wording/pasting";
 import { Button } from "../parts/Button";

@@ -6,8 +6,8 @@ import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUnce
 import { houseRuleValues } from "@/investigation/model/houseRules";
 import { limits } from "@/investigation/model/limits";
 import { cellKey } from "@/investigation/model/row";
-import { measured } from "@/pipeline/measured";
-import type { EvaluatedQuantity } from "@/pipeline/table";
+import { measured } from "@/pipeline/readings/measured";
+import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { repeatWords } from "@/wording/pasting";
 import { combinationNames, scatterSentence, spreadNames } from "@/wording/uncertainty";
 import { Button } from "../parts/Button";

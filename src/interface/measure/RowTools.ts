@@ -8,7 +8,7 @@ import { putIntoSeries } from "@/investigation/acts/putIntoSeries";
 import { removeRows } from "@/investigation/acts/removeRows";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
-import { isDerived } from "@/pipeline/gridColumns";
+import { isDerived } from "@/pipeline/table/gridColumns";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
 import { type GridState, type GridStore, rangeOf } from "./gridState";
 import { gridView } from "./gridView";

@@ -26,7 +26,9 @@ function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
     { label: "Insert above", key: "Insert", run: () => rowTools.insert(), enabled: present },
     { label: "Move up", key: "Alt+↑", run: () => rowTools.move(-1), enabled: present && top > 0 },
     {
-      ...{ label: "Move down", key: "Alt+↓", run: () => rowTools.move(1) },
+      label: "Move down",
+      key: "Alt+↓",
+      run: () => rowTools.move(1),
       enabled: present && last < count - 1,
     },
     { label: "Fill down", key: "Alt+Shift+↓", run: () => rowTools.fillDown(), enabled: last > top },

@@ -2,7 +2,7 @@
 
 import { nameSeries } from "@/investigation/acts/nameSeries";
 import { removeSeries } from "@/investigation/acts/removeSeries";
-import type { EvaluatedSeries } from "@/pipeline/table";
+import type { EvaluatedSeries } from "@/pipeline/table/table";
 import { Button } from "../parts/Button";
 import { useActs } from "../store/useInvestigation";
 import { useGridController, useGridPart } from "./MeasureContext";

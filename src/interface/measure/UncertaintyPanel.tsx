@@ -15,8 +15,8 @@ import {
   uncertaintyFields,
   type UncertaintyKind,
 } from "@/investigation/model/uncertainty";
-import { canFold, canUnfold } from "@/pipeline/foldedUncertainty";
-import type { EvaluatedQuantity } from "@/pipeline/table";
+import { canFold, canUnfold } from "@/pipeline/readings/foldedUncertainty";
+import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { findingSentence } from "@/wording/findings";
 import {
   foldingWords,

@@ -143,7 +143,11 @@ describe("hands on repeats, series and derived columns", () => {
   test("sorting follows means and what is worked out", () => {
     const { controller, document, store } = hands();
     doAct(store, addDerived, {
-      ...{ id: "r", table: "main", name: "", symbol: "r", formula: "1/L" },
+      id: "r",
+      table: "main",
+      name: "",
+      symbol: "r",
+      formula: "1/L",
     });
     controller.goToQuantity("r");
     controller.rowTools.sort();

@@ -41,9 +41,18 @@ export const firstCell: CellPlace = { row: 0, column: 0 };
 
 export function createGridStore(table?: string): GridStore {
   return createStore<GridState>()(() => ({
-    ...{ table, series: undefined, active: firstCell, corner: firstCell },
-    ...{ mode: "moving", session: "", summons: 0, finding: false, big: false },
-    ...{ gathered: [], worded: 0, remarked: [] },
+    table,
+    series: undefined,
+    active: firstCell,
+    corner: firstCell,
+    mode: "moving",
+    session: "",
+    summons: 0,
+    finding: false,
+    big: false,
+    gathered: [],
+    worded: 0,
+    remarked: [],
   }));
 }
 

@@ -1,8 +1,8 @@
 import type { FiguresOfUncertainty } from "@/core/number/statement";
-import { type GridColumn, isDerived } from "@/pipeline/gridColumns";
-import { measured } from "@/pipeline/measured";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
-import { type WrittenReading, writeMeasured } from "@/pipeline/writtenReading";
+import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
+import { measured } from "@/pipeline/readings/measured";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
+import { type WrittenReading, writeMeasured } from "@/pipeline/readings/writtenReading";
 
 type Rule = FiguresOfUncertainty;
 

@@ -1,7 +1,12 @@
 import type { Investigation } from "@/investigation/model/investigation";
-import { type GridColumn, gridColumns } from "@/pipeline/gridColumns";
-import { memoised } from "@/pipeline/memoised";
-import { type EvaluatedRow, type EvaluatedTable, evaluateTables, tableOf } from "@/pipeline/table";
+import { type GridColumn, gridColumns } from "@/pipeline/table/gridColumns";
+import { remembered } from "@/remembered/remembered";
+import {
+  type EvaluatedRow,
+  type EvaluatedTable,
+  evaluateTables,
+  tableOf,
+} from "@/pipeline/table/table";
 import type { GridState } from "./gridState";
 
 /** What the grid shows: one table, its columns, and its rows or those of one series. */
@@ -13,7 +18,7 @@ export interface GridView {
   readonly series: string | undefined;
 }
 
-const viewOf = memoised((table: EvaluatedTable, wanted: string | undefined): GridView => {
+const viewOf = remembered((table: EvaluatedTable, wanted: string | undefined): GridView => {
   const series = table.series.some(({ id }) => id === wanted) ? wanted : undefined;
   const rows = series ? table.rows.filter(({ row }) => row.series === series) : table.rows;
   return { table, rows, series, columns: gridColumns(table) };

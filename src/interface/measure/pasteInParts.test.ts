@@ -5,8 +5,8 @@ import { pasteBlock } from "@/investigation/acts/pasteBlock";
 import { applyChange, perform, reversed } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { atOnce } from "@/pipeline/steps";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { atOnce } from "@/pipeline/readings/steps";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { pasted } from "./pasteInParts";
 
@@ -18,7 +18,9 @@ function plan(document: Investigation, text: string, row: number): PastePlan {
     document,
     readBlock(cellsFromText(text)),
     {
-      ...{ table: "main", row, column: 0 },
+      table: "main",
+      row,
+      column: 0,
       rows: inOrder(document.rows).map(([id]) => id),
       cells: ["overhang", "time"],
     },

@@ -6,11 +6,11 @@ import { type Change, perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { lastOrder, ordersBehind, withItems } from "@/investigation/model/order";
 import type { Row } from "@/investigation/model/row";
-import { evaluateRow } from "@/pipeline/evaluatedRow";
-import { fitFigure } from "@/pipeline/fit";
-import { measuringColumn } from "@/pipeline/measured";
-import type { Steps } from "@/pipeline/steps";
-import { evaluateTables, tableOf } from "@/pipeline/table";
+import { evaluateRow } from "@/pipeline/readings/evaluatedRow";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { measuringColumn } from "@/pipeline/readings/measured";
+import type { Steps } from "@/pipeline/readings/steps";
+import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { type Done, doInParts } from "../store/doInParts";
 import type { InvestigationStore } from "../store/investigationStore";
 

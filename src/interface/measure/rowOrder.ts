@@ -1,5 +1,5 @@
-import { measured } from "@/pipeline/measured";
-import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
+import { measured } from "@/pipeline/readings/measured";
+import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table/table";
 
 /** Row ids sorted by the readings of a quantity, upwards; rows without a number keep their order behind. */
 export function rowsSortedBy(table: EvaluatedTable, quantity: EvaluatedQuantity): string[] {

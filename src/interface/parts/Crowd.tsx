@@ -6,8 +6,11 @@ import type { FigureSpecification, PointsSpecification } from "@/figure/specific
 import type { Crowd as CrowdDoor } from "@/workers/crowd";
 
 const nothing: PointsSpecification = {
-  ...{ x: [], y: [], aside: { x: [], y: [] } },
-  ...{ xBars: { up: [], down: [] }, yBars: { up: [], down: [] } },
+  x: [],
+  y: [],
+  aside: { x: [], y: [] },
+  xBars: { up: [], down: [] },
+  yBars: { up: [], down: [] },
 };
 
 /** Has the newest figure drawn by a worker of its own; those that came while it was drawing are passed over. */

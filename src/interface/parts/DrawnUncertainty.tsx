@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from "react";
 import { writeSize } from "@/core/number/writtenNumber";
 import type { MonteCarlo } from "@/core/uncertainty/monteCarlo";
 import type { Drawing } from "@/pipeline/derived/drawnInputs";
-import type { ShownUnit } from "@/pipeline/evaluated";
+import type { ShownUnit } from "@/pipeline/readings/evaluated";
 import { drawnSentence } from "@/wording/deriving";
 import type { Draws } from "@/workers/draws";
 import { Button } from "./Button";

@@ -1,10 +1,10 @@
 "use client";
 
 import { useState } from "react";
-import { writeMeasured } from "@/pipeline/writtenReading";
-import { measured } from "@/pipeline/measured";
+import { writeMeasured } from "@/pipeline/readings/writtenReading";
+import { measured } from "@/pipeline/readings/measured";
 import type { FigureSpecification } from "@/figure/specification";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table";
+import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
 import { figureDescription } from "@/wording/figures";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";
 import { SymbolWithUnit } from "./QuantityLabel";

@@ -1,8 +1,8 @@
 "use client";
 
+import { remembered } from "@/remembered/remembered";
 import { memo, useCallback, useMemo } from "react";
 import { type SvgElement, svgElements } from "@/figure/render/svgElement";
-import type { Scene } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
 import { figureDescription } from "@/wording/figures";
 import { SceneView } from "./SceneView";
@@ -22,19 +22,12 @@ function drawn({ tag, attributes, content }: SvgElement): SVGElement {
   return element;
 }
 
-const drawings = new WeakMap<Scene, DocumentFragment>();
-
 /** The elements of a figure, made once, to be copied where it is shown. */
-export function drawingOf(figure: FigureSpecification): DocumentFragment {
-  const scene = sceneOf(figure);
-  let drawing = drawings.get(scene);
-  if (!drawing) {
-    drawing = document.createDocumentFragment();
-    drawing.append(...svgElements(scene).map(drawn));
-    drawings.set(scene, drawing);
-  }
+export const drawingOf = remembered((figure: FigureSpecification): DocumentFragment => {
+  const drawing = document.createDocumentFragment();
+  drawing.append(...svgElements(sceneOf(figure)).map(drawn));
   return drawing;
-}
+});
 
 function Still({ figure }: { figure: FigureSpecification }) {
   const { width, height } = sceneOf(figure);

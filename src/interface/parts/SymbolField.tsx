@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { renameSymbol } from "@/investigation/acts/renameSymbol";
-import { symbolFinding } from "@/pipeline/symbols";
+import { symbolFinding } from "@/pipeline/readings/symbols";
 import { findingSentence } from "@/wording/findings";
 import { useActs } from "../store/useInvestigation";
 import { useTakenSymbols } from "../store/useSymbols";

@@ -14,7 +14,9 @@ export function formulaOf(tex: string, displayMode = false): DocumentFragment {
   if (!formula) {
     const template = document.createElement("template");
     template.innerHTML = katex.renderToString(tex, {
-      ...{ displayMode, throwOnError: false, strict: false },
+      displayMode,
+      throwOnError: false,
+      strict: false,
     });
     if (typeset.size >= remembered) typeset.clear();
     typeset.set(key, (formula = template.content));

@@ -1,6 +1,6 @@
 "use client";
 
-import type { WrittenReading } from "@/pipeline/writtenReading";
+import type { WrittenReading } from "@/pipeline/readings/writtenReading";
 import { useDecimalMark } from "./StatementView";
 
 /** "3.11 ± 0.05": the value in ink, its ± in magenta, up and down apart where they differ. */

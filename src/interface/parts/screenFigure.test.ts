@@ -1,8 +1,8 @@
 import { layFrame } from "@/figure/layout/frame";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { screenFigure } from "./screenFigure";
 

@@ -4,8 +4,8 @@ import { memo } from "react";
 import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { plotAlso } from "@/investigation/acts/plotAlso";
 import type { Figure } from "@/investigation/model/figure";
-import { isRemarks, standsAlone } from "@/pipeline/evaluated";
-import type { FigureFit } from "@/pipeline/fit";
+import { isRemarks, standsAlone } from "@/pipeline/readings/evaluated";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { Tick } from "../parts/Tick";
@@ -92,5 +92,5 @@ export function AxisChoices() {
   const fit = useFigureFit();
   if (!chosen) return null;
   const { x, y, also } = chosen.figure;
-  return <Choices id={chosen.id} {...{ x, y, also, fit }} />;
+  return <Choices id={chosen.id} x={x} y={y} also={also} fit={fit} />;
 }

@@ -33,7 +33,9 @@ function useAxisHands({ axis, spot, scale, reversed, figure }: Props) {
   };
   const put = (ends: Ends, session: string) => {
     const change = {
-      ...{ range: "hand" as const, from: typedEnd(ends.from, ends), to: typedEnd(ends.to, ends) },
+      range: "hand" as const,
+      from: typedEnd(ends.from, ends),
+      to: typedEnd(ends.to, ends),
     };
     act(setAxis, { figure, axis, change }, `axis/${figure}/${axis}/${session}`);
   };
@@ -104,7 +106,10 @@ export function AxisTouch(props: Props) {
       aria-valuemin={scale.from}
       aria-valuemax={scale.to}
       aria-valuetext={ends}
-      {...{ x: spot.x, y: spot.y, width: spot.width, height: spot.height }}
+      x={spot.x}
+      y={spot.y}
+      width={spot.width}
+      height={spot.height}
       {...drag}
       onDoubleClick={fill}
       onKeyDown={onKeyDown}

@@ -4,7 +4,7 @@ import { useContext, useMemo, useState } from "react";
 import { type Frame, layFrame } from "@/figure/layout/frame";
 import type { Spot } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
-import type { FigureFit } from "@/pipeline/fit";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import { DrawerCallContext } from "../parts/DrawerCall";
 import { sceneOf } from "../parts/sceneOf";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
@@ -22,8 +22,10 @@ import { EquationTouch, LabelTouch, LegendTouch } from "./WordTouch";
 export type TouchMode = "points" | "read-off";
 
 const fields: Partial<Record<Spot["kind"], string>> = {
-  ...{ title: "figure-title", caption: "figure-caption" },
-  ...{ "x-label": "x-axis-label", "y-label": "y-axis-label" },
+  title: "figure-title",
+  caption: "figure-caption",
+  "x-label": "x-axis-label",
+  "y-label": "y-axis-label",
 };
 
 /** A click on words of the figure leads to their field in the margin. */
@@ -34,7 +36,10 @@ function FieldTouch({ spot }: { spot: Spot }) {
   return (
     <rect
       aria-hidden
-      {...{ x: spot.x, y: spot.y, width: spot.width, height: spot.height }}
+      x={spot.x}
+      y={spot.y}
+      width={spot.width}
+      height={spot.height}
       onClick={() => ask(field)}
       className="hover:fill-petrol/10 cursor-text fill-transparent"
     />
@@ -56,15 +61,26 @@ function Spots({ figure, frame, id }: SpotsProps) {
         const axis = spot.kind === "x-axis" ? "x" : "y";
         const scale = axis === "x" ? frame.xScale : frame.yScale;
         const { reversed } = figure[axis];
-        return <AxisTouch key={spot.kind} {...{ axis, spot, scale, reversed }} figure={id} />;
+        return (
+          <AxisTouch
+            key={spot.kind}
+            axis={axis}
+            spot={spot}
+            scale={scale}
+            reversed={reversed}
+            figure={id}
+          />
+        );
       }
       case "legend":
-        return <LegendTouch key="legend" {...{ spot, frame }} figure={id} />;
+        return <LegendTouch key="legend" spot={spot} frame={frame} figure={id} />;
       case "equation":
-        return <EquationTouch key={spot.id} {...{ spot, frame }} figure={id} />;
+        return <EquationTouch key={spot.id} spot={spot} frame={frame} figure={id} />;
       case "label": {
         const label = figure.labels.find((one) => one.id === spot.id);
-        return label && <LabelTouch key={label.id} {...{ spot, frame, label }} figure={id} />;
+        return (
+          label && <LabelTouch key={label.id} spot={spot} frame={frame} label={label} figure={id} />
+        );
       }
       default:
         return <FieldTouch key={spot.kind} spot={spot} />;
@@ -160,7 +176,10 @@ export function FigureTouch({ figure, mode }: Props) {
           <ReadOffTouch frame={frame} place={place} onPlace={setPlace} />
         ) : (
           <PointsTouch
-            {...{ frame, points, region, onPoint }}
+            frame={frame}
+            points={points}
+            region={region}
+            onPoint={onPoint}
             pointed={pointed?.index}
             onRegion={setRegion}
             onGo={() =>
@@ -170,7 +189,16 @@ export function FigureTouch({ figure, mode }: Props) {
         )}
         <Spots figure={figure} frame={frame} id={id} />
       </svg>
-      <PointedLine {...{ mode, frame, fit, points, point, region, place }} onDone={leave} />
+      <PointedLine
+        mode={mode}
+        frame={frame}
+        fit={fit}
+        points={points}
+        point={point}
+        region={region}
+        place={place}
+        onDone={leave}
+      />
     </>
   );
 }

@@ -5,7 +5,7 @@ import { layFrame } from "@/figure/layout/frame";
 import { axisWords } from "@/figure/layout/letterSizes";
 import type { FigureSpecification } from "@/figure/specification";
 import type { FigureLook } from "@/investigation/model/figure";
-import { lettersIn } from "@/pipeline/figureSize";
+import { lettersIn } from "@/pipeline/figure/figureSize";
 import { lettersProblem, letterSteps, letterWords } from "@/wording/looks";
 import { TextField } from "../parts/TextField";
 

@@ -79,7 +79,10 @@ export function PointsTouch(props: Props) {
         tabIndex={0}
         aria-roledescription="figure"
         aria-label="Readings on the figure. Arrow keys go from one to the next, Enter to its row."
-        {...{ x: left, y: top, width: right - left, height: bottom - top }}
+        x={left}
+        y={top}
+        width={right - left}
+        height={bottom - top}
         {...drag}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}

@@ -50,7 +50,10 @@ export function ReadOffTouch({ frame, place, onPlace }: Props) {
         tabIndex={0}
         aria-roledescription="crosshair"
         aria-label="Read off: arrow keys move the crosshair, with Shift in leaps."
-        {...{ x: left, y: top, width: right - left, height: bottom - top }}
+        x={left}
+        y={top}
+        width={right - left}
+        height={bottom - top}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}
         className="cursor-crosshair fill-transparent outline-none"

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { setSeriesLook } from "@/investigation/acts/setSeriesLook";
 import { plainSeriesLook, type SeriesLook } from "@/investigation/model/figure";
-import { seriesName } from "@/pipeline/figure";
+import { seriesName } from "@/pipeline/figure/figure";
 import { seriesLookFurther as further, seriesLookWords } from "@/wording/looks";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";

@@ -11,7 +11,7 @@ import type { Paper } from "@/output/papers";
 import { plottedCsv, plottedTable } from "@/output/plottedCells";
 import type { Sheets, TableToSet } from "@/output/pdf/tableSheets";
 import { fileName } from "@/output/saveFile";
-import type { FigureFit } from "@/pipeline/fit";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import { figureDescription } from "@/wording/figures";
 import { takingWords, texSentence } from "@/wording/takingOut";
 import { Button } from "../parts/Button";
@@ -91,7 +91,9 @@ const kinds: readonly {
   { label: "SVG", ending: "svg", make: svg },
   { label: "PNG", ending: "png", make: png },
   {
-    ...{ label: "PDF", ending: "pdf", unheld },
+    label: "PDF",
+    ending: "pdf",
+    unheld,
     make: async ({ figure }) => {
       const { figurePdf } = await import("@/output/pdf/figurePdf");
       const bytes = await figurePdf(layoutFigure(figure), titleOf(figure));
@@ -99,7 +101,8 @@ const kinds: readonly {
     },
   },
   {
-    ...{ label: "TeX", ending: "tex" },
+    label: "TeX",
+    ending: "tex",
     make: async ({ figure }, { say, pack }) => {
       const [{ figureTex }, { figureTexZip }] = await Promise.all([
         import("@/output/tex/figureTex"),
@@ -114,7 +117,8 @@ const kinds: readonly {
     },
   },
   {
-    ...{ label: "CSV of its points", ending: "csv" },
+    label: "CSV of its points",
+    ending: "csv",
     make: async ({ fit, rules }) => new Blob([plottedCsv(fit, rules)], { type: "text/csv" }),
   },
 ];
@@ -137,7 +141,8 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
     missing?: (given: Taken) => Promise<readonly string[]>,
   ) =>
     void taking.take({
-      ...{ kind, name: fileName(titleOf(figure), ending) },
+      kind,
+      name: fileName(titleOf(figure), ending),
       make: (hand) => make(taken, hand),
       ...(missing && { unheld: () => missing(taken) }),
     });

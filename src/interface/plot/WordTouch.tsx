@@ -13,8 +13,10 @@ import { useDrag } from "../parts/useDrag";
 
 const keyStep = 4;
 const arrows: Readonly<Record<string, readonly [number, number]>> = {
-  ...{ ArrowLeft: [-keyStep, 0], ArrowRight: [keyStep, 0] },
-  ...{ ArrowUp: [0, -keyStep], ArrowDown: [0, keyStep] },
+  ArrowLeft: [-keyStep, 0],
+  ArrowRight: [keyStep, 0],
+  ArrowUp: [0, -keyStep],
+  ArrowDown: [0, keyStep],
 };
 
 interface MovableProps {
@@ -49,7 +51,10 @@ function Movable({ spot, name, onMove, onRemove }: MovableProps) {
       role="button"
       tabIndex={0}
       aria-label={`${name}: drag it, or move it by arrow keys`}
-      {...{ x: spot.x - 2, y: spot.y - 1, width: spot.width + 4, height: spot.height + 2 }}
+      x={spot.x - 2}
+      y={spot.y - 1}
+      width={spot.width + 4}
+      height={spot.height + 2}
       {...drag}
       onKeyDown={onKeyDown}
       className="stroke-petrol hover:fill-petrol/5 cursor-move touch-none fill-transparent stroke-0 outline-none hover:stroke-1 focus-visible:stroke-1 pointer-coarse:[pointer-events:all] pointer-coarse:stroke-transparent pointer-coarse:stroke-[18]"

@@ -12,7 +12,7 @@ import { removeLabel } from "@/investigation/acts/removeLabel";
 import { showEquation } from "@/investigation/acts/showEquation";
 import { inOrder } from "@/investigation/model/order";
 import { limits } from "@/investigation/model/limits";
-import { figureTitle, plottedUp } from "@/pipeline/figure";
+import { figureTitle, plottedUp } from "@/pipeline/figure/figure";
 import { Button } from "../parts/Button";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";

@@ -1,5 +1,5 @@
 import type { Frame } from "@/figure/layout/frame";
-import type { FigureFit } from "@/pipeline/fit";
+import type { FigureFit } from "@/pipeline/lines/fit";
 
 /** A reading where it stands on the figure. */
 export interface PlacedPoint {
@@ -31,9 +31,14 @@ export function placedPoints({ groups, table }: FigureFit, frame: Frame): readon
     points.rows.map(({ id }, index) => {
       const [x, y] = [points.xValues[index] as number, points.yValues[index] as number];
       return {
-        ...{ row: id, number: numbers.get(id) ?? 0, quantity: points.y.id, x, y },
+        row: id,
+        number: numbers.get(id) ?? 0,
+        quantity: points.y.id,
+        x,
+        y,
         series: points.series?.series.name ?? "",
-        ...{ across: frame.across(x), up: frame.up(y) },
+        across: frame.across(x),
+        up: frame.up(y),
       };
     }),
   );

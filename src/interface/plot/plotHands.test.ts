@@ -44,7 +44,14 @@ describe("reading off", () => {
 
 describe("readings under the hand", () => {
   const point = (row: string, across: number, up: number): PlacedPoint => ({
-    ...{ row, number: 1, quantity: "y", series: "", x: 0, y: 0, across, up },
+    row,
+    number: 1,
+    quantity: "y",
+    series: "",
+    x: 0,
+    y: 0,
+    across,
+    up,
   });
   const points = [point("a", 10, 10), point("b", 20, 10), point("b", 21, 40)];
 

@@ -4,9 +4,9 @@ import { useEffect, useRef, useState } from "react";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { thumbnailSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { thumbnailSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import { SceneView } from "../parts/SceneView";
 
 /** The first figure of a document as small as a stamp; undefined where it shows no point. */

@@ -19,7 +19,10 @@ function Item({ one, onBack }: { one: Replaced; onBack: () => boolean }) {
   const document = useInvestigation((state) => state.document);
   const [cannot, setCannot] = useState(false);
   const words = replacedInWords(placeInWords(document, one.path), {
-    ...{ side: one.side, was: one.was, stands: one.stands, other: one.other },
+    side: one.side,
+    was: one.was,
+    stands: one.stands,
+    other: one.other,
   });
   return (
     <li className="border-hairline flex flex-wrap items-center gap-2 border-b py-2 last:border-b-0">

@@ -48,7 +48,8 @@ export function useOpenInvestigation(id: string, opened: Opened | undefined) {
     const windowId = nanoid(8);
     store.setState({ place: { window: windowId, device: deviceId() } });
     const keeper = new Keeper(store, {
-      ...{ investigationId: id, windowId },
+      investigationId: id,
+      windowId,
       personId: personId ?? rememberedPerson() ?? "",
     });
     void keeper.start(personId !== undefined);

@@ -4,8 +4,8 @@ import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import { writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
 import { setLine } from "@/investigation/acts/setLine";
-import { besideHalf, sizeBeside } from "@/pipeline/lineEquation";
-import type { RangedLine } from "@/pipeline/lineRange";
+import { besideHalf, sizeBeside } from "@/pipeline/lines/lineEquation";
+import type { RangedLine } from "@/pipeline/lines/lineRange";
 import { crossNearZero } from "@/wording/lines";
 import { NumberView } from "../parts/StatementView";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
@@ -143,7 +143,7 @@ export function LineLedgerTable({ line, range }: Props) {
   const near = halfBetweenIntercepts < halfOfIntercept / 2;
   return (
     <>
-      <Lines {...{ line, range, slope, height }} />
+      <Lines line={line} range={range} slope={slope} height={height} />
       {near && <p className="text-soft mt-1">{crossNearZero}</p>}
     </>
   );

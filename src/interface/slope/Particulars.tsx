@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import { writeNumber } from "@/core/number/writtenNumber";
-import { type LedgerRow, type LineLedger, writeRSquared } from "@/pipeline/lineLedger";
+import { type LedgerRow, type LineLedger, writeRSquared } from "@/pipeline/lines/lineLedger";
 import { RunTextView } from "../parts/RunTextView";
 import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
 import { Tick } from "../parts/Tick";

@@ -3,7 +3,7 @@
 import { useContext, useState } from "react";
 import { setAside } from "@/investigation/acts/setAside";
 import { wholeRow } from "@/investigation/model/row";
-import type { FigurePoints } from "@/pipeline/fit";
+import type { FigurePoints } from "@/pipeline/lines/fit";
 import { noRangeSentence } from "@/wording/lines";
 import { reasonsToSetAside } from "@/wording/settingAside";
 import { Button } from "../parts/Button";

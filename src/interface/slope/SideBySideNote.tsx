@@ -4,15 +4,15 @@ import { type ReactNode, useMemo, useState } from "react";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { Figure } from "@/investigation/model/figure";
-import { seriesName } from "@/pipeline/figure";
-import type { FigureFit } from "@/pipeline/fit";
+import { seriesName } from "@/pipeline/figure/figure";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import {
   type Contender,
   contenders,
   differenceFigure,
   sideBySide,
   type SideBySide,
-} from "@/pipeline/sideBySide";
+} from "@/pipeline/figure/sideBySide";
 import { sideBySideWords as words } from "@/wording/sideBySide";
 import { Choice } from "../parts/Choice";
 import { Foldable } from "../parts/Foldable";

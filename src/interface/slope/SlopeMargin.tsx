@@ -4,11 +4,11 @@ import { Fragment, memo, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
-import { seriesRuns } from "@/pipeline/figure";
-import type { FigureFit, SeriesFit } from "@/pipeline/fit";
-import { lineLedger, statedLedger } from "@/pipeline/lineLedger";
-import { rangeOfLine } from "@/pipeline/lineRange";
-import { statedLine, type StatedLine } from "@/pipeline/statedLine";
+import { seriesRuns } from "@/pipeline/figure/figure";
+import type { FigureFit, SeriesFit } from "@/pipeline/lines/fit";
+import { lineLedger, statedLedger } from "@/pipeline/lines/lineLedger";
+import { rangeOfLine } from "@/pipeline/lines/lineRange";
+import { statedLine, type StatedLine } from "@/pipeline/lines/statedLine";
 import { findingSentence } from "@/wording/findings";
 import { lineSentence, rangeSentences, statedSentence } from "@/wording/lines";
 import { StageMarks } from "../marks/StageMarks";
@@ -23,7 +23,7 @@ import { CurvesNote } from "./curves/CurvesNote";
 import { DrawnLines } from "./DrawnLines";
 import { LineChoices } from "./LineChoices";
 import { LineLedgerTable } from "./LineLedgerTable";
-import { OffLineNote } from "./OffLineNote";
+import { ResidualsNote } from "./ResidualsNote";
 import { Entry, Particulars } from "./Particulars";
 import { Preventing } from "./Preventing";
 import { ReadOffNote } from "./ReadOffNote";
@@ -131,7 +131,7 @@ const Details = memo(function Details({ one, whole, figure, id }: SeriesProps & 
   const of = lineName(one, whole);
   return (
     <>
-      <OffLineNote {...{ of, one, line, whole, choice: figure.line, figure: id }} />
+      <ResidualsNote of={of} one={one} line={line} whole={whole} choice={figure.line} figure={id} />
       <Foldable title={<>Read off the line{of}</>}>
         <ReadOffNote found={{ figure, table: whole.table, one, line, range }} />
       </Foldable>

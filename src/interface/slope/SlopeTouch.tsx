@@ -29,7 +29,11 @@ export function SlopeTouch({ figure }: { figure: FigureSpecification }) {
         {edges.map(([edge, laid], index) => (
           <StraightedgeTouch
             key={edge}
-            {...{ id: edge, number: index + 1, edge: laid, frame, figure: id }}
+            id={edge}
+            number={index + 1}
+            edge={laid}
+            frame={frame}
+            figure={id}
             points={fit.lines.find(({ key }) => key === laid.series)?.fitted}
             onTouch={() => setTouched(edge)}
           />

@@ -3,9 +3,9 @@
 import { writeNumber } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { Straightedge } from "@/investigation/model/figure";
-import { missedRows as missedByLine } from "@/pipeline/missedRows";
-import { alongStraightedge } from "@/pipeline/byHand";
-import type { FigureFit } from "@/pipeline/fit";
+import { missedRows as missedByLine } from "@/pipeline/lines/missedRows";
+import { alongStraightedge } from "@/pipeline/lines/byHand";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import { missedSentence } from "@/wording/lines";
 import { NumberView } from "../parts/StatementView";
 import { useFigureFit, useHouseRules } from "../store/useEvaluated";

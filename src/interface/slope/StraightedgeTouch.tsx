@@ -4,7 +4,7 @@ import { type KeyboardEvent, useRef } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
 import type { Straightedge } from "@/investigation/model/figure";
-import type { FigurePoints } from "@/pipeline/fit";
+import type { FigurePoints } from "@/pipeline/lines/fit";
 import { TouchRoom } from "../parts/TouchRoom";
 import { useDrag } from "../parts/useDrag";
 import { useActs } from "../store/useInvestigation";
@@ -26,11 +26,16 @@ const longStep = 10;
 const size = 5.5;
 
 const directions: Readonly<Record<string, readonly [number, number]>> = {
-  ...{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] },
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
 };
 
 const names: Readonly<Record<EdgePart, string>> = {
-  ...{ left: "first handle", right: "second handle", whole: "shift" },
+  left: "first handle",
+  right: "second handle",
+  whole: "shift",
 };
 
 /** What a hand and keys do to one part of a straightedge. */

@@ -8,8 +8,8 @@ import { liftStraightedge } from "@/investigation/acts/liftStraightedge";
 import type { Straightedge } from "@/investigation/model/figure";
 import { limits } from "@/investigation/model/limits";
 import { inOrder } from "@/investigation/model/order";
-import { alongStraightedge } from "@/pipeline/byHand";
-import { seriesName } from "@/pipeline/figure";
+import { alongStraightedge } from "@/pipeline/lines/byHand";
+import { seriesName } from "@/pipeline/figure/figure";
 import { edgeRoleWords } from "@/wording/lines";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -105,7 +105,7 @@ export function StraightedgesNote() {
     <MarginNote title="Straightedges">
       <ul data-testid="straightedges">
         {edges.map(([id, edge], index) => (
-          <Edge key={id} {...{ figure: chosen.id, id, number: index + 1, edge }} />
+          <Edge key={id} figure={chosen.id} id={id} number={index + 1} edge={edge} />
         ))}
       </ul>
     </MarginNote>

@@ -2,7 +2,7 @@
 
 import { lineSums } from "@/core/fit/lineSums";
 import { writeNumber } from "@/core/number/writtenNumber";
-import type { FigurePoints } from "@/pipeline/fit";
+import type { FigurePoints } from "@/pipeline/lines/fit";
 import { NumberView } from "../parts/StatementView";
 import { Typeset } from "../parts/Typeset";
 

@@ -3,8 +3,8 @@
 import { layFrame } from "@/figure/layout/frame";
 import type { FigureSpecification } from "@/figure/specification";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
-import type { FigureFit } from "@/pipeline/fit";
-import { triangleWorking } from "@/pipeline/triangleWorking";
+import type { FigureFit } from "@/pipeline/lines/fit";
+import { triangleWorking } from "@/pipeline/lines/triangleWorking";
 import { triangleRemarks } from "@/wording/lines";
 import { MarginNote } from "../parts/StageLayout";
 import { Typeset } from "../parts/Typeset";

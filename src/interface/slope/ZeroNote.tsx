@@ -2,9 +2,9 @@
 
 import type { ReactNode } from "react";
 import { setLine } from "@/investigation/acts/setLine";
-import type { FigurePoints } from "@/pipeline/fit";
-import { statedLedger } from "@/pipeline/lineLedger";
-import type { StatedLine } from "@/pipeline/statedLine";
+import type { FigurePoints } from "@/pipeline/lines/fit";
+import { statedLedger } from "@/pipeline/lines/lineLedger";
+import type { StatedLine } from "@/pipeline/lines/statedLine";
 import { interceptSentence } from "@/wording/lines";
 import { MarginNote } from "../parts/StageLayout";
 import { Tick } from "../parts/Tick";

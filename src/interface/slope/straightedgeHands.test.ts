@@ -2,10 +2,10 @@ import { layFrame } from "@/figure/layout/frame";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
 import { perform } from "@/investigation/history/edit";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { alongStraightedge } from "@/pipeline/byHand";
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { evaluateTables } from "@/pipeline/table";
+import { alongStraightedge } from "@/pipeline/lines/byHand";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { evaluateTables } from "@/pipeline/table/table";
 import {
   cornerNear,
   grainOf,

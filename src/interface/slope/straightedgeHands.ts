@@ -1,6 +1,6 @@
 import type { Frame } from "@/figure/layout/frame";
 import type { Straightedge } from "@/investigation/model/figure";
-import type { FigurePoints } from "@/pipeline/fit";
+import type { FigurePoints } from "@/pipeline/lines/fit";
 
 /** A place on the paper, in points. */
 export interface PaperPoint {
@@ -122,7 +122,8 @@ export function laidAlong(
       series: "",
       x1: from,
       x2: to,
-      ...{ y1: slope * from + intercept, y2: slope * to + intercept },
+      y1: slope * from + intercept,
+      y2: slope * to + intercept,
     },
     frame,
   );

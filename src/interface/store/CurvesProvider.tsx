@@ -12,9 +12,9 @@ import {
 import type { Finding } from "@/core/finding/finding";
 import type { Curve } from "@/investigation/model/curve";
 import { inOrder } from "@/investigation/model/order";
-import { curveOrder, type OrderedCurve } from "@/pipeline/curveOrder";
-import type { FittedCurve } from "@/pipeline/fittedCurves";
-import { fitFigure } from "@/pipeline/fit";
+import { curveOrder, type OrderedCurve } from "@/pipeline/curves/curveOrder";
+import type { FittedCurve } from "@/pipeline/curves/fittedCurves";
+import { fitFigure } from "@/pipeline/lines/fit";
 import { curveName } from "@/wording/curves";
 import { CurveKeeper, type Fitting } from "./curveKeeper";
 import { useFigures, useHouseRules, useTables } from "./useEvaluated";
@@ -61,7 +61,10 @@ function useOrders(): readonly Ordered[] {
         const fit = curves.length > 0 ? fitFigure(tables, own, rules) : undefined;
         if (!fit) return [];
         return curves.map(([id, curve]) => ({
-          ...{ figure, id, curve, ordered: curveOrder(fit, curve, rules, constants) },
+          figure,
+          id,
+          curve,
+          ordered: curveOrder(fit, curve, rules, constants),
         }));
       }),
     [tables, figures, rules, constants],

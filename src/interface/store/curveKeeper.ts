@@ -1,6 +1,7 @@
+import { Latest } from "@/remembered/latest";
 import { proxy, type Remote, wrap } from "comlink";
 import type { CurveOutcome } from "@/core/fit/curves/curveFit";
-import type { CurveOrder } from "@/pipeline/curveOrder";
+import type { CurveOrder } from "@/pipeline/curves/curveOrder";
 import type { Curves } from "@/workers/curves";
 
 /** A fit that is not there yet. */
@@ -15,7 +16,7 @@ const noticed = 200;
 
 /** Has curves fitted by a worker, one after the other, the newest order of each; remembers what came of every order. */
 export class CurveKeeper {
-  private readonly outcomes = new WeakMap<CurveOrder, CurveOutcome>();
+  private readonly outcomes = new Latest<CurveOrder, CurveOutcome>();
   private readonly givenUp = new WeakSet<CurveOrder>();
   private readonly wanted = new Map<string, CurveOrder>();
   private readonly listeners = new Set<() => void>();
@@ -33,7 +34,7 @@ export class CurveKeeper {
   readonly snapshot = (): number => this.version;
 
   outcomeOf(order: CurveOrder): CurveOutcome | undefined {
-    return this.outcomes.get(order);
+    return this.outcomes.of(order);
   }
 
   /** How far the fit of an order is; undefined where it was given up. */
@@ -46,7 +47,7 @@ export class CurveKeeper {
   want(orders: ReadonlyMap<string, CurveOrder>): void {
     this.wanted.clear();
     for (const [id, order] of orders) {
-      if (!this.outcomes.has(order) && !this.givenUp.has(order)) this.wanted.set(id, order);
+      if (!this.outcomes.of(order) && !this.givenUp.has(order)) this.wanted.set(id, order);
     }
     if (!this.running) void this.work();
   }
@@ -92,7 +93,7 @@ export class CurveKeeper {
   private next(): CurveOrder | undefined {
     for (const [id, order] of this.wanted) {
       this.wanted.delete(id);
-      if (!this.outcomes.has(order) && !this.givenUp.has(order)) return order;
+      if (!this.outcomes.of(order) && !this.givenUp.has(order)) return order;
     }
     return undefined;
   }
@@ -121,7 +122,7 @@ export class CurveKeeper {
       new Promise<undefined>((resolve) => (this.abandon = () => resolve(undefined))),
     ]);
     clearTimeout(timer);
-    if (outcome) this.outcomes.set(order, outcome);
+    if (outcome) this.outcomes.keep(order, outcome);
     if (this.running === own) this.running = undefined;
     this.tell();
   }

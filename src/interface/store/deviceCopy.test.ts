@@ -9,7 +9,8 @@ function snapshot(rows: number, revision: number, personId = "ines"): Snapshot {
   const row = document.rows.row1!;
   const more = Array.from({ length: rows }, (_, n) => [`more${n}`, { ...row, order: `b${n}` }]);
   return {
-    ...{ personId, revision },
+    personId,
+    revision,
     document: { ...document, rows: { ...document.rows, ...Object.fromEntries(more) } },
   };
 }

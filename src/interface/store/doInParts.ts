@@ -2,7 +2,7 @@ import { nanoid } from "nanoid";
 import { applyChange, type Change } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { sayings } from "@/wording/sayings";
-import type { Steps } from "@/pipeline/steps";
+import type { Steps } from "@/pipeline/readings/steps";
 import { type InvestigationStore, recordAll } from "./investigationStore";
 import { inTurns, turn } from "./turns";
 

@@ -1,7 +1,7 @@
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { type Change, perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import type { Steps } from "@/pipeline/steps";
+import type { Steps } from "@/pipeline/readings/steps";
 import { device, holdWriting } from "../../../tests/fixtures/fakeDevice";
 import { FakeBrowser } from "../../../tests/fixtures/fakeBrowser";
 import type { FakeServer } from "../../../tests/fixtures/fakeServer";
@@ -17,9 +17,7 @@ let server: FakeServer;
 let store: InvestigationStore;
 let keeper: Keeper;
 
-function openWindow(windowId: string): void {
-  ({ store, keeper } = browser.open(windowId));
-}
+const openWindow = (windowId: string) => void ({ store, keeper } = browser.open(windowId));
 
 beforeEach(() => {
   jest.useFakeTimers();
@@ -259,7 +257,9 @@ describe("a long paste", () => {
       const changes: Change[] = [];
       for (let part = 0; part < count; part++) {
         const readings = Array.from({ length: rowsEach }, (_, index) => ({
-          ...{ row: `pasted${part}-${index}`, cell: "time", text: `${part}.${index}` },
+          row: `pasted${part}-${index}`,
+          cell: "time",
+          text: `${part}.${index}`,
         }));
         const done = perform(document, typeReadings, { readings });
         document = done.document;

@@ -22,8 +22,11 @@ export interface Keeping {
 type Waiting = Exclude<SaveReply["kind"], "saved" | "refused">;
 
 const waitingFor = {
-  ...{ away: "on-device", busy: "waiting", failed: "failing" },
-  ...{ "signed-out": "signed-out", lost: "lost" },
+  away: "on-device",
+  busy: "waiting",
+  failed: "failing",
+  "signed-out": "signed-out",
+  lost: "lost",
 } as const satisfies Record<Waiting, InvestigationState["saving"]["kind"]>;
 
 /** Keeps a store's edits on the device at once and with the server soon, and brings others' edits in. */

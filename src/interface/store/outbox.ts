@@ -1,20 +1,14 @@
+import { remembered } from "@/remembered/remembered";
 import { savingLimits } from "@/protocol/saving";
 import type { PendingEdit } from "./documentState";
 
 const patchesAtOnce = 4000;
 
-const texts = new WeakMap<PendingEdit, string>();
-
 /** An edit as it is sent. */
-export function sentText(edit: PendingEdit): string {
-  let text = texts.get(edit);
-  if (text === undefined) {
-    const { id, act, at, patches, inverse, on, window, device } = edit;
-    text = JSON.stringify({ id, act, at, patches, inverse, on, window, device });
-    texts.set(edit, text);
-  }
-  return text;
-}
+export const sentText = remembered(
+  ({ id, act, at, patches, inverse, on, window, device }: PendingEdit): string =>
+    JSON.stringify({ id, act, at, patches, inverse, on, window, device }),
+);
 
 /**
  * The oldest edits, so many that one request holds them and sending them doesn't hold the page up; a longer one, or one

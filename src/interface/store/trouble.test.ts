@@ -86,7 +86,9 @@ test("four readings and a long paste offline: cut by letters, a long edit in par
   browser.server.next = [{ status: 0 }, { status: 0 }];
   for (const row of ["row1", "row2", "row3", "row4"]) type(row, "9.9");
   const readings = Array.from({ length: 12_000 }, (_, n) => ({
-    ...{ row: `pasted${n}`, cell: "time", text: `${n}.${"25".repeat(40)}` },
+    row: `pasted${n}`,
+    cell: "time",
+    text: `${n}.${"25".repeat(40)}`,
   }));
   doAct(store, typeReadings, { readings });
   await pass(30_000);
@@ -146,7 +148,12 @@ test("an act that throws is said and noted, and nothing is changed", async () =>
 test("what was replaced is learnt when it is told, and seen on every window until then", async () => {
   const path = ["rows", "row1", "readings", "time"];
   const one: Replaced = {
-    ...{ id: "7", side: "lost", path, was: "9.1", stands: "9.2", at: "" },
+    id: "7",
+    side: "lost",
+    path,
+    was: "9.1",
+    stands: "9.2",
+    at: "",
     back: { op: "replace", path, value: "9.1" },
   };
   browser.server.replaced = [one];

@@ -1,4 +1,4 @@
-import type { Steps } from "@/pipeline/steps";
+import type { Steps } from "@/pipeline/readings/steps";
 
 /** Gives the page its turn: a key, a frame or a message that waits comes before what goes on. */
 export function turn(): Promise<void> {

@@ -4,14 +4,18 @@ import { useContext, useMemo } from "react";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Figure } from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
-import { type FigureFit, fitFigure } from "@/pipeline/fit";
-import { memoised } from "@/pipeline/memoised";
-import { evaluateQuantities } from "@/pipeline/evaluatedQuantity";
-import { type EvaluatedQuantity, type EvaluatedTable, evaluateTables } from "@/pipeline/table";
+import { type FigureFit, fitFigure } from "@/pipeline/lines/fit";
+import { remembered } from "@/remembered/remembered";
+import { evaluateQuantities } from "@/pipeline/readings/evaluatedQuantity";
+import {
+  type EvaluatedQuantity,
+  type EvaluatedTable,
+  evaluateTables,
+} from "@/pipeline/table/table";
 import { FigureInHandContext } from "./figureInHand";
 import { useInvestigation } from "./useInvestigation";
 
-const fit = memoised(fitFigure);
+const fit = remembered(fitFigure);
 
 /** The readings as numbers, table by table. */
 export function useTables(): readonly EvaluatedTable[] {

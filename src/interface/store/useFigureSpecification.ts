@@ -2,8 +2,8 @@
 
 import { useMemo } from "react";
 import type { FigureSpecification } from "@/figure/specification";
-import { figureSpecification } from "@/pipeline/figure";
-import { withCurves } from "@/pipeline/fittedCurves";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { withCurves } from "@/pipeline/figure/figureCurves";
 import { useCurvesOf } from "./CurvesProvider";
 import { useFigure, useFigureFit, useHouseRules } from "./useEvaluated";
 

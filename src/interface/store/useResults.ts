@@ -1,5 +1,6 @@
 "use client";
 
+import { remembered } from "@/remembered/remembered";
 import { useMemo } from "react";
 import type { EvaluatedResult } from "@/pipeline/results/evaluatedResult";
 import { evaluateResults } from "@/pipeline/results/results";
@@ -8,19 +9,16 @@ import { useAllCurves } from "./CurvesProvider";
 import { useHouseRules, useTables } from "./useEvaluated";
 import { useInvestigation } from "./useInvestigation";
 
-const fitted = new WeakMap<ReturnType<typeof useAllCurves>, FittedCurves>();
+const fittedOf = remembered(
+  (all: ReturnType<typeof useAllCurves>): FittedCurves =>
+    new Map(
+      [...all].map(([figure, states]) => [figure, states.flatMap((one) => one.fitted ?? [])]),
+    ),
+);
 
 /** The fitted curves of every figure: one and the same for all who ask, so that what is made from them is made once. */
 export function useFittedCurves(): FittedCurves {
-  const all = useAllCurves();
-  let curves = fitted.get(all);
-  if (!curves) {
-    curves = new Map(
-      [...all].map(([figure, states]) => [figure, states.flatMap((one) => one.fitted ?? [])]),
-    );
-    fitted.set(all, curves);
-  }
-  return curves;
+  return fittedOf(useAllCurves());
 }
 
 /** What results are worked out from. */

@@ -2,8 +2,8 @@
 
 import { setBoard } from "@/investigation/acts/setBoard";
 import { ownTransform } from "@/core/straighten/transforms";
-import { isRemarks } from "@/pipeline/evaluated";
-import type { Straightening } from "@/pipeline/straightening";
+import { isRemarks } from "@/pipeline/readings/evaluated";
+import type { Straightening } from "@/pipeline/straighten/straightening";
 import { Choice } from "../parts/Choice";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { TextField } from "../parts/TextField";

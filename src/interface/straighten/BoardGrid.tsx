@@ -5,7 +5,7 @@ import type { BoardCell } from "@/core/straighten/board";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { TransformId } from "@/core/straighten/transforms";
-import { type Straightening, transformSymbol } from "@/pipeline/straightening";
+import { type Straightening, transformSymbol } from "@/pipeline/straighten/straightening";
 import { transformWords } from "@/wording/straighten";
 import { RunTextView } from "../parts/RunTextView";
 import { boardDrawing } from "./boardDrawing";
@@ -26,7 +26,10 @@ interface Props {
 }
 
 const steps: Readonly<Record<string, readonly [number, number]>> = {
-  ...{ ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] },
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
 };
 
 function clamp(value: number, most: number): number {
@@ -153,7 +156,16 @@ export function BoardGrid(props: Props) {
       {rows.map((row, index) => {
         const y = (up[index] as (typeof up)[number]).id;
         const symbol = writeSymbol(transformSymbol(y, whole.y.quantity.symbol || "y", ownY));
-        return <BoardRow key={y} {...{ row, y, symbol, selected, straightest }} />;
+        return (
+          <BoardRow
+            key={y}
+            row={row}
+            y={y}
+            symbol={symbol}
+            selected={selected}
+            straightest={straightest}
+          />
+        );
       })}
       <ColumnHeads whole={whole} ownX={ownX} />
     </div>

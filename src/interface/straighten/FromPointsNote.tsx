@@ -4,7 +4,7 @@ import { writeStatement } from "@/core/number/writtenNumber";
 import type { Estimate } from "@/core/straighten/fromPoints";
 import type { RunText } from "@/core/unit/runText";
 import { writeSlopeUnit } from "@/core/unit/unitText";
-import type { Straightening } from "@/pipeline/straightening";
+import type { Straightening } from "@/pipeline/straighten/straightening";
 import { possibleSentence } from "@/wording/straighten";
 import { MarginNote } from "../parts/StageLayout";
 import { StatementView } from "../parts/StatementView";

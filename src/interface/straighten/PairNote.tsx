@@ -7,7 +7,7 @@ import {
   smallPairSpecification,
   type Straightening,
   transformSymbol,
-} from "@/pipeline/straightening";
+} from "@/pipeline/straighten/straightening";
 import { straightnessSentence } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";

@@ -1,6 +1,6 @@
 "use client";
 
-import type { Straightening } from "@/pipeline/straightening";
+import type { Straightening } from "@/pipeline/straighten/straightening";
 import { staysCurvedTitle } from "@/wording/straighten";
 import { MarginNote } from "../parts/StageLayout";
 import { Remedies } from "./Remedies";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { isStraight } from "@/core/straighten/board";
-import type { Straightening } from "@/pipeline/straightening";
+import type { Straightening } from "@/pipeline/straighten/straightening";
 import { StageMarks } from "../marks/StageMarks";
 import { MarginNote, StageLayout } from "../parts/StageLayout";
 import { useInvestigation } from "../store/useInvestigation";
@@ -34,6 +34,18 @@ function FirstStep({ text }: { text: string }) {
   );
 }
 
+function HowToRead() {
+  return (
+    <MarginNote title="How to read the board">
+      <p className="text-soft">
+        Each small figure shows the same readings with the quantity at its left up and the one below
+        it across. The bar under it is long where a bend is no larger than the bars of the readings
+        explain; R² would be near 1 for all of them. ★ is the simplest of the straightest.
+      </p>
+    </MarginNote>
+  );
+}
+
 function Board({ whole }: { whole: Straightening }) {
   const { ownX, ownY } = useInvestigation((state) => state.document.board);
   const plot = usePlotPair();
@@ -43,6 +55,7 @@ function Board({ whole }: { whole: Straightening }) {
     chosen && across.some(({ id }) => id === chosen.x) && up.some(({ id }) => id === chosen.y);
   const pair = there ? chosen : (straightest ?? { x: "1" as const, y: "1" as const });
   const onPlot = ({ x, y }: PairOnBoard) => plot.transforms(whole, x, y, ownX, ownY);
+  const board = { whole, ownX, ownY, onPlot };
   const few = whole.count < fewest;
   const bent = isBent(whole);
   return (
@@ -54,29 +67,29 @@ function Board({ whole }: { whole: Straightening }) {
           {few ? (
             <FirstStep text="The board needs four rows with a reading of both quantities." />
           ) : (
-            <BoardGrid {...{ whole, ownX, ownY, onPlot }} selected={pair} onSelect={setChosen} />
+            <BoardGrid {...board} selected={pair} onSelect={setChosen} />
           )}
         </div>
       }
       margin={
         <>
           {!few && (
-            <PairNote {...{ whole, pair, ownX, ownY, onPlot }} full={plot.full}>
-              <WhyBentPart {...{ whole, pair, ownX, ownY, plot }} onSelect={setChosen} />
+            <PairNote {...board} pair={pair} full={plot.full}>
+              <WhyBentPart
+                whole={whole}
+                pair={pair}
+                ownX={ownX}
+                ownY={ownY}
+                plot={plot}
+                onSelect={setChosen}
+              />
             </PairNote>
           )}
           <TheoryNote plot={plot} />
           {!few && <FromPointsNote whole={whole} />}
           <StageMarks stage="straighten" go={() => undefined} />
           {!few && bent && <StaysCurvedNote whole={whole} plot={plot} />}
-          <MarginNote title="How to read the board">
-            <p className="text-soft">
-              Each small figure shows the same readings with the quantity at its left up and the one
-              below it across. The bar under it is long where a bend is no larger than the bars of
-              the readings explain; R² would be near 1 for all of them. ★ is the simplest of the
-              straightest.
-            </p>
-          </MarginNote>
+          <HowToRead />
         </>
       }
     />

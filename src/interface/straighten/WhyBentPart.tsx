@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { isStraight } from "@/core/straighten/board";
 import { whyBent } from "@/core/straighten/whyBent";
 import { writeSymbol } from "@/core/unit/symbolText";
-import { type Straightening, transformSymbol } from "@/pipeline/straightening";
+import { type Straightening, transformSymbol } from "@/pipeline/straighten/straightening";
 import { remedyWords, whyBentSentences } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";

@@ -1,5 +1,5 @@
-import { boarded, straightening } from "@/pipeline/straightening";
-import { evaluateTables } from "@/pipeline/table";
+import { boarded, straightening } from "@/pipeline/straighten/straightening";
+import { evaluateTables } from "@/pipeline/table/table";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { boardDrawing } from "./boardDrawing";
 import { smallSize } from "./smallFigure";

@@ -14,8 +14,8 @@ import {
   type Straightening,
   transformFormula,
   transformSymbol,
-} from "@/pipeline/straightening";
-import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table";
+} from "@/pipeline/straighten/straightening";
+import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table/table";
 import { transformedName } from "@/wording/straighten";
 import { freeSymbol } from "@/intake/freeSymbol";
 import { goToStage } from "../parts/stagePath";

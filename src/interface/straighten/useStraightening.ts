@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { boarded, straightening, type Straightening } from "@/pipeline/straightening";
+import { boarded, straightening, type Straightening } from "@/pipeline/straighten/straightening";
 import { useFigure, useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 

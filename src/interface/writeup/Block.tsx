@@ -174,7 +174,7 @@ function Before({ id, block, name, words, drawn }: BeforeProps) {
     );
   }
   return (
-    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." {...{ words, drawn }} /> // prettier-ignore
+    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." words={words} drawn={drawn} /> // prettier-ignore
   );
 }
 

@@ -46,9 +46,12 @@ function Marks({ editor }: { editor: Editor }) {
   const on = useEditorState({
     editor,
     selector: ({ editor: own }) => ({
-      ...{ bold: own.isActive("bold"), italic: own.isActive("italic") },
-      ...{ lowered: own.isActive("lowered"), raised: own.isActive("raised") },
-      ...{ bullets: own.isActive("bulletList"), numbers: own.isActive("orderedList") },
+      bold: own.isActive("bold"),
+      italic: own.isActive("italic"),
+      lowered: own.isActive("lowered"),
+      raised: own.isActive("raised"),
+      bullets: own.isActive("bulletList"),
+      numbers: own.isActive("orderedList"),
     }),
   });
   const chain = () => editor.chain().focus();
@@ -194,7 +197,8 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
       <Pick
         label="Live value"
         items={values.map(({ of, name, runs }) => ({
-          ...{ key: of, run: put("liveValue", { of }) },
+          key: of,
+          run: put("liveValue", { of }),
           shown: (
             <span className="flex justify-between gap-6">
               <span className="max-w-56 truncate">{name}</span>
@@ -208,7 +212,9 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
       <Pick
         label="Refer to"
         items={references.map(({ to, text }) => ({
-          ...{ key: to, shown: text, run: put("reference", { to }) },
+          key: to,
+          shown: text,
+          run: put("reference", { to }),
         }))}
       />
       <Formula editor={editor} />
@@ -216,7 +222,8 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
         grid
         label="Symbol"
         items={symbols.map((text) => ({
-          ...{ key: text, shown: text },
+          key: text,
+          shown: text,
           run: () => editor.chain().focus().insertContent(text).run(),
         }))}
       />

@@ -2,7 +2,7 @@
 
 import { useDeferredValue, useEffect } from "react";
 import { type Report, shownNodes } from "@/output/report/report";
-import type { Steps } from "@/pipeline/steps";
+import type { Steps } from "@/pipeline/readings/steps";
 import { drawingOf } from "../parts/StillFigure";
 import { reportInHand } from "./reportInHand";
 import { workingTex } from "./ReportNodes";

@@ -13,7 +13,8 @@ export function TakeOutReport({ report }: { report: Report }) {
   const taking = useTaking();
   const take = ({ kind, ending, make, unheld }: Maker) =>
     void taking.take({
-      ...{ kind, name: fileName(report.title, ending) },
+      kind,
+      name: fileName(report.title, ending),
       make: (hand) => make(report, hand),
       ...(unheld && { unheld: () => unheld(report) }),
     });

@@ -35,8 +35,14 @@ function isStepBack({ key, ctrlKey, metaKey }: React.KeyboardEvent): boolean {
 
 const extensions = [
   StarterKit.configure({
-    ...{ heading: false, codeBlock: false, blockquote: false, horizontalRule: false },
-    ...{ code: false, strike: false, link: false, underline: false },
+    heading: false,
+    codeBlock: false,
+    blockquote: false,
+    horizontalRule: false,
+    code: false,
+    strike: false,
+    link: false,
+    underline: false,
   }),
   ...[liveValue, reference, formula, lowered, raised],
 ];
@@ -76,12 +82,17 @@ function Editing({ block, text, label, hint }: Props) {
   const live = useContext(LiveContext);
   const [used, setUsed] = useState(false);
   const editor = useEditor({
-    ...{ immediatelyRender: false, injectCSS: false, shouldRerenderOnTransaction: false },
-    ...{ extensions, content: toEditor(text) },
+    immediatelyRender: false,
+    injectCSS: false,
+    shouldRerenderOnTransaction: false,
+    extensions,
+    content: toEditor(text),
     editorProps: {
       attributes: {
-        ...{ class: "report-text min-h-[28px] focus:outline-none", role: "textbox" },
-        ...{ "aria-label": label, "aria-multiline": "true" },
+        class: "report-text min-h-[28px] focus:outline-none",
+        role: "textbox",
+        "aria-label": label,
+        "aria-multiline": "true",
       },
     },
   });

@@ -67,7 +67,11 @@ export function WritePage({ report }: { report: Report }) {
       <article className="mx-auto max-w-[760px] pl-5">
         {report.blocks.slice(0, drawn ? Infinity : firstDrawn).map((shown) => {
           const block = blocks[shown.id];
-          return block && <Block key={shown.id} {...{ block, shown, order, drawn }} />;
+          return (
+            block && (
+              <Block key={shown.id} block={block} shown={shown} order={order} drawn={drawn} />
+            )
+          );
         })}
       </article>
     </DndContext>

@@ -1,5 +1,6 @@
 "use client";
 
+import { Latest } from "@/remembered/latest";
 import {
   type Editor,
   InputRule,
@@ -19,13 +20,12 @@ interface Known {
   readonly refresh: Set<() => void>;
 }
 
-const editors = new WeakMap<Editor, Known>();
 const nothing: Live = { values: [], references: [] };
 
+const editors = new Latest<Editor, Known>();
+
 function knownTo(editor: Editor): Known {
-  let known = editors.get(editor);
-  if (!known) editors.set(editor, (known = { live: nothing, refresh: new Set() }));
-  return known;
+  return editors.of(editor) ?? editors.keep(editor, { live: nothing, refresh: new Set() });
 }
 
 /** Tells an editor what is live, so that its values follow and a symbol typed in braces sets one: {E}. */
@@ -96,7 +96,11 @@ function nodeView(attribute: string, draw: Draw) {
 function atom(name: string, attribute: string, draw: Draw) {
   const mark = `data-${name.toLowerCase()}`;
   return Node.create({
-    ...{ name, group: "inline", inline: true, atom: true, selectable: true },
+    name,
+    group: "inline",
+    inline: true,
+    atom: true,
+    selectable: true,
     addAttributes: () => ({ [attribute]: { default: "" } }),
     parseHTML: () => [{ tag: `span[${mark}]` }],
     renderHTML: ({ HTMLAttributes }) => ["span", mergeAttributes(HTMLAttributes, { [mark]: "" })],

@@ -33,11 +33,13 @@ test("items side by side are one list in the editor", () => {
 
 test("a list within a list becomes items, a break a space", () => {
   const paragraph = (words: string) => ({
-    ...{ type: "paragraph", content: [{ type: "text", text: words }, { type: "hardBreak" }] },
+    type: "paragraph",
+    content: [{ type: "text", text: words }, { type: "hardBreak" }],
   });
   const inner = { type: "bulletList", content: [{ type: "listItem", content: [paragraph("b")] }] };
   const outer = {
-    ...{ type: "bulletList", content: [{ type: "listItem", content: [paragraph("a"), inner] }] },
+    type: "bulletList",
+    content: [{ type: "listItem", content: [paragraph("a"), inner] }],
   };
   expect(fromEditor({ type: "doc", content: [outer] })).toEqual(
     ["a", "b"].map((words) => ({

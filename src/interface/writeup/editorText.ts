@@ -3,7 +3,10 @@ import type { RichInline, RichParagraph, RichText, TextMark } from "@/investigat
 
 /** The names of marks in the editor. */
 const markNames: Readonly<Record<TextMark, string>> = {
-  ...{ bold: "bold", italic: "italic", sub: "lowered", super: "raised" },
+  bold: "bold",
+  italic: "italic",
+  sub: "lowered",
+  super: "raised",
 };
 
 function markOf(name: string): TextMark | undefined {
@@ -17,7 +20,8 @@ function toEditorInline(inline: RichInline): JSONContent[] {
         ? []
         : [
             {
-              ...{ type: "text", text: inline.text },
+              type: "text",
+              text: inline.text,
               marks: (inline.marks ?? []).map((mark) => ({ type: markNames[mark] })),
             },
           ];

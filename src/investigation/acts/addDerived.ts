@@ -13,6 +13,8 @@ export const addDerived = act<{
 }>("add-derived", (draft, { id, table, name, symbol, formula, unit = "" }) => {
   draft.quantities[id] = {
     ...plainQuantity(orderAtEnd(draft.quantities), table, symbol),
-    ...{ name, formula, unit },
+    name,
+    formula,
+    unit,
   };
 });

@@ -24,7 +24,8 @@ export const plotPair = act<{ figure: string; table: string; x: PairSide; y: Pai
       if ("quantity" in side) return side.quantity;
       draft.quantities[side.id] = {
         ...plainQuantity(orderAtEnd(draft.quantities), table, side.symbol),
-        ...{ name: side.name, formula: side.formula },
+        name: side.name,
+        formula: side.formula,
       };
       return side.id;
     };

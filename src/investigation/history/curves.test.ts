@@ -29,7 +29,9 @@ describe("curves in a document", () => {
   test("what was said of a parameter is kept under its symbol until the family changes", () => {
     const said = after(withCurve(), setParameter, {
       ...main,
-      ...{ curve: "bow", name: "ω", change: { start: "3", fixed: true } },
+      curve: "bow",
+      name: "ω",
+      change: { start: "3", fixed: true },
     });
     expect(said.figures.main!.curves.bow!.parameters).toEqual({
       ω: { start: "3", fixed: true, least: "", most: "" },
@@ -45,7 +47,10 @@ describe("curves in a document", () => {
     expect(validateInvestigation(broken).valid).toBe(false);
     const named = structuredClone(withCurve());
     named.figures.main!.curves.bow!.parameters["a b"] = {
-      ...{ start: "", fixed: false, least: "", most: "" },
+      start: "",
+      fixed: false,
+      least: "",
+      most: "",
     };
     expect(validateInvestigation(named).valid).toBe(false);
   });
@@ -54,7 +59,9 @@ describe("curves in a document", () => {
 test("a pair is plotted with what has to be worked out, and what was laid on the old axes is gone", () => {
   const laid = after(plainRule(), drawTriangle, { ...main, triangle: { from: 0.02, to: 0.1 } });
   const plotted = after(laid, plotPair, {
-    ...{ figure: "main", table: "main", y: { quantity: "period" } },
+    figure: "main",
+    table: "main",
+    y: { quantity: "period" },
     x: { id: "root", name: "root of overhang", symbol: "L^0.5", formula: "sqrt(L)" },
   });
   const figure = plotted.figures.main!;

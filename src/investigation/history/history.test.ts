@@ -70,12 +70,18 @@ import { plainRule } from "../../../tests/fixtures/plainRule";
 import { applyChange, perform, reversed } from "./edit";
 
 const width = {
-  ...{ name: "width of the rule", symbol: "b", value: "25.4", uncertainty: "0.1" },
-  ...{ unit: "mm", source: "caliper" },
+  name: "width of the rule",
+  symbol: "b",
+  value: "25.4",
+  uncertainty: "0.1",
+  unit: "mm",
+  source: "caliper",
 };
 
 const incoming: IncomingTable = {
-  ...{ id: "fresh", name: "from a file", series: [{ id: "s", series: { name: "wire" } }] },
+  id: "fresh",
+  name: "from a file",
+  series: [{ id: "s", series: { name: "wire" } }],
   quantities: [{ id: "u", quantity: plainQuantity("", "", "u") }],
   rows: [{ id: "r", row: { readings: { u: "1.0" }, series: "s" } }],
 };
@@ -171,7 +177,9 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   ),
   after(withCurve, done(removeCurve, { figure: "main", curve: "bow" })),
   done(plotPair, {
-    ...{ figure: "main", table: "main", x: { quantity: "overhang" } },
+    figure: "main",
+    table: "main",
+    x: { quantity: "overhang" },
     y: { id: "root", name: "root of period", symbol: "T^0.5", formula: "sqrt(T)" },
   }),
   done(setBoard, { change: { x: "overhang", ownX: "1/(L + 0.1)" } }),

@@ -66,7 +66,8 @@ test("blocks go where they are put, and go with what they show", () => {
 
 test("a formula of a result follows a symbol that gets another name", () => {
   const own = perform(clampedRule(), describeResult, {
-    ...{ result: "stiffness", change: { by: "formula", formula: "slope*T" } },
+    result: "stiffness",
+    change: { by: "formula", formula: "slope*T" },
   }).document;
   const renamed = perform(own, renameSymbol, { quantity: "period", symbol: "P", from: "T" });
   expect(renamed.document.results.stiffness!.formula).toBe("slope*P");

@@ -13,7 +13,7 @@ export function withinRows(
   ids: Iterable<string>,
   work: (narrow: Investigation) => Investigation,
 ): Investigation {
-  if (!Object.isFrozen(document)) freeze(document, true);
+  freeze(document, true);
   const few: Record<string, Row> = {};
   const last = inOrder(document.rows).at(-1);
   if (last) few[last[0]] = last[1];

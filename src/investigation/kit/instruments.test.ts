@@ -1,6 +1,6 @@
 import { readNumber } from "@/core/number/readNumber";
 import { understandUnit } from "@/core/unit/understandUnit";
-import { readUncertainty } from "@/pipeline/quantityUncertainty";
+import { readUncertainty } from "@/pipeline/readings/quantityUncertainty";
 import { uncertaintySentence } from "@/wording/uncertainty";
 import { instrumentKit } from "./instruments";
 

@@ -27,13 +27,19 @@ export const instrumentKit: readonly Instrument[] = [
   instrument("measuring cylinder", "mL", "1", { kind: "half-division", division: "1" }),
   instrument("thermometer", "°C", "1", { kind: "half-division", division: "1" }),
   instrument("digital voltmeter", "V", "0.01", {
-    ...{ kind: "percent-and-digits", percent: "0.5", digits: "2" },
+    kind: "percent-and-digits",
+    percent: "0.5",
+    digits: "2",
   }),
   instrument("digital ammeter", "A", "0.001", {
-    ...{ kind: "percent-and-digits", percent: "1", digits: "3" },
+    kind: "percent-and-digits",
+    percent: "1",
+    digits: "3",
   }),
   instrument("digital ohmmeter", "Ω", "0.1", {
-    ...{ kind: "percent-and-digits", percent: "0.8", digits: "2" },
+    kind: "percent-and-digits",
+    percent: "0.8",
+    digits: "2",
   }),
   instrument("pH meter", "1", "0.01", { kind: "fixed", amount: "0.02" }),
   instrument("counter", "1", "1", { kind: "counting" }),

@@ -16,7 +16,11 @@ const flag = yup.boolean().strict().required();
 
 const source = yup
   .object({
-    ...{ kind: oneOf(sourceKinds), of: reference, curve: reference, parameter: words, at: words },
+    kind: oneOf(sourceKinds),
+    of: reference,
+    curve: reference,
+    parameter: words,
+    at: words,
     series: keyOfSeries,
     second: keyOfSeries,
     coordinate: oneOf(resultValues.coordinate),
@@ -34,8 +38,14 @@ const accepted = yup
 /** One result of an investigation. */
 export const resultSchema = yup
   .object({
-    ...{ order, name: words, symbol: words, unit: words, source, accepted },
-    ...{ by: oneOf(resultValues.by), uses: oneOf(resultValues.uses) },
+    order,
+    name: words,
+    symbol: words,
+    unit: words,
+    source,
+    accepted,
+    by: oneOf(resultValues.by),
+    uses: oneOf(resultValues.uses),
     formula: yup.string().strict().defined().max(limits.lettersOfFormula),
   })
   .noUnknown()
@@ -43,7 +53,10 @@ export const resultSchema = yup
 
 const block = yup
   .object({
-    ...{ order, kind: oneOf(blockKinds), heading: words, hidden: flag },
+    order,
+    kind: oneOf(blockKinds),
+    heading: words,
+    hidden: flag,
     of: yup.string().strict().defined().matches(key, { excludeEmptyString: true }),
     text: yup.mixed(isRichText).required(),
   })

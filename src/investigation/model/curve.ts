@@ -54,7 +54,19 @@ export const plainParameter: CurveParameter = { start: "", fixed: false, least: 
 /** A curve as it begins. */
 export function plainCurve(order: string, family: CurveFamily, series: string): Curve {
   return {
-    ...{ order, family, formula: "", series, weights: "none", parameters: {}, from: "", to: "" },
-    ...{ reach: "data", drawnFrom: "", drawnTo: "", shown: true, bands: "none", level: "95" },
+    order,
+    family,
+    formula: "",
+    series,
+    weights: "none",
+    parameters: {},
+    from: "",
+    to: "",
+    reach: "data",
+    drawnFrom: "",
+    drawnTo: "",
+    shown: true,
+    bands: "none",
+    level: "95",
   };
 }

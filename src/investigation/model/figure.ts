@@ -195,39 +195,91 @@ export const lineValues = {
 } as const;
 
 export const plainLine: LineChoice = {
-  ...{ weights: "none", held: "free", intercept: "0", slope: "1", pointX: "0", pointY: "0" },
-  ...{ from: "", to: "", best: true, steepest: true, shallowest: true },
-  ...{ relative: false, together: false, compare: false, expectsZero: false },
+  weights: "none",
+  held: "free",
+  intercept: "0",
+  slope: "1",
+  pointX: "0",
+  pointY: "0",
+  from: "",
+  to: "",
+  best: true,
+  steepest: true,
+  shallowest: true,
+  relative: false,
+  together: false,
+  compare: false,
+  expectsZero: false,
   reach: { best: "paper", steepest: "paper", shallowest: "paper" },
   labelled: { steepest: false, shallowest: false },
-  ...{ bands: "none", level: "95", strip: "none" },
+  bands: "none",
+  level: "95",
+  strip: "none",
 };
 
 export const plainAxis: Axis = {
-  ...{ range: "fill", from: "", to: "", step: "", scale: "linear", reversed: false, label: "" },
-  ...{ numbers: "fit", decimals: "" },
+  range: "fill",
+  from: "",
+  to: "",
+  step: "",
+  scale: "linear",
+  reversed: false,
+  label: "",
+  numbers: "fit",
+  decimals: "",
 };
 
 export const plainLook: FigureLook = {
-  ...{ style: "screen", size: "report", width: "17", height: "12", markers: "medium" },
-  ...{ bars: "capped", join: "none", band: false, grid: "paper", ticks: "outside", frame: false },
-  ...{ arrows: false, gap: false, lettering: "sans", line: "medium" },
-  ...{ barsAlong: "both", numberSize: "", wordSize: "", equationSize: "" },
+  style: "screen",
+  size: "report",
+  width: "17",
+  height: "12",
+  markers: "medium",
+  bars: "capped",
+  join: "none",
+  band: false,
+  grid: "paper",
+  ticks: "outside",
+  frame: false,
+  arrows: false,
+  gap: false,
+  lettering: "sans",
+  line: "medium",
+  barsAlong: "both",
+  numberSize: "",
+  wordSize: "",
+  equationSize: "",
 };
 
 /** A series as its place proposes. */
 export const plainSeriesLook: SeriesLook = {
-  ...{ marker: "auto", size: "auto", colour: "auto", filled: true, stroke: "auto", legend: "" },
+  marker: "auto",
+  size: "auto",
+  colour: "auto",
+  filled: true,
+  stroke: "auto",
+  legend: "",
 };
 
 /** A figure as it begins. */
 export function plainFigure(order: string, x: string | null, y: string | null): Figure {
   return {
-    ...{ order, title: "", caption: "", x, y, also: {}, labels: {}, legend: null, equation: false },
+    order,
+    title: "",
+    caption: "",
+    x,
+    y,
+    also: {},
+    labels: {},
+    legend: null,
+    equation: false,
     axes: { x: { ...plainAxis }, y: { ...plainAxis } },
     look: { ...plainLook },
     seriesLooks: {},
     line: structuredClone(plainLine),
-    ...{ equations: {}, straightedges: {}, triangle: null, curves: {} },
+    equations: {},
+    straightedges: {},
+    triangle: null,
+    curves: {},
   };
 }

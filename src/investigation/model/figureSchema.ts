@@ -18,7 +18,11 @@ const choicesOf = (values: Readonly<Record<string, readonly string[]>>) =>
 const axis = yup
   .object({
     ...choicesOf(axisValues),
-    ...{ from: words, to: words, step: words, label: words, decimals: words },
+    from: words,
+    to: words,
+    step: words,
+    label: words,
+    decimals: words,
     reversed: flag,
   })
   .noUnknown()
@@ -28,8 +32,15 @@ const axis = yup
 export const lookSchema = yup
   .object({
     ...choicesOf(lookValues),
-    ...{ numberSize: words, wordSize: words, equationSize: words },
-    ...{ width: words, height: words, band: flag, frame: flag, arrows: flag, gap: flag },
+    numberSize: words,
+    wordSize: words,
+    equationSize: words,
+    width: words,
+    height: words,
+    band: flag,
+    frame: flag,
+    arrows: flag,
+    gap: flag,
   })
   .noUnknown()
   .strict();
@@ -51,17 +62,29 @@ const reach = oneOf(lineValues.reach);
 
 const line = yup
   .object({
-    ...{ weights: oneOf(lineValues.weights), held: oneOf(lineValues.held) },
-    ...{ intercept: words, slope: words, pointX: words, pointY: words, from: words, to: words },
-    ...{ best: flag, steepest: flag, shallowest: flag },
-    ...{ relative: flag, together: flag, compare: flag, expectsZero: flag },
+    weights: oneOf(lineValues.weights),
+    held: oneOf(lineValues.held),
+    intercept: words,
+    slope: words,
+    pointX: words,
+    pointY: words,
+    from: words,
+    to: words,
+    best: flag,
+    steepest: flag,
+    shallowest: flag,
+    relative: flag,
+    together: flag,
+    compare: flag,
+    expectsZero: flag,
     reach: yup
       .object({ best: reach, steepest: reach, shallowest: reach })
       .noUnknown()
       .strict()
       .required(),
     labelled: yup.object({ steepest: flag, shallowest: flag }).noUnknown().strict().required(),
-    ...{ bands: oneOf(lineValues.bands), level: oneOf(lineValues.level) },
+    bands: oneOf(lineValues.bands),
+    level: oneOf(lineValues.level),
     strip: oneOf(lineValues.strip),
   })
   .noUnknown()
@@ -87,13 +110,20 @@ const symbol = /^[\p{L}\p{N}_,]{1,40}$/u;
 
 const curve = yup
   .object({
-    ...{ order, family: oneOf(curveFamilies), shown: flag },
+    order,
+    family: oneOf(curveFamilies),
+    shown: flag,
     formula: yup.string().strict().defined().max(limits.lettersOfFormula),
     series: keyOfSeries,
-    ...{ weights: oneOf(curveValues.weights), reach: oneOf(curveValues.reach) },
-    ...{ bands: oneOf(curveValues.bands), level: oneOf(curveValues.level) },
+    weights: oneOf(curveValues.weights),
+    reach: oneOf(curveValues.reach),
+    bands: oneOf(curveValues.bands),
+    level: oneOf(curveValues.level),
     parameters: recordOf(parameter, limits.parameters, symbol),
-    ...{ from: words, to: words, drawnFrom: words, drawnTo: words },
+    from: words,
+    to: words,
+    drawnFrom: words,
+    drawnTo: words,
   })
   .noUnknown()
   .strict();
@@ -103,8 +133,12 @@ const quantity = yup.string().strict().matches(key).nullable().defined();
 /** How a figure must look in a document. */
 export const figureSchema = yup
   .object({
-    ...{ order, title: words, caption: yup.string().strict().defined().max(2000) },
-    ...{ x: quantity, y: quantity, also: recordOf(order, limits.quantities) },
+    order,
+    title: words,
+    caption: yup.string().strict().defined().max(2000),
+    x: quantity,
+    y: quantity,
+    also: recordOf(order, limits.quantities),
     axes: yup.object({ x: axis, y: axis }).noUnknown().strict().required(),
     look: lookSchema.required(),
     seriesLooks: recordOf(seriesLook, limits.series, seriesKeyPattern),

@@ -13,12 +13,17 @@ describe("house rules", () => {
   test.each(names)("the ready set %s is known again, whatever the country's habits", (name) => {
     const local: HouseRules = {
       ...readySets[name],
-      ...{ decimalMark: "comma", slopeWord: "gradient", headings: "brackets" },
+      decimalMark: "comma",
+      slopeWord: "gradient",
+      headings: "brackets",
     };
     expect(readySetOf(local)).toBe(name);
     expect(withReadySet(local, "standard-quadrature")).toMatchObject({
-      ...{ decimalMark: "comma", slopeWord: "gradient", headings: "brackets" },
-      ...{ uncertaintyMeans: "standard", propagation: "quadrature" },
+      decimalMark: "comma",
+      slopeWord: "gradient",
+      headings: "brackets",
+      uncertaintyMeans: "standard",
+      propagation: "quadrature",
     });
     expect(readySetNames[name]).toMatch(/^(School|University): /);
   });

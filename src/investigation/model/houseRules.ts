@@ -43,8 +43,12 @@ const schoolLimits: HouseRules = {
 
 const standardUncertainty: HouseRules = {
   ...schoolLimits,
-  ...{ uncertaintyMeans: "standard", spread: "standard-error", combination: "quadrature" },
-  ...{ propagation: "quadrature", figuresOfUncertainty: "one-or-two", slopeRange: "statistics" },
+  uncertaintyMeans: "standard",
+  spread: "standard-error",
+  combination: "quadrature",
+  propagation: "quadrature",
+  figuresOfUncertainty: "one-or-two",
+  slopeRange: "statistics",
 };
 
 /** Sets to start from. The decimal mark and the word for the slope are a country's, not a set's. */

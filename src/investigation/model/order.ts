@@ -1,3 +1,5 @@
+import { isLasting } from "@/remembered/isLasting";
+import { LastFew, Latest } from "@/remembered/latest";
 import { isDraft, original } from "immer";
 import { generateKeyBetween, generateNKeysBetween } from "fractional-indexing";
 import { longestOrderKey } from "./orderKey";
@@ -8,15 +10,14 @@ interface Ordered {
 
 type Entries<Item> = readonly (readonly [id: string, item: Item])[];
 
-const cache = new WeakMap<object, Entries<Ordered>>();
+const orders = new Latest<object, Entries<Ordered>>();
 
 function compare(a: readonly [string, Ordered], b: readonly [string, Ordered]): number {
   if (a[1].order !== b[1].order) return a[1].order < b[1].order ? -1 : 1;
   return a[0] < b[0] ? -1 : 1;
 }
 
-let newest: { record: Record<string, Ordered>; entries: Entries<Ordered> }[] = [];
-const remembered = 6;
+const newest = new LastFew<Entries<Ordered>>(6);
 
 /**
  * The order of an earlier record where its ids and order keys are still the same, with what came behind them: an
@@ -47,20 +48,18 @@ function orderLike(
 
 function arrange(record: Record<string, Ordered>): Entries<Ordered> {
   const sorted = () => Object.entries(record).sort(compare);
-  if (!Object.isFrozen(record)) return sorted();
-  let entries: Entries<Ordered> | undefined;
-  for (const earlier of newest) entries ??= orderLike(record, earlier.entries);
-  entries ??= sorted();
-  newest = [{ record, entries }, ...newest].slice(0, remembered);
+  if (!isLasting(record)) return sorted();
+  const entries = newest.first((earlier) => orderLike(record, earlier)) ?? sorted();
+  newest.keep(entries);
   return entries;
 }
 
 /** The entries of a record in their kept order; equal keys (two people at once) fall back to the id. */
 export function inOrder<Item extends Ordered>(record: Record<string, Item>): Entries<Item> {
-  const known = cache.get(record);
+  const known = orders.of(record);
   if (known) return known as Entries<Item>;
   const entries = arrange(record) as Entries<Item>;
-  if (Object.isFrozen(record)) cache.set(record, entries);
+  if (isLasting(record)) orders.keep(record, entries);
   return entries;
 }
 
@@ -86,8 +85,8 @@ export function withItems<Item extends Ordered>(
       const item = next[entry[0]] as Item;
       return item === entry[1] ? entry : [entry[0], item];
     });
-    cache.set(next, [...entries, ...behind]);
-  } else cache.set(next, Object.entries(next).sort(compare));
+    orders.keep(next, [...entries, ...behind]);
+  } else orders.keep(next, Object.entries(next).sort(compare));
   return next;
 }
 

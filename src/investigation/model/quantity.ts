@@ -28,7 +28,16 @@ export interface Quantity {
 /** A quantity read once a row, of which nothing is known yet. */
 export function plainQuantity(order: string, table: string, symbol: string): Quantity {
   return {
-    ...{ order, table, symbol, name: "", unit: "", repeats: 1, uncertainty: { kind: "none" } },
-    ...{ spread: "house", combination: "house", instrument: "", resolution: "" },
+    order,
+    table,
+    symbol,
+    name: "",
+    unit: "",
+    repeats: 1,
+    uncertainty: { kind: "none" },
+    spread: "house",
+    combination: "house",
+    instrument: "",
+    resolution: "",
   };
 }

@@ -53,23 +53,27 @@ export const resultValues = {
 } as const;
 
 export const plainSource: ResultSource = {
-  ...{
-    kind: "slope",
-    of: null,
-    series: "",
-    second: "",
-    curve: null,
-    parameter: "",
-    coordinate: "x",
-    at: "",
-  },
+  kind: "slope",
+  of: null,
+  series: "",
+  second: "",
+  curve: null,
+  parameter: "",
+  coordinate: "x",
+  at: "",
 };
 
 /** A result as it begins: the slope of a figure as it is. */
 export function plainResult(order: string, figure: string | null): Result {
   return {
-    ...{ order, name: "", symbol: "", unit: "", source: { ...plainSource, of: figure } },
-    ...{ by: "itself", formula: "", uses: "house" },
+    order,
+    name: "",
+    symbol: "",
+    unit: "",
+    source: { ...plainSource, of: figure },
+    by: "itself",
+    formula: "",
+    uses: "house",
     accepted: { value: "", uncertainty: "", source: "" },
   };
 }

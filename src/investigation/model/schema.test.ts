@@ -25,7 +25,11 @@ const label = { order: "a0", text: "here", x: 0, y: 0 };
 /** Puts a text block with one inline into the write-up. */
 const words = (document: Loose, inline: Loose, kind: Loose = "paragraph") =>
   (document.writeUp.blocks.words = {
-    ...{ order: "a0", kind: "text", of: "", heading: "", hidden: false },
+    order: "a0",
+    kind: "text",
+    of: "",
+    heading: "",
+    hidden: false,
     text: [{ kind, inlines: [inline] }],
   });
 

@@ -32,8 +32,14 @@ const series = yup.object({ order, table: reference, name: words }).noUnknown().
 
 const quantity = yup
   .object({
-    ...{ order, table: reference, name: words, symbol: words, unit: words, uncertainty },
-    ...{ instrument: words, resolution: words },
+    order,
+    table: reference,
+    name: words,
+    symbol: words,
+    unit: words,
+    uncertainty,
+    instrument: words,
+    resolution: words,
     repeats: yup.number().strict().integer().min(1).max(limits.repeats).required(),
     spread: oneOf(["house", ...houseRuleValues.spread]),
     combination: oneOf(["house", ...houseRuleValues.combination]),

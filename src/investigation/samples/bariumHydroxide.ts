@@ -25,11 +25,13 @@ function madeRows(): SampleRow[] {
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: ["To find the concentration of a solution of barium hydroxide."],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       "Sulfuric acid of {constant:acid} was let run from a burette into {constant:base} of barium hydroxide solution, with the two plates of a conductance cell in it. The conductance was read after each addition, corrected for the added volume.",
       "Barium sulfate and water form, and the solution loses its ions until both are used up alike; from then on the acid brings new ones. At the crossing {=c_b = c_a*V_e/V_b}.",
@@ -42,13 +44,33 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "result", of: "concentration" },
   { kind: "comparison", of: "concentration" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "The lines of {figure:main} cross at {result:crossing}, so the concentration is {result:concentration}.",
       "Readings next to the crossing were left out of neither line; they lie a little above both, for the salt is not wholly insoluble.",
     ],
   },
 ];
+
+const constants = {
+  acid: {
+    name: "concentration of the acid",
+    symbol: "c_a",
+    value: "0.0500",
+    uncertainty: "0.0003",
+    unit: "mol/L",
+    source: "label of the stock solution",
+  },
+  base: {
+    name: "volume of the base",
+    symbol: "V_b",
+    value: "20.00",
+    uncertainty: "0.03",
+    unit: "mL",
+    source: "pipette",
+  },
+};
 
 /** Barium hydroxide with sulfuric acid, followed by conductance: two lines that cross where all is precipitated. */
 export function bariumHydroxide(): Investigation {
@@ -57,26 +79,24 @@ export function bariumHydroxide(): Investigation {
     authors: "Noor, Emil",
     quantities: {
       volume: {
-        ...{ name: "volume of acid", symbol: "V", unit: "mL", uncertainty: fixed("0.05") },
-        ...{ instrument: "burette", resolution: "0.05" },
+        name: "volume of acid",
+        symbol: "V",
+        unit: "mL",
+        uncertainty: fixed("0.05"),
+        instrument: "burette",
+        resolution: "0.05",
       },
       conductance: {
-        ...{ name: "conductance", symbol: "G", unit: "mS", uncertainty: fixed("0.02") },
+        name: "conductance",
+        symbol: "G",
+        unit: "mS",
+        uncertainty: fixed("0.02"),
         resolution: "0.001",
       },
     },
     series: { before: "falling", after: "rising" },
     rows: madeRows(),
-    constants: {
-      acid: {
-        ...{ name: "concentration of the acid", symbol: "c_a", value: "0.0500" },
-        ...{ uncertainty: "0.0003", unit: "mol/L", source: "label of the stock solution" },
-      },
-      base: {
-        ...{ name: "volume of the base", symbol: "V_b", value: "20.00", uncertainty: "0.03" },
-        ...{ unit: "mL", source: "pipette" },
-      },
-    },
+    constants,
     figures: {
       main: {
         ...plainFigure("a0", "volume", "conductance"),
@@ -90,12 +110,18 @@ export function bariumHydroxide(): Investigation {
     },
     results: {
       crossing: {
-        ...{ name: "volume at the crossing", symbol: "V_e", unit: "mL" },
+        name: "volume at the crossing",
+        symbol: "V_e",
+        unit: "mL",
         from: { kind: "crossing", series: "before", second: "after" },
       },
       concentration: {
-        ...{ name: "concentration of barium hydroxide", symbol: "c_b", unit: "mol/L" },
-        ...{ by: "formula", formula: "c_a*V_e/V_b", from: { kind: "none" } },
+        name: "concentration of barium hydroxide",
+        symbol: "c_b",
+        unit: "mol/L",
+        by: "formula",
+        formula: "c_a*V_e/V_b",
+        from: { kind: "none" },
         accepted: { value: "0.0310", uncertainty: "0.0003", source: "weighed in by the teacher" },
       },
     },

@@ -5,7 +5,10 @@ import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from ".
 /** What the readings are made from. */
 export const clampedRuleTruth = {
   /** Young modulus in Pa, load in kg, width and thickness in m. */
-  ...{ E: 205e9, m: 0.14, b: 0.0254, d: 0.0007 },
+  E: 205e9,
+  m: 0.14,
+  b: 0.0254,
+  d: 0.0007,
 } as const;
 
 const overhangs = [0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5];
@@ -30,13 +33,15 @@ const timed =
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: [
       "To find the stiffness (Young modulus) {=E} of the steel of a rule from the time in which it swings with a load at its free end.",
     ],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       rule,
       timed,
@@ -49,24 +54,54 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "example", of: "squared" },
   { kind: "processed", of: "main" },
   {
-    ...{ kind: "figure", of: "main" },
+    kind: "figure",
+    of: "main",
     before: "{figure:main} shows the square of the period against the cube of the overhang.",
   },
   { kind: "line", of: "main" },
   { kind: "result", of: "stiffness" },
   { kind: "comparison", of: "stiffness" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "The slope of {figure:main} was {slope:main}, so the stiffness of the steel is {result:stiffness}.",
       "The thickness enters with its third power and brings the largest part of the uncertainty: it should be measured at more places. The times scatter by about a tenth of a second, as timing by hand does.",
     ],
   },
   {
-    ...{ kind: "text", heading: "References" },
+    kind: "text",
+    heading: "References",
     text: ["Data sheet of spring steel, as kept in the physics room."],
   },
 ];
+
+const constants = {
+  load: {
+    name: "load",
+    symbol: "m",
+    value: "140.0",
+    uncertainty: "0.1",
+    unit: "g",
+    source: "top-pan balance",
+  },
+  width: {
+    name: "width of the rule",
+    symbol: "b",
+    value: "25.4",
+    uncertainty: "0.1",
+    unit: "mm",
+    source: "vernier caliper",
+  },
+  thickness: {
+    name: "thickness of the rule",
+    symbol: "d",
+    value: "0.70",
+    uncertainty: "0.01",
+    unit: "mm",
+    source: "micrometer, five places",
+  },
+};
 
 /** A loaded steel rule clamped at the edge of the bench: ten swings timed thrice at each overhang, T² against L³. */
 export function clampedRule(): Investigation {
@@ -75,32 +110,28 @@ export function clampedRule(): Investigation {
     authors: "Ines, Tobi",
     quantities: {
       overhang: {
-        ...{ name: "overhang", symbol: "L", unit: "m", uncertainty: fixed("0.001") },
-        ...{ instrument: "metre rule", resolution: "0.001" },
+        name: "overhang",
+        symbol: "L",
+        unit: "m",
+        uncertainty: fixed("0.001"),
+        instrument: "metre rule",
+        resolution: "0.001",
       },
       time: {
-        ...{ name: "time for ten swings", symbol: "t_10", unit: "s", uncertainty: fixed("0.1") },
-        ...{ instrument: "stopwatch by hand", resolution: "0.01", repeats: 3 },
+        name: "time for ten swings",
+        symbol: "t_10",
+        unit: "s",
+        uncertainty: fixed("0.1"),
+        instrument: "stopwatch by hand",
+        resolution: "0.01",
+        repeats: 3,
       },
       period: { name: "period", symbol: "T", formula: "t_10/10" },
       cubed: { name: "overhang cubed", symbol: "L^3", formula: "L^3" },
       squared: { name: "period squared", symbol: "T^2", formula: "T^2" },
     },
     rows: madeRows(),
-    constants: {
-      load: {
-        ...{ name: "load", symbol: "m", value: "140.0", uncertainty: "0.1", unit: "g" },
-        source: "top-pan balance",
-      },
-      width: {
-        ...{ name: "width of the rule", symbol: "b", value: "25.4", uncertainty: "0.1" },
-        ...{ unit: "mm", source: "vernier caliper" },
-      },
-      thickness: {
-        ...{ name: "thickness of the rule", symbol: "d", value: "0.70", uncertainty: "0.01" },
-        ...{ unit: "mm", source: "micrometer, five places" },
-      },
-    },
+    constants,
     figures: {
       main: {
         ...plainFigure("a0", "cubed", "squared"),
@@ -111,7 +142,10 @@ export function clampedRule(): Investigation {
     theory: "T = 2π√(4 m L³/(E b d³))",
     results: {
       stiffness: {
-        ...{ name: "stiffness of the steel", symbol: "E", unit: "GPa", by: "theory" },
+        name: "stiffness of the steel",
+        symbol: "E",
+        unit: "GPa",
+        by: "theory",
         accepted: { value: "210", uncertainty: "5", source: "data sheet of spring steel" },
       },
     },

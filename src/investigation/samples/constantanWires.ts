@@ -31,11 +31,13 @@ function madeRows(): SampleRow[] {
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: ["To find the resistivity of constantan from two wires of different thickness."],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       "Each wire was stretched along a metre rule. A current of about 0.4 A was sent through a measured length of it, and the voltage across this length was read.",
       "The resistance of a wire is {=R = rho*l/A} with {=A = π*d^2/4}, so resistance against length is a straight line through the origin.",
@@ -51,7 +53,8 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "result", of: "both" },
   { kind: "comparison", of: "both" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "The lines in {figure:main} differ in slope, but both wires give the same resistivity within its ±: {result:thin} and {result:thick}. Together they give {result:both}.",
       "The diameters enter squared and bring most of the uncertainty.",
@@ -87,6 +90,25 @@ const results: Parameters<typeof makeSample>[0]["results"] = {
   },
 };
 
+const constants = {
+  thin: {
+    name: "diameter of the thin wire",
+    symbol: "d_1",
+    value: "0.400",
+    uncertainty: "0.005",
+    unit: "mm",
+    source: "micrometer, five places",
+  },
+  thick: {
+    name: "diameter of the thick wire",
+    symbol: "d_2",
+    value: "0.560",
+    uncertainty: "0.005",
+    unit: "mm",
+    source: "micrometer, five places",
+  },
+};
+
 /** Resistance against length for two constantan wires of different thickness: two series, two lines, one resistivity. */
 export function constantanWires(): Investigation {
   return makeSample({
@@ -94,33 +116,34 @@ export function constantanWires(): Investigation {
     authors: "Liv, Anton",
     quantities: {
       length: {
-        ...{ name: "length", symbol: "l", unit: "m", uncertainty: fixed("0.002") },
-        ...{ instrument: "metre rule", resolution: "0.001" },
+        name: "length",
+        symbol: "l",
+        unit: "m",
+        uncertainty: fixed("0.002"),
+        instrument: "metre rule",
+        resolution: "0.001",
       },
       current: {
-        ...{ name: "current", symbol: "I", unit: "A", instrument: "digital multimeter" },
-        ...{ uncertainty: { kind: "percent-and-digits", percent: "0.5", digits: "2" } },
+        name: "current",
+        symbol: "I",
+        unit: "A",
+        instrument: "digital multimeter",
+        uncertainty: { kind: "percent-and-digits", percent: "0.5", digits: "2" },
         resolution: "0.001",
       },
       voltage: {
-        ...{ name: "voltage", symbol: "U", unit: "V", instrument: "digital multimeter" },
-        ...{ uncertainty: { kind: "percent-and-digits", percent: "0.5", digits: "2" } },
+        name: "voltage",
+        symbol: "U",
+        unit: "V",
+        instrument: "digital multimeter",
+        uncertainty: { kind: "percent-and-digits", percent: "0.5", digits: "2" },
         resolution: "0.001",
       },
       resistance: { name: "resistance", symbol: "R", formula: "U/I", unit: "Ω" },
     },
     series: { thin: "thin wire", thick: "thick wire" },
     rows: madeRows(),
-    constants: {
-      thin: {
-        ...{ name: "diameter of the thin wire", symbol: "d_1", value: "0.400" },
-        ...{ uncertainty: "0.005", unit: "mm", source: "micrometer, five places" },
-      },
-      thick: {
-        ...{ name: "diameter of the thick wire", symbol: "d_2", value: "0.560" },
-        ...{ uncertainty: "0.005", unit: "mm", source: "micrometer, five places" },
-      },
-    },
+    constants,
     figures: {
       main: {
         ...plainFigure("a0", "length", "resistance"),

@@ -26,11 +26,13 @@ function madeRows(): SampleRow[] {
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: ["To find the capacitance of a capacitor from the way in which it discharges."],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       "The capacitor was charged to about 9 V and discharged through a resistor of {constant:resistor}. The voltage was recorded every five seconds; the readings before the switch was opened are set aside.",
       "The voltage falls as {=U = U_0*exp(-t/(R*C))}, so its logarithm against time is a straight line.",
@@ -46,7 +48,8 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "capacitance" },
   { kind: "result", of: "fitted" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "The line in {figure:main} gives {result:capacitance}, the exponential in {figure:curve} gives {result:fitted}. Both agree within their ±.",
       "Late readings are small, so their logarithms scatter more than those at the start.",
@@ -68,7 +71,11 @@ export function dischargingCapacitor(): Investigation {
     rows: madeRows(),
     constants: {
       resistor: {
-        ...{ name: "resistance", symbol: "R", value: "99.6", uncertainty: "0.5", unit: "kΩ" },
+        name: "resistance",
+        symbol: "R",
+        value: "99.6",
+        uncertainty: "0.5",
+        unit: "kΩ",
         source: "digital multimeter",
       },
     },
@@ -89,12 +96,18 @@ export function dischargingCapacitor(): Investigation {
     theory: "U = U_0*exp(-t/(R C))",
     results: {
       capacitance: {
-        ...{ name: "capacitance from the line", symbol: "C", unit: "μF", by: "theory" },
+        name: "capacitance from the line",
+        symbol: "C",
+        unit: "μF",
+        by: "theory",
         accepted: { value: "470", uncertainty: "47", source: "printed on the case" },
       },
       fitted: {
-        ...{ name: "capacitance from the curve", symbol: "C_2", unit: "μF" },
-        ...{ by: "formula", formula: "τ/R" },
+        name: "capacitance from the curve",
+        symbol: "C_2",
+        unit: "μF",
+        by: "formula",
+        formula: "τ/R",
         from: { kind: "parameter", of: "curve", curve: "fall", parameter: "τ" },
       },
     },

@@ -22,11 +22,13 @@ function madeRows(): SampleRow[] {
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: ["To find the activation energy of a reaction that clouds a solution."],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       "A beaker stood on a cross drawn on paper. Thiosulfate solution and dilute acid were brought to the same temperature and poured together, and the time was taken until the cross could not be seen any more, twice at each temperature.",
       "The reciprocal of this time stands for the rate: {=1/t = A*exp(-E_a/(R*T))}. So {=ln(1/t)} against {=1/T} is a straight line of slope {=-E_a/R}.",
@@ -42,7 +44,8 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "result", of: "energy" },
   { kind: "comparison", of: "energy" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "The slope of {figure:main} gives an activation energy of {result:energy}.",
       "When the cross is gone is a matter of judgement; the same pair of eyes should judge every time.",
@@ -57,12 +60,20 @@ export function fadingCross(): Investigation {
     authors: "Ida, Kofi",
     quantities: {
       celsius: {
-        ...{ name: "temperature", symbol: "theta", unit: "°C", uncertainty: fixed("0.5") },
-        ...{ instrument: "thermometer", resolution: "0.5" },
+        name: "temperature",
+        symbol: "theta",
+        unit: "°C",
+        uncertainty: fixed("0.5"),
+        instrument: "thermometer",
+        resolution: "0.5",
       },
       time: {
-        ...{ name: "time until the cross is gone", symbol: "t", unit: "s", repeats: 2 },
-        ...{ uncertainty: { kind: "percent", percent: "3" }, instrument: "stopwatch by hand" },
+        name: "time until the cross is gone",
+        symbol: "t",
+        unit: "s",
+        repeats: 2,
+        uncertainty: { kind: "percent", percent: "3" },
+        instrument: "stopwatch by hand",
       },
       kelvin: { name: "temperature", symbol: "T", formula: "theta", unit: "K" },
       reciprocal: { name: "reciprocal of the temperature", symbol: "1/T", formula: "1/T" },
@@ -71,8 +82,11 @@ export function fadingCross(): Investigation {
     rows: madeRows(),
     constants: {
       gas: {
-        ...{ name: "molar gas constant", symbol: "R", value: "8.31446261815324" },
-        ...{ unit: "J K^-1 mol^-1", source: "SI, exact" },
+        name: "molar gas constant",
+        symbol: "R",
+        value: "8.31446261815324",
+        unit: "J K^-1 mol^-1",
+        source: "SI, exact",
       },
     },
     figures: {
@@ -85,7 +99,10 @@ export function fadingCross(): Investigation {
     theory: "1/t = A*exp(-E_a/(R*T))",
     results: {
       energy: {
-        ...{ name: "activation energy", symbol: "E_a", unit: "kJ/mol", by: "theory" },
+        name: "activation energy",
+        symbol: "E_a",
+        unit: "kJ/mol",
+        by: "theory",
         accepted: { value: "51", uncertainty: "2", source: "mean of last year’s class" },
       },
     },

@@ -22,11 +22,13 @@ function madeRows(): SampleRow[] {
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: ["To find how much less water leaves a round hole than the speed of fall would say."],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       "Water ran from a cistern through a hole of {constant:hole} near its foot. The head was kept steady by topping up, and the time for {constant:volume} was taken three times at each head.",
       "The water would leave with {=v = √(2 g h)}; of this the share {=c_d} is found in the whole hole, so {=v^2} against {=h} is a straight line of slope {=2*g*c_d^2}.",
@@ -41,13 +43,41 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "result", of: "coefficient" },
   { kind: "comparison", of: "coefficient" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "The slope of {figure:main} was {slope:main}; so the coefficient is {result:coefficient}. The jet narrows behind the hole, which explains a number below one.",
       "The diameter is common to all points: its ± tilts the line as a whole and shows in no error bar, but it is in the result.",
     ],
   },
 ];
+
+const constants = {
+  volume: {
+    name: "volume collected",
+    symbol: "V",
+    value: "500",
+    uncertainty: "2",
+    unit: "mL",
+    source: "measuring cylinder",
+  },
+  hole: {
+    name: "diameter of the hole",
+    symbol: "d",
+    value: "5.00",
+    uncertainty: "0.02",
+    unit: "mm",
+    source: "drill, checked with a caliper",
+  },
+  fall: {
+    name: "acceleration of free fall",
+    symbol: "g",
+    value: "9.81",
+    uncertainty: "0.01",
+    unit: "m s^-2",
+    source: "table",
+  },
+};
 
 /** Water that leaves a cistern through a round hole: the speed squared against the head. */
 export function leakingCistern(): Investigation {
@@ -56,31 +86,27 @@ export function leakingCistern(): Investigation {
     authors: "Greta, Yusuf",
     quantities: {
       head: {
-        ...{ name: "head of water", symbol: "h", unit: "m", uncertainty: fixed("0.002") },
-        ...{ instrument: "metre rule", resolution: "0.001" },
+        name: "head of water",
+        symbol: "h",
+        unit: "m",
+        uncertainty: fixed("0.002"),
+        instrument: "metre rule",
+        resolution: "0.001",
       },
       time: {
-        ...{ name: "time for half a litre", symbol: "t", unit: "s", repeats: 3 },
-        ...{ uncertainty: fixed("0.2"), instrument: "stopwatch by hand", resolution: "0.1" },
+        name: "time for half a litre",
+        symbol: "t",
+        unit: "s",
+        repeats: 3,
+        uncertainty: fixed("0.2"),
+        instrument: "stopwatch by hand",
+        resolution: "0.1",
       },
       speed: { name: "mean speed in the hole", symbol: "v", formula: "4*V/(π*d^2*t)", unit: "m/s" },
       squared: { name: "speed squared", symbol: "v^2", formula: "v^2" },
     },
     rows: madeRows(),
-    constants: {
-      volume: {
-        ...{ name: "volume collected", symbol: "V", value: "500", uncertainty: "2", unit: "mL" },
-        source: "measuring cylinder",
-      },
-      hole: {
-        ...{ name: "diameter of the hole", symbol: "d", value: "5.00", uncertainty: "0.02" },
-        ...{ unit: "mm", source: "drill, checked with a caliper" },
-      },
-      fall: {
-        ...{ name: "acceleration of free fall", symbol: "g", value: "9.81", uncertainty: "0.01" },
-        ...{ unit: "m s^-2", source: "table" },
-      },
-    },
+    constants,
     figures: {
       main: {
         ...plainFigure("a0", "head", "squared"),
@@ -91,7 +117,9 @@ export function leakingCistern(): Investigation {
     theory: "v = c_d*√(2 g h)",
     results: {
       coefficient: {
-        ...{ name: "coefficient of the hole", symbol: "c_d", by: "theory" },
+        name: "coefficient of the hole",
+        symbol: "c_d",
+        by: "theory",
         accepted: { value: "0.62", uncertainty: "0.01", source: "table, sharp-edged round hole" },
       },
     },

@@ -61,7 +61,9 @@ function rowOf(order: string, { readings, series, aside }: SampleRow): Row {
       : text.map((one, n) => [cellKey(quantity, n + 1), one] as const),
   );
   return {
-    ...{ order, table: firstTable, readings: Object.fromEntries(typed) },
+    order,
+    table: firstTable,
+    readings: Object.fromEntries(typed),
     ...(series !== undefined && { series }),
     ...(aside !== undefined && { setAside: { _row: aside } }),
   };
@@ -70,7 +72,9 @@ function rowOf(order: string, { readings, series, aside }: SampleRow): Row {
 function blocksOf(blocks: readonly SampleBlock[]): Investigation["writeUp"]["blocks"] {
   const named = Object.fromEntries(blocks.map((block, i) => [`block${i + 1}`, block]));
   return ordered(named, (order, block) => ({
-    ...{ order, kind: block.kind, hidden: false },
+    order,
+    kind: block.kind,
+    hidden: false,
     ...(block.kind === "text"
       ? { of: "", heading: block.heading, text: block.text.flatMap(said) }
       : { of: block.of ?? "", heading: "", text: block.before ? said(block.before) : [] }),
@@ -92,8 +96,14 @@ export function makeSample(parts: SampleParts): Investigation {
     series: ordered(parts.series ?? {}, (order, name) => ({ order, table: firstTable, name })),
     rows: ordered(rows, rowOf),
     constants: ordered(parts.constants, (order, told) => ({
-      ...{ name: "", symbol: "", value: "", uncertainty: "", unit: "", source: "" },
-      ...{ order, ...told },
+      name: "",
+      symbol: "",
+      value: "",
+      uncertainty: "",
+      unit: "",
+      source: "",
+      order,
+      ...told,
     })),
     figures: ordered(parts.figures, (order, told) => ({
       ...plainFigure(order, null, null),
@@ -102,7 +112,8 @@ export function makeSample(parts: SampleParts): Investigation {
     theory: parts.theory ?? "",
     results: ordered(parts.results, (order, { from, ...told }) => ({
       ...plainResult(order, "main"),
-      ...{ source: { ...plainSource, of: "main", ...from }, ...told },
+      source: { ...plainSource, of: "main", ...from },
+      ...told,
     })),
     examples: Object.fromEntries(
       examples.map(([id, row], i) => [id, { order: orders[i] as string, row: `row${row}` }]),

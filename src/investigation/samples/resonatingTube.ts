@@ -20,11 +20,13 @@ function madeRows(): SampleRow[] {
 const writeUp: readonly SampleBlock[] = [
   { kind: "title" },
   {
-    ...{ kind: "text", heading: "Aim" },
+    kind: "text",
+    heading: "Aim",
     text: ["To find the speed of sound in air, and how far the sound reaches beyond the tube."],
   },
   {
-    ...{ kind: "text", heading: "Apparatus and method" },
+    kind: "text",
+    heading: "Apparatus and method",
     text: [
       "A tube stood upright in water. A fork was struck and held over its mouth, and the tube was raised until the sound was loudest for the first time. The length of the air column was read three times for each fork.",
       "A quarter of a wave fits into the tube and a little more: {=L + e = v/(4 f)}. So the length against the reciprocal of the frequency is a straight line of slope {=v/4} whose intercept is minus the end correction.",
@@ -40,7 +42,8 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "result", of: "correction" },
   { kind: "comparison", of: "correction" },
   {
-    ...{ kind: "text", heading: "Discussion" },
+    kind: "text",
+    heading: "Discussion",
     text: [
       "From {figure:main} the speed of sound is {result:sound} and the end correction {result:correction}. A fit through the origin would have hidden the end correction and made the sound too slow.",
       "Where the sound is loudest can be told to a few millimetres only; the forks are far surer.",
@@ -56,8 +59,13 @@ export function resonatingTube(): Investigation {
     quantities: {
       frequency: { name: "frequency", symbol: "f", unit: "Hz", uncertainty: fixed("0.5") },
       length: {
-        ...{ name: "length of the air column", symbol: "L", unit: "m", repeats: 3 },
-        ...{ uncertainty: fixed("0.001"), instrument: "metre rule", resolution: "0.001" },
+        name: "length of the air column",
+        symbol: "L",
+        unit: "m",
+        repeats: 3,
+        uncertainty: fixed("0.001"),
+        instrument: "metre rule",
+        resolution: "0.001",
       },
       reciprocal: { name: "reciprocal of the frequency", symbol: "1/f", formula: "1/f", unit: "s" },
     },
@@ -73,11 +81,17 @@ export function resonatingTube(): Investigation {
     theory: "L + e = v/(4 f)",
     results: {
       sound: {
-        ...{ name: "speed of sound", symbol: "v", unit: "m/s", by: "theory" },
+        name: "speed of sound",
+        symbol: "v",
+        unit: "m/s",
+        by: "theory",
         accepted: { value: "343.9", uncertainty: "0.3", source: "table, air at 21 °C" },
       },
       correction: {
-        ...{ name: "end correction", symbol: "e", unit: "mm", by: "theory" },
+        name: "end correction",
+        symbol: "e",
+        unit: "mm",
+        by: "theory",
         from: { kind: "intercept" },
         accepted: { value: "10", uncertainty: "1", source: "0.6 of the tube’s radius" },
       },

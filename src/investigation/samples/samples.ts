@@ -9,8 +9,13 @@ import { resonatingTube } from "./resonatingTube";
 
 /** Every sample investigation by its name, the main one first. */
 export const samples = {
-  ...{ clampedRule, resonatingTube, constantanWires, dischargingCapacitor },
-  ...{ fadingCross, bariumHydroxide, leakingCistern },
+  clampedRule,
+  resonatingTube,
+  constantanWires,
+  dischargingCapacitor,
+  fadingCross,
+  bariumHydroxide,
+  leakingCistern,
 } as const satisfies Readonly<Record<string, () => Investigation>>;
 
 export type SampleName = keyof typeof samples;

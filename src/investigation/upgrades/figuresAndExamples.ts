@@ -1,20 +1,51 @@
 import type { UpgradeStep } from "./upgradeStep";
 
 const axis = {
-  ...{ range: "fill", from: "", to: "", step: "", scale: "linear", reversed: false, label: "" },
+  range: "fill",
+  from: "",
+  to: "",
+  step: "",
+  scale: "linear",
+  reversed: false,
+  label: "",
 };
 
 const added = {
-  ...{ caption: "", also: {}, labels: {}, legend: null, equation: false },
+  caption: "",
+  also: {},
+  labels: {},
+  legend: null,
+  equation: false,
   axes: { x: axis, y: axis },
   line: {
-    ...{ weights: "none", held: "free", intercept: "0", slope: "1", pointX: "0", pointY: "0" },
-    ...{ from: "", to: "", best: true, steepest: true, shallowest: true },
+    weights: "none",
+    held: "free",
+    intercept: "0",
+    slope: "1",
+    pointX: "0",
+    pointY: "0",
+    from: "",
+    to: "",
+    best: true,
+    steepest: true,
+    shallowest: true,
   },
   look: {
-    ...{ style: "screen", size: "report", width: "17", height: "12", markers: "medium" },
-    ...{ bars: "capped", join: "none", band: false, grid: "paper", ticks: "outside" },
-    ...{ frame: false, arrows: false, gap: false, lettering: "sans", line: "medium" },
+    style: "screen",
+    size: "report",
+    width: "17",
+    height: "12",
+    markers: "medium",
+    bars: "capped",
+    join: "none",
+    band: false,
+    grid: "paper",
+    ticks: "outside",
+    frame: false,
+    arrows: false,
+    gap: false,
+    lettering: "sans",
+    line: "medium",
   },
 };
 

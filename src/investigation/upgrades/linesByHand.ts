@@ -1,10 +1,14 @@
 import type { UpgradeStep } from "./upgradeStep";
 
 const line = {
-  ...{ relative: false, together: false, compare: false, expectsZero: false },
+  relative: false,
+  together: false,
+  compare: false,
+  expectsZero: false,
   reach: { best: "paper", steepest: "paper", shallowest: "paper" },
   labelled: { steepest: false, shallowest: false },
-  ...{ bands: "none", level: "95" },
+  bands: "none",
+  level: "95",
 };
 
 type Stored = Record<string, { line: object }>;
@@ -20,7 +24,9 @@ export const linesByHand: UpgradeStep = {
         {
           ...figure,
           line: { ...figure.line, ...structuredClone(line) },
-          ...{ equations: {}, straightedges: {}, triangle: null },
+          equations: {},
+          straightedges: {},
+          triangle: null,
         },
       ]),
     ),

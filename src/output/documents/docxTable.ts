@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import {
   AlignmentType,
   BorderStyle,
@@ -23,19 +24,17 @@ const spare = 1.12;
 /** What a table of a word processor has room in: sizes with room to spare for other fonts. */
 export function docxRoom(upright: number, turned: number): TableRoom {
   return {
-    ...{ upright: upright / spare, turned: turned / spare, sizes: tableSizes },
+    upright: upright / spare,
+    turned: turned / spare,
+    sizes: tableSizes,
     gap: columnGap,
   };
 }
 
-const widths = new WeakMap<ReportTable, readonly number[]>();
-
 /** Widths of columns at the size 1. */
-export function docxWidths(table: ReportTable): readonly number[] {
-  const known = widths.get(table) ?? columnWidths(table, { face: "serif", barBelow: true });
-  widths.set(table, known);
-  return known;
-}
+export const docxWidths = remembered((table: ReportTable): readonly number[] =>
+  columnWidths(table, { face: "serif", barBelow: true }),
+);
 
 const none = { style: BorderStyle.NONE, size: 0, color: "auto" } as const;
 const thick = { style: BorderStyle.SINGLE, size: 8, color: "000000" } as const;
@@ -66,7 +65,8 @@ export function docxRuns(
   return runs.map(
     ({ text, italic, script }) =>
       new TextRun({
-        ...{ text, ...look },
+        text,
+        ...look,
         ...(italic && { italics: true }),
         ...(script === "super" && { superScript: true }),
         ...(script === "sub" && { subScript: true }),
@@ -192,14 +192,19 @@ export function docxTable(table: ReportTable, points: number): Table {
     columnWidths: wide,
     layout: TableLayoutType.FIXED,
     borders: {
-      ...{ top: thick, bottom: thick, left: none, right: none },
-      ...{ insideHorizontal: none, insideVertical: none },
+      top: thick,
+      bottom: thick,
+      left: none,
+      right: none,
+      insideHorizontal: none,
+      insideVertical: none,
     },
     rows: [
       ...heads.map(
         (line, i) =>
           new TableRow({
-            ...{ tableHeader: true, cantSplit: true },
+            tableHeader: true,
+            cantSplit: true,
             children: line.map((head) =>
               headCell(head, { points, first: i === 0, last: i === heads.length - 1 }),
             ),

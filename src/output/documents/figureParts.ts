@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import type { RunText } from "@/core/unit/runText";
 import { captionRoom } from "@/figure/layout/frame";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
@@ -9,14 +10,10 @@ export function withoutCaption(figure: FigureSpecification): FigureSpecification
   return { ...figure, caption: [], height: figure.height - captionRoom(figure) };
 }
 
-const scenes = new WeakMap<FigureSpecification, Scene>();
-
 /** The figure alone as it is drawn, without its caption. */
-export function bareScene(figure: FigureSpecification): Scene {
-  let scene = scenes.get(figure);
-  if (!scene) scenes.set(figure, (scene = layoutFigure(withoutCaption(figure))));
-  return scene;
-}
+export const bareScene = remembered((figure: FigureSpecification): Scene =>
+  layoutFigure(withoutCaption(figure)),
+);
 
 /** The words of a caption behind "Figure 2. ", which documents number themselves. */
 export function captionWords({ caption }: FigureSpecification): RunText {

@@ -97,7 +97,8 @@ function components(node: MathNode): Components {
     case "fraction":
       return [
         new MathFraction({
-          ...{ numerator: components(node.above), denominator: components(node.below) },
+          numerator: components(node.above),
+          denominator: components(node.below),
         }),
       ];
     case "root":
@@ -115,7 +116,9 @@ function scripts({ base, sub, super: raised }: Extract<MathNode, { kind: "script
   const children = components(base);
   if (sub && raised) {
     return new MathSubSuperScript({
-      ...{ children, subScript: components(sub), superScript: components(raised) },
+      children,
+      subScript: components(sub),
+      superScript: components(raised),
     });
   }
   return sub

@@ -148,7 +148,7 @@ function paragraphDocx(
 ): Paragraph {
   const text = node.inlines.map((one) => (one.kind === "text" ? one.text : "")).join("");
   const set = {
-    ...{ children: node.inlines.flatMap(inlineDocx) },
+    children: node.inlines.flatMap(inlineDocx),
     ...(beginsAtRight(text) && { bidirectional: true }),
   };
   switch (node.kind) {
@@ -253,14 +253,17 @@ export function reportDocument(given: Report, pictures: Pictures): Document {
   const report = cleanTexts(given);
   const [width, height] = papers[report.paper];
   const sheet: Sheet = {
-    ...{ pictures, named: new Set<string>() },
-    ...{ room: width - 2 * margin, turned: height - 2 * margin },
+    pictures,
+    named: new Set<string>(),
+    room: width - 2 * margin,
+    turned: height - 2 * margin,
   };
   const placed = shownNodes(report).flatMap((node, place, all) =>
     nodeDocx(node, place, all[place + 1], sheet),
   );
   return new Document({
-    ...{ title: report.title, creator: report.authors.trim() || "Fathom Rule" },
+    title: report.title,
+    creator: report.authors.trim() || "Fathom Rule",
     styles: {
       paragraphStyles: [...cellStyles],
       default: {

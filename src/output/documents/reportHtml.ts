@@ -18,7 +18,10 @@ import { plainMath, readTex } from "@/figure/maths/readTex";
 import { bareScene, captionWords } from "./figureParts";
 
 const escapes: Readonly<Record<string, string>> = {
-  ...{ "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" },
+  "&": "&amp;",
+  "<": "&lt;",
+  ">": "&gt;",
+  '"': "&quot;",
 };
 const escaped = (text: string) => text.replace(/[&<>"]/g, (one) => escapes[one] as string);
 

@@ -20,7 +20,10 @@ import { sceneTikz } from "./sceneTikz";
 import { labelTex, tableTex } from "./texTable";
 
 const commands = {
-  ...{ bold: "textbf", italic: "textit", sub: "textsubscript", super: "textsuperscript" },
+  bold: "textbf",
+  italic: "textit",
+  sub: "textsubscript",
+  super: "textsuperscript",
 } as const;
 
 function inlineTex(inline: Inline, atRight = false): string {

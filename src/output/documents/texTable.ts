@@ -10,7 +10,10 @@ type TableNode = Extract<ReportNode, { kind: "table" }>;
 const mostRowsTogether = 24;
 /** Commands for sizes of type, in points. */
 const commands: Readonly<Record<number, string>> = {
-  ...{ 11: "", 10: "\\small", 9: "\\footnotesize", 8: "\\scriptsize" },
+  11: "",
+  10: "\\small",
+  9: "\\footnotesize",
+  8: "\\scriptsize",
 };
 const columnGap = 12;
 const marginOfPage = 2 * 65.2;
@@ -61,13 +64,11 @@ export function tableTex(node: TableNode, paper: Paper): string {
   const [upright, turned] = papers[paper].map((side) => side - marginOfPage) as [number, number];
   const widths = columnWidths(node.table, { face: "serif", barBelow: false });
   const fitted = fittedTable(node.table, widths, {
-    ...{
-      upright,
-      turned,
-      sizes: Object.keys(commands)
-        .map(Number)
-        .sort((a, b) => b - a),
-    },
+    upright,
+    turned,
+    sizes: Object.keys(commands)
+      .map(Number)
+      .sort((a, b) => b - a),
     gap: columnGap,
   });
   const notes = node.table.notes.map(

@@ -1,6 +1,5 @@
+import { remembered } from "@/remembered/remembered";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
-import type { FigureSpecification } from "@/figure/specification";
-import type { Scene } from "@/figure/scene";
 import { figureDescription } from "@/wording/figures";
 import { papers } from "../papers";
 import type { Report, ReportNode } from "../report/report";
@@ -27,13 +26,7 @@ export interface ReportPage {
 const margins = { top: 62, side: 66, foot: 62 } as const;
 
 /** A figure is laid out once as long as it stays the same. */
-const scenes = new WeakMap<FigureSpecification, Scene>();
-
-function figureScene(figure: FigureSpecification): Scene {
-  let scene = scenes.get(figure);
-  if (!scene) scenes.set(figure, (scene = layoutFigure(figure)));
-  return scene;
-}
+const figureScene = remembered(layoutFigure);
 
 const mostOfPage = 0.62;
 
@@ -56,7 +49,9 @@ function numberLinePiece(
 ): Piece {
   const path = [{ role: "Figure" as const, id, alt: description }];
   return {
-    ...{ height: scene.height + 4, before: 6, keepNext: true },
+    height: scene.height + 4,
+    before: 6,
+    keepNext: true,
     parts: [{ path, x: 0, y: 2, scale: 1, scene }],
   };
 }

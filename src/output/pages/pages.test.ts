@@ -30,7 +30,8 @@ const bare = { heading: "", text: [], hidden: false };
 /** The plain rule with a table of so many readings and nothing else. */
 function longTable(rows: number): Investigation {
   const laid = after(plainRule(), addBlocks, {
-    ...{ blocks: [{ id: "t", block: { ...bare, kind: "readings", of: "main" } }], before: null },
+    blocks: [{ id: "t", block: { ...bare, kind: "readings", of: "main" } }],
+    before: null,
   });
   const readings = Array.from({ length: rows }, (_, i) => ({ row: `long${i}`, cell: "overhang", text: `0.${100 + i}` })); // prettier-ignore
   return after(laid, typeReadings, { readings });

@@ -97,7 +97,8 @@ export function setLine(words: readonly Word[], size: number, atRight: boolean):
       const at = x;
       endWords();
       parts.push({
-        ...{ alt, strokes: movedStrokes(box.strokes, at, 0) },
+        alt,
+        strokes: movedStrokes(box.strokes, at, 0),
         runs: box.runs.map((run) => ({ ...run, x: run.x + at })),
       });
       ascent = Math.max(ascent, box.ascent);

@@ -89,8 +89,10 @@ export class StructureTree {
     const numbers = this.marks.flatMap((refs, page) => [PDFNumber.of(page), context.obj(refs)]);
     const parents = context.register(context.obj({ Nums: context.obj(numbers) }));
     const tree = context.obj({
-      ...{ Type: "StructTreeRoot", K: this.whole.ref },
-      ...{ ParentTree: parents, ParentTreeNextKey: this.marks.length },
+      Type: "StructTreeRoot",
+      K: this.whole.ref,
+      ParentTree: parents,
+      ParentTreeNextKey: this.marks.length,
     });
     context.assign(this.root, tree);
     catalog.set(PDFName.of("StructTreeRoot"), this.root);

@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import type { Inline, ReportCell, ReportHead, ReportTable } from "../report/report";
 import type { SetLine } from "./setLine";
 import { setLines } from "./setLines";
@@ -27,21 +28,12 @@ export interface SetCell {
   readonly bar: SetLine | undefined;
 }
 
-const known = new WeakMap<ReportCell, SetCell>();
-
 /** A cell's words, set once. */
-export function setCell(cell: ReportCell): SetCell {
-  const before = known.get(cell);
-  if (before) return before;
-  const { runs, uncertainty, aside } = cell;
-  const made = {
-    value: oneLine([...runInlines(runs), ...(aside ? [raised(aside)] : [])]),
-    struck: aside ? oneLine(runInlines(runs)) : undefined,
-    bar: uncertainty ? oneLine([{ kind: "text", text: ` ${uncertainty}` }]) : undefined,
-  };
-  known.set(cell, made);
-  return made;
-}
+export const setCell = remembered(({ runs, uncertainty, aside }: ReportCell): SetCell => ({
+  value: oneLine([...runInlines(runs), ...(aside ? [raised(aside)] : [])]),
+  struck: aside ? oneLine(runInlines(runs)) : undefined,
+  bar: uncertainty ? oneLine([{ kind: "text", text: ` ${uncertainty}` }]) : undefined,
+}));
 
 function cellWidth(cell: ReportCell | undefined): number {
   if (!cell) return 0;

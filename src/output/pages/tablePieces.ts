@@ -97,7 +97,10 @@ function rowPiece(cells: readonly ReportCell[], id: string, laid: Laid): Piece {
     const crossed: Part[] = struck
       ? [
           {
-            ...{ path: [], scale, x: (start - 1) * scale, y: 7.2 * scale },
+            path: [],
+            scale,
+            x: (start - 1) * scale,
+            y: 7.2 * scale,
             scene: ruleScene(struck.width + 1, 0.7, inks.ink),
           },
         ]

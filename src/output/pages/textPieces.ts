@@ -55,7 +55,8 @@ export function linePieces(
     const y = Math.max(0, height - line.descent - line.ascent - 2);
     const ends = index === 0 || index === lines.length - 2;
     return {
-      ...{ height, before: index === 0 ? place.before : 0 },
+      height,
+      before: index === 0 ? place.before : 0,
       parts: lineParts(line, { x: place.x + (line.atRight ? place.width - line.width : 0), y }, fill, path, index), // prettier-ignore
       ...(ends && index < lines.length - 1 && { keepNext: true }),
     };
@@ -179,7 +180,10 @@ export function workingPieces(
     }),
     ...formulas.map(({ scene, scale, y, tex: one }, number): Part => ({
       path: [row, { role: "Formula", id: `${id}/formula${number}`, alt: plainMath(readTex(one)) }],
-      ...{ x: labelWidth, y: top + y, scale, scene },
+      x: labelWidth,
+      y: top + y,
+      scale,
+      scene,
     })),
   ];
   return [{ height: room + below, before: 0, parts }];
@@ -191,7 +195,8 @@ export function statementPieces(tex: string, id: string, width: number, ink: str
   const path: Tag[] = [{ role: "Formula", id, alt: plainMath(readTex(tex)) }];
   return [
     {
-      ...{ height: scene.height * scale + 8, before: 6 },
+      height: scene.height * scale + 8,
+      before: 6,
       parts: [{ path, x: 0, y: 4, scale, scene }],
     },
   ];

@@ -42,7 +42,9 @@ function faceFor(family: Family, marks: readonly TextMark[]): Face {
 function textToken(text: string, marks: readonly TextMark[], size: number, family: Family): Token {
   const script = marks.includes("super") ? "super" : marks.includes("sub") ? "sub" : undefined;
   return {
-    ...{ kind: "text", text: cleanText(text), face: faceFor(family, marks) },
+    kind: "text",
+    text: cleanText(text),
+    face: faceFor(family, marks),
     size: script ? size * scriptSize : size,
     y: script ? raise[script] * size : 0,
   };

@@ -75,7 +75,10 @@ function drawText(ink: PageInk, shape: TextShape, fonts: PdfFonts, place: Place)
 
 function drawPath(ink: PageInk, shape: PathShape, { x, y }: Place): void {
   const operators = drawSvgPath(shape.d, {
-    ...{ x, y, rotate: undefined, scale: undefined },
+    x,
+    y,
+    rotate: undefined,
+    scale: undefined,
     color: shape.fill ? colour(shape.fill) : undefined,
     borderColor: shape.stroke ? colour(shape.stroke) : undefined,
     borderWidth: shape.stroke ? (shape.strokeWidth ?? 1) : 0,

@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import { type PDFDocument, type PDFFont, type PDFName, type PDFPage } from "pdf-lib";
 import type { Face, Scene } from "@/figure/scene";
 import { fetchedFont, type FontFetcher } from "../fonts/fetchedFont";
@@ -17,7 +18,6 @@ interface Drawn {
 export class PdfFont {
   private readonly encoded = new Map<string, string>();
   private readonly placed = new Map<string, readonly Drawn[]>();
-  private readonly keys = new WeakMap<PDFPage, PDFName>();
 
   constructor(
     private readonly font: PDFFont,
@@ -25,13 +25,9 @@ export class PdfFont {
   ) {}
 
   /** The name by which a page knows the font. */
-  keyOn(page: PDFPage): PDFName {
-    const known = this.keys.get(page);
-    if (known) return known;
-    const key = page.node.newFontDictionary(this.font.name, this.font.ref);
-    this.keys.set(page, key);
-    return key;
-  }
+  readonly keyOn = remembered((page: PDFPage): PDFName =>
+    page.node.newFontDictionary(this.font.name, this.font.ref),
+  );
 
   /** Letters one after the other, as operators take them. */
   encode(text: string): string {

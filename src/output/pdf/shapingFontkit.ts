@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import fontkit from "@pdf-lib/fontkit";
 
 /** What fontkit does to cut a TrueType font down; CFF fonts have no table of places. */
@@ -75,18 +76,13 @@ function withPlainLayout(font: ShapingFont): void {
   };
 }
 
-const opened = new WeakMap<Uint8Array, ShapingFont>();
-
 /** Fontkit with fonts that every reader takes and no text stops; the same bytes are opened once. */
 export const shapingFontkit: Fontkit = {
   ...fontkit,
-  create: (bytes) => {
-    const before = opened.get(bytes);
-    if (before) return before;
+  create: remembered((bytes: Uint8Array): ShapingFont => {
     const font = fontkit.create(bytes) as unknown as ShapingFont;
     withLongPlaces(font);
     withPlainLayout(font);
-    opened.set(bytes, font);
     return font;
-  },
+  }),
 };

@@ -36,8 +36,11 @@ function tableBlock(id: string, block: WriteUpBlock, context: ReportContext): Bl
     return missing(raw ? missingWords.readings : missingWords.derived);
   }
   return nodes({
-    ...{ kind: "table", anchor: `table:${id}`, number: numbers.get(`table:${id}`) ?? 0 },
-    ...{ caption: tableCaption(table, raw ? "readings" : "processed", context), table: printed },
+    kind: "table",
+    anchor: `table:${id}`,
+    number: numbers.get(`table:${id}`) ?? 0,
+    caption: tableCaption(table, raw ? "readings" : "processed", context),
+    table: printed,
   });
 }
 
@@ -49,7 +52,9 @@ function figureBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
   const points = figure?.series.reduce((sum, { points: { x } }) => sum + x.length, 0) ?? 0;
   if (!figure || points === 0 || points > mostPoints) return missing(missingWords.figure);
   return nodes({
-    ...{ kind: "figure", anchor: `figure:${block.of}`, figure },
+    kind: "figure",
+    anchor: `figure:${block.of}`,
+    figure,
     number: context.numbers.get(`figure:${block.of}`) ?? 0,
   });
 }
@@ -75,7 +80,8 @@ function exampleBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
     {
       kind: "working",
       lines: worked.map((line): WorkingLine => ({
-        ...{ label: stepLabel(line), tex: line.tex },
+        label: stepLabel(line),
+        tex: line.tex,
         ...(line.of && { of: line.of }),
         tone:
           line.step === "part" || line.step === "together"
@@ -136,7 +142,8 @@ function shownBy(id: string, block: WriteUpBlock, context: ReportContext): Block
   switch (block.kind) {
     case "title":
       return nodes({
-        ...{ kind: "title", text: document.title || "Untitled investigation" },
+        kind: "title",
+        text: document.title || "Untitled investigation",
         authors: document.writeUp.authors,
       });
     case "text":

@@ -1,12 +1,12 @@
 import { inOrder } from "@/investigation/model/order";
-import { memoised } from "@/pipeline/memoised";
+import { remembered } from "@/remembered/remembered";
 import { reportBlock } from "./blockNodes";
 import { liveValues } from "./liveValues";
 import type { Report } from "./report";
 import type { ReportContext } from "./reportContext";
 
 /** The report of an investigation: every block with what it shows now. Made once as long as the context stays. */
-export const buildReport = memoised((context: ReportContext): Report => {
+export const buildReport = remembered((context: ReportContext): Report => {
   const { document } = context;
   const values = liveValues(context);
   const blocks = inOrder(document.writeUp.blocks).map(([id, block]) =>

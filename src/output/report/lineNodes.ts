@@ -8,13 +8,13 @@ import {
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { RunText } from "@/core/unit/runText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { besideHalf, marked, numberRuns, sizeBeside } from "@/pipeline/lineEquation";
-import { fitFigure, type SeriesFit } from "@/pipeline/fit";
-import { seriesRuns } from "@/pipeline/figure";
-import { type LineRange, type RangedLine, rangeOfLine } from "@/pipeline/lineRange";
-import { missedRows } from "@/pipeline/missedRows";
-import { bestOutsideRange, statedLine, type StatedLine } from "@/pipeline/statedLine";
-import { triangleWorking } from "@/pipeline/triangleWorking";
+import { besideHalf, marked, numberRuns, sizeBeside } from "@/pipeline/lines/lineEquation";
+import { fitFigure, type SeriesFit } from "@/pipeline/lines/fit";
+import { seriesRuns } from "@/pipeline/figure/figure";
+import { type LineRange, type RangedLine, rangeOfLine } from "@/pipeline/lines/lineRange";
+import { missedRows } from "@/pipeline/lines/missedRows";
+import { bestOutsideRange, statedLine, type StatedLine } from "@/pipeline/lines/statedLine";
+import { triangleWorking } from "@/pipeline/lines/triangleWorking";
 import {
   lineSentence,
   outsideRangeSentence,
@@ -37,7 +37,8 @@ interface FoundLine {
 const noise = 1e-12;
 
 const paragraph = (text: string): ReportNode => ({
-  ...{ kind: "paragraph", inlines: [{ kind: "text", text }] },
+  kind: "paragraph",
+  inlines: [{ kind: "text", text }],
 });
 
 function cell(runs: RunText, { rules }: ReportContext): ReportCell {
@@ -157,7 +158,8 @@ function rangeWorking(
   );
   return [
     {
-      ...{ label, tone: "uncertain" },
+      label,
+      tone: "uncertain",
       tex: `\\Delta ${word} = \\frac{${above} - ${less}}{2}${unit} = ${numberTex(written, rules.decimalMark)}${unit}`,
     },
     ...(stated.withConstants
@@ -212,7 +214,8 @@ export function lineNodes(
   const triangle: WorkingLine[] = figure.triangle
     ? [
         {
-          ...{ label: "slope triangle", tone: "plain" },
+          label: "slope triangle",
+          tone: "plain",
           tex: `\\text{${rules.slopeWord}} = ${triangleWorking(fit, figure.triangle, first.line.slope, rules.decimalMark)}`,
         },
       ]
@@ -220,7 +223,9 @@ export function lineNodes(
   return [
     paragraph(said.join(" ")),
     {
-      ...{ kind: "table", anchor: `table:${block}`, number: numbers.get(`table:${block}`) ?? 0 },
+      kind: "table",
+      anchor: `table:${block}`,
+      number: numbers.get(`table:${block}`) ?? 0,
       caption: [{ text: `Lines of Figure ${figureNumber(figureId, context)}.` }],
       table: linesTable(lines, context),
     },

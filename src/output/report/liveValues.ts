@@ -6,10 +6,10 @@ import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { inOrder } from "@/investigation/model/order";
 import { togetherKey } from "@/investigation/model/seriesKey";
-import { fitFigure } from "@/pipeline/fit";
-import { marked } from "@/pipeline/lineEquation";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { marked } from "@/pipeline/lines/lineEquation";
 import { foundLine } from "@/pipeline/results/lineSource";
-import { statedLine } from "@/pipeline/statedLine";
+import { statedLine } from "@/pipeline/lines/statedLine";
 import { comparedResult } from "@/pipeline/results/resultComparison";
 import { figureNumber, type ReportContext } from "./reportContext";
 import { givenRuns, statementRuns } from "./statements";
@@ -56,11 +56,15 @@ function lines(context: ReportContext): LiveValue[] {
     const figure = `Figure ${figureNumber(id, context)}`;
     return [
       {
-        ...{ of: `slope:${id}`, name: `${rules.slopeWord} of ${figure}`, symbol: rules.slopeWord },
+        of: `slope:${id}`,
+        name: `${rules.slopeWord} of ${figure}`,
+        symbol: rules.slopeWord,
         runs: statementRuns(stated.line.slope, stated.ofSlope, writeSlopeUnit(y, x), rules),
       },
       {
-        ...{ of: `intercept:${id}`, name: `intercept of ${figure}`, symbol: "intercept" },
+        of: `intercept:${id}`,
+        name: `intercept of ${figure}`,
+        symbol: "intercept",
         runs: statementRuns(stated.line.intercept, stated.ofIntercept, y, rules),
       },
     ];
@@ -73,20 +77,26 @@ function results({ results: all, rules }: ReportContext): LiveValue[] {
     const { id, result, value, size, unit } = one;
     const name = result.name || plainRunText(writeSymbol(result.symbol)) || "result";
     const own: LiveValue = {
-      ...{ of: `result:${id}`, name, symbol: result.symbol },
+      of: `result:${id}`,
+      name,
+      symbol: result.symbol,
       runs: statementRuns(value, size, unit.text, rules),
     };
     const compared = comparedResult(one, rules);
     if (compared.kind !== "compared") return [own];
     const { percent } = compared.comparison;
     const accepted: LiveValue = {
-      ...{ of: `accepted:${id}`, name: `accepted value of ${name}`, symbol: "" },
+      of: `accepted:${id}`,
+      name: `accepted value of ${name}`,
+      symbol: "",
       runs: givenRuns(compared.accepted.given, unit.text, rules),
     };
     if (percent === undefined) return [own, accepted];
     const text = `${writePercent(Math.abs(percent))}\u00a0%`;
     const off: LiveValue = {
-      ...{ of: `percent:${id}`, name: `percentage difference of ${name}`, symbol: "" },
+      of: `percent:${id}`,
+      name: `percentage difference of ${name}`,
+      symbol: "",
       runs: marked([{ text }], rules),
     };
     return [own, accepted, off];

@@ -6,15 +6,15 @@ import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Quantity } from "@/investigation/model/quantity";
 import type { WriteUp } from "@/investigation/model/writeUp";
-import type { Measured } from "@/pipeline/evaluated";
-import { marked } from "@/pipeline/lineEquation";
-import type { EvaluatedQuantity } from "@/pipeline/table";
+import type { Measured } from "@/pipeline/readings/evaluated";
+import { marked } from "@/pipeline/lines/lineEquation";
+import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import {
   decimalsOf,
   powerOfRows,
   type WrittenReading,
   writeMeasured,
-} from "@/pipeline/writtenReading";
+} from "@/pipeline/readings/writtenReading";
 import type { ReportCell } from "./report";
 
 /** "L / m" or "L (m)". */
@@ -108,7 +108,8 @@ function evenly(
     const { bars, value, spread, derived } = measured;
     const asRead = spread.count === 1 && !derived;
     return {
-      ...{ up: toDecimals(bars.up, decimals), down: toDecimals(bars.down, decimals) },
+      up: toDecimals(bars.up, decimals),
+      down: toDecimals(bars.down, decimals),
       value: asRead ? one.value : toDecimals(value, decimals),
       decimals,
     };

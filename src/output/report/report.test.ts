@@ -86,7 +86,8 @@ describe("the table of readings", () => {
 
   test("what is set aside stays, with a letter that leads to its reason", () => {
     const document = after(samples.clampedRule(), setAside, {
-      ...{ readings: [{ row: "row3", cell: "time~2" }], reason: "miscounted" },
+      readings: [{ row: "row3", cell: "time~2" }],
+      reason: "miscounted",
     });
     const table = tableIn(document, 1);
     expect(texts(table)[2]).toEqual(["0.300", "5.82", "5.78 a", "5.70", "5.8"]);
@@ -118,11 +119,17 @@ describe("the table of processed readings", () => {
 
   test("very small or large numbers have their power of ten in the heading", () => {
     const document = after(plainRule(), addConstant, {
-      ...{ id: "k", name: "", symbol: "k", value: "1e-7", uncertainty: "", unit: "", source: "" },
+      id: "k",
+      name: "",
+      symbol: "k",
+      value: "1e-7",
+      uncertainty: "",
+      unit: "",
+      source: "",
     });
     const tiny = { ...document.quantities, cubed: { ...document.quantities.cubed!, formula: "k*L^3" } }; // prettier-ignore
     const laid = after({ ...document, quantities: tiny }, addBlocks, {
-      ...{ blocks: [{ id: "p", block: { kind: "processed", of: "main", heading: "", text: [], hidden: false } }] }, // prettier-ignore
+      blocks: [{ id: "p", block: { kind: "processed", of: "main", heading: "", text: [], hidden: false } }], // prettier-ignore
       before: null,
     });
     const table = tableIn(laid, 1);

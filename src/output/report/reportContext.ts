@@ -2,15 +2,15 @@ import type { RunText } from "@/core/unit/runText";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { figureSpecification } from "@/pipeline/figure";
-import { fitFigure } from "@/pipeline/fit";
-import { withCurves } from "@/pipeline/fittedCurves";
-import { marked } from "@/pipeline/lineEquation";
-import { memoised } from "@/pipeline/memoised";
+import { figureSpecification } from "@/pipeline/figure/figure";
+import { fitFigure } from "@/pipeline/lines/fit";
+import { withCurves } from "@/pipeline/figure/figureCurves";
+import { marked } from "@/pipeline/lines/lineEquation";
+import { remembered } from "@/remembered/remembered";
 import type { EvaluatedResult } from "@/pipeline/results/evaluatedResult";
 import { evaluateResults } from "@/pipeline/results/results";
 import type { FittedCurves, ResultContext } from "@/pipeline/results/source";
-import { evaluateTables } from "@/pipeline/table";
+import { evaluateTables } from "@/pipeline/table/table";
 
 /** What a report is made from. */
 export interface ReportContext extends ResultContext {
@@ -36,13 +36,16 @@ function numbersOf(document: Investigation): ReadonlyMap<string, number> {
 }
 
 /** Gathers what a report is made from; once as long as document and curves stay. */
-export const reportContext = memoised(
+export const reportContext = remembered(
   (document: Investigation, curves: FittedCurves): ReportContext => {
     const tables = evaluateTables(document);
     const rules = document.houseRules;
     const context: ResultContext = { document, tables, curves, rules };
     return {
-      ...{ document, tables, curves, rules },
+      document,
+      tables,
+      curves,
+      rules,
       results: evaluateResults(context),
       numbers: numbersOf(document),
     };

@@ -3,7 +3,7 @@ import { writeNumber, writeStatement, type WrittenStatement } from "@/core/numbe
 import type { RunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { marked, numberRuns } from "@/pipeline/lineEquation";
+import { marked, numberRuns } from "@/pipeline/lines/lineEquation";
 
 type Writing = Pick<HouseRules, "figuresOfUncertainty" | "decimalMark">;
 

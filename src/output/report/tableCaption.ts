@@ -1,7 +1,7 @@
 import { laneAt } from "@/core/expression/lane";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
-import type { EvaluatedTable } from "@/pipeline/table";
+import type { EvaluatedTable } from "@/pipeline/table/table";
 import type { ReportContext } from "./reportContext";
 import { quantityNames } from "./tables";
 

@@ -2,12 +2,12 @@ import { sureDecimals, writeGiven } from "@/core/number/givenNumber";
 import { movedPoint, toDecimals } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
-import type { Measured } from "@/pipeline/evaluated";
-import { isRemarks } from "@/pipeline/evaluated";
-import { marked, numberRuns } from "@/pipeline/lineEquation";
-import { measuredColumn, repeatsOf } from "@/pipeline/measured";
-import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table";
-import { decimalsOf } from "@/pipeline/writtenReading";
+import type { Measured } from "@/pipeline/readings/evaluated";
+import { isRemarks } from "@/pipeline/readings/evaluated";
+import { marked, numberRuns } from "@/pipeline/lines/lineEquation";
+import { measuredColumn, repeatsOf } from "@/pipeline/readings/measured";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table/table";
+import { decimalsOf } from "@/pipeline/readings/writtenReading";
 import { letterName } from "../letters";
 import { columnHeading, type PrintedColumn, printedColumn } from "./quantityColumns";
 import type { ReportContext } from "./reportContext";
@@ -29,7 +29,8 @@ class Notes {
 
   all(): readonly ReportNote[] {
     return [...this.letters].map(([reason, letter]) => ({
-      ...{ letter, text: `set aside: ${reason || "no reason given"}` },
+      letter,
+      text: `set aside: ${reason || "no reason given"}`,
     }));
   }
 }
@@ -140,7 +141,8 @@ function readingColumns(
   const mean: Column = {
     over,
     head: {
-      ...{ runs: [{ text: "mean" }], span: 1 },
+      runs: [{ text: "mean" }],
+      span: 1,
       ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
     },
     cells: rows.map((_, i) => printed.cells[i] ?? nothing),
@@ -172,7 +174,8 @@ function valueColumn(
   const printed = printedColumn(evaluated, measured, rules, document.writeUp);
   return {
     head: {
-      ...{ runs: columnHeading(evaluated.quantity, rules, printed.power), span: 1 },
+      runs: columnHeading(evaluated.quantity, rules, printed.power),
+      span: 1,
       ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
     },
     cells: rows.map((row, i) => {

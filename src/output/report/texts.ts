@@ -55,7 +55,8 @@ export function textNodes(
   return text.map(({ kind, inlines }): ReportNode => {
     ordinal = kind === "number" ? ordinal + 1 : 0;
     return {
-      ...{ kind, inlines: inlines.map((inline) => inlineOf(inline, values, context)) },
+      kind,
+      inlines: inlines.map((inline) => inlineOf(inline, values, context)),
       ...(kind === "number" && { ordinal }),
     };
   });

@@ -22,7 +22,8 @@ function tablesOf(woff: Uint8Array): Table[] {
     ];
     const bytes = woff.subarray(offset, offset + packed);
     return {
-      ...{ tag: view.getUint32(at), checksum: view.getUint32(at + 16) },
+      tag: view.getUint32(at),
+      checksum: view.getUint32(at + 16),
       bytes: packed < length ? unzlibSync(bytes) : bytes,
     };
   });

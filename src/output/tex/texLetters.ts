@@ -1,12 +1,12 @@
 import { filePieces } from "../fonts/filePieces";
 
 const escapes: Readonly<Record<string, string>> = {
-  ...{ "\\": "\\textbackslash{}", "{": "\\{", "}": "\\}", "^": "\\^{}", _: "\\_", "&": "\\&" },
-  ...{ "%": "\\%", $: "\\$", "#": "\\#", "~": "\\textasciitilde{}", "\n": " ", "\t": " ", '"': "\\textquotedbl{}" },
-  ...{ "\u00a0": "~", "\u2009": "\\,", "\u202f": "\\,", "\u2011": "-", "\u2010": "-" },
-  ...{ "€": "\\texteuro{}", "£": "\\textsterling{}", "©": "\\textcopyright{}", "®": "\\textregistered{}", "™": "\\texttrademark{}" },
-  ...{ "§": "\\S{}", "¶": "\\P{}", "•": "\\textbullet{}", "…": "\\ldots{}", "‰": "\\textperthousand{}", "†": "\\textdagger{}" },
-  ...{ "ª": "\\textordfeminine{}", "º": "\\textordmasculine{}", "℃": "$^{\\circ}$C", "℉": "$^{\\circ}$F", "№": "\\textnumero{}" },
+  "\\": "\\textbackslash{}", "{": "\\{", "}": "\\}", "^": "\\^{}", _: "\\_", "&": "\\&",
+  "%": "\\%", $: "\\$", "#": "\\#", "~": "\\textasciitilde{}", "\n": " ", "\t": " ", '"': "\\textquotedbl{}",
+  "\u00a0": "~", "\u2009": "\\,", "\u202f": "\\,", "\u2011": "-", "\u2010": "-",
+  "€": "\\texteuro{}", "£": "\\textsterling{}", "©": "\\textcopyright{}", "®": "\\textregistered{}", "™": "\\texttrademark{}",
+  "§": "\\S{}", "¶": "\\P{}", "•": "\\textbullet{}", "…": "\\ldots{}", "‰": "\\textperthousand{}", "†": "\\textdagger{}",
+  "ª": "\\textordfeminine{}", "º": "\\textordmasculine{}", "℃": "$^{\\circ}$C", "℉": "$^{\\circ}$F", "№": "\\textnumero{}",
 }; // prettier-ignore
 
 /** Signs and Greek letters by their names in formulas. */

@@ -15,7 +15,8 @@ function chosen(values: ArrayLike<number>, places: readonly number[]): Float64Ar
 }
 
 const barsAt = ({ up, down }: BarsSpecification, places: readonly number[]) => ({
-  ...{ up: chosen(up, places), down: chosen(down, places) },
+  up: chosen(up, places),
+  down: chosen(down, places),
 });
 
 function thinnedSeries(
@@ -29,8 +30,11 @@ function thinnedSeries(
   const step = Math.ceil(seen.length / room);
   const places = seen.filter((_, at) => at % step === 0);
   const points = {
-    ...{ x: chosen(x, places), y: chosen(y, places), aside },
-    ...{ xBars: barsAt(xBars, places), yBars: barsAt(yBars, places) },
+    x: chosen(x, places),
+    y: chosen(y, places),
+    aside,
+    xBars: barsAt(xBars, places),
+    yBars: barsAt(yBars, places),
   };
   return { ...series, points };
 }

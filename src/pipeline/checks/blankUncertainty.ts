@@ -1,5 +1,5 @@
 import { type Check } from "./check";
-import { measuredColumn } from "../measured";
+import { measuredColumn } from "../readings/measured";
 
 /** Readings beside an empty place of the column that holds their ±: nobody knows how sure they are. */
 export const blankUncertainty: Check = (quantity, table) => {

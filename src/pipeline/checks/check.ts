@@ -1,9 +1,10 @@
+import { remembered } from "@/remembered/remembered";
 import type { Finding } from "@/core/finding/finding";
 import type { ReadNumber } from "@/core/number/readNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellPlace, reasonSetAside } from "@/investigation/model/row";
-import { repeatsOf } from "../measured";
-import type { EvaluatedQuantity, EvaluatedTable } from "../table";
+import { repeatsOf } from "../readings/measured";
+import type { EvaluatedQuantity, EvaluatedTable } from "../table/table";
 
 /** A finding at its place: on a quantity, on one row of it, or on one repeat. */
 export interface Mark {
@@ -29,9 +30,7 @@ export interface PlacedReading {
   readonly repeat: number;
 }
 
-const gathered = new WeakMap<EvaluatedTable, Map<string, readonly PlacedReading[]>>();
-
-function gather(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly PlacedReading[] {
+function gathered(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly PlacedReading[] {
   const { id } = quantity;
   const once = quantity.quantity.repeats === 1;
   const found: PlacedReading[] = [];
@@ -51,18 +50,7 @@ function gather(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly Pl
 }
 
 /** The readings of a quantity that take part: numbers, not set aside, row by row and repeat by repeat. */
-export function readingsOf(
-  quantity: EvaluatedQuantity,
-  table: EvaluatedTable,
-): readonly PlacedReading[] {
-  let known = gathered.get(table);
-  if (!known) gathered.set(table, (known = new Map<string, readonly PlacedReading[]>()));
-  const before = known.get(quantity.id);
-  if (before) return before;
-  const readings = gather(quantity, table);
-  known.set(quantity.id, readings);
-  return readings;
-}
+export const readingsOf = remembered(gathered);
 
 /** How many rows have a reading that takes part. */
 export function rowCount(readings: readonly PlacedReading[]): number {

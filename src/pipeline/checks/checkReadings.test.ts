@@ -7,7 +7,7 @@ import { ordersAtEnd } from "@/investigation/model/order";
 import { SeededChance } from "@/core/statistics/seededChance";
 import { cellKey } from "@/investigation/model/row";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { evaluateTables, tableOf } from "../table";
+import { evaluateTables, tableOf } from "../table/table";
 import { checkTables } from "./checkReadings";
 
 function withReadings(texts: string[], unit = "s", amount = "0.1"): Investigation {

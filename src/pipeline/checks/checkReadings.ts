@@ -1,9 +1,10 @@
-import { isRemarks } from "../evaluated";
+import { LatestByName } from "@/remembered/latest";
+import { isRemarks } from "../readings/evaluated";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellPlace } from "@/investigation/model/row";
-import { measuringColumn } from "../measured";
-import { atOnce, type Steps } from "../steps";
-import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table";
+import { measuringColumn } from "../readings/measured";
+import { atOnce, type Steps } from "../readings/steps";
+import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table/table";
 import type { Check, Mark } from "./check";
 import { blankUncertainty } from "./blankUncertainty";
 import { checkDerived } from "./derived/checkDerived";
@@ -54,7 +55,7 @@ interface Known {
   readonly all: readonly Mark[];
 }
 
-const newest = new Map<string, Known>();
+const newest = new LatestByName<Known>(50);
 const mostChanged = 40;
 
 /** The places of the rows that changed; undefined where that is nearly all of them. */
@@ -122,7 +123,7 @@ function* marksOfDerived(
 
 /** Looks at the quantities one after the other; a caller may pause between two looks. What did not change is not looked at again. */
 export function* checkedTable(table: EvaluatedTable, rules: HouseRules): Steps<readonly Mark[]> {
-  const known = newest.get(table.id);
+  const known = newest.of(table.id);
   if (known?.table === table && known.rules === rules) return known.all;
   const holds =
     known?.rules === rules ? stillHolds(known, table, changedRows(known.table, table)) : undefined;
@@ -147,8 +148,7 @@ export function* checkedTable(table: EvaluatedTable, rules: HouseRules): Steps<r
     ...(yield* noUncertainty(table)),
     ...(yield* duplicateRows(table)),
   ];
-  if (newest.size > 50) newest.clear();
-  newest.set(table.id, { table, rules, marks, all });
+  newest.keep(table.id, { table, rules, marks, all });
   return all;
 }
 

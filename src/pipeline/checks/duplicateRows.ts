@@ -1,5 +1,5 @@
-import type { Steps } from "../steps";
-import type { EvaluatedRow, EvaluatedTable } from "../table";
+import type { Steps } from "../readings/steps";
+import type { EvaluatedRow, EvaluatedTable } from "../table/table";
 import type { Mark } from "./check";
 
 const leastReadings = 2;

@@ -1,7 +1,7 @@
 import { lastPlace, meanBar } from "@/core/uncertainty/instrumentPart";
 import { farthestByDixon } from "@/core/statistics/dixon";
 import { studentTFactor } from "@/core/statistics/studentT";
-import { measured } from "../measured";
+import { measured } from "../readings/measured";
 import { type Check, type PlacedReading, readingsOf } from "./check";
 
 /** How many steps of its last digit a repeat must at least stand apart: rounding alone makes gaps. */

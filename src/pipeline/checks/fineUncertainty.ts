@@ -1,6 +1,6 @@
 import { type DecimalMark, type ReadNumber, readNumber } from "@/core/number/readNumber";
 import { typedField, type UncertaintyField } from "@/investigation/model/uncertainty";
-import type { EvaluatedQuantity } from "../table";
+import type { EvaluatedQuantity } from "../table/table";
 import { type Check, readingsOf } from "./check";
 
 const mostFigures = 2;

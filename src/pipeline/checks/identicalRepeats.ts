@@ -1,4 +1,4 @@
-import { measuredColumn } from "../measured";
+import { measuredColumn } from "../readings/measured";
 import type { Check } from "./check";
 
 /** Repeats that all agree, with no instrument's ± beside them: they would be sure to ± 0. */

@@ -1,4 +1,4 @@
-import { measuredColumn } from "../measured";
+import { measuredColumn } from "../readings/measured";
 import type { Check } from "./check";
 import { isPlaceOnScale } from "./narrowRange";
 

@@ -1,5 +1,5 @@
 import type { Finding } from "@/core/finding/finding";
-import type { Steps } from "../steps";
+import type { Steps } from "../readings/steps";
 
 /** Looks at something with one check after the other, with a pause before each. */
 export function* lookedWith<Looked>(

@@ -1,26 +1,22 @@
-import { measuredColumn } from "../measured";
-import type { EvaluatedQuantity, EvaluatedTable } from "../table";
+import { remembered } from "@/remembered/remembered";
+import { measuredColumn } from "../readings/measured";
+import type { EvaluatedQuantity, EvaluatedTable } from "../table/table";
 
 export interface RowValue {
   readonly value: number;
   readonly row: number;
 }
 
-const gathered = new WeakMap<EvaluatedTable, Map<EvaluatedQuantity, readonly RowValue[]>>();
-
 /** One value a row, in the order of the rows; rows without one that takes part are left out. */
-export function rowValues(quantity: EvaluatedQuantity, table: EvaluatedTable): readonly RowValue[] {
-  let known = gathered.get(table);
-  if (!known) gathered.set(table, (known = new Map<EvaluatedQuantity, readonly RowValue[]>()));
-  const before = known.get(quantity);
-  if (before) return before;
-  const values: RowValue[] = [];
-  measuredColumn(table.rows, quantity).forEach((found, row) => {
-    if (found && !found.aside) values.push({ value: found.value, row });
-  });
-  known.set(quantity, values);
-  return values;
-}
+export const rowValues = remembered(
+  (quantity: EvaluatedQuantity, { rows }: EvaluatedTable): readonly RowValue[] => {
+    const values: RowValue[] = [];
+    measuredColumn(rows, quantity).forEach((found, row) => {
+      if (found && !found.aside) values.push({ value: found.value, row });
+    });
+    return values;
+  },
+);
 
 /** Whether a quantity is the one that is set: the first of its table. */
 export function isSetQuantity(quantity: EvaluatedQuantity, table: EvaluatedTable): boolean {

@@ -14,6 +14,8 @@ export const unlikeDecimals: Check = (quantity, table) => {
     .filter(({ number }) => number.decimals !== usual[0])
     .map(({ number, row, repeat }) => ({
       finding: { name: "unlike-decimals", decimals: number.decimals, usual: usual[0] },
-      ...{ quantity: quantity.id, row, repeat },
+      quantity: quantity.id,
+      row,
+      repeat,
     }));
 };

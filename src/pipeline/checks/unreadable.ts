@@ -1,6 +1,6 @@
 import { cellPlace } from "@/investigation/model/row";
-import { repeatsOf } from "../measured";
-import type { EvaluatedQuantity, EvaluatedRow } from "../table";
+import { repeatsOf } from "../readings/measured";
+import type { EvaluatedQuantity, EvaluatedRow } from "../table/table";
 import type { Check, Mark } from "./check";
 
 const none: readonly Mark[] = [];

@@ -8,7 +8,12 @@ import { type DecimalMark, readNumber } from "@/core/number/readNumber";
 import { readUnit } from "@/core/unit/unitText";
 import type { Constant } from "@/investigation/model/constant";
 import { coherentUnit, shownUnit } from "./shownUnit";
-import type { Binding, BoundConstant, BoundFormula, EvaluatedQuantity } from "../evaluated";
+import type {
+  Binding,
+  BoundConstant,
+  BoundFormula,
+  EvaluatedQuantity,
+} from "../readings/evaluated";
 
 /** A constant with its numbers in SI units; undefined while one of them is missing or unreadable. */
 export function readConstant(id: string, constant: Constant, mark: DecimalMark) {
@@ -19,9 +24,13 @@ export function readConstant(id: string, constant: Constant, mark: DecimalMark) 
   const size = own.kind === "number" ? own.number.value : (value.number.uncertainty ?? 0);
   const { factor = 1, offset } = unit;
   const bound = {
-    ...{ id, symbol: constant.symbol, value: value.number.value * factor + offset },
+    id,
+    symbol: constant.symbol,
+    value: value.number.value * factor + offset,
     uncertainty: Math.abs(size) * factor,
-    ...{ unit: constant.unit, factor, offset },
+    unit: constant.unit,
+    factor,
+    offset,
   };
   return { bound, unit };
 }
@@ -107,7 +116,12 @@ export class FormulaBinder {
     const shown = shownUnit(outcome.unit, quantity.unit);
     if (shown.kind === "unlike") return broken({ name: "unlike-unit-wanted", unit: quantity.unit });
     return {
-      ...{ kind: "bound", id, expression, symbols, units, shown: shown.unit },
+      kind: "bound",
+      id,
+      expression,
+      symbols,
+      units,
+      shown: shown.unit,
       remarks: outcome.remarks,
     };
   }

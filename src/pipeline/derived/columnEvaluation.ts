@@ -14,7 +14,7 @@ import type {
   Runs,
   Variable,
   WholeColumn,
-} from "../evaluated";
+} from "../readings/evaluated";
 import { variablesOf } from "./formulaVariables";
 import type { Neighbours } from "./neighbourSteps";
 import { type ReadingLanes, readingLanes } from "./readingLanes";

@@ -1,7 +1,7 @@
 import { type Lane, laneAt } from "@/core/expression/lane";
 import { printFormula } from "@/core/expression/print";
 import type { ColumnName, Expression } from "@/core/expression/tree";
-import type { Runs, Variable, WholeColumn } from "../evaluated";
+import type { Runs, Variable, WholeColumn } from "../readings/evaluated";
 
 /** What stands inside a whole-column function, row by row: its values with their slopes along the readings. */
 export interface InnerColumn {

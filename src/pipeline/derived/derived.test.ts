@@ -9,9 +9,9 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { typedRule } from "../../../tests/fixtures/typedRule";
 import { findingSentence } from "@/wording/findings";
-import { measured } from "../measured";
-import { evaluateTables, tableOf } from "../table";
-import { writeMeasured } from "../writtenReading";
+import { measured } from "../readings/measured";
+import { evaluateTables, tableOf } from "../table/table";
+import { writeMeasured } from "../readings/writtenReading";
 
 const plain = perform(typedRule(), typeReadings, { readings: [] }).document;
 
@@ -47,7 +47,9 @@ describe("a derived quantity", () => {
     expect(square.quantity.quantity.unit).toBe("s^2");
     expect(square.at(0)!.bars.up).toBeCloseTo(2 * 0.311 * 0.01, 12);
     expect(writeMeasured(square.at(0)!, square.quantity, "one")).toMatchObject({
-      ...{ value: "0.097", up: "0.006", down: "0.006" },
+      value: "0.097",
+      up: "0.006",
+      down: "0.006",
     });
   });
 
@@ -55,12 +57,14 @@ describe("a derived quantity", () => {
     const sample = perform(plainRule(), typeReadings, { readings: [] }).document;
     const square = quantityOf(sample, "T^2");
     expect(writeMeasured(square.at(4)!, square.quantity, "one")).toMatchObject({
-      ...{ value: "0.79", up: "0.02" },
+      value: "0.79",
+      up: "0.02",
     });
     const cube = quantityOf(sample, "L^3");
     expect(cube.quantity.quantity.unit).toBe("m^3");
     expect(writeMeasured(cube.at(4)!, cube.quantity, "one")).toMatchObject({
-      ...{ value: "0.0640", up: "0.0005" },
+      value: "0.0640",
+      up: "0.0005",
     });
   });
 
@@ -81,7 +85,12 @@ describe("a derived quantity", () => {
 
   test("a constant's ± is common to all rows and no scatter of the points", () => {
     const constant = {
-      ...{ name: "", symbol: "k", value: "2.0", uncertainty: "0.5", unit: "cm", source: "" },
+      name: "",
+      symbol: "k",
+      value: "2.0",
+      uncertainty: "0.5",
+      unit: "cm",
+      source: "",
     };
     const document = derive(
       perform(plain, addConstant, { id: "k", ...constant }).document,

@@ -1,6 +1,6 @@
 import { laneAt } from "@/core/expression/lane";
 import type { Finding } from "@/core/finding/finding";
-import type { DerivedCell, DerivedColumn } from "../evaluated";
+import type { DerivedCell, DerivedColumn } from "../readings/evaluated";
 
 /** Whether a row has no value, but a reason for it. */
 export function isFinding(cell: DerivedCell | Finding): cell is Finding {

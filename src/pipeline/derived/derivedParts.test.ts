@@ -11,7 +11,7 @@ import { unitOfText } from "@/core/expression/unitOf";
 import { readUnit } from "@/core/unit/unitText";
 import { quickFormulas } from "@/intake/quickFormulas";
 import { samples } from "@/investigation/samples/samples";
-import { evaluateTables, tableOf } from "../table";
+import { evaluateTables, tableOf } from "../table/table";
 import { checkTables } from "../checks/checkReadings";
 import { drawingOf } from "./drawnInputs";
 import { derivedCell, derivedCells, isFinding } from "./derivedCell";
@@ -109,7 +109,12 @@ describe("what Monte Carlo draws from", () => {
 describe("shares over all rows", () => {
   test("add up to one, and constants count among them", () => {
     const width = {
-      ...{ name: "width", symbol: "b", value: "25.4", uncertainty: "2.5", unit: "mm", source: "" },
+      name: "width",
+      symbol: "b",
+      value: "25.4",
+      uncertainty: "2.5",
+      unit: "mm",
+      source: "",
     };
     const { document } = perform(rule, addConstant, { id: "b", ...width });
     const { column } = found(derive(document, "a", "b L"), "a");
@@ -138,7 +143,12 @@ describe("pencil marks on a derived quantity", () => {
 
   test("a constant that outweighs the readings", () => {
     const constant = {
-      ...{ name: "", symbol: "k", value: "2", uncertainty: "1", unit: "1", source: "" },
+      name: "",
+      symbol: "k",
+      value: "2",
+      uncertainty: "1",
+      unit: "1",
+      source: "",
     };
     const { document } = perform(rule, addConstant, { id: "k", ...constant });
     expect(names(derive(document, "a", "k L"), "a")).toEqual([

@@ -1,8 +1,9 @@
+import { Latest } from "@/remembered/latest";
+import { remembered } from "@/remembered/remembered";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import { evenBars } from "@/core/uncertainty/instrumentPart";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
-import { memoised } from "../memoised";
 import { FormulaBinder } from "./bindFormulas";
 import { derivedCell, isFinding } from "./derivedCell";
 import { evaluateDerived } from "./evaluateDerived";
@@ -15,7 +16,7 @@ import type {
   EvaluatedQuantity,
   EvaluatedRow,
   Measured,
-} from "../evaluated";
+} from "../readings/evaluated";
 
 /** Row part and common part of a ± (calculation § 3), in the unit of the value. */
 export interface DerivedParts {
@@ -63,15 +64,10 @@ function asMeasured(cell: DerivedCell, column: DerivedColumn, rule: PropagationR
   };
 }
 
-const places = new WeakMap<readonly EvaluatedRow[], ReadonlyMap<EvaluatedRow, number>>();
-
-function placesOf(rows: readonly EvaluatedRow[]): ReadonlyMap<EvaluatedRow, number> {
-  const known = places.get(rows);
-  if (known) return known;
-  const made = new Map(rows.map((row, index) => [row, index]));
-  places.set(rows, made);
-  return made;
-}
+const placesOf = remembered(
+  (rows: readonly EvaluatedRow[]): ReadonlyMap<EvaluatedRow, number> =>
+    new Map(rows.map((row, index) => [row, index])),
+);
 
 /** What rows say of a derived quantity, made when it is asked for. */
 class DerivedValues {
@@ -79,29 +75,27 @@ class DerivedValues {
     private readonly column: DerivedColumn,
     private readonly rows: readonly EvaluatedRow[],
     readonly rule: PropagationRule,
-    private readonly known: WeakMap<EvaluatedRow, Measured>,
+    private readonly known: Latest<EvaluatedRow, Measured>,
   ) {}
 
   get(row: EvaluatedRow): Measured | undefined {
-    const before = this.known.get(row);
+    const before = this.known.of(row);
     if (before) return before;
     const place = placesOf(this.rows).get(row);
     const cell = place === undefined ? undefined : derivedCell(this.column, place);
     if (!cell || isFinding(cell)) return undefined;
-    const found = asMeasured(cell, this.column, this.rule);
-    this.known.set(row, found);
-    return found;
+    return this.known.keep(row, asMeasured(cell, this.column, this.rule));
   }
 }
 
 interface Known {
   readonly rule: PropagationRule;
   readonly column: DerivedColumn;
-  readonly byRow: WeakMap<EvaluatedRow, Measured>;
+  readonly byRow: Latest<EvaluatedRow, Measured>;
   readonly values: DerivedValues;
 }
 
-const newest = new WeakMap<DerivedColumn["formula"], Known>();
+const newest = new Latest<DerivedColumn["formula"], Known>();
 
 /** The values of a column; where a row's value depends on that row alone, rows that did not change keep theirs. */
 function valuesOf(
@@ -109,16 +103,16 @@ function valuesOf(
   rows: readonly EvaluatedRow[],
   rule: PropagationRule,
 ): DerivedValues {
-  const before = newest.get(column.formula);
+  const before = newest.of(column.formula);
   const same = before?.rule === rule ? before : undefined;
   if (same?.column === column) return same.values;
-  const byRow = (column.rowLocal && same?.byRow) || new WeakMap<EvaluatedRow, Measured>();
+  const byRow = (column.rowLocal && same?.byRow) || new Latest<EvaluatedRow, Measured>();
   const values = new DerivedValues(column, rows, rule, byRow);
-  newest.set(column.formula, { rule, column, byRow, values });
+  newest.keep(column.formula, { rule, column, byRow, values });
   return values;
 }
 
-const bind = memoised(
+const bind = remembered(
   (
     quantities: readonly EvaluatedQuantity[],
     constants: Investigation["constants"],
@@ -157,7 +151,7 @@ function evaluateInOrder(
   return derived;
 }
 
-const newestWorked = new WeakMap<
+const newestWorked = new Latest<
   EvaluatedQuantity,
   {
     readonly values: DerivedColumn["values"];
@@ -173,7 +167,7 @@ function withWorkedColumn(
   rows: readonly EvaluatedRow[],
 ): EvaluatedQuantity {
   if (!evaluated.column || !column) return evaluated;
-  const before = newestWorked.get(evaluated);
+  const before = newestWorked.of(evaluated);
   if (before?.values === column.values && before.rows === rows) return before.made;
   const { factor, offset } = column.formula.shown;
   const worked = (row: EvaluatedRow) => {
@@ -181,7 +175,7 @@ function withWorkedColumn(
     return cell && !isFinding(cell) ? (cell.value - offset) / factor : undefined;
   };
   const made = { ...evaluated, column: { ...evaluated.column, worked } };
-  newestWorked.set(evaluated, { values: column.values, rows, made });
+  newestWorked.keep(evaluated, { values: column.values, rows, made });
   return made;
 }
 
@@ -200,7 +194,7 @@ function withWorkedColumns(
 }
 
 /** The quantities of a table, those with a formula worked out; the same list where there are none. */
-export const withDerived = memoised(
+export const withDerived = remembered(
   (
     quantities: readonly EvaluatedQuantity[],
     rows: readonly EvaluatedRow[],

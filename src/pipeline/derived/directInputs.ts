@@ -6,7 +6,7 @@ import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { laneAt } from "@/core/expression/lane";
 import { readUnit } from "@/core/unit/unitText";
 import { typedField } from "@/investigation/model/uncertainty";
-import { measuredColumn } from "../measured";
+import { measuredColumn } from "../readings/measured";
 import type {
   Binding,
   BoundConstant,
@@ -14,7 +14,7 @@ import type {
   EvaluatedQuantity,
   EvaluatedRow,
   Measured,
-} from "../evaluated";
+} from "../readings/evaluated";
 import { type GivenInput, typedDigits } from "../working/inputs";
 import type { Place } from "../working/spelledOut";
 import { partsBy } from "./derivedQuantities";

@@ -1,7 +1,7 @@
 import type { Expression } from "@/core/expression/tree";
 import type { DrawnInput } from "@/core/uncertainty/monteCarlo";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { Binding, DerivedColumn, EvaluatedQuantity } from "../evaluated";
+import type { Binding, DerivedColumn, EvaluatedQuantity } from "../readings/evaluated";
 import { scaleOfLogIn } from "./columnEvaluation";
 import { unitsOf } from "./directInputs";
 import { derivedCell, isFinding } from "./derivedCell";

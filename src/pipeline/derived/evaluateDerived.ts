@@ -1,3 +1,4 @@
+import { Latest } from "@/remembered/latest";
 import { type Expression, partsOf } from "@/core/expression/tree";
 import type {
   DerivedColumn,
@@ -5,8 +6,8 @@ import type {
   EvaluatedRow,
   Measured,
   WholeColumn,
-} from "../evaluated";
-import { measuredColumn } from "../measured";
+} from "../readings/evaluated";
+import { measuredColumn } from "../readings/measured";
 import { type Bound, ColumnEvaluation, type Sources } from "./columnEvaluation";
 import { wholeColumn } from "./columnFunctions";
 import { reach } from "./formulaVariables";
@@ -42,7 +43,7 @@ interface Known {
   readonly column: DerivedColumn;
 }
 
-const newest = new WeakMap<Bound, Known>();
+const newest = new Latest<Bound, Known>();
 
 function readingsAnew(column: DerivedColumn, { rows, quantities }: Sources): DerivedColumn {
   const ids = [...column.readings.keys()];
@@ -57,14 +58,14 @@ function readingsAnew(column: DerivedColumn, { rows, quantities }: Sources): Der
  * it names has changed, its values are those from before.
  */
 export function evaluateDerived(formula: Bound, sources: Sources): DerivedColumn {
-  const before = newest.get(formula);
+  const before = newest.of(formula);
   const inputs = inputsOf(formula, sources);
   const same =
     before?.rows.length === sources.rows.length &&
     inputs.every((input, index) => input === before.inputs[index]);
   if (same && before.rows === sources.rows) return before.column;
   const column = same ? readingsAnew(before.column, sources) : evaluateAll(formula, sources);
-  newest.set(formula, { rows: sources.rows, inputs, column });
+  newest.keep(formula, { rows: sources.rows, inputs, column });
   return column;
 }
 

@@ -1,5 +1,10 @@
 import { type Expression, symbolsOf } from "@/core/expression/tree";
-import type { Binding, BoundFormula, DerivedColumn, EvaluatedQuantity } from "../evaluated";
+import type {
+  Binding,
+  BoundFormula,
+  DerivedColumn,
+  EvaluatedQuantity,
+} from "../readings/evaluated";
 
 /** A formula over readings and constants alone, or over other derived quantities where that would grow too long. */
 export interface ExpandedFormula {

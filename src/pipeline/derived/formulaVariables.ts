@@ -1,5 +1,5 @@
 import type { Expression } from "@/core/expression/tree";
-import type { BoundFormula, DerivedColumn, Variable, WholeColumn } from "../evaluated";
+import type { BoundFormula, DerivedColumn, Variable, WholeColumn } from "../readings/evaluated";
 
 type Bound = Extract<BoundFormula, { kind: "bound" }>;
 

@@ -1,7 +1,8 @@
+import { Latest } from "@/remembered/latest";
 import { type RowSteps, rowSteps } from "@/core/expression/lane";
 import { type Expression, partsOf, symbolsOf } from "@/core/expression/tree";
-import type { BoundFormula, EvaluatedQuantity, EvaluatedRow, Runs } from "../evaluated";
-import { measuredColumn } from "../measured";
+import type { BoundFormula, EvaluatedQuantity, EvaluatedRow, Runs } from "../readings/evaluated";
+import { measuredColumn } from "../readings/measured";
 
 type Bound = Extract<BoundFormula, { kind: "bound" }>;
 
@@ -93,7 +94,7 @@ function sameSteps(a: Neighbours, b: Neighbours): boolean {
   );
 }
 
-const newest = new WeakMap<Bound, Neighbours>();
+const newest = new Latest<Bound, Neighbours>();
 
 /**
  * Which row is the next one for each formula of a table (calculation § 4): within its series, past rows that are set
@@ -112,9 +113,9 @@ export function neighbourSteps(
     const group = groups.get(formula.id) as readonly Bound[];
     const steps = made.get(group) ?? stepsOver(readingsUnder(group), rows, quantities, runs);
     made.set(group, steps);
-    const before = newest.get(formula);
+    const before = newest.of(formula);
     const kept = before && sameSteps(before, steps) ? before : steps;
-    newest.set(formula, kept);
+    newest.keep(formula, kept);
     found.set(formula.id, kept);
   }
   return found;

@@ -3,7 +3,7 @@ import { evaluateAt } from "@/core/expression/evaluate";
 import type { RunText } from "@/core/unit/runText";
 import { coherentFactors } from "@/core/unit/understandUnit";
 import { quotientUnit, readUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
-import type { DerivedColumn } from "../evaluated";
+import type { DerivedColumn } from "../readings/evaluated";
 import { asGiven, type GivenInput, inCoherentUnits, type PutIn } from "../working/inputs";
 import type { PartInput } from "../working/plusMinus";
 import type { SpelledOut } from "../working/spelledOut";

@@ -1,8 +1,9 @@
+import { Latest } from "@/remembered/latest";
 import { unitOfText } from "@/core/expression/unitOf";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { readUnit } from "@/core/unit/unitText";
-import type { EvaluatedQuantity, EvaluatedRow, Measured } from "../evaluated";
-import { measuredColumn } from "../measured";
+import type { EvaluatedQuantity, EvaluatedRow, Measured } from "../readings/evaluated";
+import { measuredColumn } from "../readings/measured";
 
 /** The readings of a quantity as lanes, in SI units; NaN where a row has none. */
 export interface ReadingLanes {
@@ -33,7 +34,7 @@ function saysTheSame(before: ReadingLanes, now: ReadingLanes): boolean {
   );
 }
 
-const newest = new WeakMap<EvaluatedQuantity, ReadingLanes>();
+const newest = new Latest<EvaluatedQuantity, ReadingLanes>();
 
 /**
  * The readings of a quantity as numbers side by side, made once as long as rows and quantity stay the same; `values`
@@ -43,7 +44,7 @@ export function readingLanes(
   rows: readonly EvaluatedRow[],
   quantity: EvaluatedQuantity,
 ): ReadingLanes {
-  const before = newest.get(quantity);
+  const before = newest.of(quantity);
   if (before?.rows === rows) return before;
   const { unit } = quantity.quantity;
   const { factor = 1, offset = 0 } = unitOfText(unit, readUnit(unit) ?? []) ?? {};
@@ -66,6 +67,5 @@ export function readingLanes(
   }
   const made = { rows, column, values, sizes, aside, unstated, missing };
   const lanes = before && saysTheSame(before, made) ? { ...before, rows, column } : made;
-  newest.set(quantity, lanes);
-  return lanes;
+  return newest.keep(quantity, lanes);
 }

@@ -1,6 +1,7 @@
+import { remembered } from "@/remembered/remembered";
 import { laneAt } from "@/core/expression/lane";
 import type { PropagationRule } from "@/core/uncertainty/propagate";
-import type { DerivedCell, DerivedColumn, WholeColumn } from "../evaluated";
+import type { DerivedCell, DerivedColumn, WholeColumn } from "../readings/evaluated";
 
 /** A whole-column function with the slope of a row along it. */
 interface Along {
@@ -92,15 +93,7 @@ class WholeSums {
   }
 }
 
-const known = new WeakMap<DerivedColumn, WholeSums>();
-
-function sumsOf(column: DerivedColumn): WholeSums {
-  const before = known.get(column);
-  if (before) return before;
-  const made = new WholeSums(column);
-  known.set(column, made);
-  return made;
-}
+const sumsOf = remembered((column: DerivedColumn) => new WholeSums(column));
 
 /** The slopes of a cell along single readings: by quantity, and by the row of the reading. */
 function directSlopes(cell: DerivedCell, { variables, steps }: DerivedColumn) {

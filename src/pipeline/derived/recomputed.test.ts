@@ -4,8 +4,8 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { measured } from "../measured";
-import { evaluateTables, tableOf } from "../table";
+import { measured } from "../readings/measured";
+import { evaluateTables, tableOf } from "../table/table";
 
 const type = (document: Investigation, cell: string, text: string) =>
   perform(document, typeReadings, { readings: [{ row: "row3", cell, text }] }).document;

@@ -1,4 +1,5 @@
-import type { EvaluatedRow, Runs } from "../evaluated";
+import { Latest } from "@/remembered/latest";
+import type { EvaluatedRow, Runs } from "../readings/evaluated";
 
 function sameRuns(a: Int32Array, b: Int32Array): boolean {
   if (a.length !== b.length) return false;
@@ -6,8 +7,8 @@ function sameRuns(a: Int32Array, b: Int32Array): boolean {
   return true;
 }
 
-const newest = new WeakMap<readonly string[], Runs>();
-const known = new WeakMap<
+const newest = new Latest<readonly string[], Runs>();
+const known = new Latest<
   readonly EvaluatedRow[],
   { readonly series: readonly string[]; readonly runs: Runs }
 >();
@@ -18,11 +19,9 @@ function readRuns(rows: readonly EvaluatedRow[], series: readonly string[]): Run
   rows.forEach(({ row }, index) => {
     of[index] = (row.series === undefined ? undefined : places.get(row.series)) ?? series.length;
   });
-  const before = newest.get(series);
+  const before = newest.of(series);
   if (before && sameRuns(before.of, of)) return before;
-  const made = { count: series.length + 1, of };
-  newest.set(series, made);
-  return made;
+  return newest.keep(series, { count: series.length + 1, of });
 }
 
 /**
@@ -31,9 +30,9 @@ function readRuns(rows: readonly EvaluatedRow[], series: readonly string[]): Run
  * @param series the ids of the table's series, in their order.
  */
 export function runsOf(rows: readonly EvaluatedRow[], series: readonly string[]): Runs {
-  const before = known.get(rows);
+  const before = known.of(rows);
   if (before?.series === series) return before.runs;
   const runs = readRuns(rows, series);
-  known.set(rows, { series, runs });
+  known.keep(rows, { series, runs });
   return runs;
 }

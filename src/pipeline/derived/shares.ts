@@ -1,5 +1,5 @@
 import { type PropagationRule, sharesOf } from "@/core/uncertainty/propagate";
-import type { DerivedCell, DerivedColumn } from "../evaluated";
+import type { DerivedCell, DerivedColumn } from "../readings/evaluated";
 import { derivedCells, isFinding } from "./derivedCell";
 import { readingParts } from "./readingParts";
 

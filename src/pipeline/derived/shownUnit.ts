@@ -2,7 +2,7 @@ import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import { baseUnits, type Dimension, sameDimension } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { readUnit, type UnitFactor } from "@/core/unit/unitText";
-import type { ShownUnit } from "../evaluated";
+import type { ShownUnit } from "../readings/evaluated";
 
 export type ShownUnitOutcome =
   { readonly kind: "unit"; readonly unit: ShownUnit } | { readonly kind: "unlike" };

@@ -3,7 +3,7 @@ import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { perform } from "@/investigation/history/edit";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { evaluateTables, tableOf } from "../table";
+import { evaluateTables, tableOf } from "../table/table";
 import { derivedCell, isFinding } from "./derivedCell";
 import { sharesOfCell } from "./shares";
 import { workedExample } from "./workedExample";
@@ -15,7 +15,8 @@ function worked(
   more: Partial<HouseRules> = {},
 ) {
   let document = perform(plainRule(), setHouseRules, {
-    ...{ propagation: propagation ?? "worst-case", ...more },
+    propagation: propagation ?? "worst-case",
+    ...more,
   }).document;
   if (formula) {
     const args = { id: "d", table: "main", name: "", symbol, formula };

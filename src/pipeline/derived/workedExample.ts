@@ -14,7 +14,12 @@ import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/pr
 import type { RunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { DerivedCell, DerivedColumn, EvaluatedQuantity, EvaluatedRow } from "../evaluated";
+import type {
+  DerivedCell,
+  DerivedColumn,
+  EvaluatedQuantity,
+  EvaluatedRow,
+} from "../readings/evaluated";
 import type { PutIn } from "../working/inputs";
 import {
   byPercentages,

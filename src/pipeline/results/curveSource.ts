@@ -1,8 +1,8 @@
 import { pureNumber, unitOfText } from "@/core/expression/unitOf";
-import { fitOrder, type FittedCurve } from "../fittedCurves";
-import type { FigurePoints } from "../figurePoints";
-import { fitFigure } from "../fit";
-import { dependencesOf } from "../commonInputs";
+import { fitOrder, type FittedCurve } from "../curves/fittedCurves";
+import type { FigurePoints } from "../lines/figurePoints";
+import { fitFigure } from "../lines/fit";
+import { dependencesOf } from "../lines/commonInputs";
 import { nothing, type ResultContext, type SourceOutcome, unitText } from "./source";
 import type { Result } from "@/investigation/model/result";
 
@@ -80,7 +80,10 @@ export function curveSource(result: Result, context: ResultContext): SourceOutco
         )
       : [],
     shown: fit.parameters.map(({ name, value, standardError }, i) => ({
-      ...{ name, value, size: standardError ?? 0, unit: units[i]?.text ?? "" },
+      name,
+      value,
+      size: standardError ?? 0,
+      unit: units[i]?.text ?? "",
     })),
     about: wanted?.name ?? "",
     remarks: covariance ? [] : [{ name: "result-without-uncertainty" }],

@@ -4,15 +4,21 @@ import type { DrawnInput } from "@/core/uncertainty/monteCarlo";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Drawing } from "../derived/drawnInputs";
 import type { NamedInput, WorkedResult } from "./evaluatedResult";
-import type { CommonInput } from "../commonInputs";
+import type { CommonInput } from "../lines/commonInputs";
 import type { SourceNumbers } from "./source";
 
 const symbol = (name: string): Expression => ({ kind: "symbol", name });
 const plus = (left: Expression, right: Expression): Expression => ({
-  ...{ kind: "operation", operator: "+", left, right },
+  kind: "operation",
+  operator: "+",
+  left,
+  right,
 });
 const times = (left: Expression, right: Expression): Expression => ({
-  ...{ kind: "operation", operator: "*", left, right },
+  kind: "operation",
+  operator: "*",
+  left,
+  right,
 });
 function number(value: number): Expression {
   const size: Expression = {

@@ -2,9 +2,9 @@ import type { Finding } from "@/core/finding/finding";
 import type { Expression } from "@/core/expression/tree";
 import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import type { Result } from "@/investigation/model/result";
-import type { BoundConstant, ShownUnit } from "../evaluated";
+import type { BoundConstant, ShownUnit } from "../readings/evaluated";
 import type { FromTheory } from "./resultFormula";
-import type { CommonInput } from "../commonInputs";
+import type { CommonInput } from "../lines/commonInputs";
 import type { SourceNumbers } from "./source";
 
 /** What a symbol of a result's formula stands for. */

@@ -1,7 +1,7 @@
 import { jointPart } from "@/core/result/jointUncertainty";
 import { type PropagationRule, sharesOf } from "@/core/uncertainty/propagate";
 import type { Gradient, NamedInput, ResultPart, WorkedResult } from "./evaluatedResult";
-import type { CommonInput } from "../commonInputs";
+import type { CommonInput } from "../lines/commonInputs";
 import type { SourceNumbers } from "./source";
 
 const dot = (a: readonly number[], b: readonly number[]) =>
@@ -73,11 +73,14 @@ export function resultParts(
 ): readonly ResultPart[] {
   const plain = [
     ...[...gradient.sources.values()].map(({ source, slopes }) => ({
-      ...{ kind: "source" as const, id: source.about },
+      kind: "source" as const,
+      id: source.about,
       size: (exact?.key === source.key ? exact.size : jointPart(source.joint, slopes)) / factor,
     })),
     ...[...gradient.common.values()].map(({ common, slope }) => ({
-      ...{ kind: common.kind, id: common.id, slope },
+      kind: common.kind,
+      id: common.id,
+      slope,
       size: (Math.abs(slope) * common.size) / factor,
     })),
   ].filter(({ size }) => size > 0);

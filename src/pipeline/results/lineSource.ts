@@ -1,20 +1,20 @@
 import { symbolName } from "@/core/expression/spelling";
 import type { WorkedOutUnit } from "@/core/expression/unitOf";
 import { countsAsTyped, readTheory } from "@/core/straighten/theory";
-import type { EvaluatedQuantity } from "../evaluated";
+import type { EvaluatedQuantity } from "../readings/evaluated";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import type { Finding } from "@/core/finding/finding";
 import type { JointInputs } from "@/core/result/jointUncertainty";
 import type { Figure } from "@/investigation/model/figure";
 import type { Result } from "@/investigation/model/result";
-import { bestLine } from "../bestLine";
-import { fitFigure, type SeriesFit } from "../fit";
-import { type LineRange, type RangedLine, rangeOfLine } from "../lineRange";
+import { bestLine } from "../lines/bestLine";
+import { fitFigure, type SeriesFit } from "../lines/fit";
+import { type LineRange, type RangedLine, rangeOfLine } from "../lines/lineRange";
 import { logShift } from "./logShift";
-import { sizesOf, statedLine, type StatedLine } from "../statedLine";
-import type { EvaluatedTable } from "../table";
-import { dependencesOf } from "../commonInputs";
+import { sizesOf, statedLine, type StatedLine } from "../lines/statedLine";
+import type { EvaluatedTable } from "../table/table";
+import { dependencesOf } from "../lines/commonInputs";
 import {
   axisUnit,
   nothing,
@@ -118,7 +118,8 @@ function changed(joint: JointInputs, rows: Rows): JointInputs {
       return { ...joint, values };
     case "shift":
       return {
-        ...{ ...joint, values },
+        ...joint,
+        values,
         spread: { kind: "shift", shift: rows.map((row) => dot(row, spread.shift)) },
       };
     case "corners": {
@@ -205,11 +206,9 @@ export function lineSource(result: Result, context: ResultContext): SourceOutcom
   const perUnit =
     Math.abs(ofSlopeUnit.factor ?? 1) === scale ? 1 : scale / (ofSlopeUnit.factor ?? 1);
   return {
-    ...{
-      kind: "numbers",
-      key: `line/${source.of}/${source.series}/${stated.by}/${origin}`,
-      remarks,
-    },
+    kind: "numbers",
+    key: `line/${source.of}/${source.series}/${stated.by}/${origin}`,
+    remarks,
     joint: inSi(stated.line, spread),
     ...(ofX.offset !== 0 && ofY.offset === 0 && origin === 0 && { across: ofX }),
     units: [ofSlopeUnit, ofY],

@@ -4,9 +4,9 @@ import { scaleOfLogIn } from "../derived/columnEvaluation";
 import { derivedCell, isFinding } from "../derived/derivedCell";
 import { unitsOf } from "../derived/directInputs";
 import { expandedFormula, type ExpandedFormula } from "../derived/expandedFormula";
-import type { EvaluatedQuantity } from "../evaluated";
-import { measuredColumn } from "../measured";
-import type { EvaluatedTable } from "../table";
+import type { EvaluatedQuantity } from "../readings/evaluated";
+import { measuredColumn } from "../readings/measured";
+import type { EvaluatedTable } from "../table/table";
 
 function isOfOneRow(expression: Expression): boolean {
   if (expression.kind === "neighbour" || expression.kind === "column") return false;

@@ -3,8 +3,8 @@ import { spreadOf } from "@/core/statistics/spread";
 import { meanBar } from "@/core/uncertainty/instrumentPart";
 import { combineParts, spreadPart } from "@/core/uncertainty/readingUncertainty";
 import type { Result } from "@/investigation/model/result";
-import { measuredColumn } from "../measured";
-import { commonAlong } from "../commonInputs";
+import { measuredColumn } from "../readings/measured";
+import { commonAlong } from "../lines/commonInputs";
 import { axisUnit, nothing, type ResultContext, type SourceOutcome } from "./source";
 
 /**
@@ -33,7 +33,11 @@ export function meanSource({ source }: Result, { tables, rules }: ResultContext)
     ],
   }));
   return {
-    ...{ kind: "numbers", key: `mean/${source.of}`, units: [unit], dependences, about: name },
+    kind: "numbers",
+    key: `mean/${source.of}`,
+    units: [unit],
+    dependences,
+    about: name,
     joint: {
       names: [name],
       values: [spread.mean * factor + offset],

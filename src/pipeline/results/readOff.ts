@@ -4,13 +4,13 @@ import type { Finding } from "@/core/finding/finding";
 import { halfSpan } from "@/core/result/jointUncertainty";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { bestLine } from "../bestLine";
+import { bestLine } from "../lines/bestLine";
 import { rowRule } from "../derived/derivedQuantities";
-import type { FigurePoints } from "../figurePoints";
-import { statedLine, type StatedLine } from "../statedLine";
-import { dependencesOf } from "../commonInputs";
+import type { FigurePoints } from "../lines/figurePoints";
+import { statedLine, type StatedLine } from "../lines/statedLine";
+import { dependencesOf } from "../lines/commonInputs";
 import type { FoundLine } from "./lineSource";
-import type { Dependence } from "../commonInputs";
+import type { Dependence } from "../lines/commonInputs";
 
 export type Coordinate = "x" | "y";
 

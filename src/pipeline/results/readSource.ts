@@ -3,11 +3,11 @@ import { readNumber } from "@/core/number/readNumber";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import type { Result } from "@/investigation/model/result";
 import { rowRule } from "../derived/derivedQuantities";
-import { fitOrder, type FittedCurve } from "../fittedCurves";
-import type { FigurePoints } from "../figurePoints";
-import { fitFigure } from "../fit";
+import { fitOrder, type FittedCurve } from "../curves/fittedCurves";
+import type { FigurePoints } from "../lines/figurePoints";
+import { fitFigure } from "../lines/fit";
 import { curveOf, movedOrder } from "./curveSource";
-import { dependencesOf } from "../commonInputs";
+import { dependencesOf } from "../lines/commonInputs";
 import { foundLine } from "./lineSource";
 import {
   type Coordinate,
@@ -16,7 +16,7 @@ import {
   type ReadValue,
   type TypedPlace,
 } from "./readOff";
-import type { Dependence } from "../commonInputs";
+import type { Dependence } from "../lines/commonInputs";
 import { axisUnit, nothing, type ResultContext, type SourceOutcome } from "./source";
 
 /** A single number read off, in the unit of an axis, as a source. */

@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import type { Finding } from "@/core/finding/finding";
 import { eulerName, withEuler } from "@/core/expression/euler";
 import { parseFormula } from "@/core/expression/parseFormula";
@@ -9,9 +10,8 @@ import { solveFor } from "@/core/result/solveFor";
 import { type LineOfTheory, lineOfTheory } from "@/core/straighten/lineOfTheory";
 import { readTheory, type Theory, theoryWithEuler } from "@/core/straighten/theory";
 import type { Result } from "@/investigation/model/result";
-import type { EvaluatedQuantity } from "../evaluated";
-import { memoised } from "../memoised";
-import { type ReadRoles, theoryRoles } from "../theoryPairs";
+import type { EvaluatedQuantity } from "../readings/evaluated";
+import { type ReadRoles, theoryRoles } from "../straighten/theoryPairs";
 import { foundLine } from "./lineSource";
 import type { ResultContext, SourceNumbers } from "./source";
 import { theoryUnit } from "./theoryUnit";
@@ -78,7 +78,7 @@ function inTheory(
 }
 
 /** Remembered as long as equation, roles and axes read the same, whatever the readings say: the search takes a while. */
-const searched = memoised(
+const searched = remembered(
   (equation: string, measured: string, known: string, across: string, up: string) => {
     const theory = readTheory(equation);
     const axes = [across, up].map((text) => parseFormula(text));
@@ -89,7 +89,8 @@ const searched = memoised(
     const named = [...names(measured), ...names(known)].includes(eulerName);
     const meant = named ? theory.theory : theoryWithEuler(theory.theory);
     return lineOfTheory(meant, names(measured), names(known), {
-      ...{ across: x.expression, up: y.expression },
+      across: x.expression,
+      up: y.expression,
     });
   },
 );
@@ -113,7 +114,7 @@ function lineOf(
     : undefined;
 }
 
-const rolesOf = memoised(theoryRoles);
+const rolesOf = remembered(theoryRoles);
 
 /** What the theory says of the line of a figure, or why it says nothing. */
 export type TheoryLine =

@@ -11,9 +11,9 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { plainSource, type Result } from "@/investigation/model/result";
 import { samples } from "@/investigation/samples/samples";
 import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
-import { evaluateTables } from "../table";
+import { evaluateTables } from "../table/table";
 import { drawingOfResult } from "./drawnResult";
-import { effectsOf } from "./effects";
+import { effectsOf } from "../checks/effects";
 import type { EvaluatedResult, WorkedResult } from "./evaluatedResult";
 import { proposalsOf } from "./proposals";
 import { comparedResult, explanationOf } from "./resultComparison";
@@ -203,7 +203,8 @@ describe("what is shown of a result", () => {
 
   test("a constant that would explain a miss is named with how far it would be off", () => {
     const document = after(samples.clampedRule(), describeResult, {
-      ...{ result: "stiffness", accepted: { value: "230", uncertainty: "1" } },
+      result: "stiffness",
+      accepted: { value: "230", uncertainty: "1" },
     });
     const one = worked(document, "stiffness");
     const compared = comparedResult(one, document.houseRules);
@@ -220,7 +221,8 @@ describe("what is shown of a result", () => {
     ["192", "", { value: 192, uncertainty: 0 }],
   ])("an accepted value typed as %s with ± %s", (value, uncertainty, accepted) => {
     const document = after(samples.clampedRule(), describeResult, {
-      ...{ result: "stiffness", accepted: { value, uncertainty } },
+      result: "stiffness",
+      accepted: { value, uncertainty },
     });
     const compared = comparedResult(worked(document, "stiffness"), document.houseRules);
     expect(compared).toMatchObject({ kind: "compared", accepted });
@@ -229,7 +231,8 @@ describe("what is shown of a result", () => {
   test("an accepted value that is no number is said, and one not typed is not compared", () => {
     const kindOf = (value: string, uncertainty: string) => {
       const document = after(samples.clampedRule(), describeResult, {
-        ...{ result: "stiffness", accepted: { value, uncertainty } },
+        result: "stiffness",
+        accepted: { value, uncertainty },
       });
       return comparedResult(worked(document, "stiffness"), document.houseRules).kind;
     };
@@ -240,7 +243,8 @@ describe("what is shown of a result", () => {
 
   test("Monte Carlo agrees with the ± in quadrature", () => {
     const quadrature = after(samples.clampedRule(), setHouseRules, {
-      ...{ uncertaintyMeans: "standard", propagation: "quadrature" },
+      uncertaintyMeans: "standard",
+      propagation: "quadrature",
     });
     const one = worked(quadrature, "stiffness");
     const { expression, places, inputs } = drawingOfResult(one, quadrature.houseRules)!;
@@ -274,7 +278,9 @@ describe("what is shown of a result", () => {
     const document = samples.clampedRule();
     const effects = effectsOf(worked(document, "stiffness"), contextOf(document));
     expect(effects).toContainEqual({
-      ...{ kind: "instrument", quantity: "time for ten swings", instrument: "stopwatch by hand" },
+      kind: "instrument",
+      quantity: "time for ten swings",
+      instrument: "stopwatch by hand",
     });
     const tube = samples.constantanWires();
     expect(effectsOf(worked(tube, "thin"), contextOf(tube)).map(({ kind }) => kind)).not.toContain("instrument"); // prettier-ignore

@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import { unitOfText } from "@/core/expression/unitOf";
 import type { Finding } from "@/core/finding/finding";
 import { binaryNoise } from "@/core/number/writtenNumber";
@@ -7,7 +8,6 @@ import { inOrder } from "@/investigation/model/order";
 import type { Result } from "@/investigation/model/result";
 import { rowRule } from "../derived/derivedQuantities";
 import { shownUnit } from "../derived/shownUnit";
-import { memoised } from "../memoised";
 import type { EvaluatedResult, NamedInput, WorkedResult } from "./evaluatedResult";
 import { gradientOf, resultParts } from "./gradient";
 import { resultFormula } from "./resultFormula";
@@ -40,9 +40,8 @@ function workResult(
 ): EvaluatedResult {
   const outcome = sourceNumbers(result, context);
   const source = outcome?.kind === "numbers" ? outcome : undefined;
-  const refused = (finding: Finding): EvaluatedResult => ({
-    ...{ kind: "nothing", id, result, source, finding },
-  });
+  const nothing = { kind: "nothing", id, result, source } as const;
+  const refused = (finding: Finding): EvaluatedResult => ({ ...nothing, finding });
   if (outcome?.kind === "nothing") return refused(outcome.finding);
   const formula = resultFormula(result, source, context);
   if (formula.kind === "nothing") return refused(formula.finding);
@@ -92,7 +91,7 @@ function workResult(
   };
 }
 
-const evaluate = memoised(
+const evaluate = remembered(
   (
     results: ResultContext["document"]["results"],
     figures: ResultContext["document"]["figures"],
@@ -103,7 +102,10 @@ const evaluate = memoised(
     rules: ResultContext["rules"],
   ): readonly EvaluatedResult[] => {
     const context: ResultContext = {
-      ...{ document: { results, figures, constants, theory }, tables, curves, rules },
+      document: { results, figures, constants, theory },
+      tables,
+      curves,
+      rules,
     };
     const found: EvaluatedResult[] = [];
     for (const [id, result] of inOrder(results)) {

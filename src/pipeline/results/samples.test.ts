@@ -9,13 +9,15 @@ import { leakingCisternTruth } from "@/investigation/samples/leakingCistern";
 import { resonatingTubeTruth } from "@/investigation/samples/resonatingTube";
 import { samples } from "@/investigation/samples/samples";
 import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
-import { evaluateTables } from "../table";
+import { evaluateTables } from "../table/table";
 import type { WorkedResult } from "./evaluatedResult";
 import { evaluateResults } from "./results";
 
 function resultsOf(document: Investigation): Record<string, WorkedResult> {
   const found = evaluateResults({
-    ...{ document, tables: evaluateTables(document), rules: document.houseRules },
+    document,
+    tables: evaluateTables(document),
+    rules: document.houseRules,
     curves: fittedCurves(document),
   });
   return Object.fromEntries(

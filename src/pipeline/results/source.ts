@@ -5,10 +5,10 @@ import type { JointInputs } from "@/core/result/jointUncertainty";
 import { readUnit } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Investigation } from "@/investigation/model/investigation";
-import type { Dependence } from "../commonInputs";
-import type { EvaluatedQuantity } from "../evaluated";
-import type { FittedCurve } from "../fittedCurves";
-import type { EvaluatedTable } from "../table";
+import type { Dependence } from "../lines/commonInputs";
+import type { EvaluatedQuantity } from "../readings/evaluated";
+import type { FittedCurve } from "../curves/fittedCurves";
+import type { EvaluatedTable } from "../table/table";
 
 /** The curves of each figure that are fitted, by the figure's id. */
 export type FittedCurves = ReadonlyMap<string, readonly FittedCurve[]>;
@@ -65,7 +65,10 @@ export function differenceUnit(unit: WorkedOutUnit): WorkedOutUnit {
 
 const symbol = (name: string): Expression => ({ kind: "symbol", name });
 const quotient: Expression = {
-  ...{ kind: "operation", operator: "/", left: symbol("y"), right: symbol("x") },
+  kind: "operation",
+  operator: "/",
+  left: symbol("y"),
+  right: symbol("x"),
 };
 
 /** The unit of a slope from those of both axes. */

@@ -6,7 +6,7 @@ import type { Theory } from "@/core/straighten/theory";
 import { type Dimension, dimensionless, sameDimension } from "@/core/unit/dimension";
 import { readUnit } from "@/core/unit/unitText";
 import type { Constant } from "@/investigation/model/constant";
-import type { EvaluatedTable } from "../table";
+import type { EvaluatedTable } from "../table/table";
 
 function unitsOf(
   { symbols }: Theory,

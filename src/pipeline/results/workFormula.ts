@@ -73,7 +73,9 @@ function workImplicit(
     return nothing({ name: "result-without-solution", symbol: wanted });
   }
   return {
-    ...{ kind: "worked", value: root.value, unit },
+    kind: "worked",
+    value: root.value,
+    unit,
     slopes: there.slopes.slice(0, -1).map((slope) => -slope / along),
     remarks: root.several ? [{ name: "result-with-several-solutions", symbol: wanted }] : [],
   };

@@ -13,9 +13,14 @@ function limiter(kind: "name" | "address", points: number): RateLimiterPostgres 
   let found = limiters.get(key);
   if (!found) {
     found = new RateLimiterPostgres({
-      ...{ storeClient: models().sequelize, storeType: "sequelize" },
-      ...{ tableName: "sign_in_attempts", tableCreated: true, clearExpiredByTimeout: false },
-      ...{ keyPrefix: kind, points, duration: quarterOfAnHour },
+      storeClient: models().sequelize,
+      storeType: "sequelize",
+      tableName: "sign_in_attempts",
+      tableCreated: true,
+      clearExpiredByTimeout: false,
+      keyPrefix: kind,
+      points,
+      duration: quarterOfAnHour,
     });
     limiters.set(key, found);
   }

@@ -89,18 +89,27 @@ const shared = { underscored: true, timestamps: false };
 function defineOnTheWay(sequelize: Sequelize): void {
   EditPart.init(
     {
-      ...{ investigationId: key(), authorId: key(), editId: key() },
+      investigationId: key(),
+      authorId: key(),
+      editId: key(),
       part: { ...whole(), primaryKey: true },
-      ...{ text: text(), receivedAt: moment() },
+      text: text(),
+      receivedAt: moment(),
     },
     { ...shared, sequelize, tableName: "edit_parts" },
   );
   Replacement.init(
     {
       id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
-      ...{ investigationId: text(), personId: text(), deviceId: text(), side: text() },
-      ...{ path: json(), was: { type: DataTypes.JSONB } },
-      ...{ back: json(), otherId: { type: DataTypes.TEXT }, madeAt: moment() },
+      investigationId: text(),
+      personId: text(),
+      deviceId: text(),
+      side: text(),
+      path: json(),
+      was: { type: DataTypes.JSONB },
+      back: json(),
+      otherId: { type: DataTypes.TEXT },
+      madeAt: moment(),
     },
     { ...shared, sequelize, tableName: "replacements" },
   );

@@ -52,8 +52,11 @@ const edit = yup
       .datetime()
       .required()
       .test("moment", "must be a moment", (value) => Number.isFinite(Date.parse(value))),
-    ...{ patches, inverse: patches, on: revision.default(0) },
-    ...{ window: place.default(""), device: place.default("") },
+    patches,
+    inverse: patches,
+    on: revision.default(0),
+    window: place.default(""),
+    device: place.default(""),
   })
   .required();
 

@@ -73,8 +73,8 @@ export async function goBackToGoodState(stored: StoredInvestigation, authorId: s
   await sequelize.transaction(async (transaction) => {
     await StoredEdit.create(
       {
-        ...{ investigationId: stored.id, revision, authorId, id: nanoid(16), act: "go-back" },
-        ...{ madeAt: new Date(), madeOn: stored.revision },
+        investigationId: stored.id, revision, authorId, id: nanoid(16), act: "go-back",
+        madeAt: new Date(), madeOn: stored.revision,
         patches: [{ op: "replace", path: [], value: document }],
         inverse: [{ op: "replace", path: [], value: stored.document }],
       },

@@ -36,7 +36,10 @@ async function doneMeanwhile(
     transaction,
   });
   return found.map(({ revision: at, authorId, windowId, deviceId, patches }) => ({
-    ...{ revision: at, authorId, window: windowId ?? "", device: deviceId ?? "" },
+    revision: at,
+    authorId,
+    window: windowId ?? "",
+    device: deviceId ?? "",
     patches: patches as readonly Patch[],
   }));
 }
@@ -53,8 +56,8 @@ async function keep(
   const winners = new Set(replaced.map(({ won }) => won.id));
   await StoredEdit.bulkCreate(
     taken.map(({ id, act, patches, inverse, at, on, window, device }, index) => ({
-      ...{ investigationId, authorId, id, act, patches, inverse, madeAt: at },
-      ...{ windowId: window, deviceId: device, madeOn: on, replaces: winners.has(id) },
+      investigationId, authorId, id, act, patches, inverse, madeAt: at,
+      windowId: window, deviceId: device, madeOn: on, replaces: winners.has(id),
       revision: before + index + 1,
     })),
     { transaction },

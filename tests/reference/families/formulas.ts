@@ -59,14 +59,18 @@ export function propagateWorstCase(input: Record<string, unknown>): unknown {
     (inputs) => evaluateAt(tree, Object.fromEntries(names.map((name, i) => [name, inputs[i]!]))),
   );
   const linear = {
-    ...{ value: found.value, contributions: found.contributions, monotonic: range.monotonic },
+    value: found.value,
+    contributions: found.contributions,
+    monotonic: range.monotonic,
     linear_delta: combinedUncertainty("worst-case", found.parts),
   };
   if (!range.monotonic) return linear;
   const { least, greatest } = range;
   return {
     ...linear,
-    ...{ f_min: least, f_max: greatest },
-    ...{ interval_half_width: (greatest - least) / 2, interval_mid: (greatest + least) / 2 },
+    f_min: least,
+    f_max: greatest,
+    interval_half_width: (greatest - least) / 2,
+    interval_mid: (greatest + least) / 2,
   };
 }

@@ -58,16 +58,21 @@ export function intervals(input: Record<string, unknown>): unknown {
   });
   return {
     mid_times: rowsOf("middle(t)", track).map(value),
-    ...{ velocities: speeds.map(value), u_velocities: speeds.map(u), correlation_neighbours },
+    velocities: speeds.map(value),
+    u_velocities: speeds.map(u),
+    correlation_neighbours,
     centred: {
-      ...{ times: t.slice(1, -1), velocities: centred.map(value), u_velocities: centred.map(u) },
+      times: t.slice(1, -1),
+      velocities: centred.map(value),
+      u_velocities: centred.map(u),
     },
     accelerations:
       sigma_t > 0 || accelerations.length === 0
         ? null
         : {
             times: rowsOf("middle(middle(t))", track).map(value),
-            ...{ values: accelerations.map(value), u: accelerations.map(u) },
+            values: accelerations.map(value),
+            u: accelerations.map(u),
           },
   };
 }

@@ -21,8 +21,12 @@ function constrained(outcome: LineOutcome, free: "slope" | "intercept", { y }: P
   const t = line.degreesOfFreedom > 0 ? studentTFactor(0.95, line.degreesOfFreedom) : undefined;
   const half = t === undefined || error === undefined ? undefined : t * error;
   return {
-    ...{ n: line.count, dof: line.degreesOfFreedom, rss: line.residualSumOfSquares },
-    ...{ slope: line.slope, intercept: line.intercept, [`se_${free}`]: orNull(error) },
+    n: line.count,
+    dof: line.degreesOfFreedom,
+    rss: line.residualSumOfSquares,
+    slope: line.slope,
+    intercept: line.intercept,
+    [`se_${free}`]: orNull(error),
     residual_sd: orNull(line.residualStandardDeviation),
     t95: t,
     ci95: half === undefined ? null : [line[free] - half, line[free] + half],
@@ -62,8 +66,13 @@ export const lineWls: Family = (input) => {
   const { line } = outcome;
   const reduced = line.reducedChiSquare;
   return {
-    ...{ n: line.count, dof: line.degreesOfFreedom, slope: line.slope, intercept: line.intercept },
-    ...{ chi2: line.chiSquare, reduced_chi2: orNull(reduced), p_value: orNull(line.probability) },
+    n: line.count,
+    dof: line.degreesOfFreedom,
+    slope: line.slope,
+    intercept: line.intercept,
+    chi2: line.chiSquare,
+    reduced_chi2: orNull(reduced),
+    p_value: orNull(line.probability),
     absolute: errors(line),
     scaled: reduced === undefined ? null : errors(line, Math.sqrt(reduced)),
   };
@@ -79,7 +88,10 @@ function weightedAt({ x, y }: Points, sx: number[], sy: number[], slope: number)
 function shownWeighted(line: LineFit) {
   const { se_slope, se_intercept } = errors(line);
   return {
-    ...{ slope: line.slope, intercept: line.intercept, se_slope, se_intercept },
+    slope: line.slope,
+    intercept: line.intercept,
+    se_slope,
+    se_intercept,
     chi2: line.chiSquare,
   };
 }
@@ -101,11 +113,17 @@ export const lineXy: Family = (input) => {
   }
   const scaled = errors(line, Math.sqrt(line.reducedChiSquare!));
   return {
-    ...{ n: line.count, dof: line.degreesOfFreedom },
+    n: line.count,
+    dof: line.degreesOfFreedom,
     york: {
-      ...{ slope: line.slope, intercept: line.intercept, ...errors(line), S: line.chiSquare },
-      ...{ reduced_S: line.reducedChiSquare, p_value: line.probability },
-      ...{ scaled_se_slope: scaled.se_slope, scaled_se_intercept: scaled.se_intercept },
+      slope: line.slope,
+      intercept: line.intercept,
+      ...errors(line),
+      S: line.chiSquare,
+      reduced_S: line.reducedChiSquare,
+      p_value: line.probability,
+      scaled_se_slope: scaled.se_slope,
+      scaled_se_intercept: scaled.se_intercept,
     },
     effective_variance: shownWeighted(effective),
     one_pass: shownWeighted(onePass),
@@ -133,8 +151,12 @@ export const intersection: Family = (input) => {
   );
   const shown = ({ slope, intercept }: LineFit) => ({ slope, intercept });
   return {
-    ...{ line1: shown(a), line2: shown(b), x_star: x, y_star: found.y.value },
-    ...{ u_x: found.x.uncertainty, u_y: found.y.uncertainty },
+    line1: shown(a),
+    line2: shown(b),
+    x_star: x,
+    y_star: found.y.value,
+    u_x: found.x.uncertainty,
+    u_y: found.y.uncertainty,
     u_x_without_covariance: Math.sqrt(separate[0]! + separate[1]!) / Math.abs(a.slope - b.slope),
   };
 };
@@ -155,14 +177,18 @@ export const prediction: Family = (input) => {
   const s = line.residualStandardDeviation!;
   const crossing = xAtY(line, 0)!;
   return {
-    ...{ slope: line.slope, intercept: line.intercept, residual_sd: s },
+    slope: line.slope,
+    intercept: line.intercept,
+    residual_sd: s,
     inverse: {
-      ...{ x0: inverse.value, u_x0: inverse.uncertainty },
+      x0: inverse.value,
+      u_x0: inverse.uncertainty,
       ci95: studentTFactor(0.95, line.degreesOfFreedom) * inverse.uncertainty!,
       u_x0_known: xAtY(line, given.y0, given.u_y0)!.uncertainty,
     },
     forward: {
-      ...{ y: forward.value, u_line: forward.uncertainty },
+      y: forward.value,
+      u_line: forward.uncertainty,
       u_new: Math.hypot(forward.uncertainty!, s),
       u_line_with_ux: yAtX(line, given.x_forward, given.u_x_forward).uncertainty,
     },

@@ -23,7 +23,9 @@ export const propagateMonteCarlo: Family = (input) => {
   const names = Object.keys(variables).map(symbolName);
   const inputs = Object.values(variables).map(
     ({ value, distribution, u, half_width }): DrawnInput => ({
-      ...{ value, distribution, size: u ?? half_width ?? 0 },
+      value,
+      distribution,
+      size: u ?? half_width ?? 0,
     }),
   );
   const formula = compile(parsed(expression), (name) => names.indexOf(name));

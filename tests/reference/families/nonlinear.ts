@@ -51,16 +51,12 @@ export const nonlinear: Family = (input) => {
       parameters.map((name) => [name, fit.parameters.find((one) => one.name === name)?.[what]]),
     );
   return {
-    ...{
-      n: fit.count,
-      dof: fit.degreesOfFreedom,
-      parameters: of("value"),
-      se: of("standardError"),
-    },
-    ...{
-      residual_sd: fit.residualStandardDeviation,
-      rss: fit.residualSumOfSquares,
-      r2: fit.rSquared,
-    },
+    n: fit.count,
+    dof: fit.degreesOfFreedom,
+    parameters: of("value"),
+    se: of("standardError"),
+    residual_sd: fit.residualStandardDeviation,
+    rss: fit.residualSumOfSquares,
+    r2: fit.rSquared,
   };
 };

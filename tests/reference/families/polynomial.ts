@@ -14,7 +14,13 @@ export const polynomial: Family = (input) => {
   const se = covariance?.map((row, k) => Math.sqrt(row[k]!)) ?? null;
   const t = degreesOfFreedom > 0 ? studentTFactor(0.95, degreesOfFreedom) : undefined;
   return {
-    ...{ n: count, degree, dof: degreesOfFreedom, coefficients, se, r2, t95: t },
+    n: count,
+    degree,
+    dof: degreesOfFreedom,
+    coefficients,
+    se,
+    r2,
+    t95: t,
     residual_sd: se && Math.sqrt(residualSumOfSquares / degreesOfFreedom),
     rss: residualSumOfSquares,
     adj_r2: se && 1 - ((1 - r2) * (count - 1)) / degreesOfFreedom,

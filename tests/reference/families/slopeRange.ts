@@ -24,8 +24,11 @@ function throughAll(boxes: ErrorBoxes): unknown {
   }
   const { greatest, least } = found;
   return {
-    ...{ feasible: true, max_slope: greatest.slope, max_slope_intercept: greatest.intercept },
-    ...{ min_slope: least.slope, min_slope_intercept: least.intercept },
+    feasible: true,
+    max_slope: greatest.slope,
+    max_slope_intercept: greatest.intercept,
+    min_slope: least.slope,
+    min_slope_intercept: least.intercept,
     half_range_slope: (greatest.slope - least.slope) / 2,
     mid_slope: (greatest.slope + least.slope) / 2,
     half_range_intercept: Math.abs(greatest.intercept - least.intercept) / 2,
@@ -37,8 +40,10 @@ function corners(boxes: ErrorBoxes, slope: number): unknown {
   if (!found) return null;
   const { steepest, shallowest } = found;
   return {
-    ...{ steepest_slope: steepest.slope, steepest_intercept: steepest.intercept },
-    ...{ shallowest_slope: shallowest.slope, shallowest_intercept: shallowest.intercept },
+    steepest_slope: steepest.slope,
+    steepest_intercept: steepest.intercept,
+    shallowest_slope: shallowest.slope,
+    shallowest_intercept: shallowest.intercept,
     half_range_slope: Math.abs(steepest.slope - shallowest.slope) / 2,
     half_range_intercept: Math.abs(steepest.intercept - shallowest.intercept) / 2,
   };
@@ -51,7 +56,8 @@ export const slopeRange: Family = (input) => {
   if (best.kind === "no-line") return refused;
   const [boxes, tall] = [boxesOf(given, false), boxesOf(given, true)];
   return {
-    ...{ boxes: throughAll(boxes), vertical_only: throughAll(tall) },
+    boxes: throughAll(boxes),
+    vertical_only: throughAll(tall),
     corner: corners(boxes, best.line.slope),
     corner_vertical_only: corners(tall, best.line.slope),
   };

@@ -56,7 +56,9 @@ export const units: Family = (input) => {
   const { dimension, factor } = outcome.unit;
   const exponents = dimension.flatMap((power, i) => (power === 0 ? [] : [[bases[i], power]]));
   return {
-    ...{ status, factor, exponents: Object.fromEntries(exponents) as object },
+    status,
+    factor,
+    exponents: Object.fromEntries(exponents) as object,
     si_value: found.kind === "value" ? found.value : undefined,
   };
 };

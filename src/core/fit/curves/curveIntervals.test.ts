@@ -12,7 +12,8 @@ test("a straight line fitted as a curve has the intervals and the R² of the lin
   const read = parseFormula("m*x + c");
   if (read.kind !== "formula") throw new Error("the formula is read");
   const outcome = fitCurve(curveModel(read.expression, "x", new Map()), x, y, {
-    ...{ deviations: undefined, wishes: {} },
+    deviations: undefined,
+    wishes: {},
   });
   const straight = fitOrdinaryLine(x, y);
   if (outcome.kind !== "curve" || straight.kind !== "line") throw new Error("both are fitted");

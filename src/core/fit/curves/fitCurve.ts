@@ -18,7 +18,8 @@ function searchFor(
   const of = (name: string) => wishes[name] ?? {};
   return {
     model,
-    ...{ x: Float64Array.from(x), y: Float64Array.from(y) },
+    x: Float64Array.from(x),
+    y: Float64Array.from(y),
     root: Float64Array.from(x, (_, i) => (deviations ? 1 / (deviations[i] as number) : 1)),
     free: [...model.parameters.keys()].filter((j) => !of(model.parameters[j] as string).fixed),
     bounds: {
@@ -147,7 +148,12 @@ function described(
       : new Set<number>()
     : new Set(free);
   const fit: Omit<CurveFit, "findings"> = {
-    ...{ model, covariance, count: n, freeCount, degreesOfFreedom, converged },
+    model,
+    covariance,
+    count: n,
+    freeCount,
+    degreesOfFreedom,
+    converged,
     parameters: model.parameters.map((name, place) => ({
       name,
       value: values[place] as number,

@@ -12,8 +12,16 @@ import { saturation } from "./saturation";
 /** Every shape that a curve may have, by its name. */
 export const curveRules = {
   ...polynomials,
-  ...{ power, exponential, "exponential-offset": exponentialWithOffset, logarithm },
-  ...{ reciprocal, "inverse-square": inverseSquare, saturation, logistic, gaussian, sine },
+  power,
+  exponential,
+  "exponential-offset": exponentialWithOffset,
+  logarithm,
+  reciprocal,
+  "inverse-square": inverseSquare,
+  saturation,
+  logistic,
+  gaussian,
+  sine,
   "damped-sine": dampedSine,
 } as const satisfies Readonly<Record<string, CurveRule>>;
 

@@ -15,6 +15,9 @@ function polynomial(degree: number): CurveRule {
 
 /** Parabola to the sixth degree. */
 export const polynomials: Readonly<Record<PolynomialName, CurveRule>> = {
-  ...{ parabola: polynomial(2), cubic: polynomial(3), quartic: polynomial(4) },
-  ...{ quintic: polynomial(5), sextic: polynomial(6) },
+  parabola: polynomial(2),
+  cubic: polynomial(3),
+  quartic: polynomial(4),
+  quintic: polynomial(5),
+  sextic: polynomial(6),
 };

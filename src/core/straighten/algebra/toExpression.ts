@@ -2,12 +2,16 @@ import type { Expression, Operator } from "../../expression/tree";
 import type { Atom, Factor, Sum, Term } from "./sum";
 
 const operation = (operator: Operator, left: Expression, right: Expression): Expression => ({
-  ...{ kind: "operation", operator, left, right },
+  kind: "operation",
+  operator,
+  left,
+  right,
 });
 
 export const numberExpression = (value: number): Expression => {
   const number: Expression = {
-    ...{ kind: "number", value: Math.abs(value) },
+    kind: "number",
+    value: Math.abs(value),
     text: String(Number(Math.abs(value).toPrecision(12))),
   };
   return value < 0 ? { kind: "negative", of: number } : number;

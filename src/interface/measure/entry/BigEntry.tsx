@@ -2,7 +2,7 @@
 
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { type KeyboardEvent, useEffect, useRef, useSyncExternalStore } from "react";
-import { isRemarks } from "@/pipeline/evaluated";
+import { isRemarks } from "@/pipeline/readings/evaluated";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import { writeUnitText } from "@/core/unit/unitText";
 import { bigEntryWords as words } from "@/wording/bigEntry";

@@ -2,10 +2,10 @@
 
 import { type KeyboardEvent, useRef, useState } from "react";
 import { limits } from "@/investigation/model/limits";
-import { isDerived } from "@/pipeline/gridColumns";
-import { isRemarks } from "@/pipeline/evaluated";
-import { measured } from "@/pipeline/measured";
-import { writeMeasured } from "@/pipeline/writtenReading";
+import { isDerived } from "@/pipeline/table/gridColumns";
+import { isRemarks } from "@/pipeline/readings/evaluated";
+import { measured } from "@/pipeline/readings/measured";
+import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { bigEntryWords, cardWords as words } from "@/wording/bigEntry";
 import { Button } from "../../parts/Button";
 import { QuantityLabel } from "../../parts/QuantityLabel";
@@ -105,9 +105,9 @@ function Card({ index, view, onSaid }: CardProps) {
               {column.of > 1 && <span className="text-soft text-xs"> {column.repeat}</span>}
             </span>
             {isDerived(column) ? (
-              <Worked {...{ index, view }} column={place} />
+              <Worked index={index} view={view} column={place} />
             ) : (
-              <CardField {...{ index, view, onSaid }} column={place} />
+              <CardField index={index} view={view} onSaid={onSaid} column={place} />
             )}
           </div>
         ))}

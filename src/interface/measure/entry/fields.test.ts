@@ -1,6 +1,6 @@
 import { cellKey } from "@/investigation/model/row";
 import { plainQuantity } from "@/investigation/model/quantity";
-import type { GridColumn } from "@/pipeline/gridColumns";
+import type { GridColumn } from "@/pipeline/table/gridColumns";
 import { nextField, openColumns, signTurned } from "./fields";
 
 function column(id: string, formula?: string): GridColumn {

@@ -1,4 +1,4 @@
-import { type GridColumn, isDerived } from "@/pipeline/gridColumns";
+import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
 
 /** The places of the columns that can be typed into, from left to right. */
 export function openColumns(columns: readonly GridColumn[]): readonly number[] {

@@ -1,7 +1,7 @@
 import { reasonSetAside } from "@/investigation/model/row";
-import { isRemarks } from "@/pipeline/evaluated";
-import type { EvaluatedRow } from "@/pipeline/evaluated";
-import type { GridColumn } from "@/pipeline/gridColumns";
+import { isRemarks } from "@/pipeline/readings/evaluated";
+import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
+import type { GridColumn } from "@/pipeline/table/gridColumns";
 import { findingSentence } from "@/wording/findings";
 
 /** A reading as it was typed, what is wrong with it, and why it is set aside if it is. */

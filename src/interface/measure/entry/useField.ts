@@ -27,7 +27,13 @@ export function useField() {
   const shown = place && view.columns[place.column];
   const row = view.rows[active.row];
   return {
-    ...{ view, open, place, step, type, row, fresh },
+    view,
+    open,
+    place,
+    step,
+    type,
+    row,
+    fresh,
     column: shown,
     text: shown ? readingTexts(row, shown).text : "",
     problem: shown ? readingTexts(row, shown).problem : undefined,

@@ -1,8 +1,8 @@
 "use client";
 
 import { writeNumber } from "@/core/number/writtenNumber";
-import { type FittedCurve, scatterOff } from "@/pipeline/fittedCurves";
-import { writeRSquared } from "@/pipeline/lineLedger";
+import { type FittedCurve, scatterOff } from "@/pipeline/curves/fittedCurves";
+import { writeRSquared } from "@/pipeline/lines/lineLedger";
 import { comparedCurves } from "@/wording/curves";
 import { NumberView, useDecimalMark } from "../../parts/StatementView";
 

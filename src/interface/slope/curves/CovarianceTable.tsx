@@ -3,7 +3,7 @@
 import { parameterPairs } from "@/core/fit/curves/correlations";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
-import type { FittedCurve } from "@/pipeline/fittedCurves";
+import type { FittedCurve } from "@/pipeline/curves/fittedCurves";
 import { RunTextView } from "../../parts/RunTextView";
 import { NumberView, useDecimalMark } from "../../parts/StatementView";
 

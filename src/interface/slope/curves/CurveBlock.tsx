@@ -5,7 +5,7 @@ import { writeUnitText } from "@/core/unit/unitText";
 import { setCurve } from "@/investigation/acts/setCurve";
 import { modelOf } from "@/core/fit/families/fitFamily";
 import type { Curve } from "@/investigation/model/curve";
-import type { FigureFit } from "@/pipeline/fit";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import { findingSentence } from "@/wording/findings";
 import { Button } from "../../parts/Button";
 import { PencilMark } from "../../parts/StageLayout";
@@ -107,7 +107,7 @@ export function CurveBlock({ figure, state, fit }: Props) {
       {fitted && !finding && <CurveIntervals fitted={fitted} figure={figure} />}
       {fitted && !finding && <CovarianceTable fitted={fitted} />}
       {fitted && !finding && <ReadCurve fitted={fitted} figure={figure} />}
-      {model && <ParameterWishes {...{ figure, id, curve }} names={model.parameters} />}
+      {model && <ParameterWishes figure={figure} id={id} curve={curve} names={model.parameters} />}
       <details>
         <summary className="text-petrol cursor-pointer font-semibold">
           How it is fitted and drawn

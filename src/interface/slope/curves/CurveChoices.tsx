@@ -2,8 +2,8 @@
 
 import { setCurve } from "@/investigation/acts/setCurve";
 import type { Curve } from "@/investigation/model/curve";
-import { seriesName } from "@/pipeline/figure";
-import type { FigureFit } from "@/pipeline/fit";
+import { seriesName } from "@/pipeline/figure/figure";
+import type { FigureFit } from "@/pipeline/lines/fit";
 import { bandsOfCurve, reachOfCurve } from "@/wording/curves";
 import { Choice } from "../../parts/Choice";
 import { TextField } from "../../parts/TextField";

@@ -2,7 +2,7 @@
 
 import type { Expression } from "@/core/expression/tree";
 import { symbolTex, toTex } from "@/core/expression/tex";
-import type { FigurePoints } from "@/pipeline/figurePoints";
+import type { FigurePoints } from "@/pipeline/lines/figurePoints";
 import { Typeset } from "../../parts/Typeset";
 
 interface Props {

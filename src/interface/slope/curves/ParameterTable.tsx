@@ -7,7 +7,7 @@ import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnit } from "@/core/unit/unitText";
 import { setParameter } from "@/investigation/acts/setParameter";
 import { type Curve, type CurveParameter, plainParameter } from "@/investigation/model/curve";
-import type { FittedCurve } from "@/pipeline/fittedCurves";
+import type { FittedCurve } from "@/pipeline/curves/fittedCurves";
 import { notTold } from "@/wording/curves";
 import { RunTextView } from "../../parts/RunTextView";
 import { NumberView, StatementView } from "../../parts/StatementView";

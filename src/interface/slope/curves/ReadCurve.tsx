@@ -7,7 +7,7 @@ import { type ReadNumber, readNumber } from "@/core/number/readNumber";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { readUnit, writeSlopeUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
-import { type FittedCurve, stretchOf } from "@/pipeline/fittedCurves";
+import { type FittedCurve, stretchOf } from "@/pipeline/curves/fittedCurves";
 import { readOffCurve } from "@/pipeline/results/readSource";
 import { NumberView, StatementView } from "../../parts/StatementView";
 import { SymbolView } from "../../parts/SymbolView";
@@ -66,7 +66,8 @@ function useRead(fitted: FittedCurve, figure: string) {
       ? undefined
       : placesOf(fit, y * ofY.factor + ofY.offset, inX(stretch[0]), inX(stretch[1]));
   return {
-    ...{ typed, setTyped },
+    typed,
+    setTyped,
     height,
     slope: slope && scaledReadOff(slope, ofY.factor / ofX.factor),
     area: area && scaledReadOff(area, ofY.factor * ofX.factor),

@@ -1,7 +1,7 @@
 import type { Finding } from "@/core/finding/finding";
 import type { FigureSpecification } from "@/figure/specification";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { FittedCurve } from "../../fittedCurves";
+import type { FittedCurve } from "../../curves/fittedCurves";
 
 /** What the checks of one curve look at. */
 export interface CurveLooked {

@@ -1,5 +1,5 @@
 import { layFrame } from "@/figure/layout/frame";
-import { stretchOf } from "../../fittedCurves";
+import { stretchOf } from "../../curves/fittedCurves";
 import type { CurveCheck } from "./curveCheck";
 
 const far = 1;

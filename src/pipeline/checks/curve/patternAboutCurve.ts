@@ -1,6 +1,6 @@
 import { curvatureOf } from "@/core/fit/curvature";
 import { runsTest } from "@/core/statistics/runsTest";
-import { offCurve } from "../../fittedCurves";
+import { residualsOfCurve } from "../../curves/fittedCurves";
 import type { CurveCheck } from "./curveCheck";
 
 const unlikely = 0.05;
@@ -13,7 +13,7 @@ export const patternAboutCurve: CurveCheck = ({ fitted }) => {
   const { rSquared } = fitted.fit;
   if (rSquared === undefined || rSquared < praised) return [];
   const { x } = fitted.order;
-  const off = offCurve(fitted);
+  const off = residualsOfCurve(fitted);
   const order = [...off.keys()].sort((a, b) => (x[a] as number) - (x[b] as number));
   const runs = runsTest(order.map((i) => off[i] as number));
   if (!runs || runs.pattern.length > longestPattern) return [];

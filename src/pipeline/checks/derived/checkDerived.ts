@@ -1,6 +1,6 @@
 import type { Finding } from "@/core/finding/finding";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { EvaluatedQuantity, EvaluatedRow } from "../../evaluated";
+import type { EvaluatedQuantity, EvaluatedRow } from "../../readings/evaluated";
 import { coarseNumber } from "./coarseNumber";
 import { commonPartLarger } from "./commonPartLarger";
 import { type DerivedCheck, derivedLook } from "./derivedLook";

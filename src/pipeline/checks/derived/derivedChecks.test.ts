@@ -6,7 +6,7 @@ import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Investigation } from "@/investigation/model/investigation";
 import { findingSentence } from "@/wording/findings";
-import { evaluateTables, tableOf } from "../../table";
+import { evaluateTables, tableOf } from "../../table/table";
 import { checkTables } from "../checkReadings";
 
 /** Columns of readings in metres, each with the same fixed ±, and one derived quantity z. */

@@ -2,8 +2,13 @@ import type { Finding } from "@/core/finding/finding";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { derivedCell, isFinding } from "../../derived/derivedCell";
 import { partsBy, rowRule } from "../../derived/derivedQuantities";
-import type { DerivedColumn, EvaluatedQuantity, EvaluatedRow, Measured } from "../../evaluated";
-import { measuredColumn } from "../../measured";
+import type {
+  DerivedColumn,
+  EvaluatedQuantity,
+  EvaluatedRow,
+  Measured,
+} from "../../readings/evaluated";
+import { measuredColumn } from "../../readings/measured";
 
 /** A row of a derived quantity that takes part, with its ± in SI units. */
 export interface LookedRow {

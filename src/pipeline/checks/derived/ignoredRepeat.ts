@@ -1,5 +1,5 @@
 import { symbolName } from "@/core/expression/spelling";
-import type { EvaluatedQuantity } from "../../evaluated";
+import type { EvaluatedQuantity } from "../../readings/evaluated";
 import type { DerivedCheck } from "./derivedLook";
 
 const numbered = /^(.*?)_?(\d+)$/;

@@ -9,12 +9,13 @@ import type { Act } from "@/investigation/acts/act";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../../../tests/fixtures/plainRule";
-import { fitFigure } from "../../fit";
-import { evaluateTables } from "../../table";
+import { fitFigure } from "../../lines/fit";
+import { evaluateTables } from "../../table/table";
 import { checkFigure } from "./checkFigure";
 
 const captioned = perform(plainRule(), describeFigure, {
-  ...{ figure: "main", caption: "Ten swings at seven overhangs." },
+  figure: "main",
+  caption: "Ten swings at seven overhangs.",
 }).document;
 
 function names(document: Investigation): string[] {

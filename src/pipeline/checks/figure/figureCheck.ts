@@ -2,7 +2,7 @@ import type { Finding } from "@/core/finding/finding";
 import type { Frame } from "@/figure/layout/frame";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
-import type { FigureFit } from "../../fit";
+import type { FigureFit } from "../../lines/fit";
 
 /** What the checks of one figure look at. */
 export interface FigureLooked {

@@ -6,7 +6,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import type { AcceptedValue } from "@/investigation/model/result";
 import { samples } from "@/investigation/samples/samples";
 import { evaluateResults } from "../../results/results";
-import { evaluateTables } from "../../table";
+import { evaluateTables } from "../../table/table";
 import { checkResult } from "./checkResult";
 
 function remarks(document: Investigation): readonly unknown[] {
@@ -41,7 +41,8 @@ test("a pure number that is one only for want of units", () => {
   const bare = ["overhang", "time"].reduce(
     (document, quantity) => perform(document, describeQuantity, { quantity, unit: "" }).document,
     perform(samples.clampedRule(), describeResult, {
-      ...{ result: "stiffness", change: { by: "itself", unit: "" } },
+      result: "stiffness",
+      change: { by: "itself", unit: "" },
     }).document,
   );
   expect(remarks(bare)).toContainEqual({ name: "result-without-unit" });
@@ -49,10 +50,12 @@ test("a pure number that is one only for want of units", () => {
 
 test("a ± as large as the result", () => {
   const wide = perform(samples.resonatingTube(), setUncertainty, {
-    ...{ quantity: "length", uncertainty: { kind: "fixed", amount: "0.02" } },
+    quantity: "length",
+    uncertainty: { kind: "fixed", amount: "0.02" },
   }).document;
   expect(remarks(wide)).toContainEqual({
-    ...{ name: "large-relative-uncertainty", percent: expect.any(Number) },
+    name: "large-relative-uncertainty",
+    percent: expect.any(Number),
   });
 });
 

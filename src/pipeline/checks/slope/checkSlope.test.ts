@@ -9,8 +9,8 @@ import type { Finding } from "@/core/finding/finding";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainRule } from "../../../../tests/fixtures/plainRule";
-import { fitFigure } from "../../fit";
-import { evaluateTables } from "../../table";
+import { fitFigure } from "../../lines/fit";
+import { evaluateTables } from "../../table/table";
 import { checkSlope } from "./checkSlope";
 import { dominantReading } from "./dominantReading";
 import { missedBoxes } from "./missedBoxes";
@@ -78,12 +78,12 @@ describe("what a strict reader says of a line", () => {
     const looked = (without: readonly number[]) =>
       dominantReading({
         line: { slope: 2, standardErrorOfSlope: 0.1 },
-        ...{ range: undefined, without, off: { points: rows } },
-        ...{
-          points: { rows, x: {}, y: {}, xValues: [1], yValues: [1] },
-          fit: { table: { rows } },
-          figure: {},
-        },
+        range: undefined,
+        without,
+        off: { points: rows },
+        points: { rows, x: {}, y: {}, xValues: [1], yValues: [1] },
+        fit: { table: { rows } },
+        figure: {},
         rules: { uncertaintyMeans: "standard", propagation: "quadrature" },
       } as unknown as SlopeLooked);
     expect(looked([2.01, 1.98, 2.02, 2.3])).toEqual([
@@ -96,8 +96,10 @@ describe("what a strict reader says of a line", () => {
     const looked = (uncertaintyMeans: string, missed: readonly number[]) => {
       const rows = ["a", "b", "c", "d", "e"].map((id) => ({ id }));
       return missedBoxes({
-        ...{ off: { missed, points: rows }, rules: { uncertaintyMeans } },
-        ...{ points: { rows }, fit: { table: { rows } } },
+        off: { missed, points: rows },
+        rules: { uncertaintyMeans },
+        points: { rows },
+        fit: { table: { rows } },
       } as unknown as SlopeLooked);
     };
     expect(looked("limit", [3])).toEqual([{ name: "line-misses-boxes", rows: [4] }]);

@@ -1,10 +1,10 @@
 import type { Finding } from "@/core/finding/finding";
 import type { Figure } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { type FigureFit, type SeriesFit } from "../../fit";
-import { rangeOfLine } from "../../lineRange";
-import { lyingOff, slopesWithout } from "../../offLine";
-import { atOnce, type Steps } from "../../steps";
+import { type FigureFit, type SeriesFit } from "../../lines/fit";
+import { rangeOfLine } from "../../lines/lineRange";
+import { lyingOff, slopesWithout } from "../../lines/residuals";
+import { atOnce, type Steps } from "../../readings/steps";
 import { lookedWith } from "../lookedWith";
 import { commonPart } from "./commonPart";
 import { curvedPattern } from "./curvedPattern";

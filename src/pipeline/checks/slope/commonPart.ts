@@ -1,6 +1,6 @@
 import { derivedCell, isFinding } from "../../derived/derivedCell";
 import { partsBy, rowRule } from "../../derived/derivedQuantities";
-import type { EvaluatedQuantity } from "../../evaluated";
+import type { EvaluatedQuantity } from "../../readings/evaluated";
 import type { SlopeCheck } from "./slopeCheck";
 
 /** A common part below this part of the value is lost in rounding. */

@@ -1,5 +1,5 @@
 import { layFrame } from "@/figure/layout/frame";
-import { figureSpecification } from "../../figure";
+import { figureSpecification } from "../../figure/figure";
 import type { SlopeCheck } from "./slopeCheck";
 
 /** So many lengths of the readings may a line reach beyond them. */

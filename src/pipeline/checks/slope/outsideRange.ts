@@ -1,4 +1,4 @@
-import { bestOutsideRange } from "../../statedLine";
+import { bestOutsideRange } from "../../lines/statedLine";
 import { rowNumber, type SlopeCheck } from "./slopeCheck";
 
 /** The best line turns further than any line that meets the boxes: what is stated does not hold it. */

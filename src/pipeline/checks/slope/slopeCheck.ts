@@ -2,10 +2,10 @@ import type { Finding } from "@/core/finding/finding";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { Figure } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { FigureFit, FigurePoints } from "../../fit";
-import type { LineRange } from "../../lineRange";
-import { statedLine, type StatedLine } from "../../statedLine";
-import type { OffLine } from "../../offLine";
+import type { FigureFit, FigurePoints } from "../../lines/fit";
+import type { LineRange } from "../../lines/lineRange";
+import { statedLine, type StatedLine } from "../../lines/statedLine";
+import type { Residuals } from "../../lines/residuals";
 
 /** What the checks of one line look at. */
 export interface SlopeLooked {
@@ -14,7 +14,7 @@ export interface SlopeLooked {
   readonly points: FigurePoints;
   readonly line: LineFit;
   readonly range: LineRange | undefined;
-  readonly off: OffLine;
+  readonly off: Residuals;
   readonly rules: HouseRules;
   /** The slope without each reading, by their places; empty where there are very many. */
   readonly without: readonly (number | undefined)[];

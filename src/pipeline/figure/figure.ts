@@ -1,0 +1,235 @@
+import { remembered } from "@/remembered/remembered";
+import { plainRunText, type RunText } from "@/core/unit/runText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import type {
+  FigureSpecification,
+  PointsSpecification,
+  SeriesSpecification,
+} from "@/figure/specification";
+import {
+  type Figure,
+  type LineChoice,
+  plainAxis,
+  plainLine,
+  plainLook,
+} from "@/investigation/model/figure";
+import { inOrder } from "@/investigation/model/order";
+import type { Quantity } from "@/investigation/model/quantity";
+import { axis, lookOf, type Style } from "./axisOf";
+import { bandsOf, type Lined, linesOf, triangleOf } from "./figureLines";
+import { figureLetters, figureSize } from "./figureSize";
+import type { FigureFit, PlottedSeries } from "../lines/fit";
+import type { FigurePoints } from "../lines/figurePoints";
+import { seriesLookOf } from "./seriesLook";
+import { stripOf } from "./residualFigure";
+
+export type { Style } from "./axisOf";
+
+/** The first look in the margin. */
+const small = { width: 243, height: 180, textSize: 8 };
+/** Beside a title on the shelf. */
+const thumb = { width: 132, height: 96, textSize: 6 };
+
+function calling(quantity: Quantity): RunText {
+  const symbol = writeSymbol(quantity.symbol);
+  return symbol.length > 0 ? symbol : [{ text: quantity.name.trim() || "unnamed" }];
+}
+
+/** "T² against L³", or the title that was typed. */
+export function figureTitle(title: string, x: Quantity, ys: readonly Quantity[]): RunText {
+  if (title.trim() !== "") return [{ text: title.trim() }];
+  const named = ys.flatMap((y, index): RunText => {
+    const joint = index === 0 ? "" : index === ys.length - 1 ? " and " : ", ";
+    return joint === "" ? calling(y) : [{ text: joint }, ...calling(y)];
+  });
+  return [...named, { text: " against " }, ...calling(x)];
+}
+
+/** Everything that stands up the vertical axis. */
+export function plottedUp({ y, also }: FigureFit): readonly Quantity[] {
+  return [y, ...also].map(({ quantity }) => quantity);
+}
+
+/** What a series is called, its quantity's symbol typeset; nothing where there are no series. */
+export function seriesRuns({ points }: PlottedSeries, fit: FigureFit): RunText {
+  if (!fit.groups.some((group) => group.points === points)) return [{ text: "all series" }];
+  const own = fit.also.length > 0 ? calling(points.y.quantity) : [];
+  const series = points.series
+    ? points.series.series.name.trim() || "unnamed series"
+    : points.loose
+      ? "no series"
+      : "";
+  const joint = own.length > 0 && series !== "" ? ", " : "";
+  return series === "" ? own : [...own, { text: `${joint}${series}` }];
+}
+
+/** What a series is called in plain words; "" where there are none. */
+export function seriesName(one: PlottedSeries, fit: FigureFit): string {
+  return plainRunText(seriesRuns(one, fit));
+}
+
+/** The same object as long as the points are the same, so that what was found of them stays found. */
+const pointsSpecification = remembered(
+  ({ xValues: x, yValues: y, xBars, yBars, aside }: FigurePoints): PointsSpecification => ({
+    x,
+    y,
+    xBars,
+    yBars,
+    aside,
+  }),
+);
+
+function seriesSpecification(
+  one: PlottedSeries,
+  place: number,
+  fit: FigureFit,
+  chosen: Chosen,
+  style: Style,
+): SeriesSpecification {
+  const { points } = one;
+  const line = fit.lines[place];
+  const own = seriesLookOf(chosen, one.key);
+  return {
+    key: one.key,
+    name: seriesName(one, fit),
+    ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
+    place: points.place,
+    ...(own && { own }),
+    points: pointsSpecification(points),
+    lines: line ? linesOf(line, style, chosen, fit.table) : [],
+    bands: line ? bandsOf(line, style, chosen.line) : [],
+  };
+}
+
+type Chosen = Pick<Figure, "axes" | "seriesLooks"> & Lined;
+
+function content(fit: FigureFit, style: Style, chosen: Chosen) {
+  const { axes } = chosen;
+  const { headings, decimalMark } = style;
+  const ys = plottedUp(fit);
+  return {
+    x: axis([fit.x.quantity], axes.x, decimalMark),
+    y: axis(ys, axes.y, decimalMark),
+    series: fit.groups.map((one, place) => seriesSpecification(one, place, fit, chosen, style)),
+    style: { headings, decimalMark },
+  };
+}
+
+const hasBars = remembered(({ groups }: FigureFit): boolean =>
+  groups.some(({ points: { xBars, yBars } }) =>
+    [xBars.up, xBars.down, yBars.up, yBars.down].some((bars) => bars.some((bar) => bar > 0)),
+  ),
+);
+
+const lineNames = [
+  ["best", "best-fit"],
+  ["steepest", "steepest"],
+  ["shallowest", "shallowest"],
+] as const;
+
+/** " with the best-fit, the steepest and the shallowest line", or nothing where none is drawn. */
+export function linesInWords(
+  series: readonly SeriesSpecification[],
+  weights: LineChoice["weights"] = "none",
+): string {
+  const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
+  const named = (role: string, name: string) =>
+    role === "best" && weights !== "none" ? `the weighted ${name}` : `the ${name}`;
+  const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [named(role, name)] : []));
+  if (names.length === 0) return "";
+  const several = series.filter(({ lines }) => lines.length > 0).length > 1;
+  return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} ${several ? "lines" : "line"}`;
+}
+
+/** " with the fitted curve", " and the fitted curve" behind lines, or nothing where none is drawn. */
+function curvesInWords({ curves }: Figure, lines: string): string {
+  const shown = Object.values(curves).filter((curve) => curve.shown).length;
+  if (shown === 0) return "";
+  return ` ${lines === "" ? "with" : "and"} the fitted ${shown > 1 ? "curves" : "curve"}`;
+}
+
+/** The caption with its number: the typed words, or what the figure shows. */
+function captionOf(
+  figure: Figure,
+  number: number,
+  fit: FigureFit,
+  series: readonly SeriesSpecification[],
+): RunText {
+  const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
+  const lines = linesInWords(series, figure.line.weights);
+  const typedWords = figure.caption.trim();
+  const proposed =
+    `${count} ${count === 1 ? "reading" : "readings"}${lines}${curvesInWords(figure, lines)}` +
+    `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}` +
+    `${figure.line.strip === "none" ? "" : "; below, how far each is off the line"}.`;
+  const proposal: RunText = [
+    ...figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
+    { text: `: ${proposed}` },
+  ];
+  return [{ text: `Figure ${number}. ` }, ...(typedWords ? [{ text: typedWords }] : proposal)];
+}
+
+/** The whole figure at its printed size, titled, with its numbered caption. */
+export function figureSpecification(
+  figure: Figure,
+  number: number,
+  fit: FigureFit,
+  style: Style,
+): FigureSpecification {
+  const labels = inOrder(figure.labels).map(([id, { text, x, y, toX, toY }]) => ({
+    id,
+    text,
+    x,
+    y,
+    ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
+  }));
+  const drawn = content(fit, style, figure);
+  const letters = figureLetters(figure.look);
+  const triangle = triangleOf(fit, figure, style);
+  const strip = stripOf(fit, figure, style);
+  return {
+    ...figureSize(figure.look),
+    ...(letters && { letters }),
+    ...drawn,
+    title: figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
+    caption: captionOf(figure, number, fit, drawn.series),
+    look: lookOf(figure.look),
+    labels,
+    ...(figure.legend && { legend: figure.legend }),
+    ...(triangle && { triangle }),
+    ...(strip && { strip }),
+  };
+}
+
+const plainChoice: Chosen = {
+  axes: { x: plainAxis, y: plainAxis },
+  seriesLooks: {},
+  line: { ...plainLine, steepest: false, shallowest: false },
+  equation: false,
+  equations: {},
+  straightedges: {},
+  triangle: null,
+};
+
+function bare(fit: FigureFit, style: Style) {
+  const { x, y, series, style: written } = content(fit, style, plainChoice);
+  return {
+    series,
+    style: written,
+    look: lookOf(plainLook),
+    labels: [],
+    x: { ...x, name: "" },
+    y: { ...y, name: "" },
+  };
+}
+
+/** Points and bars without title or line, for the margin beside the readings. */
+export function firstLookSpecification(fit: FigureFit, style: Style): FigureSpecification {
+  const { series, ...rest } = bare(fit, style);
+  return { ...small, ...rest, series: series.map((one) => ({ ...one, lines: [], bands: [] })) };
+}
+
+/** The figure no larger than a stamp, with its lines, for the shelf. */
+export function thumbnailSpecification(fit: FigureFit, style: Style): FigureSpecification {
+  return { ...thumb, ...bare(fit, style) };
+}
