@@ -129,7 +129,7 @@ function benchScene(count: number): void {
         series: [
           {
             name: "",
-            place: 0,
+            seriesNumber: 0,
             bands: [],
             lines: [{ role: "best", slope: 3, intercept: 0 }],
             points: { x, y, xBars: bars, yBars: bars, aside: { x: [], y: [] } },

@@ -33,8 +33,8 @@ export function inksOf({
 }
 
 /** The colour of the series at a place on the screen. */
-export function seriesColour(place: number): string {
-  return seriesColours[place % seriesColours.length] as string;
+export function seriesColour(seriesNumber: number): string {
+  return seriesColours[seriesNumber % seriesColours.length] as string;
 }
 
 /** Colours that may be chosen for a series, by their names. */
@@ -49,9 +49,9 @@ const named = {
 
 /** What points and lines are drawn in: what was chosen for them, ink where there are no series, and in print. */
 export function colourOf(
-  { name, place, own }: Pick<SeriesSpecification, "name" | "place" | "own">,
+  { name, seriesNumber, own }: Pick<SeriesSpecification, "name" | "seriesNumber" | "own">,
   look: Pick<LookSpecification, "style">,
 ): string {
   if (own?.colour && look.style !== "print") return named[own.colour];
-  return name === "" || look.style === "print" ? inksOf(look).ink : seriesColour(place);
+  return name === "" || look.style === "print" ? inksOf(look).ink : seriesColour(seriesNumber);
 }

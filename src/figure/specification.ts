@@ -115,7 +115,7 @@ export interface SeriesSpecification {
   /** "" where the points belong to no series and there is none. */
   readonly name: string;
   /** Which marker and colour it has, counted from 0. */
-  readonly place: number;
+  readonly seriesNumber: number;
   readonly own?: SeriesLookSpecification;
   readonly points: PointsSpecification;
   readonly lines: readonly LineSpecification[];

@@ -5,9 +5,9 @@ import { recurring } from "@/core/text/recurring";
 import { readNumber } from "@/core/number/readNumber";
 import { limits } from "@/investigation/model/limits";
 
-/** A column of a file whose words come again: its place among the quantities, and the words as they first come. */
+/** A column of a file whose words come again: its quantityIndex among the quantities, and the words as they first come. */
 export interface WordColumn {
-  readonly place: number;
+  readonly quantityIndex: number;
   readonly words: readonly string[];
 }
 
@@ -16,13 +16,13 @@ export function wordColumn(
   { quantities, rows }: IncomingTable,
   mark: DecimalMark,
 ): WordColumn | undefined {
-  for (let place = 0; place < quantities.length; place++) {
-    const { id, quantity } = quantities[place] as IncomingTable["quantities"][number];
+  for (let quantityIndex = 0; quantityIndex < quantities.length; quantityIndex++) {
+    const { id, quantity } = quantities[quantityIndex] as IncomingTable["quantities"][number];
     if (quantity.repeats > 1) continue;
     const texts = rows.map(({ row }) => row.readings[id] ?? "");
     const words = recurring(texts, limits.series);
     if (!words || words.some((word) => readNumber(word, mark).kind === "number")) continue;
-    return { place, words };
+    return { quantityIndex, words };
   }
   return undefined;
 }
@@ -30,10 +30,10 @@ export function wordColumn(
 /** The table with its rows in series by the words of a column, those of a word together; the column is gone. */
 export function withSeriesOf(
   table: IncomingTable,
-  { place, words }: WordColumn,
+  { quantityIndex, words }: WordColumn,
   newId: () => string,
 ): IncomingTable {
-  const id = table.quantities[place]?.id as string;
+  const id = table.quantities[quantityIndex]?.id as string;
   const series = words.map((word) => ({ id: newId(), series: { name: word } }));
   const placed = table.rows.map((one) => {
     const { [id]: word = "", ...readings } = one.row.readings;
@@ -46,7 +46,7 @@ export function withSeriesOf(
   });
   return {
     ...table,
-    quantities: table.quantities.filter((_, at) => at !== place),
+    quantities: table.quantities.filter((_, at) => at !== quantityIndex),
     series: [...table.series, ...series],
     rows: [...placed].sort((a, b) => a.at - b.at).map(({ row }) => row),
   };

@@ -122,9 +122,9 @@ describe("markers", () => {
   });
 
   test("ink without series, never magenta", () => {
-    expect(colourOf({ name: "", place: 3 }, { style: "screen" })).toBe(palette.ink);
-    expect(colourOf({ name: "wire", place: 1 }, { style: "print" })).toBe("#000000");
+    expect(colourOf({ name: "", seriesNumber: 3 }, { style: "screen" })).toBe(palette.ink);
+    expect(colourOf({ name: "wire", seriesNumber: 1 }, { style: "print" })).toBe("#000000");
     for (let place = 0; place < 6; place++) expect(seriesColour(place)).not.toBe(palette.magenta);
-    expect(colourOf({ name: "wire", place: 1 }, { style: "screen" })).toBe(seriesColour(1));
+    expect(colourOf({ name: "wire", seriesNumber: 1 }, { style: "screen" })).toBe(seriesColour(1));
   });
 });

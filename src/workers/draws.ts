@@ -6,7 +6,7 @@ import { type DrawnInput, type MonteCarlo, monteCarlo } from "@/core/uncertainty
 export interface DrawOrder {
   readonly expression: Expression;
   /** The place of each input, by symbol and how many rows on: "T+0". */
-  readonly places: Readonly<Record<string, number>>;
+  readonly inputIndices: Readonly<Record<string, number>>;
   readonly inputs: readonly DrawnInput[];
   readonly draws: number;
   readonly seed: number;
@@ -15,8 +15,13 @@ export interface DrawOrder {
 /** Draws a derived quantity away from the page, telling how far it is. */
 export const draws = {
   run(order: DrawOrder, onProgress: (part: number) => void): MonteCarlo | undefined {
-    const place = (name: string, shift: number) => order.places[`${name}+${shift}`] ?? 0;
-    const run = monteCarlo(compile(order.expression, place), order.inputs, order.draws, order.seed);
+    const inputIndex = (name: string, shift: number) => order.inputIndices[`${name}+${shift}`] ?? 0;
+    const run = monteCarlo(
+      compile(order.expression, inputIndex),
+      order.inputs,
+      order.draws,
+      order.seed,
+    );
     for (;;) {
       const step = run.next();
       if (step.done) return step.value;

@@ -27,17 +27,18 @@ const functions: Readonly<Record<FunctionName, (x: number) => number>> = {
 
 /**
  * Compiles an expression for many evaluations without slopes.
- * @param place where the inputs hold a symbol, so many rows on.
+ * @param inputIndex where the inputs hold a symbol, so many rows on.
  * @param scaleOfLog what ln and log divide by first.
  * @throws RangeError for whole-column functions, which have no inputs of one row.
  */
 export function compile(
   expression: Expression,
-  place: (name: string, shift: number) => number,
+  inputIndex: (name: string, shift: number) => number,
   scaleOfLog: (of: Expression) => number = () => 1,
   shift = 0,
 ): Compiled {
-  const part = (of: Expression, further = 0) => compile(of, place, scaleOfLog, shift + further);
+  const part = (of: Expression, further = 0) =>
+    compile(of, inputIndex, scaleOfLog, shift + further);
   switch (expression.kind) {
     case "number": {
       const { value } = expression;
@@ -46,7 +47,7 @@ export function compile(
     case "pi":
       return () => Math.PI;
     case "symbol": {
-      const at = place(expression.name, shift);
+      const at = inputIndex(expression.name, shift);
       return (inputs) => inputs[at] as number;
     }
     case "negative": {

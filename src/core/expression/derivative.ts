@@ -12,7 +12,7 @@ const isNumber = (expression: Expression, value: number) =>
   expression.kind === "number" && expression.value === value;
 
 /** An operation without what changes nothing: 0 added, 1 multiplied. */
-function joined(operator: Operator, left: Expression, right: Expression): Expression {
+function operationOf(operator: Operator, left: Expression, right: Expression): Expression {
   const [l0, r0] = [isNumber(left, 0), isNumber(right, 0)];
   const [l1, r1] = [isNumber(left, 1), isNumber(right, 1)];
   if (operator === "+" && (l0 || r0)) return l0 ? right : left;
@@ -26,10 +26,10 @@ function joined(operator: Operator, left: Expression, right: Expression): Expres
 }
 
 const call = (name: FunctionName, of: Expression): Expression => ({ kind: "call", name, of });
-const times = (a: Expression, b: Expression) => joined("*", a, b);
-const over = (a: Expression, b: Expression) => joined("/", a, b);
-const square = (a: Expression) => joined("^", a, number(2));
-const rest = (a: Expression) => joined("-", one, square(a));
+const times = (a: Expression, b: Expression) => operationOf("*", a, b);
+const over = (a: Expression, b: Expression) => operationOf("/", a, b);
+const square = (a: Expression) => operationOf("^", a, number(2));
+const rest = (a: Expression) => operationOf("-", one, square(a));
 
 /** The derivative of each function at its argument. */
 const outer: Readonly<Record<FunctionName, (u: Expression) => Expression>> = {
@@ -42,7 +42,7 @@ const outer: Readonly<Record<FunctionName, (u: Expression) => Expression>> = {
   tan: (u) => over(one, square(call("cos", u))),
   asin: (u) => over(one, call("sqrt", rest(u))),
   acos: (u) => ({ kind: "negative", of: over(one, call("sqrt", rest(u))) }),
-  atan: (u) => over(one, joined("+", one, square(u))),
+  atan: (u) => over(one, operationOf("+", one, square(u))),
   abs: (u) => over(u, call("abs", u)),
 };
 
@@ -54,16 +54,16 @@ function ofOperation(
   switch (operator) {
     case "+":
     case "-":
-      return joined(operator, l, r);
+      return operationOf(operator, l, r);
     case "*":
-      return joined("+", times(l, right), times(left, r));
+      return operationOf("+", times(l, right), times(left, r));
     case "/":
-      return joined("-", over(l, right), over(times(left, r), square(right)));
+      return operationOf("-", over(l, right), over(times(left, r), square(right)));
     case "^": {
-      const along = times(times(right, joined("^", left, joined("-", right, one))), l);
+      const along = times(times(right, operationOf("^", left, operationOf("-", right, one))), l);
       if (!symbolsOf(right).includes(symbol)) return along;
       const whole: Expression = { kind: "operation", operator, left, right };
-      return joined("+", along, times(times(whole, call("ln", left)), r));
+      return operationOf("+", along, times(times(whole, call("ln", left)), r));
     }
   }
 }
@@ -80,7 +80,7 @@ export function derivative(expression: Expression, symbol: string): Expression {
     case "symbol":
       return expression.name === symbol ? one : zero;
     case "negative":
-      return joined("-", zero, derivative(expression.of, symbol));
+      return operationOf("-", zero, derivative(expression.of, symbol));
     case "operation":
       return ofOperation(expression, symbol);
     case "call":

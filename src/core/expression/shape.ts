@@ -11,7 +11,7 @@ export interface LinearSum {
   readonly coefficients: ReadonlyMap<string, number>;
 }
 
-function joined(
+function combined(
   a: ReadonlyMap<string, number>,
   b: ReadonlyMap<string, number>,
   factor: number,
@@ -46,7 +46,7 @@ export function powerProduct(expression: Expression): PowerProduct | undefined {
       }
       const other = powerProduct(right);
       if (!base || !other || (operator !== "*" && operator !== "/")) return undefined;
-      return { powers: joined(base.powers, other.powers, operator === "*" ? 1 : -1) };
+      return { powers: combined(base.powers, other.powers, operator === "*" ? 1 : -1) };
     }
     default:
       return undefined;
@@ -70,7 +70,7 @@ export function linearSum(expression: Expression): LinearSum | undefined {
       if (operator === "+" || operator === "-") {
         return (
           a &&
-          b && { coefficients: joined(a.coefficients, b.coefficients, operator === "+" ? 1 : -1) }
+          b && { coefficients: combined(a.coefficients, b.coefficients, operator === "+" ? 1 : -1) }
         );
       }
       if (operator === "*" && x !== undefined)

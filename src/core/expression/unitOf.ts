@@ -40,7 +40,11 @@ function isPure({ dimension }: WorkedOutUnit): boolean {
   return sameDimension(dimension, dimensionless);
 }
 
-function joined(a: readonly UnitFactor[], b: readonly UnitFactor[], power: number): UnitFactor[] {
+function multiplied(
+  a: readonly UnitFactor[],
+  b: readonly UnitFactor[],
+  power: number,
+): UnitFactor[] {
   const exponents = new Map(a.map(({ symbol, exponent }) => [symbol, exponent]));
   for (const { symbol, exponent } of b) {
     exponents.set(symbol, (exponents.get(symbol) ?? 0) + power * exponent);
@@ -55,7 +59,7 @@ function times(a: WorkedOutUnit, b: WorkedOutUnit, power: number): WorkedOutUnit
     dimension: timesPower(a.dimension, b.dimension, power),
     factor:
       a.factor === undefined || b.factor === undefined ? undefined : a.factor * b.factor ** power,
-    factors: joined(a.factors, b.factors, power),
+    factors: multiplied(a.factors, b.factors, power),
     offset: 0,
   };
 }

@@ -1,5 +1,5 @@
 import type { Finding } from "../finding/finding";
-import { inverseOfSquare, solveTriangle, triangleOf } from "./curves/triangle";
+import { inverseOfSquare, backSubstituted, orthogonalFactors } from "./curves/orthogonalFactors";
 
 /** y = c₀ + c₁x + … + c_d x^d by least squares. */
 export interface PolynomialFit {
@@ -67,16 +67,16 @@ function inCentred(t: Float64Array, y: ArrayLike<number>, degree: number, root: 
   const coefficients = new Float64Array(degree + 1);
   const residual = () =>
     root.map((w, i) => w * ((y[i] as number) - preciseValue(coefficients, t[i] as number)));
-  let triangle = triangleOf(columns, residual());
+  let factors = orthogonalFactors(columns, residual());
   const refinements = refinementsFor(t.length);
   for (let turn = 0; turn <= refinements; turn++) {
-    const step = solveTriangle(triangle.r, triangle.along);
+    const step = backSubstituted(factors.r, factors.along);
     if (!step) return undefined;
     step.forEach((value, j) => (coefficients[j] = (coefficients[j] as number) + value));
-    triangle = triangleOf(columns, residual());
+    factors = orthogonalFactors(columns, residual());
   }
   const squares = residual().reduce((sum, value) => sum + value * value, 0);
-  return { coefficients, r: triangle.r, squares };
+  return { coefficients, r: factors.r, squares };
 }
 
 /** Row k says how c_k is made of the coefficients in t: Σ_j a_j scale^−j C(j, k) (−centre)^(j−k). */

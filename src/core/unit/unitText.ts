@@ -48,10 +48,10 @@ export function readUnit(text: string): readonly UnitFactor[] | undefined {
   const inverted = denominators
     .flatMap((part) => part ?? [])
     .map(({ symbol, exponent }) => ({ symbol, exponent: -exponent }));
-  return joined([...numerator, ...inverted]);
+  return collected([...numerator, ...inverted]);
 }
 
-function joined(factors: readonly UnitFactor[]): readonly UnitFactor[] {
+function collected(factors: readonly UnitFactor[]): readonly UnitFactor[] {
   const exponents = new Map<string, number>();
   for (const { symbol, exponent } of factors) {
     exponents.set(symbol, (exponents.get(symbol) ?? 0) + exponent);
@@ -66,7 +66,7 @@ export function quotientUnit(
   above: readonly UnitFactor[],
   below: readonly UnitFactor[],
 ): readonly UnitFactor[] {
-  return joined([...above, ...below.map((f) => ({ symbol: f.symbol, exponent: -f.exponent }))]);
+  return collected([...above, ...below.map((f) => ({ symbol: f.symbol, exponent: -f.exponent }))]);
 }
 
 const denominators = [1, 2, 3, 4, 5, 6];

@@ -33,9 +33,9 @@ function figure(all: readonly PointsSpecification[]): FigureSpecification {
     y: axis,
     look: plainLook,
     style: { headings: "slash", decimalMark: "point" },
-    series: all.map((one, place) => ({
-      name: all.length > 1 ? `series ${place}` : "",
-      place,
+    series: all.map((one, seriesNumber) => ({
+      name: all.length > 1 ? `series ${seriesNumber}` : "",
+      seriesNumber,
       points: one,
       bands: [],
       lines: [{ role: "best", slope: 0, intercept: 0 }],

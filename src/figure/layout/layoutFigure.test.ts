@@ -31,7 +31,7 @@ const figure: FigureSpecification = {
   series: [
     {
       name: "",
-      place: 0,
+      seriesNumber: 0,
       bands: [],
       lines: [{ role: "best", slope: 2, intercept: 0 }],
       points: {
@@ -150,7 +150,11 @@ describe("a figure as a scene", () => {
 
   test("several series have markers, colours and a legend that lies above every point", () => {
     const [one] = figure.series;
-    const series = ["wire A", "wire B"].map((name, place) => ({ ...one!, name, place }));
+    const series = ["wire A", "wire B"].map((name, seriesNumber) => ({
+      ...one!,
+      name,
+      seriesNumber,
+    }));
     const several = layoutFigure({ ...figure, series });
     expect(texts(several, "legend")).toEqual(["wire A", "wire B"]);
     const marked = several.shapes.filter(({ role }) => role === "points") as PathShape[];

@@ -5,7 +5,7 @@ import { errorBars } from "../marks/errorBars";
 import { grid } from "../marks/grid";
 import { band, joins } from "../marks/joins";
 import { lines } from "../marks/lines";
-import type { Mark } from "../marks/mark";
+import type { FigureMark } from "../marks/mark";
 import { points } from "../marks/points";
 import { strip } from "../marks/strip";
 import { caption, title } from "../marks/title";
@@ -19,9 +19,9 @@ import { spotsOf } from "./spots";
 import { placeWords } from "./words";
 
 /** Back to front. */
-const behind: readonly Mark[] = [band, bands, grid, axes, joins, curves, lines, triangle];
-const crowded: readonly Mark[] = [errorBars, points];
-const before: readonly Mark[] = [strip, legend, equations, labels, title, caption];
+const behind: readonly FigureMark[] = [band, bands, grid, axes, joins, curves, lines, triangle];
+const crowded: readonly FigureMark[] = [errorBars, points];
+const before: readonly FigureMark[] = [strip, legend, equations, labels, title, caption];
 
 /** The marks give strokes as they are at this size of text. */
 const plainTextSize = 8;
@@ -40,7 +40,7 @@ function weighed({ textSize }: FigureSpecification) {
         };
 }
 
-function layout(figure: FigureSpecification, marks: readonly Mark[]): Scene {
+function layout(figure: FigureSpecification, marks: readonly FigureMark[]): Scene {
   const frame = layFrame(figure);
   const words = placeWords(figure, frame);
   const { width, height } = figure;

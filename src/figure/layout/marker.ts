@@ -54,13 +54,16 @@ function disc(x: number, y: number, radius: number): string {
 }
 
 /** The shape of the series at a place: disc, triangle, square, diamond, turned triangle, and round again. */
-export function markerAt(place: number): MarkerShape {
-  return byPlace[place % byPlace.length] as MarkerShape;
+export function markerAt(seriesNumber: number): MarkerShape {
+  return byPlace[seriesNumber % byPlace.length] as MarkerShape;
 }
 
 /** The shape that a series has: one chosen for it, or that of its place. */
-export function markerOf({ place, own }: Pick<SeriesSpecification, "place" | "own">): MarkerShape {
-  return own?.marker ?? markerAt(place);
+export function markerOf({
+  seriesNumber,
+  own,
+}: Pick<SeriesSpecification, "seriesNumber" | "own">): MarkerShape {
+  return own?.marker ?? markerAt(seriesNumber);
 }
 
 /** The outline of a marker about a place on the paper. */

@@ -17,7 +17,7 @@ export interface PlacedWords {
 }
 
 export interface LegendEntry {
-  readonly of: Pick<SeriesSpecification, "name" | "place" | "own">;
+  readonly of: Pick<SeriesSpecification, "name" | "seriesNumber" | "own">;
   readonly runs: readonly FacedRun[];
   /** The so-manieth curve of the figure; a marker otherwise. */
   readonly curve?: number;
@@ -75,7 +75,7 @@ function legendEntries({ series, curves = [], look }: FigureSpecification): Lege
   return [
     ...markers.map((of) => ({ of, runs: set(wordsOf(of)) })),
     ...(curves.length > 1 ? curves : []).map(({ name, series: at }, curve) => ({
-      of: series[at] ?? { name: "", place: 0 },
+      of: series[at] ?? { name: "", seriesNumber: 0 },
       curve,
       runs: set([{ text: shortened(named(name, series[at])) }]),
     })),

@@ -6,7 +6,7 @@ import { faced, setRuns, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { FigureSpecification } from "../specification";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 /** How far ticks reach out of the drawing area and into it, in lengths of a tick. */
 const reach = { outside: [1, 0], inside: [0, 1], across: [0.6, 0.6] } as const;
@@ -111,7 +111,7 @@ function arrowHeads({ x, y }: FigureSpecification, frame: Frame): string {
 }
 
 /** Axis lines with their ticks and numbers, and the two axis labels; a frame or arrow heads where they are wanted. */
-export const axes: Mark = (figure, frame) => {
+export const axes: FigureMark = (figure, frame) => {
   const { look } = figure;
   const { ink: colour } = inksOf(look);
   const { left, right, top, bottom, gap, textSize } = frame;

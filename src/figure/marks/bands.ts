@@ -3,7 +3,7 @@ import { coordinate } from "../layout/pathText";
 import { inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { BandSpecification, SeriesSpecification } from "../specification";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 const steps = 100;
 
@@ -79,7 +79,7 @@ function bandShape(band: BandSpecification, frame: Frame, inks: ReturnType<typeo
 }
 
 /** What lies between the steepest and the shallowest line, and the bands that statistics give. */
-export const bands: Mark = ({ series, look }, frame) => {
+export const bands: FigureMark = ({ series, look }, frame) => {
   const inks = inksOf(look);
   return series.flatMap((one): Shape[] => {
     const d = fan(one, frame);

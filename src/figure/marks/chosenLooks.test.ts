@@ -22,7 +22,7 @@ const figure: FigureSpecification = {
   series: [
     {
       name: "",
-      place: 0,
+      seriesNumber: 0,
       bands: [],
       lines: [{ role: "best", slope: 2, intercept: 0 }],
       points: {

@@ -4,7 +4,7 @@ import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { CurveSpecification } from "../specification";
 import { strokeOf } from "./lines";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 type Heights = ArrayLike<number>;
 
@@ -59,7 +59,7 @@ function edgesOf({ x, y }: CurveSpecification, half: Heights, frame: Frame): str
 }
 
 /** Fitted curves in the colour of their series, with their bands in the colour of what is uncertain. */
-export const curves: Mark = ({ curves: all = [], series, look }, frame) => {
+export const curves: FigureMark = ({ curves: all = [], series, look }, frame) => {
   const inks = inksOf(look);
   const bands = all.flatMap((curve): Shape[] => [
     ...(curve.confidence

@@ -8,7 +8,7 @@ import {
   type PointsSpecification,
   type SeriesSpecification,
 } from "../specification";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
 /** One point with the ends of its bars on the paper. */
@@ -127,7 +127,7 @@ export function showsBars(figure: FigureSpecification): boolean {
 }
 
 /** Bars from the quantities' ±, in x and in y, or boxes or ellipses of that size. */
-export const errorBars: Mark = (figure, frame) => {
+export const errorBars: FigureMark = (figure, frame) => {
   if (!showsBars(figure)) return [];
   const d = figure.series.map((series) => barsOf(series, figure, frame)).join("");
   if (d === "") return [];

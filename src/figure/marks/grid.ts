@@ -2,7 +2,7 @@ import type { Frame } from "../layout/frame";
 import { stroke } from "../layout/pathText";
 import { inksOf } from "../palette";
 import type { Shape } from "../scene";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 function lines(frame: Frame, xs: readonly number[], ys: readonly number[]): string {
   const upright = xs.map((x) => stroke(frame.across(x), frame.top, frame.across(x), frame.bottom));
@@ -11,7 +11,7 @@ function lines(frame: Frame, xs: readonly number[], ys: readonly number[]): stri
 }
 
 /** The ruling of graph paper, fine and coarse, or the coarse alone. */
-export const grid: Mark = ({ look }, frame) => {
+export const grid: FigureMark = ({ look }, frame) => {
   if (look.grid === "none") return [];
   const { majorGrid, minorGrid } = inksOf(look);
   const { xScale, yScale } = frame;

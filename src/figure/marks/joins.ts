@@ -3,7 +3,7 @@ import type { Frame } from "../layout/frame";
 import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { PointsSpecification } from "../specification";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 import { strokeOf } from "./lines";
 
 const hundredths = 2;
@@ -19,7 +19,7 @@ function within(place: number, { top, bottom }: Frame): number {
 }
 
 /** Straight stretches from point to point, or a smooth guide that never overshoots. */
-export const joins: Mark = (figure, frame) => {
+export const joins: FigureMark = (figure, frame) => {
   const { join } = figure.look;
   if (join === "none") return [];
   return figure.series.flatMap((series): Shape[] => {
@@ -37,7 +37,7 @@ export const joins: Mark = (figure, frame) => {
 };
 
 /** The stretch between the upper and the lower ends of the bars, shaded. */
-export const band: Mark = (figure, frame) => {
+export const band: FigureMark = (figure, frame) => {
   if (!figure.look.band) return [];
   return figure.series.flatMap(({ points }): Shape[] => {
     const { x, y, yBars } = points;

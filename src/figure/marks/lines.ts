@@ -8,7 +8,7 @@ import type {
   LookSpecification,
   SeriesSpecification,
 } from "../specification";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 const widths = { thin: 0.75, medium: 1.1, thick: 1.7 } as const;
 
@@ -106,7 +106,7 @@ export function inkOf(
  * The best lines, solid; the steepest and the shallowest dashed in the colour of what is uncertain; straightedges as
  * construction lines.
  */
-export const lines: Mark = (figure, frame) => {
+export const lines: FigureMark = (figure, frame) => {
   const { look } = figure;
   return figure.series.flatMap((series) =>
     series.lines.flatMap((line): Shape[] => {

@@ -34,7 +34,7 @@ const figure: FigureSpecification = {
   series: [
     {
       name: "",
-      place: 0,
+      seriesNumber: 0,
       bands: [],
       lines: [{ role: "best", slope: 2, intercept: 0 }],
       points: { x, y, xBars: even(0.1), yBars: even(0.4), aside: { x: [], y: [] } },
@@ -196,10 +196,10 @@ describe("words on the figure", () => {
   });
 
   test("the legend covers no point, wherever the points lie", () => {
-    const series = [0, 1].map((place) => ({
+    const series = [0, 1].map((seriesNumber) => ({
       ...figure.series[0]!,
-      name: `wire ${place}`,
-      place,
+      name: `wire ${seriesNumber}`,
+      seriesNumber,
       lines: [],
     }));
     for (const flip of [false, true]) {

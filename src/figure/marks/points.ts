@@ -5,7 +5,7 @@ import { markerOf, markerPath } from "../layout/marker";
 import { colourOf, inksOf } from "../palette";
 import type { Shape } from "../scene";
 import type { FigureSpecification, MarkerShape, SeriesSpecification } from "../specification";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 import { pointRadius } from "./pointRadius";
 
 /** More points than this are dots, whose shape nobody can see. */
@@ -65,5 +65,5 @@ function shapesOf(series: SeriesSpecification, figure: FigureSpecification, fram
 }
 
 /** Readings as markers, a series in one path so that thousands stay quick; those set aside are hollow. */
-export const points: Mark = (figure, frame) =>
+export const points: FigureMark = (figure, frame) =>
   figure.series.flatMap((series) => shapesOf(series, figure, frame));

@@ -9,7 +9,7 @@ import type { FigureSpecification } from "../specification";
 import { errorBars } from "./errorBars";
 import { grid } from "./grid";
 import { lines } from "./lines";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 import { points } from "./points";
 
 const nothingPlaced = { equations: [], labels: [] };
@@ -52,7 +52,7 @@ function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFram
 }
 
 /** The strip under the drawing area with its own ruling, a level line at 0, bars and points. */
-export const strip: Mark = (figure, frame) => {
+export const strip: FigureMark = (figure, frame) => {
   if (!figure.strip || !frame.strip) return [];
   const { y, series } = figure.strip;
   const { words: size } = frame.letters;

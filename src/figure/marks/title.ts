@@ -1,10 +1,10 @@
 import { captionLines, captionScale } from "../layout/captionLines";
 import { faced, setRuns, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 /** The title above the drawing area, from the left edge; a long one is set smaller. */
-export const title: Mark = (figure, frame) => {
+export const title: FigureMark = (figure, frame) => {
   if (!figure.title) return [];
   const left = frame.textSize * 0.4;
   const runs = faced(figure.title, "serifBold", "serifBoldItalic");
@@ -23,7 +23,7 @@ export const title: Mark = (figure, frame) => {
 };
 
 /** The caption under the figure, line by line. */
-export const caption: Mark = (figure, { textSize }) => {
+export const caption: FigureMark = (figure, { textSize }) => {
   const size = textSize * captionScale;
   const lines = captionLines(figure);
   return lines.map((runs, index) =>

@@ -2,10 +2,10 @@ import { coordinate } from "../layout/pathText";
 import { textShape } from "../layout/setText";
 import { inksOf } from "../palette";
 import type { Shape } from "../scene";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 /** The slope triangle with its steps, drawn as a construction. */
-export const triangle: Mark = ({ look }, _, { triangle: placed }) => {
+export const triangle: FigureMark = ({ look }, _, { triangle: placed }) => {
   if (!placed) return [];
   const { petrol } = inksOf(look);
   const places = placed.corners.map(([x, y]) => `${coordinate(x)} ${coordinate(y)}`);

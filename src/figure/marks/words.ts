@@ -6,7 +6,7 @@ import { colourOf, inksOf } from "../palette";
 import type { Shape, ShapeRole } from "../scene";
 import { dashOfCurve } from "./curves";
 import { strokeOf } from "./lines";
-import type { Mark } from "./mark";
+import type { FigureMark } from "./mark";
 
 function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string): Shape {
   return textShape(role, runs, {
@@ -19,7 +19,7 @@ function written(role: ShapeRole, { runs, size, box }: PlacedWords, fill: string
 }
 
 /** Which marker is whose, where it covers least; only for several series. */
-export const legend: Mark = ({ look }, _, { legend: placed }) => {
+export const legend: FigureMark = ({ look }, _, { legend: placed }) => {
   if (!placed) return [];
   const { entries, size, box } = placed;
   return entries.flatMap(({ of, runs, curve }, index): Shape[] => {
@@ -57,7 +57,7 @@ export const legend: Mark = ({ look }, _, { legend: placed }) => {
 };
 
 /** The equations of the lines. */
-export const equations: Mark = ({ look }, _, { equations: all }) =>
+export const equations: FigureMark = ({ look }, _, { equations: all }) =>
   all.map((words) =>
     written("equation", words, words.uncertain ? inksOf(look).magenta : inksOf(look).ink),
   );
@@ -80,7 +80,7 @@ function arrow(
 }
 
 /** Words at their places, some with an arrow. */
-export const labels: Mark = ({ look }, frame, { labels: all }) =>
+export const labels: FigureMark = ({ look }, frame, { labels: all }) =>
   all.flatMap((words): Shape[] => {
     const { ink } = inksOf(look);
     const text = written("label", words, ink);

@@ -11,7 +11,7 @@ import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
-import type { Mark } from "./mark";
+import type { WrittenMark } from "./mark";
 import { useMarks } from "./useMarks";
 
 const mostShown = 12;
@@ -21,18 +21,18 @@ const choices = [
   { value: ownReason, label: "another reason" },
 ];
 
-type Go = (mark: Mark) => void;
+type Go = (mark: WrittenMark) => void;
 
-function Place({ mark, go }: { mark: Mark; go: Go }) {
+function Place({ mark, go }: { mark: WrittenMark; go: Go }) {
   return (
     <button type="button" className="text-petrol font-semibold underline" onClick={() => go(mark)}>
-      {mark.place}
+      {mark.rowWords}
       <RunTextView runs={mark.quantity} />
     </button>
   );
 }
 
-function Dismissal({ mark, onDone }: { mark: Mark; onDone: () => void }) {
+function Dismissal({ mark, onDone }: { mark: WrittenMark; onDone: () => void }) {
   const { act } = useActs();
   const [choice, setChoice] = useState<string>(reasonsToDismiss[0]);
   const [own, setOwn] = useState("");
@@ -59,7 +59,7 @@ function Dismissal({ mark, onDone }: { mark: Mark; onDone: () => void }) {
   );
 }
 
-function Standing({ mark, go }: { mark: Mark; go: Go }) {
+function Standing({ mark, go }: { mark: WrittenMark; go: Go }) {
   const [answering, setAnswering] = useState(false);
   return (
     <PencilMark>
@@ -79,7 +79,7 @@ function Standing({ mark, go }: { mark: Mark; go: Go }) {
   );
 }
 
-function Answered({ marks, go }: { marks: readonly Mark[]; go: Go }) {
+function Answered({ marks, go }: { marks: readonly WrittenMark[]; go: Go }) {
   const { act } = useActs();
   if (marks.length === 0) return null;
   return (

@@ -1,7 +1,7 @@
 import { grouped } from "./grouped";
-import type { Mark } from "./mark";
+import type { WrittenMark } from "./mark";
 
-const mark = (symbol: string, sentence: string, row?: number): Mark => ({
+const mark = (symbol: string, sentence: string, row?: number): WrittenMark => ({
   key: `${sentence}_${symbol}_${row}`,
   keys: [`${sentence}_${symbol}_${row}`],
   stage: "measure",
@@ -12,13 +12,13 @@ const mark = (symbol: string, sentence: string, row?: number): Mark => ({
   quantity: [{ text: symbol }],
   sentence,
   answer: undefined,
-  place: row === undefined ? "" : `Row ${row + 1}, `,
+  rowWords: row === undefined ? "" : `Row ${row + 1}, `,
   ...(row !== undefined && { row }),
 });
-const said = (marks: readonly Mark[]) =>
+const said = (marks: readonly WrittenMark[]) =>
   grouped(marks).map(
-    ({ place, quantity, sentence }) =>
-      `${place}${quantity.map(({ text }) => text).join("")}: ${sentence}`,
+    ({ rowWords, quantity, sentence }) =>
+      `${rowWords}${quantity.map(({ text }) => text).join("")}: ${sentence}`,
   );
 
 test("one kind on neighbouring quantities is one mark that names the first and the last", () => {

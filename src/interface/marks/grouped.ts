@@ -1,10 +1,10 @@
 import type { RunText } from "@/core/unit/runText";
 import { listed } from "@/wording/listed";
 import { rowsInWords } from "@/wording/rowsInWords";
-import type { Mark } from "./mark";
+import type { WrittenMark } from "./mark";
 
 /** Marks that say the same of one quantity in several rows, or of several quantities of a table. */
-function groupKey({ stage, table, id, row, sentence, answer }: Mark): string {
+function groupKey({ stage, table, id, row, sentence, answer }: WrittenMark): string {
   return JSON.stringify([stage, table, row === undefined ? "" : id, sentence, answer ?? null]);
 }
 
@@ -25,7 +25,7 @@ function isNumberedRun(names: readonly RunText[]): boolean {
 }
 
 /** "N₁ to N₅" of numbered ones, "L and T" of others. */
-function quantitiesOf(marks: readonly Mark[]): RunText {
+function quantitiesOf(marks: readonly WrittenMark[]): RunText {
   const names = marks.map(({ quantity }) => quantity);
   const [first, last] = [names[0] ?? [], names.at(-1) ?? []];
   if (isNumberedRun(names)) return [...first, { text: " to " }, ...last];
@@ -37,18 +37,22 @@ function begun(words: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
-function merged(marks: readonly Mark[]): Mark {
-  const [first] = marks as readonly [Mark];
+function merged(marks: readonly WrittenMark[]): WrittenMark {
+  const [first] = marks as readonly [WrittenMark];
   if (marks.length === 1) return first;
   const keys = marks.flatMap((mark) => mark.keys);
   if (first.row === undefined) return { ...first, keys, quantity: quantitiesOf(marks) };
   const rows = [...new Set(marks.map(({ row = 0 }) => row + 1))].sort((a, b) => a - b);
-  return { ...first, keys, place: rows.length > 1 ? `${begun(rowsInWords(rows))}, ` : first.place };
+  return {
+    ...first,
+    keys,
+    rowWords: rows.length > 1 ? `${begun(rowsInWords(rows))}, ` : first.rowWords,
+  };
 }
 
 /** Marks of one kind on several quantities or rows as one mark that lists them, each where its first stands. */
-export function grouped(marks: readonly Mark[]): readonly Mark[] {
-  const groups = new Map<string, Mark[]>();
+export function grouped(marks: readonly WrittenMark[]): readonly WrittenMark[] {
+  const groups = new Map<string, WrittenMark[]>();
   for (const mark of marks) {
     const key = groupKey(mark);
     const group = groups.get(key);

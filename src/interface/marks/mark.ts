@@ -3,7 +3,7 @@ import type { EvaluatedTable } from "@/pipeline/table/table";
 import type { StageId } from "@/wording/stages";
 
 /** A pencil mark with the place it concerns. */
-export interface Mark {
+export interface WrittenMark {
   readonly key: string;
   /** The keys of all marks that it lists, its own among them: an answer holds for each. */
   readonly keys: readonly string[];
@@ -12,7 +12,7 @@ export interface Mark {
   /** The quantity's id. */
   readonly id: string;
   /** "Row 3, " before the quantity, or nothing. */
-  readonly place: string;
+  readonly rowWords: string;
   readonly quantity: RunText;
   readonly sentence: string;
   readonly table: string;

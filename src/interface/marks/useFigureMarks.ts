@@ -15,7 +15,7 @@ import { type CurveState, useAllCurves } from "../store/CurvesProvider";
 import { type NumberedFigure, useFigures, useHouseRules, useTables } from "../store/useEvaluated";
 import { inTurns } from "../store/turns";
 import { useInvestigation } from "../store/useInvestigation";
-import { lookAfter, type Mark } from "./mark";
+import { lookAfter, type WrittenMark } from "./mark";
 
 /** In ms: not at every step of something that is dragged. */
 const afterDrag = 120;
@@ -25,7 +25,7 @@ const noCurves: readonly CurveState[] = [];
 interface Looked {
   readonly stage: "plot" | "slope";
   /** Which curve, or which line of the figure where it has several, with its place. */
-  readonly line: { readonly name: string; readonly place: string } | undefined;
+  readonly line: { readonly name: string; readonly key: string } | undefined;
   readonly id: string;
   readonly number: number;
   readonly table: string;
@@ -46,7 +46,7 @@ function lookAtCurves(
     id,
     number,
     table: fit.table.id,
-    line: { name: one.name, place: `curve_${place}` },
+    line: { name: one.name, key: `curve_${place}` },
     findings: checkCurve(one, specification, rules),
   }));
 }
@@ -69,7 +69,7 @@ function* lookAt(
   for (const [place, one] of fit.lines.entries()) {
     yield;
     const line =
-      fit.lines.length > 1 ? { name: seriesName(one, fit), place: String(place) } : undefined;
+      fit.lines.length > 1 ? { name: seriesName(one, fit), key: String(place) } : undefined;
     const findings = yield* checkedSlope(figure, fit, one, rules);
     found.push({ stage: "slope", line, ...where, findings });
   }
@@ -91,7 +91,7 @@ function* lookAtAll(
 }
 
 /** The marks on every figure; what they concern is the figure itself. */
-export function useFigureMarks(): readonly Mark[] {
+export function useFigureMarks(): readonly WrittenMark[] {
   const tables = useDeferredValue(useTables());
   const figures = useFigures();
   const rules = useHouseRules();
@@ -116,8 +116,8 @@ export function useFigureMarks(): readonly Mark[] {
   return useMemo(
     () =>
       looked.flatMap(({ stage, line, id, number, table, findings }) =>
-        findings.map((finding): Mark => {
-          const key = `${finding.name}_${id}${line ? `_${line.place}` : ""}`;
+        findings.map((finding): WrittenMark => {
+          const key = `${finding.name}_${id}${line ? `_${line.key}` : ""}`;
           const name = `Figure ${number}${line ? `, ${line.name}` : ""}`;
           return {
             key,
@@ -125,7 +125,7 @@ export function useFigureMarks(): readonly Mark[] {
             id,
             table,
             stage,
-            place: "",
+            rowWords: "",
             quantity: [{ text: name }],
             sentence: findingSentence(finding),
             column: 0,

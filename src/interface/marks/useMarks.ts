@@ -6,7 +6,7 @@ import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellKey } from "@/investigation/model/row";
-import { type Mark as Found, markKeyOf } from "@/pipeline/checks/check";
+import { type PlacedFinding as Found, markKeyOf } from "@/pipeline/checks/check";
 import { checkedTable } from "@/pipeline/checks/checkReadings";
 import { gridColumns } from "@/pipeline/table/gridColumns";
 import type { EvaluatedQuantity, EvaluatedTable } from "@/pipeline/table/table";
@@ -17,7 +17,7 @@ import { inTurns } from "../store/turns";
 import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { grouped } from "./grouped";
-import { lookAfter, type Mark } from "./mark";
+import { lookAfter, type WrittenMark } from "./mark";
 import { useFigureMarks } from "./useFigureMarks";
 import { useReportMarks } from "./useReportMarks";
 
@@ -42,7 +42,7 @@ function markIn(
   table: EvaluatedTable,
   found: Found,
   dismissed: Investigation["dismissed"],
-): Mark | undefined {
+): WrittenMark | undefined {
   const evaluated = table.quantities.find(({ id }) => id === found.quantity);
   if (!evaluated) return undefined;
   const cell = cellKey(found.quantity, found.repeat ?? 1);
@@ -65,7 +65,7 @@ function markIn(
     table: table.id,
     row: found.row,
     column: Math.max(0, at),
-    place: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
+    rowWords: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
     answer: dismissable ? dismissed[key] : undefined,
   };
 }
@@ -119,10 +119,10 @@ function useFound(): FoundIn {
 }
 
 /** The pencil marks of the open investigation, looked for once for all who show them (`MarksProvider`). */
-export const MarksContext = createContext<readonly Mark[]>([]);
+export const MarksContext = createContext<readonly WrittenMark[]>([]);
 
 /** Every pencil mark, those that were answered among them; a moment behind the keys. */
-export function useMarksFound(): readonly Mark[] {
+export function useMarksFound(): readonly WrittenMark[] {
   const found = useFound();
   const figures = useFigureMarks();
   const reported = useReportMarks();
@@ -140,6 +140,6 @@ export function useMarksFound(): readonly Mark[] {
 }
 
 /** The pencil marks, where they have been looked for. */
-export function useMarks(): readonly Mark[] {
+export function useMarks(): readonly WrittenMark[] {
   return useContext(MarksContext);
 }

@@ -11,7 +11,7 @@ import { checkResult } from "@/pipeline/checks/result/checkResult";
 import { findingSentence } from "@/wording/findings";
 import { useInvestigation } from "../store/useInvestigation";
 import { useFittedCurves } from "../store/useResults";
-import type { Mark } from "./mark";
+import type { WrittenMark } from "./mark";
 
 interface Looked {
   readonly stage: "conclude" | "writeup";
@@ -50,7 +50,7 @@ function keyOf({ id, finding }: Looked): string {
 }
 
 /** The marks on results and on the report. */
-export function useReportMarks(): readonly Mark[] {
+export function useReportMarks(): readonly WrittenMark[] {
   const document = useDeferredValue(useInvestigation((state) => state.document));
   const curves = useDeferredValue(useFittedCurves());
   const [looked, setLooked] = useState<readonly Looked[]>([]);
@@ -66,7 +66,7 @@ export function useReportMarks(): readonly Mark[] {
   const { dismissed } = document;
   return useMemo(
     () =>
-      looked.map((one): Mark => {
+      looked.map((one): WrittenMark => {
         const key = keyOf(one);
         return {
           key,
@@ -74,7 +74,7 @@ export function useReportMarks(): readonly Mark[] {
           id: one.id,
           table: "",
           stage: one.stage,
-          place: "",
+          rowWords: "",
           quantity: one.named,
           sentence: findingSentence(one.finding),
           column: 0,

@@ -74,7 +74,9 @@ export const GridRow = memo(function GridRow(props: RowProps) {
         role="rowheader"
         className="text-soft border-hairline flex items-center justify-center gap-1 border-b"
       >
-        {place >= 0 && <SeriesMarker place={place} name={series[place]?.series.name ?? ""} />}
+        {place >= 0 && (
+          <SeriesMarker seriesNumber={place} name={series[place]?.series.name ?? ""} />
+        )}
         {index + 1}
       </div>
       {groups.map((group) => [

@@ -1,7 +1,7 @@
 "use client";
 
 import { FirstLook } from "./FirstLook";
-import type { Mark } from "../marks/mark";
+import type { WrittenMark } from "../marks/mark";
 import { StageMarks } from "../marks/StageMarks";
 import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";
@@ -10,7 +10,7 @@ import { SetAsidePanel } from "./SetAsidePanel";
 /** The margin of Measure: a first look, what is amiss, and the quantity in hand. */
 export function MeasureMargin() {
   const controller = useGridController();
-  const go = ({ row, column, table }: Mark) => {
+  const go = ({ row, column, table }: WrittenMark) => {
     if (controller.view().table.id !== table) controller.show({ table });
     else if (controller.view().series) controller.show({});
     controller.goTo({ row: row ?? controller.grid.getState().active.row, column });

@@ -56,7 +56,7 @@ function SeriesItems({ present }: { present: boolean }) {
           onClick={() => rowTools.putInto(id)}
         >
           <span className="flex min-w-0 items-center gap-1.5">
-            Put into <SeriesMarker place={place} />
+            Put into <SeriesMarker seriesNumber={place} />
             <span className="truncate">{series.name.trim() || "unnamed series"}</span>
           </span>
         </MenuItem>

@@ -64,7 +64,7 @@ export function SeriesLine() {
           className={look(id === chosen)}
           onClick={() => controller.show({ series: id })}
         >
-          <SeriesMarker place={place} />
+          <SeriesMarker seriesNumber={place} />
           <span className="truncate">{series.name.trim() || "unnamed series"}</span>
         </button>
       ))}

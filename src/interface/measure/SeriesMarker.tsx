@@ -2,7 +2,7 @@ import { markerAt, markerPath } from "@/figure/layout/marker";
 import { seriesColour } from "@/figure/palette";
 
 /** The marker with which the points of a series are drawn. */
-export function SeriesMarker({ place, name }: { place: number; name?: string }) {
+export function SeriesMarker({ seriesNumber, name }: { seriesNumber: number; name?: string }) {
   return (
     <svg
       viewBox="0 0 12 12"
@@ -12,7 +12,7 @@ export function SeriesMarker({ place, name }: { place: number; name?: string }) 
       aria-label={name}
     >
       {name && <title>{name}</title>}
-      <path d={markerPath(markerAt(place), 6, 6, 4)} fill={seriesColour(place)} />
+      <path d={markerPath(markerAt(seriesNumber), 6, 6, 4)} fill={seriesColour(seriesNumber)} />
     </svg>
   );
 }

@@ -16,7 +16,7 @@ import { readOffText } from "./axisRange";
 import { type PlacedPoint, placedLater, type Region, rowsWithin } from "./figurePoints";
 import { PointTip, RegionTip } from "./PointTip";
 import { PointsTouch } from "./PointsTouch";
-import { type Place, ReadOffTouch } from "./ReadOffTouch";
+import { type Point, ReadOffTouch } from "./ReadOffTouch";
 import { EquationTouch, LabelTouch, LegendTouch } from "./WordTouch";
 
 export type TouchMode = "points" | "read-off";
@@ -88,7 +88,7 @@ function Spots({ figure, frame, id }: SpotsProps) {
   });
 }
 
-function ReadOffLine({ place, frame, fit }: { place: Place; frame: Frame; fit: FigureFit }) {
+function ReadOffLine({ place, frame, fit }: { place: Point; frame: Frame; fit: FigureFit }) {
   const grain = (at: (place: number) => number, from: number) =>
     Math.abs(at(from + 0.5) - at(from - 0.5)) || 1;
   return (
@@ -113,7 +113,7 @@ interface PointedProps {
   points: () => readonly PlacedPoint[];
   point: PlacedPoint | undefined;
   region: Region | undefined;
-  place: Place | undefined;
+  place: Point | undefined;
   onDone: () => void;
 }
 
@@ -155,7 +155,7 @@ export function FigureTouch({ figure, mode }: Props) {
   const points = useMemo(() => placedLater(fit, frame), [fit, frame]);
   const [pointed, setPointed] = useState<{ index: number; kept: boolean }>();
   const [region, setRegion] = useState<Region>();
-  const [place, setPlace] = useState<Place>();
+  const [place, setPlace] = useState<Point>();
   if (!fit || !id) return null;
   const point = pointed && points()[pointed.index];
   const leave = () => {

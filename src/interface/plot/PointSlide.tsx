@@ -10,10 +10,10 @@ const milliseconds = 250;
 /** More points than these are not followed by anyone's eye. */
 const most = 500;
 
-type Place = readonly [x: number, y: number];
+type Point = readonly [x: number, y: number];
 
 /** Lets a dot for each point slide from its old place to its new one, the drawn points hidden meanwhile. */
-function slide(svg: SVGSVGElement, from: readonly Place[], to: readonly Place[]): () => void {
+function slide(svg: SVGSVGElement, from: readonly Point[], to: readonly Point[]): () => void {
   const page = svg.parentElement;
   const dots = to.map(([x, y], index) => {
     const dot = document.createElementNS("http://www.w3.org/2000/svg", "circle");
@@ -21,7 +21,7 @@ function slide(svg: SVGSVGElement, from: readonly Place[], to: readonly Place[])
     dot.setAttribute("cy", String(y));
     dot.setAttribute("r", "2.4");
     svg.append(dot);
-    const [oldX, oldY] = from[index] as Place;
+    const [oldX, oldY] = from[index] as Point;
     dot.animate(
       [{ transform: `translate(${oldX - x}px, ${oldY - y}px)` }, { transform: "translate(0, 0)" }],
       { duration: milliseconds, easing: "ease-in-out" },
@@ -49,7 +49,7 @@ export function PointSlide({ figure }: { figure: FigureSpecification }) {
   useEffect(() => {
     if (!svg.current || id === undefined || !points || points.x.length > most) return undefined;
     const { left, right, top, bottom, across, up } = layFrame(figure);
-    const to = Array.from({ length: points.x.length }, (_, i): Place => [
+    const to = Array.from({ length: points.x.length }, (_, i): Point => [
       across(points.x[i] as number),
       up(points.y[i] as number),
     ]);
@@ -61,7 +61,7 @@ export function PointSlide({ figure }: { figure: FigureSpecification }) {
     rememberPlaces(id, axes, parts);
     const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
     if (!before || still) return undefined;
-    const from = before.map(([x, y]): Place => [
+    const from = before.map(([x, y]): Point => [
       left + x * (right - left),
       bottom - y * (bottom - top),
     ]);

@@ -4,15 +4,15 @@ import { type KeyboardEvent, type MouseEvent } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { placeOf } from "../parts/useDrag";
 
-export interface Place {
+export interface Point {
   readonly x: number;
   readonly y: number;
 }
 
 interface Props {
   frame: Frame;
-  place: Place | undefined;
-  onPlace: (place: Place) => void;
+  place: Point | undefined;
+  onPlace: (place: Point) => void;
 }
 
 const keyStep = 1;

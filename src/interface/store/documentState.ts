@@ -1,4 +1,4 @@
-import { applyChange, type Change, joined } from "@/investigation/history/edit";
+import { applyChange, type Change, asOneChange } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { SentEdit, ToldEdit } from "@/protocol/saving";
 
@@ -40,7 +40,7 @@ export function withChange(
     last.mergeKey === edit.mergeKey &&
     !underWay.has(last.id)
   ) {
-    const merged: PendingEdit = { ...last, ...(joined(last, edit) as Change), at: edit.at };
+    const merged: PendingEdit = { ...last, ...(asOneChange(last, edit) as Change), at: edit.at };
     return { ...state, document, pending: [...state.pending.slice(0, -1), merged] };
   }
   return { ...state, document, pending: [...state.pending, edit] };

@@ -6,7 +6,7 @@ import {
   applyChange,
   type Change,
   changeOf,
-  joined,
+  asOneChange,
   perform,
   reversed,
 } from "@/investigation/history/edit";
@@ -147,7 +147,7 @@ export function recordAll(
     for (const change of changes) {
       next = withChange(next, document, edited(state, change), state.underWay);
     }
-    const undoStack = remember(state.undoStack, joined(...changes), mergeKey);
+    const undoStack = remember(state.undoStack, asOneChange(...changes), mergeKey);
     return { ...next, undoStack, notice: undefined };
   });
 }

@@ -3,7 +3,7 @@ import { plainRule } from "../../../tests/fixtures/plainRule";
 import { inOrder, lastOrder, ordersBehind } from "../model/order";
 import type { Row } from "../model/row";
 import { additionOf, rowsAdded } from "./addedRows";
-import { applyChange, joined, reversed } from "./edit";
+import { applyChange, asOneChange, reversed } from "./edit";
 
 enablePatches();
 
@@ -45,7 +45,7 @@ describe("rows added without a draft", () => {
   test("go again by the way back, in one step for several changes", () => {
     const before = plainRule();
     const rows = fresh(6);
-    const both = joined(
+    const both = asOneChange(
       additionOf("paste-block", rows.slice(0, 3)),
       additionOf("paste-block", rows.slice(3)),
     );

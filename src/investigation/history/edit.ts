@@ -78,7 +78,7 @@ export function reversed(change: Change, act: string): Change {
 }
 
 /** Changes in a row as one, named after the last: first there, then on; back in the other order. */
-export function joined(...changes: readonly Change[]): Change {
+export function asOneChange(...changes: readonly Change[]): Change {
   return {
     act: changes.at(-1)?.act ?? "",
     patches: changes.flatMap(({ patches }) => patches),

@@ -1,4 +1,4 @@
-import { type Change, joined } from "./edit";
+import { type Change, asOneChange } from "./edit";
 
 interface Entry {
   readonly change: Change;
@@ -21,7 +21,7 @@ export function remember(stack: UndoStack, change: Change, mergeKey?: string): U
   if (change.patches.length === 0) return stack;
   const last = stack.done[stack.done.length - 1];
   if (last && mergeKey !== undefined && last.mergeKey === mergeKey) {
-    const entry = { change: joined(last.change, change), mergeKey };
+    const entry = { change: asOneChange(last.change, change), mergeKey };
     return { done: [...stack.done.slice(0, -1), entry], undone: [] };
   }
   return { done: [...stack.done, { change, mergeKey }].slice(-mostSteps), undone: [] };

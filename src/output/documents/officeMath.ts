@@ -37,7 +37,7 @@ const together = (one: MathText, next: MathText): MathText => ({
 });
 
 /** The parts of a row: letters of one word, and figures of one number, in one. */
-function joined(nodes: readonly MathNode[]): readonly MathNode[] {
+function withWholeWords(nodes: readonly MathNode[]): readonly MathNode[] {
   return nodes.reduce<MathNode[]>((done, node) => {
     const last = done.at(-1);
     const base = node.kind === "scripts" ? node.base : node;
@@ -89,7 +89,7 @@ const isEmpty = (node: MathNode) => node.kind === "row" && node.of.length === 0;
 function components(node: MathNode): Components {
   switch (node.kind) {
     case "row":
-      return joined(bracketed(node.of)).flatMap(components);
+      return withWholeWords(bracketed(node.of)).flatMap(components);
     case "text":
       return [run(node)];
     case "space":

@@ -5,7 +5,7 @@ import { type PageInk, written } from "./pageInk";
 import { fontKey, type PdfFonts } from "./pdfFonts";
 
 /** Where the upper left corner of a figure lies on a page; y upwards from the foot of the page. */
-export interface Place {
+export interface Corner {
   readonly x: number;
   readonly y: number;
 }
@@ -58,13 +58,13 @@ function drawnRun(
 }
 
 /** A line of text, turned about its place. */
-function drawText(ink: PageInk, shape: TextShape, fonts: PdfFonts, place: Place): void {
+function drawText(ink: PageInk, shape: TextShape, fonts: PdfFonts, corner: Corner): void {
   const turn = (-shape.rotate * Math.PI) / 180;
   const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
   const matrix = [cos, sin, -sin, cos].map(written).join(" ");
   const at = (x: number, y: number) => {
-    const right = place.x + shape.x + x * cos + y * sin;
-    const up = place.y - shape.y + x * sin - y * cos;
+    const right = corner.x + shape.x + x * cos + y * sin;
+    const up = corner.y - shape.y + x * sin - y * cos;
     return `${matrix} ${written(right)} ${written(up)} Tm`;
   };
   const runs = shape.runs.flatMap((run) => drawnRun(ink, run, fonts, at));
@@ -73,7 +73,7 @@ function drawText(ink: PageInk, shape: TextShape, fonts: PdfFonts, place: Place)
   ink.draw("BT", `${fill} rg`, ...runs, "ET");
 }
 
-function drawPath(ink: PageInk, shape: PathShape, { x, y }: Place): void {
+function drawPath(ink: PageInk, shape: PathShape, { x, y }: Corner): void {
   const operators = drawSvgPath(shape.d, {
     x,
     y,
@@ -88,9 +88,9 @@ function drawPath(ink: PageInk, shape: PathShape, { x, y }: Place): void {
 }
 
 /** Draws a scene on a page of a PDF: vectors and real text, as on the screen. */
-export function drawScene(ink: PageInk, scene: Scene, fonts: PdfFonts, place: Place): void {
+export function drawScene(ink: PageInk, scene: Scene, fonts: PdfFonts, corner: Corner): void {
   for (const shape of scene.shapes) {
-    if (shape.kind === "text") drawText(ink, shape, fonts, place);
-    else if (shape.d !== "") drawPath(ink, shape, place);
+    if (shape.kind === "text") drawText(ink, shape, fonts, corner);
+    else if (shape.d !== "") drawPath(ink, shape, corner);
   }
 }

@@ -61,7 +61,7 @@ describe("a figure in TeX is that of the page", () => {
     const points = { ...one!.points, aside: { x: [0.1], y: [0.5] } };
     const named = [
       { ...one!, name: "first run", points },
-      { ...one!, name: "second & last", place: 1 },
+      { ...one!, name: "second & last", seriesNumber: 1 },
     ];
     const source = tex({
       series: named,

@@ -127,7 +127,7 @@ function barsTex(figure: FigureSpecification, series: SeriesSpecification, frame
 
 /** How the points of a series look, filled or hollow. */
 export function markerTex(
-  series: Pick<SeriesSpecification, "name" | "place" | "own">,
+  series: Pick<SeriesSpecification, "name" | "seriesNumber" | "own">,
   figure: FigureSpecification,
   frame: Frame,
   kind: "filled" | "hollow" = "filled",

@@ -7,7 +7,7 @@ import { repeatsOf } from "../readings/measured";
 import type { EvaluatedQuantity, EvaluatedTable } from "../table/table";
 
 /** A finding at its place: on a quantity, on one row of it, or on one repeat. */
-export interface Mark {
+export interface PlacedFinding {
   readonly finding: Finding;
   readonly quantity: string;
   /** Index of the row, from 0; absent where the whole quantity is meant. */
@@ -21,7 +21,7 @@ export type Check = (
   quantity: EvaluatedQuantity,
   table: EvaluatedTable,
   rules: HouseRules,
-) => readonly Mark[];
+) => readonly PlacedFinding[];
 
 /** A reading that takes part, with its place. */
 export interface PlacedReading {
@@ -64,7 +64,10 @@ export function rowCount(readings: readonly PlacedReading[]): number {
 }
 
 /** The name under which a mark is answered: the finding and the ids of what it concerns. */
-export function markKeyOf({ finding, quantity, row, repeat }: Mark, table: EvaluatedTable): string {
+export function markKeyOf(
+  { finding, quantity, row, repeat }: PlacedFinding,
+  table: EvaluatedTable,
+): string {
   const at = row === undefined ? undefined : table.rows[row]?.id;
   return [finding.name, quantity, at, repeat].filter((part) => part !== undefined).join("_");
 }

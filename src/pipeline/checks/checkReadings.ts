@@ -5,7 +5,7 @@ import { cellPlace } from "@/investigation/model/row";
 import { measuringColumn } from "../readings/measured";
 import { atOnce, type Steps } from "../readings/steps";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "../table/table";
-import type { Check, Mark } from "./check";
+import type { Check, PlacedFinding } from "./check";
 import { blankUncertainty } from "./blankUncertainty";
 import { checkDerived } from "./derived/checkDerived";
 import { disagreesWithInstrument } from "./disagreesWithInstrument";
@@ -51,8 +51,8 @@ const isUncertaintyColumn = ({ sizeOf }: EvaluatedQuantity) => sizeOf !== undefi
 interface Known {
   readonly table: EvaluatedTable;
   readonly rules: HouseRules;
-  readonly marks: ReadonlyMap<EvaluatedQuantity, readonly Mark[]>;
-  readonly all: readonly Mark[];
+  readonly marks: ReadonlyMap<EvaluatedQuantity, readonly PlacedFinding[]>;
+  readonly all: readonly PlacedFinding[];
 }
 
 const newest = new LatestByName<Known>(50);
@@ -87,7 +87,7 @@ function sameCells(
 }
 
 function stillHolds(known: Known, table: EvaluatedTable, changed: readonly number[] | undefined) {
-  return (quantity: EvaluatedQuantity): readonly Mark[] | undefined => {
+  return (quantity: EvaluatedQuantity): readonly PlacedFinding[] | undefined => {
     const marks = known.marks.get(quantity);
     if (!marks || !changed) return undefined;
     const same = changed.every((index) =>
@@ -105,7 +105,7 @@ function* checkRead(
   quantity: EvaluatedQuantity,
   table: EvaluatedTable,
   rules: HouseRules,
-): Generator<readonly Mark[]> {
+): Generator<readonly PlacedFinding[]> {
   if (isRemarks(quantity)) return;
   const wanted = isUncertaintyColumn(quantity) ? checksOfUncertainty : checks;
   for (const check of wanted) yield check(quantity, table, rules);
@@ -115,24 +115,27 @@ function* marksOfDerived(
   quantity: EvaluatedQuantity,
   { quantities, rows }: EvaluatedTable,
   rules: HouseRules,
-): Generator<readonly Mark[]> {
+): Generator<readonly PlacedFinding[]> {
   for (const findings of checkDerived(quantity, quantities, rows, rules)) {
     yield findings.map((finding) => ({ finding, quantity: quantity.id }));
   }
 }
 
 /** Looks at the quantities one after the other; a caller may pause between two looks. What did not change is not looked at again. */
-export function* checkedTable(table: EvaluatedTable, rules: HouseRules): Steps<readonly Mark[]> {
+export function* checkedTable(
+  table: EvaluatedTable,
+  rules: HouseRules,
+): Steps<readonly PlacedFinding[]> {
   const known = newest.of(table.id);
   if (known?.table === table && known.rules === rules) return known.all;
   const holds =
     known?.rules === rules ? stillHolds(known, table, changedRows(known.table, table)) : undefined;
-  const marks = new Map<EvaluatedQuantity, readonly Mark[]>();
+  const marks = new Map<EvaluatedQuantity, readonly PlacedFinding[]>();
   for (const quantity of table.quantities) {
     const held = holds?.(quantity);
     if (held) marks.set(quantity, held);
     else {
-      const found: Mark[] = [];
+      const found: PlacedFinding[] = [];
       yield* measuringColumn(table.rows, quantity);
       for (const marks of quantity.quantity.formula === undefined
         ? checkRead(quantity, table, rules)
@@ -153,6 +156,6 @@ export function* checkedTable(table: EvaluatedTable, rules: HouseRules): Steps<r
 }
 
 /** Every mark on the readings of a table. */
-export function checkTables(table: EvaluatedTable, rules: HouseRules): readonly Mark[] {
+export function checkTables(table: EvaluatedTable, rules: HouseRules): readonly PlacedFinding[] {
   return atOnce(checkedTable(table, rules));
 }

@@ -1,6 +1,6 @@
 import type { Steps } from "../readings/steps";
 import type { EvaluatedRow, EvaluatedTable } from "../table/table";
-import type { Mark } from "./check";
+import type { PlacedFinding } from "./check";
 
 const leastReadings = 2;
 
@@ -30,10 +30,10 @@ function* alikeAtFirst({ rows, quantities }: EvaluatedTable): Steps<readonly num
 }
 
 /** A row that repeats another in every reading: copied twice, or a second measurement that belongs among the repeats. */
-export function* duplicateRows(table: EvaluatedTable): Steps<readonly Mark[]> {
+export function* duplicateRows(table: EvaluatedTable): Steps<readonly PlacedFinding[]> {
   const quantity = table.quantities[0]?.id;
   if (quantity === undefined) return [];
-  const marks: (Mark & { readonly row: number })[] = [];
+  const marks: (PlacedFinding & { readonly row: number })[] = [];
   for (const fellows of yield* alikeAtFirst(table)) {
     const first = new Map<string, number>();
     for (const at of fellows) {

@@ -1,6 +1,6 @@
 import type { Steps } from "../readings/steps";
 import type { EvaluatedQuantity, EvaluatedTable } from "../table/table";
-import type { Mark } from "./check";
+import type { PlacedFinding } from "./check";
 
 const leastRows = 3;
 const rowsInAStep = 2048;
@@ -13,7 +13,10 @@ function isStated({ instrument, column, quantity, finding }: EvaluatedQuantity):
 }
 
 /** A table in which nothing says how sure any reading is: no ±, no repeats. Said once three rows are there. */
-export function* noUncertainty({ quantities, rows }: EvaluatedTable): Steps<readonly Mark[]> {
+export function* noUncertainty({
+  quantities,
+  rows,
+}: EvaluatedTable): Steps<readonly PlacedFinding[]> {
   const read = quantities.filter(({ quantity }) => quantity.formula === undefined);
   if (read.some(isStated)) return [];
   const counts = new Map<string, number>();

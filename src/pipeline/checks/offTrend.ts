@@ -1,4 +1,4 @@
-import type { Check, Mark } from "./check";
+import type { Check, PlacedFinding } from "./check";
 import { bySeries, rowValues } from "./rowValues";
 
 /** Between these a value is "ten times" too large. */
@@ -53,7 +53,7 @@ export const offTrend: Check = (quantity, table) =>
     if (found.length < 4) return [];
     const values = found.map(({ value }) => value);
     const sizes = values.map(Math.abs);
-    return found.flatMap(({ row }, index): Mark[] => {
+    return found.flatMap(({ row }, index): PlacedFinding[] => {
       const trend = expected(sizes, index);
       const size = sizes[index] as number;
       if (trend === undefined || size === 0) return [];

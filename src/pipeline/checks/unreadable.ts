@@ -1,9 +1,9 @@
 import { cellPlace } from "@/investigation/model/row";
 import { repeatsOf } from "../readings/measured";
 import type { EvaluatedQuantity, EvaluatedRow } from "../table/table";
-import type { Check, Mark } from "./check";
+import type { Check, PlacedFinding } from "./check";
 
-const none: readonly Mark[] = [];
+const none: readonly PlacedFinding[] = [];
 
 /** Whether a row has one reading of the quantity, and a number. */
 function isPlain(row: EvaluatedRow, { id, quantity }: EvaluatedQuantity): boolean {
@@ -12,7 +12,11 @@ function isPlain(row: EvaluatedRow, { id, quantity }: EvaluatedQuantity): boolea
   return single && (reading === undefined || reading.kind === "number");
 }
 
-function oddOnes(row: EvaluatedRow, index: number, quantity: EvaluatedQuantity): readonly Mark[] {
+function oddOnes(
+  row: EvaluatedRow,
+  index: number,
+  quantity: EvaluatedQuantity,
+): readonly PlacedFinding[] {
   return repeatsOf(row, quantity).flatMap(({ cell, reading }) => {
     const { repeat } = cellPlace(cell);
     return reading.kind === "unreadable"

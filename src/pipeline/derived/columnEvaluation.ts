@@ -76,7 +76,7 @@ export class ColumnEvaluation {
   readonly readingSizes = new Map<string, Float64Array>();
   readonly wholes = new Map<number, WholeColumn>();
   readonly steps: Neighbours;
-  private readonly places: ReadonlyMap<string, number>;
+  private readonly variableIndices: ReadonlyMap<string, number>;
 
   constructor(
     private readonly formula: Bound,
@@ -91,7 +91,7 @@ export class ColumnEvaluation {
       common,
       sources.derived,
     );
-    this.places = new Map(this.variables.map(({ key }, index) => [key, index]));
+    this.variableIndices = new Map(this.variables.map(({ key }, index) => [key, index]));
     this.sizes = this.variables.map(() => 0);
     this.aside = new Uint8Array(sources.rows.length);
     this.unstated = new Uint8Array(sources.rows.length);
@@ -115,10 +115,10 @@ export class ColumnEvaluation {
   }
 
   private along(key: string, values: Lane, sizes: Lane): Dual {
-    const place = this.places.get(key);
-    if (place === undefined) return { values, slopes: new Map() };
-    this.sizes[place] = sizes;
-    return { values, slopes: new Map([[place, 1]]) };
+    const variable = this.variableIndices.get(key);
+    if (variable === undefined) return { values, slopes: new Map() };
+    this.sizes[variable] = sizes;
+    return { values, slopes: new Map([[variable, 1]]) };
   }
 
   private symbol(name: string, shift: number, reasons: Reasons): Dual | Finding {
@@ -144,11 +144,11 @@ export class ColumnEvaluation {
         if (whole.empty.has(whole.all ? 0 : run)) reasons.mark(row, { name: "empty-column" });
       });
     }
-    const place = this.places.get(whole.key) as number;
-    this.takeWhole(place, whole);
-    const slopes = new Map<number, Lane>([[place, 1]]);
+    const variable = this.variableIndices.get(whole.key) as number;
+    this.takeWhole(variable, whole);
+    const slopes = new Map<number, Lane>([[variable, 1]]);
     for (const [key, { slopes: lane, size }] of whole.constants) {
-      const at = this.places.get(key);
+      const at = this.variableIndices.get(key);
       if (at === undefined) continue;
       slopes.set(at, lane);
       this.sizes[at] = size;
@@ -156,10 +156,10 @@ export class ColumnEvaluation {
     return { values: whole.values, slopes };
   }
 
-  private takeWhole(place: number, whole: WholeColumn): void {
-    this.wholes.set(place, whole);
+  private takeWhole(variable: number, whole: WholeColumn): void {
+    this.wholes.set(variable, whole);
     for (const id of whole.readings.keys()) this.takeSizes(id);
-    this.sizes[place] = sizesOfWhole(whole, this.readingSizes, this.sources.runs);
+    this.sizes[variable] = sizesOfWhole(whole, this.readingSizes, this.sources.runs);
   }
 
   private lanesOf(id: string): ReadingLanes {
@@ -174,12 +174,12 @@ export class ColumnEvaluation {
     if (!this.readingSizes.has(id)) this.lanesOf(id);
   }
 
-  private gather(from: Pick<ReadingLanes, "aside" | "unstated">, places: Int32Array): void {
-    for (let row = 0; row < places.length; row++) {
-      const place = places[row] as number;
-      if (place < 0) continue;
-      if (from.aside[place] === 1) this.aside[row] = 1;
-      if (from.unstated[place] === 1) this.unstated[row] = 1;
+  private gather(from: Pick<ReadingLanes, "aside" | "unstated">, rows: Int32Array): void {
+    for (let row = 0; row < rows.length; row++) {
+      const at = rows[row] as number;
+      if (at < 0) continue;
+      if (from.aside[at] === 1) this.aside[row] = 1;
+      if (from.unstated[at] === 1) this.unstated[row] = 1;
     }
   }
 
@@ -221,7 +221,7 @@ export class ColumnEvaluation {
     column.variables.forEach((variable, index) => {
       const own = variable.kind !== "reading";
       const key = own ? variable.key : `${variable.id}+${variable.shift + shift}`;
-      const place = this.places.get(key);
+      const place = this.variableIndices.get(key);
       if (place === undefined) return;
       const whole = column.wholes.get(index);
       if (whole) this.takeWhole(place, whole);

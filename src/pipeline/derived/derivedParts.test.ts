@@ -76,7 +76,7 @@ describe("what Monte Carlo draws from", () => {
   test("limits from rectangles, in SI units", () => {
     const { column, quantities } = found(rule, "T^2");
     const drawing = drawingOf(column, 0, quantities, rule.houseRules)!;
-    expect(drawing.places).toEqual({ "t_10+0": 0 });
+    expect(drawing.inputIndices).toEqual({ "t_10+0": 0 });
     const [only] = drawing.inputs;
     expect(only).toMatchObject({ distribution: "rectangular" });
     expect(only!.value).toBeCloseTo(3.11, 12);
@@ -93,7 +93,11 @@ describe("what Monte Carlo draws from", () => {
   test("the compiled formula gives the cell's own value", () => {
     const document = derive(derive(rule, "v", "change(L)/change(t_10)"), "k", "v T");
     const { column, quantities } = found(document, "k");
-    const { expression, places, inputs } = drawingOf(column, 2, quantities, document.houseRules)!;
+    const {
+      expression,
+      inputIndices: places,
+      inputs,
+    } = drawingOf(column, 2, quantities, document.houseRules)!;
     const formula = compile(expression, (name, shift) => places[`${name}+${shift}`]!);
     const cell = derivedCell(column, 2)!;
     if (isFinding(cell)) throw new Error(cell.name);

@@ -64,7 +64,7 @@ function asMeasured(cell: DerivedCell, column: DerivedColumn, rule: PropagationR
   };
 }
 
-const placesOf = remembered(
+const rowIndices = remembered(
   (rows: readonly EvaluatedRow[]): ReadonlyMap<EvaluatedRow, number> =>
     new Map(rows.map((row, index) => [row, index])),
 );
@@ -81,7 +81,7 @@ class DerivedValues {
   get(row: EvaluatedRow): Measured | undefined {
     const before = this.known.of(row);
     if (before) return before;
-    const place = placesOf(this.rows).get(row);
+    const place = rowIndices(this.rows).get(row);
     const cell = place === undefined ? undefined : derivedCell(this.column, place);
     if (!cell || isFinding(cell)) return undefined;
     return this.known.keep(row, asMeasured(cell, this.column, this.rule));
@@ -171,7 +171,7 @@ function withWorkedColumn(
   if (before?.values === column.values && before.rows === rows) return before.made;
   const { factor, offset } = column.formula.shown;
   const worked = (row: EvaluatedRow) => {
-    const cell = derivedCell(column, placesOf(rows).get(row) ?? -1);
+    const cell = derivedCell(column, rowIndices(rows).get(row) ?? -1);
     return cell && !isFinding(cell) ? (cell.value - offset) / factor : undefined;
   };
   const made = { ...evaluated, column: { ...evaluated.column, worked } };

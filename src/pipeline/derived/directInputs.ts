@@ -16,7 +16,7 @@ import type {
   Measured,
 } from "../readings/evaluated";
 import { type GivenInput, typedDigits } from "../working/inputs";
-import type { Place } from "../working/spelledOut";
+import type { Slot } from "../working/spelledOut";
 import { partsBy } from "./derivedQuantities";
 import { derivedCell, isFinding } from "./derivedCell";
 import { wholeSize } from "./readingParts";
@@ -37,9 +37,9 @@ export interface ExampleOf {
   >;
 }
 
-/** A place of a formula with what is put in there. */
+/** A slot of a formula with what is put in there. */
 export interface DirectInput {
-  readonly place: Place;
+  readonly slot: Slot;
   /** The symbol in TeX, with the number of its row where several rows are put in. */
   readonly tex: string;
   readonly given: GivenInput;
@@ -120,9 +120,9 @@ export function unitsOf(symbols: ExampleOf["symbols"], quantities: ExampleOf["qu
 }
 
 /** A whole-column function, in the unit of what it is of. */
-function ofColumn(place: Place, of: ExampleOf): GivenInput | undefined {
+function ofColumn(slot: Slot, of: ExampleOf): GivenInput | undefined {
   const { column, row, rule, symbols, quantities } = of;
-  const { column: expression } = place;
+  const { column: expression } = slot;
   const text = expression ? printFormula(expression) : "";
   const found = [...column.wholes].find(([, whole]) => whole.text === text);
   const outcome = expression && unitOf(expression, unitsOf(symbols, quantities));
@@ -135,12 +135,12 @@ function ofColumn(place: Place, of: ExampleOf): GivenInput | undefined {
   return { value: (laneAt(whole.values, row) - offset) / factor, size, unit, factor, offset };
 }
 
-function givenAt(place: Place, of: ExampleOf): GivenInput | undefined {
-  if (place.column) return ofColumn(place, of);
-  const binding = of.symbols.get(place.name);
+function givenAt(slot: Slot, of: ExampleOf): GivenInput | undefined {
+  if (slot.column) return ofColumn(slot, of);
+  const binding = of.symbols.get(slot.name);
   if (!binding) return undefined;
   if (binding.kind === "constant") return ofConstant(binding.constant, of);
-  const row = of.column.steps.at(place.shift)[of.row] ?? -1;
+  const row = of.column.steps.at(slot.shift)[of.row] ?? -1;
   const evaluated = of.quantities.find(({ id }) => id === binding.id);
   if (!evaluated || row < 0) return undefined;
   if (binding.kind === "derived") return ofDerived(evaluated, row, of.rule);
@@ -150,22 +150,22 @@ function givenAt(place: Place, of: ExampleOf): GivenInput | undefined {
   return ofReading(found, evaluated, { factor, offset }, of.mark);
 }
 
-function texOf(place: Place, several: boolean, of: ExampleOf): string {
-  if (place.column) return toTex(place.column);
-  const constant = of.symbols.get(place.name)?.kind === "constant";
-  if (!several || constant) return symbolTex(place.name);
-  return inRow(place.name, (of.column.steps.at(place.shift)[of.row] as number) + 1);
+function texOf(slot: Slot, several: boolean, of: ExampleOf): string {
+  if (slot.column) return toTex(slot.column);
+  const constant = of.symbols.get(slot.name)?.kind === "constant";
+  if (!several || constant) return symbolTex(slot.name);
+  return inRow(slot.name, (of.column.steps.at(slot.shift)[of.row] as number) + 1);
 }
 
-/** Every place of a spelled-out formula with its number and ±; undefined where one of them has none. */
+/** Every slot of a spelled-out formula with its number and ±; undefined where one of them has none. */
 export function directInputs(
-  places: readonly Place[],
+  slots: readonly Slot[],
   of: ExampleOf,
 ): readonly DirectInput[] | undefined {
-  const several = places.some(({ shift }) => shift > 0);
-  const inputs = places.flatMap((place): DirectInput[] => {
-    const given = givenAt(place, of);
-    return given ? [{ place, given, tex: texOf(place, several, of) }] : [];
+  const several = slots.some(({ shift }) => shift > 0);
+  const inputs = slots.flatMap((slot): DirectInput[] => {
+    const given = givenAt(slot, of);
+    return given ? [{ slot, given, tex: texOf(slot, several, of) }] : [];
   });
-  return inputs.length === places.length ? inputs : undefined;
+  return inputs.length === slots.length ? inputs : undefined;
 }

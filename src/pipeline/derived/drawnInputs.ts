@@ -11,7 +11,7 @@ import { expandedFormula } from "./expandedFormula";
 export interface Drawing {
   /** Every logarithm in it divides first by what one of the typed unit is (calculation § 5). */
   readonly expression: Expression;
-  readonly places: Readonly<Record<string, number>>;
+  readonly inputIndices: Readonly<Record<string, number>>;
   readonly inputs: readonly DrawnInput[];
 }
 
@@ -59,7 +59,7 @@ export function drawingOf(
   if (!cell || isFinding(cell) || holdsColumn(expression)) return undefined;
   const distribution = rules.uncertaintyMeans === "limit" ? "rectangular" : "normal";
   const columns = [column, ...quantities.flatMap(({ derived }) => derived?.column ?? [])];
-  const places: Record<string, number> = {};
+  const inputIndices: Record<string, number> = {};
   const inputs: DrawnInput[] = [];
   for (const [name, binding] of symbols) {
     if (binding.kind === "derived") return undefined;
@@ -71,12 +71,12 @@ export function drawingOf(
           ? binding.constant.value
           : valueIn(id, row + variable.shift, binding.unit, columns);
       if (value === undefined) return;
-      places[`${name}+${variable.shift}`] = inputs.length;
+      inputIndices[`${name}+${variable.shift}`] = inputs.length;
       inputs.push({ value, size: cell.sizes[index] as number, distribution });
     });
   }
   const units = unitsOf(symbols, quantities);
-  return { expression: withTypedLogs(expression, units), places, inputs };
+  return { expression: withTypedLogs(expression, units), inputIndices, inputs };
 }
 
 /** Logarithms that see the number in the typed unit, as first order and the working take them. */

@@ -27,8 +27,8 @@ export function agrees(a: number, b: number, part = 1e-9): boolean {
   return Math.abs(a - b) <= part * Math.max(Math.abs(a), Math.abs(b));
 }
 
-function workOf({ expression, places }: SpelledOut) {
-  const at = new Map(places.map(({ key }, index) => [key, index]));
+function workOf({ expression, slots }: SpelledOut) {
+  const at = new Map(slots.map(({ key }, index) => [key, index]));
   const compiled = compile(expression, (name) => at.get(name) as number);
   return (values: readonly number[]) => compiled(Float64Array.from(values));
 }
@@ -53,7 +53,7 @@ export function putIn(
   if (fits && !fahrenheit) {
     return { ...own, numbers: asTheyAre, unit: writeUnitText(shown.text), factor: 1, offset: 0 };
   }
-  const inSi = inputs.map(({ given, place }) => converted(given, place.inLog));
+  const inSi = inputs.map(({ given, slot }) => converted(given, slot.inLog));
   const { factor, offset } = shown;
   if (agrees(worked(inSi), value.si)) {
     const plain = factor === 1 && offset === 0;
@@ -66,7 +66,7 @@ export function putIn(
 /** The slopes of a spelled-out formula along each number that is put in, as it stands. */
 export function slopesOf({ spelled, numbers }: Put): readonly number[] | undefined {
   const inputs = Object.fromEntries(
-    spelled.places.map(({ key }, i) => [key, (numbers[i] as PutIn).number.value]),
+    spelled.slots.map(({ key }, i) => [key, (numbers[i] as PutIn).number.value]),
   );
   const found = evaluateAt(spelled.expression, inputs);
   return found.kind === "value" ? found.slopes : undefined;

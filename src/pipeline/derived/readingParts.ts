@@ -6,7 +6,7 @@ import type { DerivedCell, DerivedColumn, WholeColumn } from "../readings/evalua
 /** A whole-column function with the slope of a row along it. */
 interface Along {
   readonly whole: WholeColumn;
-  readonly place: number;
+  readonly variable: number;
   readonly slope: number;
 }
 
@@ -25,7 +25,7 @@ class WholeSums {
 
   /** Σ cⱼ c′ⱼ σⱼ² of two functions over the rows of each run, and at the end over all rows. */
   private productsOf(id: string, a: Along, b: Along): readonly number[] {
-    const key = `${id}/${a.place}/${b.place}`;
+    const key = `${id}/${a.variable}/${b.variable}`;
     const known = this.products.get(key);
     if (known) return known;
     const { runs, readingSizes } = this.column;
@@ -61,9 +61,9 @@ class WholeSums {
     const taking = along.filter(({ whole }) => whole.readings.has(id));
     const [lead, ...others] = taking;
     if (!lead) return 0;
-    const ratios = others.map(({ place, slope }) => `${place}×${slope / lead.slope}`).join();
+    const ratios = others.map(({ variable, slope }) => `${variable}×${slope / lead.slope}`).join();
     const over = taking.every(({ whole }) => whole.all) ? everyRow : run;
-    const key = `${id}/${lead.place}/${ratios}/${over}`;
+    const key = `${id}/${lead.variable}/${ratios}/${over}`;
     let size = this.sizes.get(key);
     if (size === undefined) {
       const unit = taking.map((one) => ({ ...one, slope: one.slope / lead.slope }));
@@ -110,9 +110,9 @@ function directSlopes(cell: DerivedCell, { variables, steps }: DerivedColumn) {
 }
 
 function alongWholes(cell: DerivedCell, { wholes }: DerivedColumn): readonly Along[] {
-  return [...wholes].flatMap(([place, whole]) => {
-    const slope = cell.slopes[place] as number;
-    return slope === 0 ? [] : [{ place, whole, slope }];
+  return [...wholes].flatMap(([variable, whole]) => {
+    const slope = cell.slopes[variable] as number;
+    return slope === 0 ? [] : [{ variable, whole, slope }];
   });
 }
 
@@ -159,16 +159,16 @@ export function readingParts(
 export function wholeSize(
   rule: PropagationRule,
   column: DerivedColumn,
-  place: number,
+  variable: number,
   row: number,
 ) {
-  const whole = column.wholes.get(place) as WholeColumn;
+  const whole = column.wholes.get(variable) as WholeColumn;
   const cell: DerivedCell = {
     value: laneAt(whole.values, row),
     row,
     aside: false,
     sizes: [],
-    slopes: column.variables.map((_, index) => (index === place ? 1 : 0)),
+    slopes: column.variables.map((_, index) => (index === variable ? 1 : 0)),
   };
   const parts = [...readingParts(rule, cell, column).values()];
   return rule === "worst-case" ? parts.reduce((a, b) => a + b, 0) : Math.hypot(...parts);

@@ -64,13 +64,13 @@ function ofSized<Item>(inputs: readonly PartInput[], items: readonly Item[]) {
 function workSize(put: Put, wanted: Wanted, example: Example): WorkedSize {
   const slopes = slopesOf(put);
   const all = slopes && partInputs(put, slopes);
-  const { expression, places } = put.spelled;
+  const { expression, slots } = put.spelled;
   const direct = all?.map(({ slope, size }) => Math.abs(slope) * size.value) ?? [];
   const plain = combinedUncertainty(wanted.rule, direct);
   if (!all || !agrees(plain, wanted.size, 1e-6)) return throughReadings(wanted, put, example);
   const sum = linearSum(expression);
   if (sum) {
-    const coefficients = places.map(({ key }) => Math.abs(sum.coefficients.get(key) ?? 0));
+    const coefficients = slots.map(({ key }) => Math.abs(sum.coefficients.get(key) ?? 0));
     const kept = ofSized(all, coefficients);
     const counted = kept.inputs.flatMap((input, i) => ((kept.items[i] as number) > 0 ? [i] : []));
     return bySum(
@@ -82,7 +82,7 @@ function workSize(put: Put, wanted: Wanted, example: Example): WorkedSize {
   const product = powerProduct(expression);
   const none = all.some(({ number }) => number.value === 0) || wanted.value.value === 0;
   if (product && !none) {
-    const powers = places.map(({ key }) => Math.abs(product.powers.get(key) ?? 0));
+    const powers = slots.map(({ key }) => Math.abs(product.powers.get(key) ?? 0));
     const kept = ofSized(all, powers);
     const counted = kept.items.flatMap((power, i) => (power > 0 ? [i] : []));
     return byPercentages(
@@ -108,7 +108,7 @@ function throughReadings(wanted: Wanted, put: Put, example: Example): WorkedSize
   }));
   const constants = column.variables.flatMap(({ kind, id }, index) => {
     const size = Math.abs(cell.slopes[index] as number) * (cell.sizes[index] as number) * perUnit;
-    const symbol = [...put.inputs].find(({ place }) => place.name === id)?.tex;
+    const symbol = [...put.inputs].find(({ slot }) => slot.name === id)?.tex;
     return kind === "constant" ? [{ tex: symbol ?? symbolTex(symbolOfConstant(id, example)), size }] : []; // prettier-ignore
   });
   return byReadings(wanted, [...readings, ...constants].filter(({ size }) => size > negligible * wanted.size)); // prettier-ignore
@@ -141,7 +141,7 @@ function stated(value: number, size: number, unit: string, rules: HouseRules): s
 /** The expression with the numbers that are printed. */
 function numbersTex({ spelled, numbers }: Put, printed: readonly Printed[]): string {
   const leaf = (key: string): TexLeaf => {
-    const at = spelled.places.findIndex((place) => place.key === key);
+    const at = spelled.slots.findIndex((slot) => slot.key === key);
     const { unit } = numbers[at] as PutIn;
     const { written } = printed[at] as Printed;
     const tex = united({ written }, unit);
@@ -152,7 +152,7 @@ function numbersTex({ spelled, numbers }: Put, printed: readonly Printed[]): str
 
 function symbolsTex({ spelled, inputs }: Put): string {
   const leaf = (key: string): TexLeaf => {
-    const at = spelled.places.findIndex((place) => place.key === key);
+    const at = spelled.slots.findIndex((slot) => slot.key === key);
     return { tex: (inputs[at] as DirectInput).tex, single: true };
   };
   return toTex(spelled.expression, leaf);
@@ -228,7 +228,7 @@ export function workedExample(example: Example): readonly WorkedLine[] {
     constants,
     mark: rules.decimalMark,
   };
-  const inputs = directInputs(spelled.places, of);
+  const inputs = directInputs(spelled.slots, of);
   if (!inputs) return [];
   const { shown } = column.formula;
   const value = { si: cell.value, shown: (cell.value - shown.offset) / shown.factor };

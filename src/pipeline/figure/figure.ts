@@ -93,7 +93,7 @@ function seriesSpecification(
     key: one.key,
     name: seriesName(one, fit),
     ...(fit.also.length > 0 && !points.series && { symbol: calling(points.y.quantity) }),
-    place: points.place,
+    seriesNumber: points.seriesNumber,
     ...(own && { own }),
     points: pointsSpecification(points),
     lines: line ? linesOf(line, style, chosen, fit.table) : [],

@@ -46,7 +46,7 @@ function stripOff(one: FittedCurve, { strip }: Pick<LineChoice, "strip">, style:
     series: [
       {
         name: "",
-        place: points.place,
+        seriesNumber: points.seriesNumber,
         bands: [],
         points: {
           x: points.xValues,

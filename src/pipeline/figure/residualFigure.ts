@@ -31,7 +31,7 @@ function residualSeries(
   const bars = Float64Array.from(points, ({ bar }) => (inBars ? 1 : bar));
   return {
     name: "",
-    place: fitted.place,
+    seriesNumber: fitted.seriesNumber,
     bands: [],
     ...(own && { own }),
     points: {

@@ -172,7 +172,7 @@ export function differenceFigure(
     series: [
       {
         name: "",
-        place: 0,
+        seriesNumber: 0,
         bands: [],
         points: { x: [], y: [], xBars: none, yBars: none, aside: { x: [], y: [] } },
         lines: [{ role: "zero", slope: 0, intercept: 0 }],

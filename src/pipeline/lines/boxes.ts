@@ -5,18 +5,18 @@ import type { FigurePoints } from "./figurePoints";
 export interface KnownBoxes {
   readonly boxes: ErrorBoxes;
   /** The place of each box among the points. */
-  readonly places: readonly number[];
+  readonly indices: readonly number[];
 }
 
 /** The error boxes of points; a reading with a blank in the place of its ± has none, and bounds nothing. */
 export function boxesOf(points: FigurePoints): KnownBoxes {
   const { xValues, yValues, xBars, yBars, unstated } = points;
-  const places = Array.from(xValues.keys()).filter((i) => unstated[i] !== 1);
-  const all = places.length === xValues.length;
+  const indices = Array.from(xValues.keys()).filter((i) => unstated[i] !== 1);
+  const all = indices.length === xValues.length;
   const of = (values: Float64Array) =>
-    all ? values : Float64Array.from(places, (i) => values[i] as number);
+    all ? values : Float64Array.from(indices, (i) => values[i] as number);
   return {
-    places,
+    indices,
     boxes: {
       x: of(xValues),
       y: of(yValues),

@@ -16,7 +16,7 @@ export interface FigurePoints {
   /** Rows without a series in a table that has some. */
   readonly loose?: true;
   /** The place of the series in its table, which gives it its marker. */
-  readonly place: number;
+  readonly seriesNumber: number;
   readonly rows: readonly EvaluatedRow[];
   readonly xValues: Float64Array;
   readonly yValues: Float64Array;
@@ -28,7 +28,7 @@ export interface FigurePoints {
   readonly aside: { readonly x: readonly number[]; readonly y: readonly number[] };
 }
 
-function joined(arrays: readonly Float64Array[]): Float64Array {
+function concatenated(arrays: readonly Float64Array[]): Float64Array {
   const whole = new Float64Array(arrays.reduce((sum, { length }) => sum + length, 0));
   let at = 0;
   for (const array of arrays) {
@@ -40,12 +40,12 @@ function joined(arrays: readonly Float64Array[]): Float64Array {
 
 /** The points of several series as one, for a line over all of them. */
 export function together(series: readonly FigurePoints[]): FigurePoints {
-  const all = (of: (one: FigurePoints) => Float64Array) => joined(series.map(of));
+  const all = (of: (one: FigurePoints) => Float64Array) => concatenated(series.map(of));
   const [first] = series as [FigurePoints];
   return {
     x: first.x,
     y: first.y,
-    place: first.place,
+    seriesNumber: first.seriesNumber,
     rows: series.flatMap(({ rows }) => rows),
     xValues: all(({ xValues }) => xValues),
     yValues: all(({ yValues }) => yValues),

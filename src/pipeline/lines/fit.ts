@@ -43,7 +43,7 @@ export interface FigureFit {
   readonly lines: readonly SeriesFit[];
 }
 
-type Axes = Pick<FigurePoints, "x" | "y" | "series" | "loose" | "place">;
+type Axes = Pick<FigurePoints, "x" | "y" | "series" | "loose" | "seriesNumber">;
 
 /** Axes that can show nothing at or below 0. */
 interface Logarithmic {
@@ -102,18 +102,18 @@ function groupsOf(
   y: EvaluatedQuantity,
   log: Logarithmic,
 ): FigurePoints[] {
-  if (table.series.length === 0) return [gather(table.rows, { x, y, place: 0 }, log)];
+  if (table.series.length === 0) return [gather(table.rows, { x, y, seriesNumber: 0 }, log)];
   const known = new Set(table.series.map(({ id }) => id));
   const looseRows = table.rows.filter(({ row }) => !row.series || !known.has(row.series));
   const groups = [
     ...table.series.map((series, place) =>
       gather(
         table.rows.filter(({ row }) => row.series === series.id),
-        { x, y, series, place },
+        { x, y, series, seriesNumber: place },
         log,
       ),
     ),
-    gather(looseRows, { x, y, loose: true, place: table.series.length }, log),
+    gather(looseRows, { x, y, loose: true, seriesNumber: table.series.length }, log),
   ];
   const filled = groups.filter((points) => !isEmpty(points));
   return filled.length > 0 ? filled : groups.slice(0, 1);
@@ -183,7 +183,7 @@ function alsoPlotted(
   });
 }
 
-const placesOf = remembered(
+const rowIndices = remembered(
   (rows: readonly EvaluatedRow[]): ReadonlyMap<EvaluatedRow, number> =>
     new Map(rows.map((row, place) => [row, place])),
 );
@@ -195,9 +195,9 @@ function lineThrough(
   { rows }: EvaluatedTable,
 ): SeriesFit {
   const fitted = withinStretch(points, choice, rules);
-  const places = placesOf(rows);
+  const indices = rowIndices(rows);
   const plain = bestLine(fitted, choice, rules);
-  const outcome = withSharedReadings(fitted, plain, choice, rules, places);
+  const outcome = withSharedReadings(fitted, plain, choice, rules, indices);
   const alike = { ...choice, weights: "none" } as const;
   const compared = choice.compare && choice.weights !== "none";
   return {
@@ -226,7 +226,7 @@ const fitting = remembered(
     const all = [y, ...also].flatMap((one) => groupsOf(table, x, one, log));
     const groups = all.map((found, place): PlottedSeries => ({
       key: seriesKey(found.series?.id, found.y.id === y.id ? undefined : found.y.id),
-      points: also.length > 0 ? { ...found, place } : found,
+      points: also.length > 0 ? { ...found, seriesNumber: place } : found,
     }));
     const lined =
       choice.together && groups.length > 1

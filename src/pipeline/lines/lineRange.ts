@@ -105,8 +105,8 @@ function hasSize({ xDown, xUp, yDown, yUp }: ErrorBoxes): boolean {
   return [xDown, xUp, yDown, yUp].some((bars) => Array.from(bars).some((bar) => bar > 0));
 }
 
-/** The range that was found among boxes, as that of a line; @param places of the boxes among the points. */
-function asRange(found: SlopeRange, line: LineFit, places: readonly number[]): LineRange {
+/** The range that was found among boxes, as that of a line; @param indices of the boxes among the points. */
+function asRange(found: SlopeRange, line: LineFit, indices: readonly number[]): LineRange {
   switch (found.kind) {
     case "range": {
       const [steepest, shallowest] = steepFirst(found.greatest, found.least, line);
@@ -117,15 +117,15 @@ function asRange(found: SlopeRange, line: LineFit, places: readonly number[]): L
       return bare ? { kind: "no-range", finding: { name: "no-error-boxes" } } : found;
     }
     case "none": {
-      const preventing = found.preventing.map((i) => places[i] as number);
+      const preventing = found.preventing.map((i) => indices[i] as number);
       return { kind: "none", factor: found.factor, preventing };
     }
   }
 }
 
-function ofHeld(boxes: ErrorBoxes, hold: Hold, line: LineFit, places: readonly number[]) {
+function ofHeld(boxes: ErrorBoxes, hold: Hold, line: LineFit, indices: readonly number[]) {
   const best = hold.kind === "point" ? line.slope : line.intercept;
-  return asRange(heldRange(boxes, hold, best), line, places);
+  return asRange(heldRange(boxes, hold, best), line, indices);
 }
 
 /** Through opposite corners of the end boxes; what is read off has its extremes among all lines that meet these two. */
@@ -146,7 +146,7 @@ function reckoned(
 ): LineRange {
   if (rule === "statistics") return byStatistics(line);
   if (!hasBars(points)) return { kind: "no-range", finding: { name: "no-error-boxes" } };
-  const { boxes, places } = boxesOf(points);
+  const { boxes, indices } = boxesOf(points);
   if (rule === "end-boxes") {
     const ends = endPlaces(boxes);
     const two = endBoxes(boxes);
@@ -157,10 +157,10 @@ function reckoned(
       two,
       hold,
       line,
-      ends.map((i) => places[i] as number),
+      ends.map((i) => indices[i] as number),
     );
   }
-  return hold ? ofHeld(boxes, hold, line, places) : asRange(slopeRange(boxes), line, places);
+  return hold ? ofHeld(boxes, hold, line, indices) : asRange(slopeRange(boxes), line, indices);
 }
 
 const reckonedOnce = remembered(

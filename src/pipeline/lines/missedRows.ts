@@ -10,8 +10,8 @@ export function missedRows(
   { table }: FigureFit,
 ): readonly number[] {
   const numbers = new Map(table.rows.map(({ id }, index) => [id, index + 1]));
-  const { boxes, places } = boxesOf(fitted);
+  const { boxes, indices } = boxesOf(fitted);
   return missedBoxes(boxes, line)
-    .map((index) => numbers.get(fitted.rows[places[index] as number]?.id ?? "") ?? 0)
+    .map((index) => numbers.get(fitted.rows[indices[index] as number]?.id ?? "") ?? 0)
     .sort((a, b) => a - b);
 }

@@ -76,14 +76,14 @@ export function withSharedReadings(
   outcome: LineOutcome,
   choice: LineChoice,
   rules: LineRules,
-  places: ReadonlyMap<EvaluatedRow, number>,
+  indices: ReadonlyMap<EvaluatedRow, number>,
 ): LineOutcome {
   if (outcome.kind === "no-line" || outcome.line.standardErrorOfSlope === undefined) return outcome;
   const between = sharing(points);
   const weighted = choice.weights !== "none";
   if (!between || (between === "axes" && !weighted)) return outcome;
   const { line } = outcome;
-  const factors = errorFactors(points, line, choice, rules, places);
+  const factors = errorFactors(points, line, choice, rules, indices);
   const changed = factors && withErrorFactors(line, factors, holdOf(choice, rules));
   const shared = { between, factor: factors?.factors[0] };
   return { kind: "line", line: { ...line, ...changed, sharedReadings: shared } satisfies LineFit };
@@ -94,13 +94,13 @@ function errorFactors(
   line: LineFit,
   choice: LineChoice,
   rules: LineRules,
-  places: ReadonlyMap<EvaluatedRow, number>,
+  indices: ReadonlyMap<EvaluatedRow, number>,
 ) {
   const weighted = choice.weights !== "none";
   const withX = choice.weights !== "y";
   const { slope } = line;
   const each = points.rows.map((row) => {
-    const place = places.get(row) ?? -1;
+    const place = indices.get(row) ?? -1;
     return [errorsOf(points.y, row, place), errorsOf(points.x, row, place)] as const;
   });
   const errors = each.map(([y, x]) => errorsOffLine(y, x, slope, withX));

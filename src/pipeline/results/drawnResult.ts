@@ -42,14 +42,14 @@ function replaced(expression: Expression, by: (name: string) => Expression): Exp
 /** Gathers what is drawn: every common input once, and the independent directions of every source once. */
 class Draws {
   readonly inputs: DrawnInput[] = [];
-  readonly places: Record<string, number> = {};
+  readonly inputIndices: Record<string, number> = {};
 
   constructor(private readonly rules: HouseRules) {}
 
   private draw(name: string, input: DrawnInput): Expression {
     const key = `${name}+0`;
-    if (this.places[key] === undefined) {
-      this.places[key] = this.inputs.length;
+    if (this.inputIndices[key] === undefined) {
+      this.inputIndices[key] = this.inputs.length;
       this.inputs.push(input);
     }
     return symbol(name);
@@ -108,5 +108,5 @@ class Draws {
 export function drawingOfResult(one: WorkedResult, rules: HouseRules): Drawing | undefined {
   const draws = new Draws(rules);
   const expression = draws.result(one);
-  return expression && { expression, places: draws.places, inputs: draws.inputs };
+  return expression && { expression, inputIndices: draws.inputIndices, inputs: draws.inputs };
 }

@@ -55,7 +55,7 @@ export interface WorkedResult {
   readonly expression?: Expression;
   readonly fromTheory?: FromTheory;
   /** It is where the line reaches a height, on an axis with a zero of its own: the unit of that axis. */
-  readonly place?: WorkedOutUnit;
+  readonly scaleUnit?: WorkedOutUnit;
   readonly source: SourceNumbers | undefined;
   readonly inputs: readonly NamedInput[];
   readonly unit: ShownUnit;

@@ -190,7 +190,7 @@ export function readCrossing(
     dependencesOf(found.one.fitted, found.table, refitted(found, rules, value), {
       withColumns: by !== "range",
     });
-  const dependences = joined([
+  const dependences = addedByConstant([
     ...moved(a, (line) => crossed(line, second.line, coordinate)),
     ...moved(b, (line) => crossed(first.line, line, coordinate)),
   ]);
@@ -205,7 +205,7 @@ export function readCrossing(
 }
 
 /** The same constant moves both lines: what it does to each is added with its sign. */
-function joined(all: readonly Dependence[]): readonly Dependence[] {
+function addedByConstant(all: readonly Dependence[]): readonly Dependence[] {
   const found = new Map<string, Dependence>();
   for (const one of all) {
     const before = found.get(one.common.key)?.slopes ?? [];

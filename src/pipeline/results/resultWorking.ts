@@ -114,14 +114,14 @@ function putIn(
   work: (values: readonly number[]) => number,
   writing: Writing,
 ): Put {
-  const { inputs, unit, value, place } = one;
+  const { inputs, unit, value, scaleUnit } = one;
   const given = inputs.map((input) => givenInput(input, writing));
   const own = given.map(asGiven);
   const worked = (all: readonly PutIn[]) => work(all.map(({ number }) => number.value));
-  if (place) {
-    const factor = unit.factor / (place.factor ?? 1);
-    const offset = (unit.offset - place.offset) / (place.factor ?? 1);
-    return { numbers: own, unit: writeUnit(place.factors), factor, offset };
+  if (scaleUnit) {
+    const factor = unit.factor / (scaleUnit.factor ?? 1);
+    const offset = (unit.offset - scaleUnit.offset) / (scaleUnit.factor ?? 1);
+    return { numbers: own, unit: writeUnit(scaleUnit.factors), factor, offset };
   }
   const stated = writeUnitText(unit.text);
   if (agrees(worked(own), value)) return { numbers: own, unit: stated, factor: 1, offset: 0 };

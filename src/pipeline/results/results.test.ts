@@ -247,7 +247,11 @@ describe("what is shown of a result", () => {
       propagation: "quadrature",
     });
     const one = worked(quadrature, "stiffness");
-    const { expression, places, inputs } = drawingOfResult(one, quadrature.houseRules)!;
+    const {
+      expression,
+      inputIndices: places,
+      inputs,
+    } = drawingOfResult(one, quadrature.houseRules)!;
     const place = (name: string) => places[`${name}+0`]!;
     const run = monteCarlo(compile(expression, place), inputs, 40_000, 5);
     let step = run.next();

@@ -57,11 +57,11 @@ function workResult(
   };
   const { dimension } = worked.unit;
   const isPlace = isPlaceAcross(known, source, { value: worked.value, dimension }, again);
-  const place = isPlace ? source?.across : undefined;
-  const si = worked.value + (place?.offset ?? 0);
+  const scaleUnit = isPlace ? source?.across : undefined;
+  const si = worked.value + (scaleUnit?.offset ?? 0);
   const pure = dimension.every((power) => power === 0);
   const ofTheory = pure ? formula.fromTheory?.unit : undefined;
-  const shown = shownUnit(place ?? ofTheory ?? worked.unit, result.unit);
+  const shown = shownUnit(scaleUnit ?? ofTheory ?? worked.unit, result.unit);
   if (shown.kind === "unlike") return refused({ name: "unlike-unit-wanted", unit: result.unit });
   const { unit } = shown;
   const inputs = known.map((input, i): NamedInput => ({ ...input, slope: worked.slopes[i] ?? 0 }));
@@ -82,7 +82,7 @@ function workResult(
     gradient,
     parts,
     si,
-    ...(place && { place }),
+    ...(scaleUnit && { scaleUnit }),
     ...(formula.kind === "formula" && { expression: formula.expression }),
     ...(formula.fromTheory && { fromTheory: formula.fromTheory }),
     value: (si - unit.offset) / unit.factor,

@@ -223,7 +223,7 @@ export function smallPairSpecification(
     series: [
       {
         name: "",
-        place: 0,
+        seriesNumber: 0,
         bands: [],
         lines: line ? [line] : [],
         points: {

@@ -2,7 +2,7 @@ import { printFormula } from "@/core/expression/print";
 import type { Expression } from "@/core/expression/tree";
 
 /** Something in a formula that a number is put in for: a symbol in one row, or a whole-column function. */
-export interface Place {
+export interface Slot {
   /** Its own name in the spelled-out formula. */
   readonly key: string;
   /** The symbol, or the whole-column function. */
@@ -17,7 +17,7 @@ export interface Place {
 /** A formula with its neighbour functions written out and every number that is put in named by itself. */
 export interface SpelledOut {
   readonly expression: Expression;
-  readonly places: readonly Place[];
+  readonly slots: readonly Slot[];
   /** Whether a neighbour function was written out. */
   readonly neighbours: boolean;
 }
@@ -31,14 +31,14 @@ const operation = (operator: "+" | "-" | "/", left: Expression, right: Expressio
 });
 
 class Spelling {
-  readonly places = new Map<string, Place>();
+  readonly slots = new Map<string, Slot>();
   neighbours = false;
 
-  private symbol(place: Omit<Place, "key">): Expression {
-    const name = `${place.name}/${place.shift}/${place.inLog}`;
-    const known = this.places.get(name);
-    const key = known?.key ?? `q${this.places.size}`;
-    if (!known) this.places.set(name, { key, ...place });
+  private symbol(slot: Omit<Slot, "key">): Expression {
+    const name = `${slot.name}/${slot.shift}/${slot.inLog}`;
+    const known = this.slots.get(name);
+    const key = known?.key ?? `q${this.slots.size}`;
+    if (!known) this.slots.set(name, { key, ...slot });
     return { kind: "symbol", name: key };
   }
 
@@ -85,6 +85,6 @@ class Spelling {
 export function spelledOut(expression: Expression): SpelledOut {
   const spelling = new Spelling();
   const written = spelling.of(expression, 0, false);
-  const places = [...spelling.places.values()];
-  return { expression: written, places, neighbours: spelling.neighbours };
+  const slots = [...spelling.slots.values()];
+  return { expression: written, slots, neighbours: spelling.neighbours };
 }

@@ -7,7 +7,7 @@ import type { CurveOptions } from "./curveOptions";
 import { fitCurve } from "./fitCurve";
 import { linearParameters } from "./linearParameters";
 import { parameterPowers } from "./parameterPowers";
-import { inverseOfSquare, solveTriangle, triangleOf } from "./triangle";
+import { inverseOfSquare, backSubstituted, orthogonalFactors } from "./orthogonalFactors";
 
 function read(formula: string) {
   const found = parseFormula(formula);
@@ -27,8 +27,8 @@ const steps = (count: number) => Array.from({ length: count }, (_, i) => i);
 describe("the triangle of least squares", () => {
   test("a line by hand: y = 1 + 2x through (0, 1), (1, 3), (2, 5)", () => {
     const columns = [Float64Array.of(1, 1, 1), Float64Array.of(0, 1, 2)];
-    const { r, along, beside } = triangleOf(columns, Float64Array.of(1, 3, 5));
-    const [c, m] = solveTriangle(r, along)!;
+    const { r, along, beside } = orthogonalFactors(columns, Float64Array.of(1, 3, 5));
+    const [c, m] = backSubstituted(r, along)!;
     expect(c).toBeCloseTo(1, 14);
     expect(m).toBeCloseTo(2, 14);
     expect(beside).toBeLessThan(1e-28);
@@ -39,7 +39,7 @@ describe("the triangle of least squares", () => {
 
   test("columns that are one another's multiple have no inverse", () => {
     const column = Float64Array.of(0, 0, 0);
-    expect(inverseOfSquare(triangleOf([column], column).r)).toBeUndefined();
+    expect(inverseOfSquare(orthogonalFactors([column], column).r)).toBeUndefined();
   });
 });
 

@@ -1,11 +1,11 @@
 import type { Finding } from "../../finding/finding";
 import { type CurveModel, heightOf, slopesOf } from "./curveModel";
 import type { CurveFit, CurveOutcome } from "./curveFit";
-import { type Search, squaresAt, triangleAt } from "./levenbergMarquardt";
+import { type Search, squaresAt, factorsAt } from "./levenbergMarquardt";
 import type { CurveOptions } from "./curveOptions";
 import { linearParameters } from "./linearParameters";
 import { searched } from "./searched";
-import { inverseOfSquare } from "./triangle";
+import { inverseOfSquare } from "./orthogonalFactors";
 
 type Covariance = NonNullable<CurveFit["covariance"]>;
 
@@ -59,7 +59,7 @@ function criterionOf(n: number, free: number, rss: number, chiSquare: number | u
 }
 
 function covarianceOf(search: Search, at: Float64Array, variance: number) {
-  const inverse = inverseOfSquare(triangleAt(search, at).r);
+  const inverse = inverseOfSquare(factorsAt(search, at).r);
   if (!inverse || !inverse.every((row) => row.every(Number.isFinite))) return undefined;
   const { free, model } = search;
   return model.parameters.map((_, i) =>

@@ -1,5 +1,5 @@
 import { type CurveModel, heightOf, slopesOf } from "./curveModel";
-import { solveTriangle, type Triangle, triangleOf } from "./triangle";
+import { backSubstituted, type OrthogonalFactors, orthogonalFactors } from "./orthogonalFactors";
 
 /** Points with the root of each weight; all 1 where no ± counts. */
 export interface WeighedPoints {
@@ -45,24 +45,24 @@ export function squaresAt(
 }
 
 /** The triangle of the free parameters' slopes with the residuals, weights put in. */
-export function triangleAt(search: Search, at: Float64Array): Triangle {
+export function factorsAt(search: Search, at: Float64Array): OrthogonalFactors {
   const { model, x, y, root, free } = search;
   const { values, slopes } = slopesOf(model, x, at);
   const columns = free.map((place) =>
     (slopes[place] as Float64Array).map((slope, i) => slope * (root[i] as number)),
   );
   const residuals = values.map((value, i) => (root[i] as number) * ((y[i] as number) - value));
-  return triangleOf(columns, residuals);
+  return orthogonalFactors(columns, residuals);
 }
 
-function columnSizes({ r }: Triangle): Float64Array {
+function columnSizes({ r }: OrthogonalFactors): Float64Array {
   return Float64Array.from(r, (_, j) =>
     Math.sqrt(r.reduce((sum, row) => sum + (row[j] as number) ** 2, 0)),
   );
 }
 
 /** The step that solves (RᵀR + λD²) δ = Rᵀb, by the triangle of R over √λ D. */
-function dampedStep({ r, along }: Triangle, damping: number, sizes: Float64Array) {
+function dampedStep({ r, along }: OrthogonalFactors, damping: number, sizes: Float64Array) {
   const p = r.length;
   const columns = Array.from({ length: p }, (_, j) => {
     const column = new Float64Array(2 * p);
@@ -72,8 +72,8 @@ function dampedStep({ r, along }: Triangle, damping: number, sizes: Float64Array
   });
   const target = new Float64Array(2 * p);
   target.set(along);
-  const stacked = triangleOf(columns, target);
-  return solveTriangle(stacked.r, stacked.along);
+  const stacked = orthogonalFactors(columns, target);
+  return backSubstituted(stacked.r, stacked.along);
 }
 
 function moved(search: Search, from: Float64Array, step: Float64Array): Float64Array {
@@ -90,7 +90,7 @@ function moved(search: Search, from: Float64Array, step: Float64Array): Float64A
 }
 
 /** How much smaller the squares would be after a step, were the curve linear in its parameters. */
-function promised({ r, along }: Triangle, step: Float64Array): number {
+function promised({ r, along }: OrthogonalFactors, step: Float64Array): number {
   const reached = r.map((row, i) => {
     let sum = 0;
     for (let j = i; j < row.length; j++) sum += (row[j] as number) * (step[j] as number);
@@ -110,7 +110,7 @@ function isSmall(step: Float64Array, search: Search, at: Float64Array): boolean 
 }
 
 /** Whether the residuals hardly lean along any slope (Bates & Watts, relative offset). */
-function isFlat({ along, beside }: Triangle, slack: number): boolean {
+function isFlat({ along, beside }: OrthogonalFactors, slack: number): boolean {
   const leaning = along.reduce((sum, part) => sum + part * part, 0);
   return leaning <= slack * slack * (beside + leaning) || leaning === 0;
 }
@@ -147,30 +147,30 @@ export function descend(search: Search, start: Float64Array, most = mostSteps): 
   let at = moved(search, start, new Float64Array(search.free.length));
   let squares = squaresAt(search, height, at);
   if (squares === Infinity) return { parameters: at, squares, converged: false, steps: 0 };
-  let triangle = triangleAt(search, at);
-  let sizes = columnSizes(triangle);
+  let factors = factorsAt(search, at);
+  let sizes = columnSizes(factors);
   let [damping, growth, steps] = [1e-3, 2, 0];
-  while (steps < most && !isFlat(triangle, flat)) {
+  while (steps < most && !isFlat(factors, flat)) {
     steps += 1;
-    const step = dampedStep(triangle, damping, sizes);
+    const step = dampedStep(factors, damping, sizes);
     if (!step) break;
     if (isSmall(step, search, at)) break;
     const next = moved(search, at, step);
     const then = squaresAt(search, height, next);
     if (then < squares) {
-      const gain = (squares - then) / promised(triangle, step);
+      const gain = (squares - then) / promised(factors, step);
       damping *= Math.max(1 / 3, 1 - (2 * gain - 1) ** 3);
       growth = 2;
       [at, squares] = [next, then];
-      triangle = triangleAt(search, at);
-      sizes = columnSizes(triangle).map((size, j) => Math.max(size, sizes[j] as number));
+      factors = factorsAt(search, at);
+      sizes = columnSizes(factors).map((size, j) => Math.max(size, sizes[j] as number));
       continue;
     }
     if (damping > 1e30) break;
     damping *= growth;
     growth *= 2;
   }
-  const isLow = isFlat(triangle, 1e-4) || isFlat(triangleAt(withoutHeld(search, at), at), 1e-4);
+  const isLow = isFlat(factors, 1e-4) || isFlat(factorsAt(withoutHeld(search, at), at), 1e-4);
   const converged = steps < most && (isLow || meets(search, squares));
   return { parameters: at, squares, converged, steps };
 }

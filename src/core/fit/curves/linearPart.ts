@@ -1,6 +1,6 @@
 import { slopesOf } from "./curveModel";
 import type { Search } from "./levenbergMarquardt";
-import { solveTriangle, triangleOf } from "./triangle";
+import { backSubstituted, orthogonalFactors } from "./orthogonalFactors";
 
 /**
  * Puts the best values of those parameters in which the curve is linear beside given values of the others
@@ -20,9 +20,9 @@ export function withLinearPart(
     (slopes[place] as Float64Array).map((slope, i) => slope * (root[i] as number)),
   );
   const target = values.map((value, i) => (root[i] as number) * ((y[i] as number) - value));
-  const { r, along, beside } = triangleOf(columns, target);
+  const { r, along, beside } = orthogonalFactors(columns, target);
   if (!Number.isFinite(beside)) return undefined;
-  const found = solveTriangle(r, along);
+  const found = backSubstituted(r, along);
   if (!found || !found.every(Number.isFinite)) return undefined;
   linear.forEach((place, j) => (parameters[place] = found[j] as number));
   return { parameters, squares: beside };

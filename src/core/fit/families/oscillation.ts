@@ -1,4 +1,4 @@
-import { solveTriangle, triangleOf } from "../curves/triangle";
+import { backSubstituted, orthogonalFactors } from "../curves/orthogonalFactors";
 import { type CurveRule, type Named, type Points, spanOf, withinHalfTurn } from "./curveRule";
 
 const mostRates = 500;
@@ -12,8 +12,8 @@ function atRate({ x, y }: Points, rate: number, fading: number) {
     x.map((value, i) => (fade[i] as number) * Math.cos(rate * value)),
     x.map(() => 1),
   ];
-  const { r, along, beside } = triangleOf(columns, y);
-  const found = solveTriangle(r, along);
+  const { r, along, beside } = orthogonalFactors(columns, y);
+  const found = backSubstituted(r, along);
   return found && { squares: beside, phase: Math.atan2(found[1] as number, found[0] as number) };
 }
 

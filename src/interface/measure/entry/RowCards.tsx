@@ -93,7 +93,7 @@ function Card({ index, view, onSaid }: CardProps) {
         {bigEntryWords.row(index + 1)}
         {series >= 0 && (
           <span className="text-soft flex items-center gap-1 font-normal">
-            <SeriesMarker place={series} /> {view.table.series[series]?.series.name}
+            <SeriesMarker seriesNumber={series} /> {view.table.series[series]?.series.name}
           </span>
         )}
       </h3>

@@ -17,7 +17,7 @@ function drawn(look: DerivedLook, row: number): MonteCarlo | undefined {
   const { column, quantities, rules } = look;
   const drawing = drawingOf(column, row, quantities, rules);
   if (!drawing) return undefined;
-  const place = (name: string, shift: number) => drawing.places[`${name}+${shift}`] ?? 0;
+  const place = (name: string, shift: number) => drawing.inputIndices[`${name}+${shift}`] ?? 0;
   const steps = monteCarlo(compile(drawing.expression, place), drawing.inputs, draws, seed);
   for (;;) {
     const step = steps.next();

@@ -1,5 +1,5 @@
 /** The triangular factor of a matrix of columns with the parts of a target along and beside them. */
-export interface Triangle {
+export interface OrthogonalFactors {
   /** Upper triangle, row by row; 0 below the diagonal. */
   readonly r: readonly Float64Array[];
   /** Qᵀ · target. */
@@ -23,7 +23,10 @@ function subtract(from: Float64Array, times: number, what: Float64Array): void {
  * Householder's (Björck, Numerical Methods for Least Squares Problems, § 2.4.2).
  * @param columns of equal length, none is changed; @param target as long.
  */
-export function triangleOf(columns: readonly Float64Array[], target: Float64Array): Triangle {
+export function orthogonalFactors(
+  columns: readonly Float64Array[],
+  target: Float64Array,
+): OrthogonalFactors {
   const p = columns.length;
   const q = columns.map((column) => Float64Array.from(column));
   const rest = Float64Array.from(target);
@@ -48,7 +51,7 @@ export function triangleOf(columns: readonly Float64Array[], target: Float64Arra
 }
 
 /** Solves R δ = b from the last row up; undefined where a diagonal element is 0. */
-export function solveTriangle(
+export function backSubstituted(
   r: readonly Float64Array[],
   b: Float64Array,
 ): Float64Array | undefined {
@@ -71,7 +74,7 @@ export function inverseOfSquare(r: readonly Float64Array[]): number[][] | undefi
   for (let j = 0; j < p; j++) {
     const unit = new Float64Array(p);
     unit[j] = 1;
-    const column = solveTriangle(r, unit);
+    const column = backSubstituted(r, unit);
     if (!column) return undefined;
     inverse.push(column);
   }
