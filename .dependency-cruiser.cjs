@@ -48,7 +48,7 @@ module.exports = {
     core("finding", []),
     core("text", []),
     core("number", ["finding"]),
-    core("unit", ["number", "finding"]),
+    core("unit", ["number", "text", "finding"]),
     core("constant", []),
     core("expression", ["unit", "number", "finding"]),
     core("statistics", ["number", "finding"]),
@@ -104,7 +104,7 @@ module.exports = {
       "investigation/model",
     ]),
     only("protocol", "protocol", ["investigation"]),
-    only("server", "server", ["investigation", "protocol", "core/text"]),
+    only("server", "server", ["investigation", "protocol", "core/text", "wording/untitled"]),
     {
       name: "interface-speaks-http",
       severity: "error",

@@ -1,3 +1,6 @@
+import { savingLimits } from "@/protocol/saving";
+import { spend } from "@/server/quotas/spending";
+import { bytesOf, readBody } from "@/server/requests/readBody";
 import type { StoredInvestigation } from "@/server/database/models";
 import { investigationForRoute } from "./access";
 import { answered } from "./answers";
@@ -25,6 +28,19 @@ export function ofInvestigation(
     const entry = await investigationForRoute(id);
     if (entry.answer) return entry.answer;
     return answer({ id, personId: entry.personId, investigation: entry.investigation });
+  });
+}
+
+/** Answers for one investigation to what was sent about it, once the person's share of requests holds it. */
+export function received<Sent>(
+  request: Request,
+  context: OfInvestigation,
+  read: (body: unknown) => Sent,
+  answer: (asked: Asked, sent: Sent) => Promise<Response>,
+): Promise<Response> {
+  return ofInvestigation(request, context, async (asked) => {
+    await spend(asked.personId, { bytes: bytesOf(request) });
+    return answer(asked, read(await readBody(request, savingLimits.bytesOfRequest)));
   });
 }
 

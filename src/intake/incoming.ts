@@ -1,3 +1,4 @@
+import type { TooMuch } from "./tooMuch";
 import type { DecimalMark } from "@/core/number/readNumber";
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import type { Investigation } from "@/investigation/model/investigation";
@@ -62,9 +63,7 @@ export type Incoming =
       readonly words?: WordColumn;
     }
   | { readonly kind: "empty" }
-  | { readonly kind: "too-many-rows"; readonly rows: number; readonly most: number }
-  | { readonly kind: "too-many-columns"; readonly columns: number; readonly most: number }
-  | { readonly kind: "too-long"; readonly row: number };
+  | TooMuch;
 
 /** One incoming column: its heading and which repeat of its quantity it is. */
 interface Column {

@@ -1,3 +1,4 @@
+import type { TooMuch } from "./tooMuch";
 import type { PastedHeading, PastedRow } from "@/investigation/acts/pasteBlock";
 import type { Investigation } from "@/investigation/model/investigation";
 import { limits } from "@/investigation/model/limits";
@@ -21,11 +22,7 @@ export interface PastePlan {
 }
 
 export type PasteOutcome =
-  | { readonly kind: "plan"; readonly plan: PastePlan }
-  | { readonly kind: "nothing" }
-  | { readonly kind: "too-many-rows"; readonly rows: number; readonly most: number }
-  | { readonly kind: "too-many-columns"; readonly columns: number; readonly most: number }
-  | { readonly kind: "too-long"; readonly row: number };
+  { readonly kind: "plan"; readonly plan: PastePlan } | { readonly kind: "nothing" } | TooMuch;
 
 /** The table as it stands on the screen, and where in it the block's upper left corner goes, counted from 0. */
 export interface PasteTarget {

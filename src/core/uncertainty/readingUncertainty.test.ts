@@ -1,6 +1,6 @@
 import { spreadOf } from "../statistics/spread";
 import { instrumentBars, type InstrumentPart, meanBar } from "./instrumentPart";
-import { combineParts, spreadPart, standardUncertaintyOfLimit } from "./readingUncertainty";
+import { combineParts, spreadPart, standardPart } from "./readingUncertainty";
 
 describe("what the instrument leaves open", () => {
   test.each<[InstrumentPart, number, number, number]>([
@@ -51,6 +51,7 @@ describe("repeats and the instrument together", () => {
   });
 
   test("a limit of ± 0.3 is a standard uncertainty of 0.17", () => {
-    expect(standardUncertaintyOfLimit(0.3)).toBeCloseTo(0.173205, 6);
+    expect(standardPart("limit") * 0.3).toBeCloseTo(0.173205, 6);
+    expect(standardPart("standard") * 0.3).toBe(0.3);
   });
 });

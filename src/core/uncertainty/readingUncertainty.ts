@@ -43,7 +43,10 @@ export function combineParts(
   }
 }
 
-/** The standard uncertainty of a ± that is read as a limit: Δ/√3, a rectangle (GUM 4.3.7). */
-export function standardUncertaintyOfLimit(limit: number): number {
-  return limit / Math.sqrt(3);
+/** What a ± says: the farthest that a reading can be off, or the standard uncertainty itself. */
+export type UncertaintyMeaning = "limit" | "standard";
+
+/** The part of a ± that is a standard uncertainty: 1/√3 of a limit, which stands for a rectangle (GUM 4.3.7). */
+export function standardPart(means: UncertaintyMeaning): number {
+  return means === "limit" ? 1 / Math.sqrt(3) : 1;
 }

@@ -1,11 +1,7 @@
+import { greekLetters } from "../text/greekLetters";
 import { fromRaised, type Run, type RunText } from "./runText";
 
-const greekLetters: Record<string, string> = {
-  alpha: "α", beta: "β", gamma: "γ", delta: "δ", epsilon: "ε", zeta: "ζ", eta: "η", theta: "θ",
-  iota: "ι", kappa: "κ", lambda: "λ", mu: "μ", nu: "ν", xi: "ξ", pi: "π", rho: "ρ", sigma: "σ",
-  tau: "τ", upsilon: "υ", phi: "φ", chi: "χ", psi: "ψ", omega: "ω", Gamma: "Γ", Delta: "Δ",
-  Theta: "Θ", Lambda: "Λ", Xi: "Ξ", Pi: "Π", Sigma: "Σ", Phi: "Φ", Psi: "Ψ", Omega: "Ω",
-}; // prettier-ignore
+const byName: Readonly<Record<string, string>> = greekLetters;
 
 /** Whether a symbol is a short formula itself, such as T^2 or 1/T: a Δ before it needs brackets. */
 export function isCompound(symbol: string): boolean {
@@ -16,7 +12,7 @@ export function isCompound(symbol: string): boolean {
 export function withGreekLetters(text: string): string {
   return text
     .trim()
-    .replace(/[A-Za-z]+/g, (word) => greekLetters[word] ?? word)
+    .replace(/[A-Za-z]+/g, (word) => byName[word] ?? word)
     .replace(/([ΔΣδ])\s+/g, "$1");
 }
 

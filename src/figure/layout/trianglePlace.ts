@@ -1,3 +1,4 @@
+import { boxWithin } from "./boxWithin";
 import type { FigureSpecification, TriangleSpecification } from "../specification";
 import type { Box } from "./emptiestPlace";
 import type { Frame } from "./frame";
@@ -12,12 +13,6 @@ export interface PlacedTriangle {
     readonly size: number;
     readonly box: Box;
   }[];
-}
-
-function kept(box: Box, { left, right, top, bottom }: Frame): Box {
-  const x = Math.min(Math.max(box.x, left), Math.max(left, right - box.width));
-  const y = Math.min(Math.max(box.y, top), Math.max(top, bottom - box.height));
-  return { ...box, x, y };
 }
 
 function cornersOf({ from, to, slope, intercept }: TriangleSpecification, frame: Frame) {
@@ -63,7 +58,7 @@ export function placeTriangle(
   const words = ([across, up] as const).map(({ runs }, i) => ({
     runs,
     size,
-    box: kept(boxes[i] as Box, frame),
+    box: boxWithin(boxes[i] as Box, frame),
   }));
   return { corners, words };
 }

@@ -1,3 +1,4 @@
+import { boxWithin } from "./boxWithin";
 import type { RunText } from "@/core/unit/runText";
 import type {
   FigureSpecification,
@@ -48,12 +49,6 @@ function shortened(name: string): string {
   return name.length > longestName ? `${name.slice(0, longestName - 1)}…` : name;
 }
 
-function kept(box: Box, { left, right, top, bottom }: Frame): Box {
-  const x = Math.min(Math.max(box.x, left), Math.max(left, right - box.width));
-  const y = Math.min(Math.max(box.y, top), Math.max(top, bottom - box.height));
-  return { ...box, x, y };
-}
-
 /** A box at a place that is given as parts of the drawing area. */
 function putAt(
   { across, down }: { across: number; down: number },
@@ -100,7 +95,7 @@ function labelWords(label: LabelSpecification, figure: FigureSpecification, fram
   const runs: FacedRun[] = [{ text: label.text, face: figure.look.lettering }];
   const { width } = setRuns(runs, size);
   const place = { x: frame.across(label.x), y: frame.up(label.y) - size };
-  return { label, runs, size, box: kept({ ...place, width, height: size * 1.3 }, frame) };
+  return { label, runs, size, box: boxWithin({ ...place, width, height: size * 1.3 }, frame) };
 }
 
 /** Gives legend, equations and labels their places: those put by hand first, the others where they cover least. */
@@ -119,7 +114,7 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
     const { size, ...room } = legendSize(entries, frame);
     const by = figure.legend;
     const box = by
-      ? kept(putAt(by, room, frame), frame)
+      ? boxWithin(putAt(by, room, frame), frame)
       : emptiestPlace(room, frame, obstacles, taken);
     legend = { entries, size, box };
     taken.push(box);
@@ -134,7 +129,7 @@ export function placeWords(figure: FigureSpecification, frame: Frame): Words {
       const size = Math.min(full, (full * (frame.right - frame.left) * 0.8) / width);
       const room = { width: (width * size) / full, height: size * 1.3 };
       const box = at
-        ? kept(putAt(at, room, frame), frame)
+        ? boxWithin(putAt(at, room, frame), frame)
         : emptiestPlace(room, frame, obstacles, taken);
       taken.push(box);
       return [{ id, runs, size, box, uncertain: role !== "best" }];

@@ -1,14 +1,18 @@
+import { greekLetters } from "@/core/text/greekLetters";
 import type { MathNode } from "./mathTree";
 
+/** Small letters lean; capitals and the number π stand upright. */
+const isItalic = (name: string) => name !== "pi" && name === name.toLowerCase();
+
 const letters: Readonly<Record<string, string>> = {
-  alpha: "α", beta: "β", gamma: "γ", delta: "δ", epsilon: "ε", varepsilon: "ε", zeta: "ζ",
-  eta: "η", theta: "θ", iota: "ι", kappa: "κ", lambda: "λ", mu: "μ", nu: "ν", xi: "ξ", rho: "ρ",
-  sigma: "σ", tau: "τ", upsilon: "υ", phi: "φ", varphi: "φ", chi: "χ", psi: "ψ", omega: "ω",
-}; // prettier-ignore
+  ...Object.fromEntries(Object.entries(greekLetters).filter(([name]) => isItalic(name))),
+  varepsilon: "ε",
+  varphi: "φ",
+};
 
 const uprights: Readonly<Record<string, string>> = {
-  pi: "π", Gamma: "Γ", Delta: "Δ", Theta: "Θ", Lambda: "Λ", Xi: "Ξ", Pi: "Π", Sigma: "Σ",
-  Phi: "Φ", Psi: "Ψ", Omega: "Ω", partial: "∂", infty: "∞", circ: "°", sum: "∑",
+  ...Object.fromEntries(Object.entries(greekLetters).filter(([name]) => !isItalic(name))),
+  partial: "∂", infty: "∞", circ: "°", sum: "∑",
   backslash: "\\", wedge: "∧", sim: "∼",
   ln: "ln", lg: "lg", exp: "exp", sin: "sin", cos: "cos", tan: "tan", arcsin: "arcsin",
   arccos: "arccos", arctan: "arctan", min: "min", max: "max",

@@ -1,7 +1,8 @@
 "use client";
 
+import type { CellProps } from "./cellProps";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/readings/evaluated";
+import type { EvaluatedQuantity } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
 import { type WrittenReading, writeMeasured } from "@/pipeline/readings/writtenReading";
 import { findingSentence } from "@/wording/findings";
@@ -10,17 +11,6 @@ import { WrittenReadingView } from "../parts/WrittenReadingView";
 import { useHouseRules } from "../store/useEvaluated";
 import { CellInput } from "./CellInput";
 import { useGridController } from "./MeasureContext";
-
-interface Props {
-  index: number;
-  column: number;
-  drawn: number;
-  quantity: EvaluatedQuantity;
-  row: EvaluatedRow | undefined;
-  active: boolean;
-  selected: boolean;
-  onSaid: (sentence: string) => void;
-}
 
 /** Why a derived cell is empty; a missing reading says so by itself. */
 function reasonOf({ derived }: EvaluatedQuantity, index: number): string | undefined {
@@ -33,7 +23,7 @@ function spoken({ value, up }: WrittenReading, unit: string): string {
 }
 
 /** One value of a derived quantity on its wash: hands pass through it, but nothing can be typed. */
-export function DerivedCell(props: Props) {
+export function DerivedCell(props: CellProps) {
   const { index, column, drawn, quantity, row, active, selected, onSaid } = props;
   const controller = useGridController();
   const { figuresOfUncertainty } = useHouseRules();

@@ -1,5 +1,6 @@
 "use client";
 
+import type { CellProps } from "./cellProps";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import type { NumberReading } from "@/core/number/readNumber";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
@@ -10,19 +11,10 @@ import { spokenUnit } from "@/wording/spokenUnits";
 import { CellInput } from "./CellInput";
 import { useGridController } from "./MeasureContext";
 
-interface CellProps {
-  index: number;
-  /** Its place among the columns that can be typed into, and among all that are drawn. */
-  column: number;
-  drawn: number;
+interface Props extends CellProps {
   /** Which repeat it is; undefined where there is only one. */
   repeat: number | undefined;
   cellNumber: number;
-  quantity: EvaluatedQuantity;
-  row: EvaluatedRow | undefined;
-  active: boolean;
-  selected: boolean;
-  onSaid: (sentence: string) => void;
 }
 
 /** "overhang, row 4": what a screen reader says of a cell before its text. */
@@ -46,7 +38,7 @@ function isBeyond({ quantity, id }: EvaluatedQuantity, row: EvaluatedRow | undef
 }
 
 /** One reading: its text as typed, struck when it is set aside, an input when it is active. */
-export function GridCell(props: CellProps) {
+export function GridCell(props: Props) {
   const { index, column, drawn, repeat, quantity, row, active, selected, onSaid } = props;
   const controller = useGridController();
   const cell = cellKey(quantity.id, props.cellNumber);

@@ -1,5 +1,6 @@
 "use client";
 
+import type { ReactNode } from "react";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import type { EvaluatedRow } from "@/pipeline/table/table";
@@ -16,46 +17,63 @@ interface Props {
   row: EvaluatedRow | undefined;
 }
 
-/** How the repeats of a row scatter, to two figures. */
-export function ScatterCell({ index, group, row }: Props) {
-  const { evaluated } = group;
-  const scatter = row && measured(row, evaluated)?.scatter;
+interface WorkedProps extends Props {
+  /** What is worked out from the repeats: "mean". */
+  what: string;
+  /** How many columns behind the last repeat it stands. */
+  behind: number;
+  /** What stands in it; undefined where nothing can. */
+  children: ReactNode;
+  title?: string | undefined;
+  look: string;
+}
+
+/** A cell on the wash of what is worked out. */
+function WorkedCell({ index, group, what, behind, children, title, look }: WorkedProps) {
+  const { evaluated, first, repeats } = group;
   const name = evaluated.quantity.name || evaluated.quantity.symbol || "unnamed";
   return (
     <div
       role="gridcell"
       aria-readonly
-      aria-colindex={group.first + group.repeats + 3}
-      aria-label={scatter === undefined ? `scatter of ${name}, row ${index + 1}, empty` : undefined}
-      className="border-hairline bg-wash text-magenta flex items-center justify-end border-b px-2.5"
+      aria-colindex={first + repeats + 1 + behind}
+      aria-label={children ? undefined : `${what} of ${name}, row ${index + 1}, empty`}
+      title={title}
+      className={`border-hairline bg-wash flex items-center justify-end border-b px-2.5 ${look}`}
     >
+      {children}
+    </div>
+  );
+}
+
+/** How the repeats of a row scatter, to two figures. */
+export function ScatterCell(props: Props) {
+  const { group, row } = props;
+  const scatter = row && measured(row, group.evaluated)?.scatter;
+  return (
+    <WorkedCell {...props} what="scatter" behind={2} look="text-magenta">
       {scatter !== undefined && (
         <span>
           {scatter === 0 ? "0" : <NumberView number={writeSize(scatter, "two")} unit={[]} />}
         </span>
       )}
-    </div>
+    </WorkedCell>
   );
 }
 
-/** The mean of a row's repeats with its ±, on the wash of what is worked out. */
-export function MeanCell({ index, group, row }: Props) {
+/** The mean of a row's repeats with its ±. */
+export function MeanCell(props: Props) {
+  const { group, row } = props;
   const { figuresOfUncertainty } = useHouseRules();
   const { evaluated } = group;
   const found = row && measured(row, evaluated);
-  const name = evaluated.quantity.name || evaluated.quantity.symbol || "unnamed";
+  const look = found?.aside ? "text-soft line-through" : "";
+  const title = found && scatterSentence(found, evaluated);
   return (
-    <div
-      role="gridcell"
-      aria-readonly
-      aria-colindex={group.first + group.repeats + 2}
-      aria-label={found ? undefined : `mean of ${name}, row ${index + 1}, empty`}
-      title={found && scatterSentence(found, evaluated)}
-      className={`border-hairline bg-wash flex items-center justify-end border-b px-2.5 ${found?.aside ? "text-soft line-through" : ""}`}
-    >
+    <WorkedCell {...props} what="mean" behind={1} look={look} title={title}>
       {found && (
         <WrittenReadingView written={writeMeasured(found, evaluated, figuresOfUncertainty)} />
       )}
-    </div>
+    </WorkedCell>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { FirstStep } from "./FirstStep";
 import { type ReactNode, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
 import { screenFigure } from "./screenFigure";
@@ -53,21 +54,20 @@ export function FigurePage({ over }: Props) {
   const figure = useFigureSpecification();
   if (!figure) {
     return (
-      <FirstStep text="A figure needs a quantity on each axis. Choose them in the margin of Plot." />
+      <FirstStep
+        heading="Figure"
+        text="A figure needs a quantity on each axis. Choose them in the margin of Plot."
+      />
     );
   }
   const { taking, aside } = pointCount(figure);
   if (taking + aside === 0) {
-    return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
+    return (
+      <FirstStep
+        heading="Figure"
+        text="There are no points yet: a row needs a reading of both quantities."
+      />
+    );
   }
   return <Drawn whole={figure} {...(over && { over })} />;
-}
-
-function FirstStep({ text }: { text: string }) {
-  return (
-    <div className="text-soft py-24 text-center text-base">
-      <h1 className="sr-only">Figure</h1>
-      {text}
-    </div>
-  );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { options } from "../parts/options";
 import { setAxis } from "@/investigation/acts/setAxis";
 import type { Axis } from "@/investigation/model/figure";
 import { readNumber } from "@/core/number/readNumber";
@@ -20,10 +21,6 @@ interface Props {
   axis: "x" | "y";
   /** The words that stand along it while none of one's own are typed. */
   proposed: string;
-}
-
-function options<Value extends string>(words: Readonly<Record<Value, string>>) {
-  return (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
 }
 
 const handFields = [

@@ -1,5 +1,6 @@
 "use client";
 
+import { ReasonChoice } from "../parts/ReasonChoice";
 import { nanoid } from "nanoid";
 import { useContext, useState } from "react";
 import { addSeries } from "@/investigation/acts/addSeries";
@@ -10,7 +11,6 @@ import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { reasonsToSetAside } from "@/wording/settingAside";
 import { Button } from "../parts/Button";
-import { Choice } from "../parts/Choice";
 import { DrawerCallContext } from "../parts/DrawerCall";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
@@ -32,12 +32,7 @@ function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () =>
   return (
     <>
       <span className="w-56">
-        <Choice
-          label="because"
-          value={reason}
-          options={reasonsToSetAside.map((value) => ({ value: value as string, label: value }))}
-          onChange={setReason}
-        />
+        <ReasonChoice label="because" value={reason} onChange={setReason} />
       </span>
       <Button
         onClick={() => {

@@ -1,5 +1,6 @@
 "use client";
 
+import { TouchArea } from "./TouchArea";
 import { type KeyboardEvent, type MouseEvent, useState } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { nearest, type PlacedPoint, type Region, regionOf } from "./figurePoints";
@@ -60,7 +61,6 @@ export function PointsTouch(props: Props) {
     event.preventDefault();
   };
   const shown = pointed === undefined ? undefined : points()[pointed];
-  const { left, right, top, bottom } = frame;
   return (
     <>
       {region && (
@@ -74,19 +74,14 @@ export function PointsTouch(props: Props) {
           className="stroke-petrol fill-none stroke-[1.4]"
         />
       )}
-      <rect
-        role="application"
-        tabIndex={0}
-        aria-roledescription="figure"
-        aria-label="Readings on the figure. Arrow keys go from one to the next, Enter to its row."
-        x={left}
-        y={top}
-        width={right - left}
-        height={bottom - top}
+      <TouchArea
+        frame={frame}
+        kind="figure"
+        label="Readings on the figure. Arrow keys go from one to the next, Enter to its row."
         {...drag}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}
-        className="focus-visible:stroke-petrol cursor-crosshair touch-none fill-transparent outline-none"
+        className="focus-visible:stroke-petrol touch-none"
       />
     </>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { TouchArea } from "./TouchArea";
 import { type KeyboardEvent, type MouseEvent } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { placeOf } from "../parts/useDrag";
@@ -45,18 +46,12 @@ export function ReadOffTouch({ frame, place, onPlace }: Props) {
           className="stroke-petrol fill-none stroke-[0.8]"
         />
       )}
-      <rect
-        role="application"
-        tabIndex={0}
-        aria-roledescription="crosshair"
-        aria-label="Read off: arrow keys move the crosshair, with Shift in leaps."
-        x={left}
-        y={top}
-        width={right - left}
-        height={bottom - top}
+      <TouchArea
+        frame={frame}
+        kind="crosshair"
+        label="Read off: arrow keys move the crosshair, with Shift in leaps."
         onMouseMove={onMove}
         onKeyDown={onKeyDown}
-        className="cursor-crosshair fill-transparent outline-none"
       />
     </>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { untitled } from "@/wording/untitled";
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { EllipsisVertical } from "lucide-react";
 import Link from "next/link";
@@ -50,7 +51,7 @@ function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: 
   return (
     <Menu>
       <MenuButton
-        aria-label={`What to do with ${entry.title || "Untitled investigation"}`}
+        aria-label={`What to do with ${entry.title || untitled}`}
         className="text-soft hover:text-ink rounded-md p-1.5"
       >
         <EllipsisVertical aria-hidden size={18} />
@@ -97,7 +98,7 @@ export function ShelfEntryRow(props: Props) {
       >
         <Thumbnail id={entry.id} changedAt={entry.changedAt} />
         <span className="mr-auto truncate font-serif text-[17px] font-semibold">
-          {entry.title || "Untitled investigation"}
+          {entry.title || untitled}
         </span>
         <span className="text-soft shrink-0">
           changed <Moment at={entry.changedAt} />

@@ -1,5 +1,6 @@
 "use client";
 
+import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -42,7 +43,7 @@ function Deleted({ deleted, changes }: Pick<Props["shelf"], "deleted"> & Pick<Pr
       <ul className={listLook}>
         {deleted.map(({ id, title }) => (
           <li key={id} className="flex items-center justify-between gap-4 px-2 py-2">
-            <span className="truncate">{title || "Untitled investigation"}</span>
+            <span className="truncate">{title || untitled}</span>
             <Button onClick={() => void changes.putBack(id)}>Put back</Button>
           </li>
         ))}
@@ -73,7 +74,7 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
       <p role="status" className={gone ? "mt-3 flex items-center gap-3" : ""}>
         {gone && (
           <>
-            “{gone.title || "Untitled investigation"}” was deleted.
+            “{gone.title || untitled}” was deleted.
             <Button onClick={() => void putBack()}>Undo</Button>
           </>
         )}

@@ -1,5 +1,6 @@
 "use client";
 
+import { untitled } from "@/wording/untitled";
 import { Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
@@ -52,7 +53,7 @@ function Title() {
       readOnly={!live}
       aria-label="Title of the investigation"
       value={title}
-      placeholder="Untitled investigation"
+      placeholder={untitled}
       maxLength={200}
       onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
       className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-sm:order-first max-sm:mx-0 max-sm:basis-full"

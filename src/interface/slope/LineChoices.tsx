@@ -1,5 +1,7 @@
 "use client";
 
+import { BarsThatCount } from "./BarsThatCount";
+import { options } from "../parts/options";
 import { setLine } from "@/investigation/acts/setLine";
 import type { LineChoice } from "@/investigation/model/figure";
 import { heldWords, lineTicks, weightWords } from "@/wording/lines";
@@ -8,10 +10,6 @@ import { Tick } from "../parts/Tick";
 import { TextField } from "../parts/TextField";
 import { useFigure, useFigureFit } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
-
-function options<Value extends string>(words: Readonly<Record<Value, string>>) {
-  return (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
-}
 
 type Change = (part: Partial<LineChoice>, key?: string) => void;
 type Field = "intercept" | "slope" | "pointX" | "pointY" | "from" | "to";
@@ -66,10 +64,9 @@ export function LineChoices() {
   return (
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-3">
-        <Choice
-          label="Bars that count"
+        <BarsThatCount
           value={line.weights}
-          options={options(weightWords)}
+          words={weightWords}
           onChange={(weights) => change({ weights })}
         />
         <Choice

@@ -1,5 +1,6 @@
 "use client";
 
+import { ReasonChoice } from "../parts/ReasonChoice";
 import { useContext, useState } from "react";
 import { setAside } from "@/investigation/acts/setAside";
 import { wholeRow } from "@/investigation/model/row";
@@ -7,7 +8,6 @@ import type { FigurePoints } from "@/pipeline/lines/fit";
 import { noRangeSentence } from "@/wording/lines";
 import { reasonsToSetAside } from "@/wording/settingAside";
 import { Button } from "../parts/Button";
-import { Choice } from "../parts/Choice";
 import { DrawerCallContext } from "../parts/DrawerCall";
 import { useFigureFit } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
@@ -29,12 +29,7 @@ export function Preventing({ points, factor, preventing }: Props) {
     <div data-testid="preventing">
       <p>{noRangeSentence(factor)}</p>
       <div className="mt-2">
-        <Choice
-          label="Reason for setting one aside"
-          value={reason}
-          options={reasonsToSetAside.map((value) => ({ value: value as string, label: value }))}
-          onChange={setReason}
-        />
+        <ReasonChoice label="Reason for setting one aside" value={reason} onChange={setReason} />
       </div>
       <ul className="mt-2">
         {preventing.map((place) => {

@@ -1,5 +1,6 @@
 "use client";
 
+import { arrowSteps } from "../parts/arrowSteps";
 import { type KeyboardEvent, useRef } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
@@ -24,13 +25,6 @@ interface Props {
 const step = 1;
 const longStep = 10;
 const size = 5.5;
-
-const directions: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 
 const names: Readonly<Record<EdgePart, string>> = {
   left: "first handle",
@@ -57,7 +51,7 @@ function usePart(part: EdgePart, { figure, id, edge, points, frame, onTouch }: P
       move(held.current.edge, { x: dx, y: dy }, `drag${held.current.turn}`, part !== "whole"),
   });
   const onKeyDown = (event: KeyboardEvent) => {
-    const direction = directions[event.key];
+    const direction = arrowSteps[event.key];
     if (!direction) return;
     event.preventDefault();
     const by = event.shiftKey ? longStep : step;

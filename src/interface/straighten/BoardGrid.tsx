@@ -1,5 +1,6 @@
 "use client";
 
+import { arrowSteps } from "../parts/arrowSteps";
 import { type KeyboardEvent, type MouseEvent, useMemo, useRef } from "react";
 import type { BoardCell } from "@/core/straighten/board";
 import type { RunText } from "@/core/unit/runText";
@@ -25,13 +26,6 @@ interface Props {
   onPlot: (pair: PairOnBoard) => void;
 }
 
-const steps: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
-
 function clamp(value: number, most: number): number {
   return Math.min(most, Math.max(0, value));
 }
@@ -52,7 +46,7 @@ function useKeys({ whole: { board }, selected, onSelect, onPlot }: Props) {
     );
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    const step = steps[event.key];
+    const step = arrowSteps[event.key];
     if (step) go(column + step[0], row + step[1]);
     else if (event.key === "Home") go(0, row);
     else if (event.key === "End") go(across.length - 1, row);

@@ -1,5 +1,6 @@
 "use client";
 
+import { FirstStep } from "../parts/FirstStep";
 import { useState } from "react";
 import { isStraight } from "@/core/straighten/board";
 import type { Straightening } from "@/pipeline/straighten/straightening";
@@ -23,15 +24,6 @@ const fewest = 4;
 function isBent({ board, suggestions }: Straightening): boolean {
   if (suggestions.includes("two-for-one")) return true;
   return board.rows.flat().every(({ straightness }) => !isStraight(straightness));
-}
-
-function FirstStep({ text }: { text: string }) {
-  return (
-    <div className="text-soft py-24 text-center text-base">
-      <h1 className="sr-only">Straighten</h1>
-      {text}
-    </div>
-  );
 }
 
 function HowToRead() {
@@ -62,10 +54,13 @@ function Board({ whole }: { whole: Straightening }) {
     <StageLayout
       page={
         <div className="flex flex-col min-[900px]:h-full">
-          <h1 className="sr-only">Straighten board</h1>
+          {!few && <h1 className="sr-only">Straighten board</h1>}
           <BoardChoices whole={whole} />
           {few ? (
-            <FirstStep text="The board needs four rows with a reading of both quantities." />
+            <FirstStep
+              heading="Straighten board"
+              text="The board needs four rows with a reading of both quantities."
+            />
           ) : (
             <BoardGrid {...board} selected={pair} onSelect={setChosen} />
           )}
@@ -102,7 +97,12 @@ export function StraightenRoom() {
   if (!whole) {
     return (
       <StageLayout
-        page={<FirstStep text="Straightening needs two quantities in one table. Measure first." />}
+        page={
+          <FirstStep
+            heading="Straighten"
+            text="Straightening needs two quantities in one table. Measure first."
+          />
+        }
         margin={null}
       />
     );

@@ -1,6 +1,13 @@
 import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from: volumes in mL, concentrations in mol/L. */
 export const bariumHydroxideTruth = { crossing: 12.38, acid: 0.05, base: 20 } as const;
@@ -23,20 +30,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: ["To find the concentration of a solution of barium hydroxide."],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
-      "Sulfuric acid of {constant:acid} was let run from a burette into {constant:base} of barium hydroxide solution, with the two plates of a conductance cell in it. The conductance was read after each addition, corrected for the added volume.",
-      "Barium sulfate and water form, and the solution loses its ions until both are used up alike; from then on the acid brings new ones. At the crossing {=c_b = c_a*V_e/V_b}.",
-    ],
-  },
+  ...opening("To find the concentration of a solution of barium hydroxide.", [
+    "Sulfuric acid of {constant:acid} was let run from a burette into {constant:base} of barium hydroxide solution, with the two plates of a conductance cell in it. The conductance was read after each addition, corrected for the added volume.",
+    "Barium sulfate and water form, and the solution loses its ions until both are used up alike; from then on the acid brings new ones. At the crossing {=c_b = c_a*V_e/V_b}.",
+  ]),
   { kind: "readings", of: "main" },
   { kind: "figure", of: "main" },
   { kind: "line", of: "main" },

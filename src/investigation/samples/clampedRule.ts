@@ -1,6 +1,13 @@
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from. */
 export const clampedRuleTruth = {
@@ -31,23 +38,14 @@ const timed =
   "The load was pushed down by about a finger’s width and let go. Ten swings were timed by hand, three times at each overhang, counting from the lowest point.";
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: [
-      "To find the stiffness (Young modulus) {=E} of the steel of a rule from the time in which it swings with a load at its free end.",
-    ],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
+  ...opening(
+    "To find the stiffness (Young modulus) {=E} of the steel of a rule from the time in which it swings with a load at its free end.",
+    [
       rule,
       timed,
       "For small swings the period follows {=T = 2π√(4 m L³/(E b d³))}, with the load {constant:load}, the width {constant:width} and the thickness {constant:thickness} of the rule. So {=T^2} against {=L^3} is a straight line, and its slope holds the stiffness.",
     ],
-  },
+  ),
   { kind: "readings", of: "main" },
   { kind: "example", of: "period" },
   { kind: "example", of: "cubed" },

@@ -1,6 +1,13 @@
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from: resistivity in Ω m, diameters in m. */
 export const constantanWiresTruth = { resistivity: 4.9e-7, thin: 0.0004, thick: 0.00056 } as const;
@@ -29,20 +36,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: ["To find the resistivity of constantan from two wires of different thickness."],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
-      "Each wire was stretched along a metre rule. A current of about 0.4 A was sent through a measured length of it, and the voltage across this length was read.",
-      "The resistance of a wire is {=R = rho*l/A} with {=A = π*d^2/4}, so resistance against length is a straight line through the origin.",
-    ],
-  },
+  ...opening("To find the resistivity of constantan from two wires of different thickness.", [
+    "Each wire was stretched along a metre rule. A current of about 0.4 A was sent through a measured length of it, and the voltage across this length was read.",
+    "The resistance of a wire is {=R = rho*l/A} with {=A = π*d^2/4}, so resistance against length is a straight line through the origin.",
+  ]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "resistance" },
   { kind: "processed", of: "main" },

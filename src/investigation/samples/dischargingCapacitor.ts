@@ -1,7 +1,14 @@
 import { plainCurve } from "../model/curve";
 import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from: capacitance in F, resistance in Ω, voltage at the start in V. */
 export const dischargingCapacitorTruth = { C: 462e-6, R: 99_600, start: 8.94 } as const;
@@ -24,20 +31,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: ["To find the capacitance of a capacitor from the way in which it discharges."],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
-      "The capacitor was charged to about 9 V and discharged through a resistor of {constant:resistor}. The voltage was recorded every five seconds; the readings before the switch was opened are set aside.",
-      "The voltage falls as {=U = U_0*exp(-t/(R*C))}, so its logarithm against time is a straight line.",
-    ],
-  },
+  ...opening("To find the capacitance of a capacitor from the way in which it discharges.", [
+    "The capacitor was charged to about 9 V and discharged through a resistor of {constant:resistor}. The voltage was recorded every five seconds; the readings before the switch was opened are set aside.",
+    "The voltage falls as {=U = U_0*exp(-t/(R*C))}, so its logarithm against time is a straight line.",
+  ]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "logarithm" },
   { kind: "processed", of: "main" },

@@ -1,6 +1,13 @@
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from: activation energy in J/mol, time at 20 °C in s. */
 export const fadingCrossTruth = { energy: 50_500, gas: 8.31446261815324, at20: 98 } as const;
@@ -20,20 +27,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: ["To find the activation energy of a reaction that clouds a solution."],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
-      "A beaker stood on a cross drawn on paper. Thiosulfate solution and dilute acid were brought to the same temperature and poured together, and the time was taken until the cross could not be seen any more, twice at each temperature.",
-      "The reciprocal of this time stands for the rate: {=1/t = A*exp(-E_a/(R*T))}. So {=ln(1/t)} against {=1/T} is a straight line of slope {=-E_a/R}.",
-    ],
-  },
+  ...opening("To find the activation energy of a reaction that clouds a solution.", [
+    "A beaker stood on a cross drawn on paper. Thiosulfate solution and dilute acid were brought to the same temperature and poured together, and the time was taken until the cross could not be seen any more, twice at each temperature.",
+    "The reciprocal of this time stands for the rate: {=1/t = A*exp(-E_a/(R*T))}. So {=ln(1/t)} against {=1/T} is a straight line of slope {=-E_a/R}.",
+  ]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "kelvin" },
   { kind: "example", of: "reciprocal" },

@@ -1,6 +1,13 @@
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from: coefficient of the hole, its diameter in m, free fall in m/s². */
 export const leakingCisternTruth = { coefficient: 0.62, hole: 0.005, g: 9.81 } as const;
@@ -20,20 +27,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: ["To find how much less water leaves a round hole than the speed of fall would say."],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
-      "Water ran from a cistern through a hole of {constant:hole} near its foot. The head was kept steady by topping up, and the time for {constant:volume} was taken three times at each head.",
-      "The water would leave with {=v = √(2 g h)}; of this the share {=c_d} is found in the whole hole, so {=v^2} against {=h} is a straight line of slope {=2*g*c_d^2}.",
-    ],
-  },
+  ...opening("To find how much less water leaves a round hole than the speed of fall would say.", [
+    "Water ran from a cistern through a hole of {constant:hole} near its foot. The head was kept steady by topping up, and the time for {constant:volume} was taken three times at each head.",
+    "The water would leave with {=v = √(2 g h)}; of this the share {=c_d} is found in the whole hole, so {=v^2} against {=h} is a straight line of slope {=2*g*c_d^2}.",
+  ]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "speed" },
   { kind: "example", of: "squared" },

@@ -25,6 +25,13 @@ export type SampleBlock =
   | { readonly kind: Exclude<BlockKind, "text">; readonly of?: string; readonly before?: string }
   | { readonly kind: "text"; readonly heading: string; readonly text: readonly string[] };
 
+/** How a report begins: title, aim, and what was done with what. */
+export const opening = (aim: string, method: readonly string[]): readonly SampleBlock[] => [
+  { kind: "title" },
+  { kind: "text", heading: "Aim", text: [aim] },
+  { kind: "text", heading: "Apparatus and method", text: method },
+];
+
 /** All that a sample says; orders and plain values are filled in. */
 export interface SampleParts {
   readonly title: string;

@@ -1,6 +1,13 @@
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
-import { fixed, makeSample, readings, type SampleBlock, type SampleRow } from "./makeSample";
+import {
+  fixed,
+  makeSample,
+  opening,
+  readings,
+  type SampleBlock,
+  type SampleRow,
+} from "./makeSample";
 
 /** What the readings are made from: speed of sound in m/s, end correction in m. */
 export const resonatingTubeTruth = { v: 344.1, e: 0.0102 } as const;
@@ -18,20 +25,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp: readonly SampleBlock[] = [
-  { kind: "title" },
-  {
-    kind: "text",
-    heading: "Aim",
-    text: ["To find the speed of sound in air, and how far the sound reaches beyond the tube."],
-  },
-  {
-    kind: "text",
-    heading: "Apparatus and method",
-    text: [
-      "A tube stood upright in water. A fork was struck and held over its mouth, and the tube was raised until the sound was loudest for the first time. The length of the air column was read three times for each fork.",
-      "A quarter of a wave fits into the tube and a little more: {=L + e = v/(4 f)}. So the length against the reciprocal of the frequency is a straight line of slope {=v/4} whose intercept is minus the end correction.",
-    ],
-  },
+  ...opening("To find the speed of sound in air, and how far the sound reaches beyond the tube.", [
+    "A tube stood upright in water. A fork was struck and held over its mouth, and the tube was raised until the sound was loudest for the first time. The length of the air column was read three times for each fork.",
+    "A quarter of a wave fits into the tube and a little more: {=L + e = v/(4 f)}. So the length against the reciprocal of the frequency is a straight line of slope {=v/4} whose intercept is minus the end correction.",
+  ]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "reciprocal" },
   { kind: "processed", of: "main" },

@@ -1,3 +1,4 @@
+import { untitled } from "@/wording/untitled";
 import { isBlank } from "@/investigation/model/richText";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
@@ -143,7 +144,7 @@ function shownBy(id: string, block: WriteUpBlock, context: ReportContext): Block
     case "title":
       return nodes({
         kind: "title",
-        text: document.title || "Untitled investigation",
+        text: document.title || untitled,
         authors: document.writeUp.authors,
       });
     case "text":

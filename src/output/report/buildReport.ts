@@ -1,3 +1,4 @@
+import { untitled } from "@/wording/untitled";
 import { inOrder } from "@/investigation/model/order";
 import { remembered } from "@/remembered/remembered";
 import { reportBlock } from "./blockNodes";
@@ -13,5 +14,5 @@ export const buildReport = remembered((context: ReportContext): Report => {
     reportBlock(id, block, values, context),
   );
   const { paper, authors } = document.writeUp;
-  return { title: document.title || "Untitled investigation", authors, paper, blocks };
+  return { title: document.title || untitled, authors, paper, blocks };
 });

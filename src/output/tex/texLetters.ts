@@ -1,3 +1,4 @@
+import { greekLetters } from "@/core/text/greekLetters";
 import { filePieces } from "../fonts/filePieces";
 
 const escapes: Readonly<Record<string, string>> = {
@@ -9,6 +10,9 @@ const escapes: Readonly<Record<string, string>> = {
   "ª": "\\textordfeminine{}", "º": "\\textordmasculine{}", "℃": "$^{\\circ}$C", "℉": "$^{\\circ}$F", "№": "\\textnumero{}",
 }; // prettier-ignore
 
+/** Greek capitals that TeX has no name for: they look like these. */
+const likeLatin = { Α: "A", Β: "B", Ε: "E", Ζ: "Z", Η: "H", Ι: "I", Κ: "K", Μ: "M", Ν: "N", Ο: "O", Ρ: "P", Τ: "T", Χ: "X" } as const; // prettier-ignore
+
 /** Signs and Greek letters by their names in formulas. */
 const signs: Readonly<Record<string, string>> = {
   "±": "\\pm", "−": "-", "·": "\\cdot", "×": "\\times", "÷": "\\div", "≈": "\\approx", "≠": "\\neq", "≤": "\\leq",
@@ -18,12 +22,9 @@ const signs: Readonly<Record<string, string>> = {
   "∏": "\\prod", "∇": "\\nabla", "∧": "\\wedge", "°": "^{\\circ}", "¬": "\\neg", "ħ": "\\hbar", "ℏ": "\\hbar",
   "∫": "\\int", "∆": "\\Delta", "′": "\\prime", "″": "\\prime\\prime", "∥": "\\parallel", "⊥": "\\perp", "∠": "\\angle", "ℓ": "\\ell",
   "½": "\\frac12", "⅓": "\\frac13", "⅔": "\\frac23", "¼": "\\frac14", "¾": "\\frac34", "⅛": "\\frac18", "□": "\\square", "✓": "\\checkmark",
-  α: "\\alpha", β: "\\beta", γ: "\\gamma", δ: "\\delta", ε: "\\varepsilon", ζ: "\\zeta", η: "\\eta", θ: "\\theta",
-  ϑ: "\\vartheta", ι: "\\iota", κ: "\\kappa", λ: "\\lambda", μ: "\\mu", µ: "\\mu", ν: "\\nu", ξ: "\\xi", ο: "o", π: "\\pi", ρ: "\\rho",
-  σ: "\\sigma", ς: "\\varsigma", τ: "\\tau", υ: "\\upsilon", φ: "\\varphi", ϕ: "\\phi", χ: "\\chi", ψ: "\\psi", ω: "\\omega",
-  Γ: "\\Gamma", Δ: "\\Delta", Θ: "\\Theta", Λ: "\\Lambda", Ξ: "\\Xi", Π: "\\Pi", Σ: "\\Sigma", Φ: "\\Phi", Ψ: "\\Psi",
-  Ω: "\\Omega", Υ: "\\Upsilon", Α: "\\mathrm{A}", Β: "\\mathrm{B}", Ε: "\\mathrm{E}", Ζ: "\\mathrm{Z}", Η: "\\mathrm{H}", Ι: "\\mathrm{I}",
-  Κ: "\\mathrm{K}", Μ: "\\mathrm{M}", Ν: "\\mathrm{N}", Ο: "\\mathrm{O}", Ρ: "\\mathrm{P}", Τ: "\\mathrm{T}", Χ: "\\mathrm{X}",
+  ...Object.fromEntries(Object.entries(greekLetters).map(([name, letter]) => [letter, `\\${name}`])),
+  ε: "\\varepsilon", φ: "\\varphi", ϑ: "\\vartheta", ς: "\\varsigma", ϕ: "\\phi", µ: "\\mu", ο: "o",
+  ...Object.fromEntries(Object.entries(likeLatin).map(([greek, latin]) => [greek, `\\mathrm{${latin}}`])),
   "²": "^2", "³": "^3", "¹": "^1", "⁻": "^-", "⁺": "^+", "ⁿ": "^n", "ⁱ": "^i", "₋": "_-", "₊": "_+",
   "ₐ": "_a", "ₑ": "_e", "ₒ": "_o", "ₓ": "_x", "ₕ": "_h", "ₖ": "_k", "ₗ": "_l", "ₘ": "_m", "ₙ": "_n", "ₚ": "_p", "ₛ": "_s", "ₜ": "_t", "ᵢ": "_i", "ⱼ": "_j",
 }; // prettier-ignore

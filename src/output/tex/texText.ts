@@ -23,25 +23,29 @@ export function texOfText(given: string, atRight = false): string {
 
 const scripts = { super: "textsuperscript", sub: "textsubscript" } as const;
 
+/** Runs one after the other, with those that are raised or lowered so. */
+function scriptedTex<Part extends { readonly script?: keyof typeof scripts | undefined }>(
+  runs: readonly Part[],
+  plain: (run: Part) => string,
+): string {
+  return runs
+    .map((run) => (run.script ? `\\${scripts[run.script]}{${plain(run)}}` : plain(run)))
+    .join("");
+}
+
 /** Runs as TeX: italics, raised and lowered parts. */
 export function texOfRuns(runs: RunText): string {
-  return runs
-    .map(({ text, italic, script }) => {
-      const plain = italic ? `\\textit{${texOfText(text)}}` : texOfText(text);
-      return script ? `\\${scripts[script]}{${plain}}` : plain;
-    })
-    .join("");
+  return scriptedTex(runs, ({ text, italic }) =>
+    italic ? `\\textit{${texOfText(text)}}` : texOfText(text),
+  );
 }
 
 /** Words of a figure as TeX; symbols stay in the letters of formulas where the rest has none. */
 export function texOfWords(runs: readonly FacedRun[]): string {
-  return runs
-    .map(({ text, face, script }) => {
-      const words = texOfText(text);
-      const plain = face.endsWith("Italic") ? `\\textit{\\rmfamily ${words}}` : words;
-      return script ? `\\${scripts[script]}{${plain}}` : plain;
-    })
-    .join("");
+  return scriptedTex(runs, ({ text, face }) => {
+    const words = texOfText(text);
+    return face.endsWith("Italic") ? `\\textit{\\rmfamily ${words}}` : words;
+  });
 }
 
 /** The letters that a figure is set in; those of the document where it has serifs. */

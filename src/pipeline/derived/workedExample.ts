@@ -1,17 +1,9 @@
 import { linearSum, powerProduct } from "@/core/expression/shape";
-import {
-  numberTex,
-  symbolTex,
-  type TexLeaf,
-  toTex,
-  unitTex,
-  withDecimalMark,
-} from "@/core/expression/tex";
+import { symbolTex, type TexLeaf, toTex, unitTex, withDecimalMark } from "@/core/expression/tex";
 import type { Expression } from "@/core/expression/tree";
 import { type Printed, settled } from "@/core/number/settled";
 import { writeStatement, writeUnroundedValue } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
-import type { RunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type {
@@ -27,6 +19,7 @@ import {
   bySlopes,
   bySum,
   type PartInput,
+  united,
   type Wanted,
   type WorkedLine,
   type WorkedSize,
@@ -51,13 +44,14 @@ export interface Example {
   readonly rules: HouseRules;
 }
 
-/** A number for each input that has a ±. */
-function ofSized<Item>(inputs: readonly PartInput[], items: readonly Item[]) {
-  const kept = inputs.flatMap((input, i) => (input.size.value > 0 ? [i] : []));
-  return {
-    inputs: kept.map((i) => inputs[i] as PartInput),
-    items: kept.map((i) => items[i] as Item),
-  };
+/** The inputs that have a ± and a number above 0 by which it counts, each list in the same order. */
+function counting(
+  inputs: readonly PartInput[],
+  numbers: readonly number[],
+): [inputs: readonly PartInput[], numbers: readonly number[]] {
+  const counts = (_: unknown, i: number) =>
+    (inputs[i] as PartInput).size.value > 0 && (numbers[i] as number) > 0;
+  return [inputs.filter(counts), numbers.filter(counts)];
 }
 
 /** The ± as a teacher would write it: sums add ±, products add percentages, the rest takes slopes; where readings enter together, reading by reading. */
@@ -71,25 +65,13 @@ function workSize(put: Put, wanted: Wanted, example: Example): WorkedSize {
   const sum = linearSum(expression);
   if (sum) {
     const coefficients = slots.map(({ key }) => Math.abs(sum.coefficients.get(key) ?? 0));
-    const kept = ofSized(all, coefficients);
-    const counted = kept.inputs.flatMap((input, i) => ((kept.items[i] as number) > 0 ? [i] : []));
-    return bySum(
-      wanted,
-      counted.map((i) => kept.inputs[i] as PartInput),
-      counted.map((i) => kept.items[i] as number),
-    );
+    return bySum(wanted, ...counting(all, coefficients));
   }
   const product = powerProduct(expression);
   const none = all.some(({ number }) => number.value === 0) || wanted.value.value === 0;
   if (product && !none) {
     const powers = slots.map(({ key }) => Math.abs(product.powers.get(key) ?? 0));
-    const kept = ofSized(all, powers);
-    const counted = kept.items.flatMap((power, i) => (power > 0 ? [i] : []));
-    return byPercentages(
-      wanted,
-      counted.map((i) => kept.inputs[i] as PartInput),
-      counted.map((i) => kept.items[i] as number),
-    );
+    return byPercentages(wanted, ...counting(all, powers));
   }
   const taking = all.filter(({ slope, size }) => Math.abs(slope) * size.value > 0);
   return bySlopes(wanted, taking);
@@ -122,9 +104,6 @@ function symbolOfConstant(id: string, { quantities }: Example): string {
   }
   return "";
 }
-
-const united = ({ written }: Pick<Printed, "written">, unit: RunText) =>
-  `${numberTex(written)}${unitTex(unit)}`;
 
 function stated(value: number, size: number, unit: string, rules: HouseRules): string {
   const {

@@ -1,3 +1,4 @@
+import { standardPart } from "@/core/uncertainty/readingUncertainty";
 import { fitFixedIntercept, fitFixedSlope, fitThroughPoint } from "@/core/fit/constrainedLine";
 import type { Hold } from "@/core/fit/heldRange";
 import type { LineFit, LineOutcome } from "@/core/fit/lineFit";
@@ -25,7 +26,7 @@ export function standardBars(
   { up, down }: BarArrays,
   { uncertaintyMeans }: LineRules,
 ): Float64Array {
-  const part = uncertaintyMeans === "limit" ? 1 / Math.sqrt(3) : 1;
+  const part = standardPart(uncertaintyMeans);
   return up.map((bar, i) => (part * (bar + (down[i] as number))) / 2);
 }
 

@@ -1,3 +1,4 @@
+import { largest, quiet } from "./rounding";
 import type { LineFit } from "@/core/fit/lineFit";
 import {
   type WrittenNumber,
@@ -27,19 +28,7 @@ export interface LineLedger {
   readonly yUnit: RunText;
 }
 
-/** Part of the data's own size below which a number is rounding of the arithmetic. */
-const noise = 1e-13;
 const figuresOfBare = 6;
-
-function largest(values: ArrayLike<number>): number {
-  let found = 0;
-  for (let i = 0; i < values.length; i++) found = Math.max(found, Math.abs(values[i] as number));
-  return found;
-}
-
-function quiet(value: number, scale: number): number {
-  return Math.abs(value) <= noise * scale ? 0 : value;
-}
 
 /** A number of which no ± is known, with only the figures that it has. */
 function writeBare(value: number): WrittenNumber {

@@ -1,3 +1,4 @@
+import { largest, quiet } from "./rounding";
 import { Latest } from "@/remembered/latest";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
@@ -47,15 +48,6 @@ export function usesRange(
 
 type Own = Pick<StatedLine, "line" | "own" | "by" | "range">;
 
-/** Part of the readings' own size below which a number of a line is rounding of the arithmetic. */
-const rounding = 1e-13;
-
-function largest(values: ArrayLike<number>): number {
-  let found = 0;
-  for (let i = 0; i < values.length; i++) found = Math.max(found, Math.abs(values[i] as number));
-  return found;
-}
-
 /** How large a slope and an intercept of these points could be. */
 export function sizesOf({ xValues, yValues }: SeriesFit["fitted"]): readonly [number, number] {
   const ofY = largest(yValues);
@@ -64,7 +56,6 @@ export function sizesOf({ xValues, yValues }: SeriesFit["fitted"]): readonly [nu
 
 function ownOf({ line, range, one }: LineOfFigure, wanted: boolean): Own {
   const [slopes, ofY] = sizesOf(one.fitted);
-  const quiet = (value: number, size: number) => (Math.abs(value) <= rounding * size ? 0 : value);
   const plain = ({ slope, intercept }: RangeLine) => ({ slope, intercept: quiet(intercept, ofY) });
   const ranged = range?.kind === "range" ? range : undefined;
   if (wanted && ranged) {

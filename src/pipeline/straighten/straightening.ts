@@ -1,3 +1,4 @@
+import { standardPart } from "@/core/uncertainty/readingUncertainty";
 import { remembered } from "@/remembered/remembered";
 import { parseFormula } from "@/core/expression/parseFormula";
 import { printFormula } from "@/core/expression/print";
@@ -107,11 +108,6 @@ function withOwn(column: Barred, own: string, symbol: string): readonly Transfor
   return expression ? [...plain, ownColumn(expression, column)] : plain;
 }
 
-/** The part of a bar that is a standard uncertainty: 1/√3 of a limit. */
-function partOf({ uncertaintyMeans }: Pick<HouseRules, "uncertaintyMeans">): number {
-  return uncertaintyMeans === "limit" ? 1 / Math.sqrt(3) : 1;
-}
-
 /** The board of two quantities, the laws that their points follow, and what a remaining curve suggests. */
 export const straightening = remembered(
   (
@@ -123,7 +119,7 @@ export const straightening = remembered(
     rules: HouseRules,
   ): Straightening => {
     const [across, up] = columns({ table, x, y });
-    const part = partOf(rules);
+    const part = standardPart(rules.uncertaintyMeans);
     const transformedX = withOwn(across, ownX, x.quantity.symbol);
     const transformedY = withOwn(up, ownY, y.quantity.symbol);
     return {

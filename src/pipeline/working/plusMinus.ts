@@ -45,7 +45,8 @@ export interface WorkedSize {
   readonly value: Printed;
 }
 
-const united = ({ written }: Pick<Printed, "written">, unit: RunText) =>
+/** A number with its unit, in TeX. */
+export const united = ({ written }: Pick<Printed, "written">, unit: RunText) =>
   `${numberTex(written)}${unitTex(unit)}`;
 const percent = ({ written }: Pick<Printed, "written">) => `${numberTex(written)}\\,\\%`;
 const same = (a: WrittenNumber, b: WrittenNumber) =>

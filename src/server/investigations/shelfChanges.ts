@@ -1,3 +1,4 @@
+import { untitled } from "@/wording/untitled";
 import { nanoid } from "nanoid";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { perform } from "@/investigation/history/edit";
@@ -23,7 +24,7 @@ export async function renameOnShelf(
 /** Puts a copy on the same shelf, with its own log from here on; undefined where the shelf is full. */
 export async function duplicateOnShelf(stored: StoredInvestigation): Promise<string | undefined> {
   const { document } = loadInvestigation(stored);
-  const title = `${document.title || "Untitled investigation"} (copy)`.slice(0, 200);
+  const title = `${document.title || untitled} (copy)`.slice(0, 200);
   return createInvestigation(stored.ownerId, { ...document, title });
 }
 

@@ -1,7 +1,7 @@
 import { compile } from "@/core/expression/compile";
 import { symbolName } from "@/core/expression/spelling";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
-import { standardUncertaintyOfLimit } from "@/core/uncertainty/readingUncertainty";
+import { standardPart } from "@/core/uncertainty/readingUncertainty";
 import { type DrawnInput, monteCarlo } from "@/core/uncertainty/monteCarlo";
 import type { Family } from "../family";
 import { evaluateAt } from "@/core/expression/evaluate";
@@ -40,7 +40,7 @@ export const propagateMonteCarlo: Family = (input) => {
   const linear = evaluateAt(parsed(expression), values);
   const parts = inputs.map(({ size, distribution }, index) => {
     const slope = linear.kind === "value" ? (linear.slopes[index] as number) : NaN;
-    return Math.abs(slope) * (distribution === "normal" ? size : standardUncertaintyOfLimit(size));
+    return Math.abs(slope) * (distribution === "normal" ? size : standardPart("limit") * size);
   });
   const first_order_u = combinedUncertainty("quadrature", parts);
   return { mean: found.mean, sd: found.standardDeviation, low95, high95, first_order_u };

@@ -1,11 +1,7 @@
 import { spreadOf } from "@/core/statistics/spread";
 import { studentTFactor } from "@/core/statistics/studentT";
 import { instrumentBars, meanBar } from "@/core/uncertainty/instrumentPart";
-import {
-  combineParts,
-  spreadPart,
-  standardUncertaintyOfLimit,
-} from "@/core/uncertainty/readingUncertainty";
+import { combineParts, spreadPart, standardPart } from "@/core/uncertainty/readingUncertainty";
 import type { Family } from "../family";
 
 /** Mean and spread of repeats, and their combination with the instrument's half division. */
@@ -18,7 +14,7 @@ export const repeats: Family = (input) => {
       { value: spread.mean, decimals: 0 },
     ),
   );
-  const rectangle = standardUncertaintyOfLimit(half);
+  const rectangle = standardPart("limit") * half;
   const error = spreadPart("standard-error", spread);
   const range = spreadPart("half-range", spread);
   const t = spread.count > 1 ? studentTFactor(0.95, spread.count - 1) : undefined;

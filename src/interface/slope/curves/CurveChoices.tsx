@@ -1,5 +1,7 @@
 "use client";
 
+import { BarsThatCount } from "../BarsThatCount";
+import { options } from "../../parts/options";
 import { setCurve } from "@/investigation/acts/setCurve";
 import type { Curve } from "@/investigation/model/curve";
 import { seriesName } from "@/pipeline/figure/figure";
@@ -8,10 +10,6 @@ import { bandsOfCurve, reachOfCurve } from "@/wording/curves";
 import { Choice } from "../../parts/Choice";
 import { TextField } from "../../parts/TextField";
 import { useActs } from "../../store/useInvestigation";
-
-function options<Value extends string>(words: Readonly<Record<Value, string>>) {
-  return (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
-}
 
 const weights = { none: "none: every point alike", y: "those of y" } as const;
 
@@ -46,10 +44,9 @@ export function CurveChoices({ figure, id, curve, fit }: Props) {
         />
       )}
       <div className="grid grid-cols-2 gap-3">
-        <Choice
-          label="Bars that count"
+        <BarsThatCount
           value={curve.weights}
-          options={options(weights)}
+          words={weights}
           onChange={(next) => change({ weights: next })}
         />
         <Choice

@@ -1,3 +1,4 @@
+import { standardPart } from "@/core/uncertainty/readingUncertainty";
 import { compile } from "@/core/expression/compile";
 import { type MonteCarlo, monteCarlo } from "@/core/uncertainty/monteCarlo";
 import { derivedCell, isFinding } from "../../derived/derivedCell";
@@ -29,7 +30,7 @@ function drawn(look: DerivedLook, row: number): MonteCarlo | undefined {
 function firstOrder({ column, rules }: DerivedLook, row: number): number {
   const cell = derivedCell(column, row);
   if (!cell || isFinding(cell)) return 0;
-  const each = rules.uncertaintyMeans === "limit" ? 1 / Math.sqrt(3) : 1;
+  const each = standardPart(rules.uncertaintyMeans);
   const parts = partsBy("quadrature", cell, column);
   return each * Math.hypot(parts.row, parts.common);
 }

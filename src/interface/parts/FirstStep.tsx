@@ -1,0 +1,15 @@
+interface Props {
+  /** What the page is, for those who hear it. */
+  heading: string;
+  text: string;
+}
+
+/** An empty page that says what to do first. */
+export function FirstStep({ heading, text }: Props) {
+  return (
+    <div className="text-soft py-24 text-center text-base">
+      <h1 className="sr-only">{heading}</h1>
+      {text}
+    </div>
+  );
+}

@@ -1,0 +1,28 @@
+import type { SVGAttributes } from "react";
+import type { Frame } from "@/figure/layout/frame";
+
+interface Props extends Omit<SVGAttributes<SVGRectElement>, "x" | "y" | "width" | "height"> {
+  frame: Frame;
+  /** What it is, and how it is worked with by keys. */
+  kind: string;
+  label: string;
+}
+
+/** The drawing area of a figure as something that a pointer and keys work on. */
+export function TouchArea({ frame, kind, label, className = "", ...hands }: Props) {
+  const { left, right, top, bottom } = frame;
+  return (
+    <rect
+      role="application"
+      tabIndex={0}
+      aria-roledescription={kind}
+      aria-label={label}
+      x={left}
+      y={top}
+      width={right - left}
+      height={bottom - top}
+      {...hands}
+      className={`cursor-crosshair fill-transparent outline-none ${className}`}
+    />
+  );
+}
