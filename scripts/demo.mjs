@@ -12,7 +12,7 @@ const wantedPort = 4310;
 async function serve(cluster, stopped) {
   const databaseUrl = await cluster.start();
   say("the database runs on loopback");
-  await migrate(databaseUrl, true);
+  await migrate(databaseUrl, { demo: true, built: true });
   const server = new Server(databaseUrl);
   const address = await server.start(wantedPort);
   console.log(`\n  Fathom Rule is at ${address}\n  Ctrl-C stops it and its database.\n`);

@@ -13,7 +13,7 @@ await main(async () => {
   process.on("SIGINT", () => {});
   try {
     const DATABASE_URL = await cluster.start();
-    await migrate(DATABASE_URL, true);
+    await migrate(DATABASE_URL, { demo: true });
     await run("npx", ["--no-install", "next", "dev", "-H", "127.0.0.1"], {
       env: { ...process.env, DATABASE_URL, FATHOM_RULE_DEMO: "1", NEXT_TELEMETRY_DISABLED: "1" },
     });

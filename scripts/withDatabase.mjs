@@ -9,7 +9,7 @@ await main(async () => {
   const cluster = Cluster.scratch();
   try {
     const DATABASE_URL = await cluster.start();
-    await migrate(DATABASE_URL, false);
+    await migrate(DATABASE_URL);
     const [command, ...args] = process.argv.slice(2);
     await run("npx", ["--no-install", command, ...args], { env: { ...process.env, DATABASE_URL } });
   } finally {

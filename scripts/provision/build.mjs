@@ -1,13 +1,15 @@
 import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { buildCommands } from "./commands.mjs";
 import { root, run, say } from "./run.mjs";
 
 const stamp = join(root, ".next/fathom-rule-sources");
 const single = ["package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
 
 function sourceFiles() {
-  const inSource = readdirSync(join(root, "src"), { recursive: true, withFileTypes: true })
+  const inSource = ["src", "scripts/commands"]
+    .flatMap((folder) => readdirSync(join(root, folder), { recursive: true, withFileTypes: true }))
     .filter((entry) => entry.isFile() && !/\.test\.tsx?$/.test(entry.name))
     .map((entry) => join(entry.parentPath ?? entry.path, entry.name));
   return [...inSource.sort(), ...single.map((name) => join(root, name))];
@@ -34,5 +36,6 @@ export async function ensureBuild() {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
     stdio: ["ignore", "pipe", "inherit"],
   });
+  await buildCommands();
   writeFileSync(stamp, hash);
 }

@@ -1,10 +1,14 @@
 import { spawn } from "node:child_process";
 import { join } from "node:path";
+import { commandFile } from "./commands.mjs";
 import { freePort, root, run } from "./run.mjs";
 
-/** Brings the database's tables up to date; with `demo`, loads accounts and samples once. */
-export function migrate(databaseUrl, demo) {
-  return run("npx", ["--no-install", "tsx", "scripts/migrate.ts", ...(demo ? ["--demo"] : [])], {
+/** Brings the database's tables up to date; with `demo`, loads accounts and samples once; `built`: by the build's own command. */
+export function migrate(databaseUrl, { demo = false, built = false } = {}) {
+  const [program, ...args] = built
+    ? [process.execPath, commandFile("database")]
+    : ["npx", "--no-install", "tsx", "scripts/commands/database.ts"];
+  return run(program, [...args, ...(demo ? ["--demo"] : [])], {
     env: { ...process.env, DATABASE_URL: databaseUrl },
     stdio: ["ignore", "ignore", "inherit"],
   });
@@ -12,7 +16,7 @@ export function migrate(databaseUrl, demo) {
 
 async function answers(address) {
   try {
-    return (await fetch(`${address}/sign-in`)).ok;
+    return (await fetch(`${address}/api/ready`)).ok;
   } catch {
     return false;
   }
@@ -30,13 +34,13 @@ export class Server {
   async start(wantedPort = 0) {
     this.port ??= await freePort(wantedPort);
     this.address = `http://127.0.0.1:${this.port}`;
-    this.process = spawn(process.execPath, [join(root, "scripts/provision/serve.mjs")], {
+    this.process = spawn(process.execPath, [join(root, "scripts/start.mjs")], {
       cwd: root,
       stdio: ["ignore", "ignore", this.stdio],
       env: {
         ...process.env,
-        ...{ NODE_ENV: "production", NEXT_TELEMETRY_DISABLED: "1" },
-        ...{ HOST: "127.0.0.1", PORT: `${this.port}` },
+        HOST: "127.0.0.1",
+        PORT: `${this.port}`,
         DATABASE_URL: this.databaseUrl,
         FATHOM_RULE_DEMO: this.demo ? "1" : "",
       },
@@ -59,7 +63,7 @@ export class Server {
 /** A whole application of its own on a scratch database: for tests, pictures and benchmarks. */
 export async function startScratchPlace(cluster) {
   const databaseUrl = await cluster.start();
-  await migrate(databaseUrl, true);
+  await migrate(databaseUrl, { demo: true, built: true });
   const server = new Server(databaseUrl);
   await server.start();
   return server;

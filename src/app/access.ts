@@ -1,7 +1,7 @@
 import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
 import { admitPerson, admitToInvestigation } from "@/server/access/gate";
-import type { StoredInvestigation } from "@/server/database/models";
+import type { Right } from "@/server/access/rights";
 
 const cookieName = "fathom_rule_session";
 
@@ -17,7 +17,8 @@ export async function askedFrom(): Promise<string> {
 
 /** Hands the browser its session; secure wherever the page came over TLS. */
 export async function keepSession(token: string, expires: Date): Promise<void> {
-  const secure = (await headers()).get("x-forwarded-proto") === "https";
+  const overTls = process.env.PUBLIC_URL?.startsWith("https:") ?? false;
+  const secure = overTls || (await headers()).get("x-forwarded-proto") === "https";
   (await cookies()).set(cookieName, token, {
     expires,
     secure,
@@ -41,15 +42,15 @@ export async function personForPage() {
 /** For the page of one investigation. "away": the database can't be reached, only the device can help. */
 export async function investigationForPage(id: string) {
   const token = await sessionToken();
-  const entry = await admitToInvestigation(token, id);
+  const entry = await admitToInvestigation(token, id, "read");
   if (entry.kind === "away") return token ? ("away" as const) : redirect("/sign-in");
   if (entry.kind === "granted") return entry;
   return entry.kind === "not-found" ? notFound() : redirect("/sign-in");
 }
 
-/** For actions on one investigation of the shelf, or on one that was taken off it. */
-export async function investigationForAction(id: string, { deleted = false } = {}) {
-  const entry = await admitToInvestigation(await sessionToken(), id, { deleted });
+/** For actions on one investigation that need a right to it. */
+export async function investigationForAction(id: string, right: Right) {
+  const entry = await admitToInvestigation(await sessionToken(), id, right);
   if (entry.kind === "granted") return entry;
   return entry.kind === "signed-out" ? redirect("/sign-in") : redirect("/shelf");
 }
@@ -65,17 +66,15 @@ export async function personForRoute(): Promise<
   return { personId: entry.person.id };
 } // prettier-ignore
 
-/** For route handlers on one investigation: either an answer to send back, or the way in. */
-export async function investigationForRoute(id: string): Promise<
-  | { readonly answer: Response }
-  | {
-      readonly answer?: undefined;
-      readonly personId: string;
-      readonly investigation: StoredInvestigation;
-    }
+/** For route handlers on one investigation that need a right to it: either an answer to send back, or the way in. */
+export async function investigationForRoute(
+  id: string,
+  right: Right,
+): Promise<
+  { readonly answer: Response } | { readonly answer?: undefined; readonly personId: string }
 > {
-  const entry = await admitToInvestigation(await sessionToken(), id);
+  const entry = await admitToInvestigation(await sessionToken(), id, right);
   if (entry.kind !== "granted")
     return { answer: new Response(null, { status: refusals[entry.kind] }) };
-  return { personId: entry.person.id, investigation: entry.investigation };
+  return { personId: entry.person.id };
 }

@@ -20,7 +20,9 @@ export async function answered(
   } catch (error) {
     if (error instanceof BodyRefused) return because(error.message, error.status);
     if (error instanceof ValidationError) return because(error.message, 400);
-    if (error instanceof UnreadableInvestigation) return because("it can't be read", 409);
+    if (error instanceof UnreadableInvestigation) {
+      return because(error.newer ? "it is newer than this server" : "it can't be read", 409);
+    }
     if (error instanceof QuotaExceeded) {
       return because(error.message, 429, { "retry-after": String(error.seconds) });
     }

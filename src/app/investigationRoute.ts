@@ -1,7 +1,7 @@
 import { savingLimits } from "@/protocol/saving";
 import { spend } from "@/server/quotas/spending";
 import { bytesOf, readBody } from "@/server/requests/readBody";
-import type { StoredInvestigation } from "@/server/database/models";
+import type { Right } from "@/server/access/rights";
 import { investigationForRoute } from "./access";
 import { answered } from "./answers";
 
@@ -14,31 +14,31 @@ export interface OfInvestigation {
 export interface Asked {
   readonly id: string;
   readonly personId: string;
-  readonly investigation: StoredInvestigation;
 }
 
-/** Answers for one investigation whoever may have it; all others hear that it is not there. */
+/** Answers for one investigation whoever has the right to it; all others hear that it is not there. */
 export function ofInvestigation(
   request: Request,
   { params }: OfInvestigation,
+  right: Right,
   answer: (asked: Asked) => Promise<Response>,
 ): Promise<Response> {
   return answered(request, async () => {
     const { id } = await params;
-    const entry = await investigationForRoute(id);
+    const entry = await investigationForRoute(id, right);
     if (entry.answer) return entry.answer;
-    return answer({ id, personId: entry.personId, investigation: entry.investigation });
+    return answer({ id, personId: entry.personId });
   });
 }
 
-/** Answers for one investigation to what was sent about it, once the person's share of requests holds it. */
+/** Answers to changes that were sent of one investigation, once the person's share of requests holds it. */
 export function received<Sent>(
   request: Request,
   context: OfInvestigation,
   read: (body: unknown) => Sent,
   answer: (asked: Asked, sent: Sent) => Promise<Response>,
 ): Promise<Response> {
-  return ofInvestigation(request, context, async (asked) => {
+  return ofInvestigation(request, context, "edit", async (asked) => {
     await spend(asked.personId, { bytes: bytesOf(request) });
     return answer(asked, read(await readBody(request, savingLimits.bytesOfRequest)));
   });

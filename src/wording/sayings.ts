@@ -56,6 +56,8 @@ export const sayings = {
     title: (title: string) => `${title || "This investigation"} can’t be shown as it stands`,
     unreadable:
       "What is stored of it does not hold together: some change that was let in spoilt it.",
+    newer:
+      "It was written by a newer version of Fathom Rule than this server runs. Nothing is wrong with it: it opens again when the server is up to date.",
     fell: "The page fell over something that it holds. The fault is noted.",
     nothingLost:
       "Nothing is taken away: every change since the last good state stays in the history, and what is stored can be taken out as a file.",

@@ -1,3 +1,4 @@
+import { sweep } from "@/server/jobs/sweep";
 import { admitPerson, admitToInvestigation } from "@/server/access/gate";
 import { hashPassword, passwordMatches } from "@/server/access/password";
 import { inTurn } from "@/server/access/hashing";
@@ -50,10 +51,14 @@ describe("investigations", () => {
     const { owner, id } = await somebodysRule();
     const mine = await openSession(owner);
     const theirs = await openSession(await somebody());
-    expect((await admitToInvestigation(mine.token, id)).kind).toBe("granted");
-    expect((await admitToInvestigation(theirs.token, id)).kind).toBe("not-found");
-    expect((await admitToInvestigation(mine.token, "nowhere")).kind).toBe("not-found");
-    expect((await admitToInvestigation(undefined, id)).kind).toBe("signed-out");
+    for (const right of ["read", "edit", "rename", "duplicate", "delete"] as const) {
+      expect((await admitToInvestigation(mine.token, id, right)).kind).toBe("granted");
+      expect((await admitToInvestigation(theirs.token, id, right)).kind).toBe("not-found");
+    }
+    expect((await admitToInvestigation(mine.token, id, "put-back")).kind).toBe("not-found");
+    expect((await admitToInvestigation(mine.token, "nowhere", "read")).kind).toBe("not-found");
+    expect((await admitToInvestigation(mine.token, { or: id }, "read")).kind).toBe("not-found");
+    expect((await admitToInvestigation(undefined, id, "read")).kind).toBe("signed-out");
   });
 });
 
@@ -95,12 +100,15 @@ describe("signing in", () => {
     expect(kinds).toEqual([...signedIn, "refused", "refused", "refused", "too-many"]);
   }, 30_000);
 
-  test("tries that count no longer are cleared", async () => {
+  test("tries that count no longer are swept away, those that count stay", async () => {
     const { sequelize } = models();
-    await sequelize.query("insert into sign_in_attempts values ('old', 3, 1)");
-    jest.resetModules();
-    const fresh = await import("@/server/access/attempts");
-    await fresh.countTry("somebody", "10.3.3.3");
+    const later = Date.now() + 60_000;
+    await sequelize.query(
+      `insert into sign_in_attempts values ('old', 3, 1), ('new', 3, ${later})`,
+    );
+    await sweep();
+    const [kept] = await sequelize.query("select 1 from sign_in_attempts where key = 'new'");
+    expect(kept).toHaveLength(1);
     const [found] = await sequelize.query("select 1 from sign_in_attempts where key = 'old'");
     expect(found).toEqual([]);
   });

@@ -25,6 +25,13 @@ test("someone else's investigation is not found, by page or by door", async ({ p
   expect(stream.status()).toBe(404);
 });
 
+test("a server says whether it is alive and ready, to anybody", async ({ request }) => {
+  const health = await request.get(`${sharedPlace()}/api/health`);
+  expect(await health.json()).toEqual({ alive: true });
+  const ready = await request.get(`${sharedPlace()}/api/ready`);
+  expect([ready.status(), await ready.json()]).toEqual([200, { ready: true }]);
+});
+
 test("signed out, every door leads to sign-in", async ({ page, request }) => {
   await signIn(page);
   await start(page);

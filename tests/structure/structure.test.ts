@@ -78,6 +78,8 @@ describe("access", () => {
     "src/app/sign-in/page.tsx SignIn",
     "src/app/sign-in/actions.ts signOutAction",
     "src/app/api/sign-in/route.ts POST",
+    "src/app/api/health/route.ts GET",
+    "src/app/api/ready/route.ts GET",
   ]);
   const guarded = doors.filter(({ file, name }) => !open.has(`${file} ${name}`));
 

@@ -77,31 +77,31 @@ async function unlessUnreadable(work: () => Promise<void>): Promise<void> {
 
 /** Gives an investigation another title. */
 export async function renameAction(id: string, title: string): Promise<void> {
-  const { investigation, person } = await investigationForAction(id);
-  await unlessUnreadable(() => renameOnShelf(investigation, person.id, storableText(title, 200)));
+  const { investigationId, person } = await investigationForAction(id, "rename");
+  await unlessUnreadable(() => renameOnShelf(investigationId, person.id, storableText(title, 200)));
   revalidatePath("/shelf");
 }
 
 /** Puts a copy beside an investigation. */
 export async function duplicateAction(id: string): Promise<void> {
-  const { investigation } = await investigationForAction(id);
+  const { investigationId, person } = await investigationForAction(id, "duplicate");
   await unlessUnreadable(async () => {
-    if ((await duplicateOnShelf(investigation)) === undefined) backSaying("full");
+    if ((await duplicateOnShelf(investigationId, person.id)) === undefined) backSaying("full");
   });
   revalidatePath("/shelf");
 }
 
 /** Takes an investigation off the shelf for 30 days, then for good. */
 export async function deleteAction(id: string): Promise<void> {
-  const { investigation } = await investigationForAction(id);
-  await deleteFromShelf(investigation);
+  const { investigationId } = await investigationForAction(id, "delete");
+  await deleteFromShelf(investigationId);
   revalidatePath("/shelf");
 }
 
 /** Puts a deleted investigation back on the shelf. */
 export async function putBackAction(id: string): Promise<void> {
-  const { investigation } = await investigationForAction(id, { deleted: true });
-  await putBackOnShelf(investigation);
+  const { investigationId } = await investigationForAction(id, "put-back");
+  await putBackOnShelf(investigationId);
   revalidatePath("/shelf");
 }
 

@@ -49,8 +49,8 @@ export function SignOut(props: {
       setAway(!answers);
       if (!answers) return;
       await forgetAllBut(personId).catch(() => {});
-      sayLeft();
       await signOut();
+      sayLeft();
       // The page is left altogether: no way that was still under way leads back, and nothing of the person stays.
       window.location.assign(new URL("/sign-in", window.location.href));
     });

@@ -8,8 +8,8 @@ import { Button } from "../parts/Button";
 interface Props {
   investigationId: string;
   title: string;
-  /** Whether the stored document itself can't be read, or a page fell over what it holds. */
-  unreadable: boolean;
+  /** What is stored can't be read or was written by a newer version, or a page fell over what it holds. */
+  why: "unreadable" | "newer" | "fell";
   /** Goes back to the newest state that can be read; whether there was one. */
   goBack: (investigationId: string) => Promise<boolean>;
 }
@@ -17,7 +17,7 @@ interface Props {
 const words = sayings.broken;
 
 /** When an investigation can't be shown as it stands: the way back to its last good state, and what is stored as a file. */
-export function BrokenPage({ investigationId, title, unreadable, goBack }: Props) {
+export function BrokenPage({ investigationId, title, why, goBack }: Props) {
   const [none, setNone] = useState(false);
   const [going, start] = useTransition();
   const go = () =>
@@ -28,12 +28,14 @@ export function BrokenPage({ investigationId, title, unreadable, goBack }: Props
   return (
     <main className="bg-page mx-auto mt-24 max-w-xl p-8">
       <h1 className="font-serif text-xl font-semibold">{words.title(title)}</h1>
-      <p className="mt-2">{unreadable ? words.unreadable : words.fell}</p>
+      <p className="mt-2">{words[why]}</p>
       <p className="text-soft mt-2">{words.nothingLost}</p>
       <div className="mt-5 flex flex-wrap items-center gap-3">
-        <Button look="main" disabled={going} onClick={go}>
-          {words.goBack}
-        </Button>
+        {why !== "newer" && (
+          <Button look="main" disabled={going} onClick={go}>
+            {words.goBack}
+          </Button>
+        )}
         <a
           href={`/api/investigations/${investigationId}/stored`}
           download

@@ -3,7 +3,7 @@ import { FakeBrowser } from "../../../tests/fixtures/fakeBrowser";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { rememberPerson } from "./deviceCopy";
 import { doAct } from "./investigationStore";
-import { forgetAllBut, unsentHere } from "./leaving";
+import { forgetAllBut, onLeft, sayLeft, unsentHere } from "./leaving";
 
 jest.mock("idb-keyval", () => jest.requireActual("../../../tests/fixtures/fakeDevice").store);
 
@@ -61,4 +61,27 @@ test("what is not with the server is listed in the order in which it was typed",
   device.set("edits/rule/one/b-earlier", edit("b-earlier", "2026-11-27T10:00:01.000Z"));
   const [unsent] = await unsentHere("ines");
   expect(unsent?.edits.map(({ id }) => id)).toEqual(["b-earlier", "a-later"]);
+});
+
+test("other windows hear that somebody left, the window itself does not", async () => {
+  jest.useRealTimers();
+  const heard: string[] = [];
+  const stop = onLeft(() => heard.push("here"));
+  const others: unknown[] = [];
+  const other = new BroadcastChannel("fathom-rule/session");
+  const arrived = new Promise<void>((resolve) => {
+    other.onmessage = ({ data }: MessageEvent) => {
+      others.push(data);
+      resolve();
+    };
+  });
+  sayLeft();
+  await arrived;
+  expect(heard).toEqual([]);
+  other.postMessage("another window");
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(heard).toEqual(["here"]);
+  expect(others).toHaveLength(1);
+  stop();
+  other.close();
 });

@@ -1,3 +1,4 @@
+import { nanoid } from "nanoid";
 import { delMany, getMany } from "idb-keyval";
 import type { Investigation } from "@/investigation/model/investigation";
 import { forgetPerson, type KeptEdit, snapshotOf } from "./deviceCopy";
@@ -64,12 +65,14 @@ export async function forgetAllBut(personId: string): Promise<void> {
 }
 
 const channelName = "fathom-rule/session";
+/** By what a window knows its own words. */
+const thisWindow = nanoid(8);
 
 /** Tells the other tabs of this browser that nobody is signed in any more. */
 export function sayLeft(): void {
   if (typeof BroadcastChannel === "undefined") return;
   const channel = new BroadcastChannel(channelName);
-  channel.postMessage("left");
+  channel.postMessage(thisWindow);
   channel.close();
 }
 
@@ -77,6 +80,8 @@ export function sayLeft(): void {
 export function onLeft(then: () => void): () => void {
   if (typeof BroadcastChannel === "undefined") return () => {};
   const channel = new BroadcastChannel(channelName);
-  channel.onmessage = then;
+  channel.onmessage = ({ data }) => {
+    if (data !== thisWindow) then();
+  };
   return () => channel.close();
 }

@@ -4,7 +4,6 @@ import { models } from "../database/models";
 import { quotas } from "../quotas/quotas";
 
 const quarterOfAnHour = 900;
-const clearedEvery = 300_000;
 
 const limiters = new Map<string, RateLimiterPostgres>();
 
@@ -31,15 +30,10 @@ const ofName = () => limiter("name", quotas.triesOfName());
 const ofAddress = () => limiter("address", quotas.triesOfAddress());
 const both = (name: string, address: string) => `${address}/${name}`.slice(0, 200);
 
-let clearedAt = 0;
-
-/** Forgets tries that count no longer, now and then. */
-async function clearOld(): Promise<void> {
-  const now = Date.now();
-  if (now - clearedAt < clearedEvery) return;
-  clearedAt = now;
+/** Forgets tries that count no longer. */
+export async function clearOldTries(): Promise<void> {
   await models().sequelize.query("delete from sign_in_attempts where expire < :now", {
-    replacements: { now },
+    replacements: { now: Date.now() },
     type: QueryTypes.DELETE,
   });
 }
@@ -50,7 +44,6 @@ async function clearOld(): Promise<void> {
  * @returns minutes to wait, where there were too many.
  */
 export async function countTry(name: string, address: string): Promise<number | undefined> {
-  await clearOld();
   try {
     await ofAddress().consume(address.slice(0, 200));
     await ofName().consume(both(name, address));

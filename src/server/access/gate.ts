@@ -1,6 +1,5 @@
-import { Op } from "sequelize";
 import { isDatabaseAway } from "../database/connection";
-import { models, type StoredInvestigation } from "../database/models";
+import { access, type Right } from "./rights";
 import { personOf, type SignedIn } from "./sessions";
 
 export type Entry<Granted> =
@@ -32,23 +31,20 @@ function isId(value: unknown): value is string {
   return typeof value === "string" && /^[A-Za-z0-9_-]{1,40}$/.test(value);
 }
 
-/** Lets a person in to an investigation of their own, on the shelf or (`deleted`) off it; someone else's is not found, as if it were not there. */
+/**
+ * Lets a person in to do one thing with an investigation; where they may not, it is not found, as if it were not there.
+ * @param investigationId as it was sent: what can be no id is not found.
+ */
 export function admitToInvestigation(
   token: string | undefined,
-  investigationId: string,
-  { deleted = false } = {},
-): Promise<Entry<{ investigation: StoredInvestigation }>> {
-  return unlessAway<{ investigation: StoredInvestigation }>(async () => {
+  investigationId: unknown,
+  right: Right,
+): Promise<Entry<{ readonly investigationId: string }>> {
+  return unlessAway<{ readonly investigationId: string }>(async () => {
     const person = await personOf(token);
     if (!person) return { kind: "signed-out" };
     if (!isId(investigationId)) return { kind: "not-found" };
-    const investigation = await models().StoredInvestigation.findOne({
-      where: {
-        id: investigationId,
-        ownerId: person.id,
-        deletedAt: deleted ? { [Op.not]: null } : null,
-      },
-    });
-    return investigation ? { kind: "granted", person, investigation } : { kind: "not-found" };
+    const may = await access(person.id, investigationId);
+    return may.has(right) ? { kind: "granted", person, investigationId } : { kind: "not-found" };
   });
 }

@@ -22,7 +22,6 @@ export async function openSession(personId: string): Promise<{ token: string; ex
   const { Session } = models();
   const token = randomBytes(32).toString("base64url");
   const expiresAt = new Date(Date.now() + daysKept * 86_400_000);
-  await Session.destroy({ where: { expiresAt: { [Op.lt]: new Date() } } });
   await Session.create({ tokenHash: hashOf(token), personId, expiresAt });
   return { token, expiresAt };
 }
@@ -35,11 +34,11 @@ export async function closeSession(token: string): Promise<void> {
 /** The person behind a token, or undefined when it is unknown or has run out. */
 export async function personOf(token: string | undefined): Promise<SignedIn | undefined> {
   if (!token) return undefined;
-  const { Session, Person } = models();
-  const session = await Session.findOne({
+  const session = await models().Session.findOne({
     where: { tokenHash: hashOf(token), expiresAt: { [Op.gt]: new Date() } },
+    include: "person",
   });
-  const person = session && (await Person.findByPk(session.personId));
+  const person = session?.person;
   if (!person || (person.demo && !demoMode())) return undefined;
   return { id: person.id, name: person.name, toured: person.tourEndedAt != null };
 }

@@ -24,6 +24,13 @@ export function database(): Sequelize {
   return place.fathomRuleDatabase;
 }
 
+/** Ends this process's connections; who asks for the database afterwards gets new ones. */
+export async function closeDatabase(): Promise<void> {
+  const open = place.fathomRuleDatabase;
+  place.fathomRuleDatabase = undefined;
+  await open?.close();
+}
+
 /** PostgreSQL's codes for a server that is going down, starting up or cut off. */
 const awayCodes = /^(57P0[1-3]|08...)$/;
 

@@ -28,7 +28,7 @@ export async function editsSince(
     revision,
     id,
     act,
-    patches: patches as Patch[],
+    patches,
     ...(replaces && { replaces }),
   }));
 }

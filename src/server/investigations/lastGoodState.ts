@@ -1,10 +1,11 @@
-import type { Patch } from "immer";
-import { applyPatches, enablePatches } from "immer";
+import { applyPatches, enablePatches, type Patch } from "immer";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import type { Investigation } from "@/investigation/model/investigation";
-import { models, type StoredInvestigation } from "../database/models";
+import type { Transaction } from "sequelize";
+import { models } from "../database/models";
+import type { StoredInvestigation } from "../database/models/storedInvestigation";
 import { nanoid } from "nanoid";
-import { liveChannel } from "../live/channel";
+import { announce } from "../live/channel";
 
 enablePatches();
 
@@ -35,10 +36,10 @@ function stepBack(document: unknown, inverse: unknown): unknown {
 }
 
 /** Walks the log of a stored investigation back to the newest state that can be read; undefined where it holds none. */
-export async function lastGoodState({
-  id,
-  document,
-}: Pick<StoredInvestigation, "id" | "document">): Promise<GoodState | undefined> {
+export async function lastGoodState(
+  { id, document }: Pick<StoredInvestigation, "id" | "document">,
+  transaction?: Transaction,
+): Promise<GoodState | undefined> {
   const { StoredEdit } = models();
   let state = document;
   for (let skipped = 0; skipped < mostSteps; skipped += atOnce) {
@@ -48,6 +49,7 @@ export async function lastGoodState({
       order: [["revision", "DESC"]],
       limit: atOnce + 1,
       offset: skipped,
+      transaction,
     });
     for (const [place, edit] of edits.slice(0, atOnce).entries()) {
       state = stepBack(state, edit.inverse);
@@ -61,30 +63,39 @@ export async function lastGoodState({
 
 /**
  * Goes back to the newest state that can be read, as an edit like any other: the log keeps what was, and open windows
- * hear of it.
+ * hear of it. The row is held meanwhile, so that no save comes between.
  * @returns whether there was one.
  */
-export async function goBackToGoodState(stored: StoredInvestigation, authorId: string): Promise<boolean> {
-  const good = await lastGoodState(stored);
-  if (!good) return false;
-  const { sequelize, StoredEdit } = models();
-  const { document } = good;
-  const revision = stored.revision + 1;
-  await sequelize.transaction(async (transaction) => {
+export async function goBackToGoodState(
+  investigationId: string,
+  authorId: string,
+): Promise<boolean> {
+  const { sequelize, StoredEdit, StoredInvestigation } = models();
+  return sequelize.transaction(async (transaction) => {
+    const lock = transaction.LOCK.UPDATE;
+    const held = { transaction, lock, rejectOnEmpty: true } as const;
+    const stored = await StoredInvestigation.findByPk(investigationId, held);
+    const good = await lastGoodState(stored, transaction);
+    if (!good) return false;
+    const { document } = good;
+    const revision = stored.revision + 1;
     await StoredEdit.create(
       {
-        investigationId: stored.id, revision, authorId, id: nanoid(16), act: "go-back",
-        madeAt: new Date(), madeOn: stored.revision,
+        investigationId,
+        revision,
+        authorId,
+        id: nanoid(16),
+        act: "go-back",
+        madeAt: new Date(),
+        madeOn: stored.revision,
         patches: [{ op: "replace", path: [], value: document }],
         inverse: [{ op: "replace", path: [], value: stored.document }],
       },
       { transaction },
     );
-    await stored.update({ document, title: document.title, revision, letters: null }, { transaction });
-    await sequelize.query("select pg_notify(:channel, :payload)", {
-      replacements: { channel: liveChannel, payload: JSON.stringify({ investigationId: stored.id, revision }) },
-      transaction,
-    });
+    const changed = { document, title: document.title, revision, letters: null };
+    await stored.update(changed, { transaction });
+    await announce(investigationId, revision, transaction);
+    return true;
   });
-  return true;
-} // prettier-ignore
+}

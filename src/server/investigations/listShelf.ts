@@ -15,15 +15,17 @@ export interface Shelf {
   readonly deleted: readonly ShelfEntry[];
 }
 
-const daysKept = 30;
+/** What is off the shelf can be put back for so long. */
+export const daysKept = 30;
 
-/** A person's investigations, the last changed first. What was deleted longer than 30 days ago goes for good. */
+/** Since when something must be off the shelf to be gone for good. */
+export const oldestDeleted = () => new Date(Date.now() - daysKept * 86_400_000);
+
+/** A person's investigations, the last changed first. */
 export async function listShelf(ownerId: string): Promise<Shelf> {
   const { StoredInvestigation } = models();
-  const oldest = new Date(Date.now() - daysKept * 86_400_000);
-  await StoredInvestigation.destroy({ where: { ownerId, deletedAt: { [Op.lt]: oldest } } });
   const found = await StoredInvestigation.findAll({
-    where: { ownerId },
+    where: { ownerId, deletedAt: { [Op.or]: [null, { [Op.gte]: oldestDeleted() }] } },
     attributes: ["id", "title", "updatedAt", "deletedAt"],
     order: [["updatedAt", "DESC"]],
   });

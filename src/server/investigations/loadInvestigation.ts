@@ -1,6 +1,7 @@
 import type { Investigation } from "@/investigation/model/investigation";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
-import type { StoredInvestigation } from "../database/models";
+import { models } from "../database/models";
+import type { StoredInvestigation } from "../database/models/storedInvestigation";
 
 /** A stored investigation as the interface opens it. */
 export interface LoadedInvestigation {
@@ -9,16 +10,45 @@ export interface LoadedInvestigation {
 }
 
 /** A stored document that can't be read as it is. */
-export class UnreadableInvestigation extends Error {}
+export class UnreadableInvestigation extends Error {
+  constructor(
+    message: string,
+    /** Whether a newer version of the application wrote it. */
+    readonly newer: boolean,
+  ) {
+    super(message);
+  }
+}
+
+/** What is stored of an investigation, as it is. */
+export function storedInvestigation(id: string): Promise<StoredInvestigation> {
+  return models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true });
+}
 
 /** Brings a stored investigation up to the present version; @throws UnreadableInvestigation. */
-export function loadInvestigation(
-  stored: Pick<StoredInvestigation, "id" | "document" | "revision">,
-): LoadedInvestigation {
-  const upgraded = upgradeInvestigation(stored.document);
-  if (upgraded.kind !== "document") {
-    const why = upgraded.kind === "malformed" ? upgraded.reason : upgraded.kind;
-    throw new UnreadableInvestigation(`investigation ${stored.id} can't be read: ${why}`);
+export function readStored({
+  id,
+  document: stored,
+  revision,
+}: Pick<StoredInvestigation, "id" | "document" | "revision">): LoadedInvestigation {
+  const upgraded = upgradeInvestigation(stored);
+  switch (upgraded.kind) {
+    case "document":
+      return { document: upgraded.document, revision };
+    case "too-new":
+      throw new UnreadableInvestigation(
+        `investigation ${id} was written by a newer version (document version ${upgraded.version})`,
+        true,
+      );
+    case "malformed":
+      throw new UnreadableInvestigation(
+        `investigation ${id} can't be read: ${upgraded.reason}`,
+        false,
+      );
   }
-  return { document: upgraded.document, revision: stored.revision };
+}
+
+/** An investigation at its newest revision; @throws UnreadableInvestigation. */
+export async function loadInvestigation(id: string): Promise<LoadedInvestigation> {
+  return readStored(await storedInvestigation(id));
 }

@@ -1,5 +1,4 @@
 import { isDeepStrictEqual } from "node:util";
-import type { Patch } from "immer";
 import type { Transaction } from "sequelize";
 import type { Replaced } from "@/protocol/saving";
 import { models } from "../database/models";
@@ -52,8 +51,8 @@ export async function replacedOn(
     const stands = valueAt(stored?.document, path) ?? null;
     if (isDeepStrictEqual(was, stands)) return [];
     const other = otherId === personId ? undefined : names.get(otherId ?? "");
-    const what = { id: String(id), side: side === "won" ? "won" : "lost", path, was, stands } as const;
-    return [{ ...what, back: back as Patch, at: madeAt.toISOString(), ...(other && { other }) }];
+    const what = { id: String(id), side, path, was, stands };
+    return [{ ...what, back, at: madeAt.toISOString(), ...(other && { other }) }];
   });
 } // prettier-ignore
 

@@ -1,13 +1,13 @@
 import { Op, type Transaction } from "sequelize";
-import type { Patch } from "immer";
 import type { EditInParts, SaveAnswer, SentEdit } from "@/protocol/saving";
 import { savingLimits } from "@/protocol/saving";
-import { models, type StoredInvestigation } from "../database/models";
-import { liveChannel } from "../live/channel";
+import { models } from "../database/models";
+import type { StoredInvestigation } from "../database/models/storedInvestigation";
+import { announce } from "../live/channel";
 import { wholeEdits } from "./editParts";
 import { editsSince } from "./editsSince";
 import type { ReadSave } from "./editSchema";
-import { loadInvestigation } from "./loadInvestigation";
+import { readStored } from "./loadInvestigation";
 import { tellReplaced } from "./replacements";
 import type { Meanwhile } from "./replacedWork";
 import { type Taken, takeEdits } from "./takeEdits";
@@ -40,7 +40,7 @@ async function doneMeanwhile(
     authorId,
     window: windowId ?? "",
     device: deviceId ?? "",
-    patches: patches as readonly Patch[],
+    patches,
   }));
 }
 
@@ -51,12 +51,12 @@ async function keep(
   { document, letters, taken, replaced }: Taken,
   transaction: Transaction,
 ): Promise<void> {
-  const { sequelize, StoredEdit } = models();
+  const { StoredEdit } = models();
   const { id: investigationId, revision: before } = investigation;
   const winners = new Set(replaced.map(({ won }) => won.id));
   await StoredEdit.bulkCreate(
     taken.map(({ id, act, patches, inverse, at, on, window, device }, index) => ({
-      investigationId, authorId, id, act, patches, inverse, madeAt: at,
+      investigationId, authorId, id, act, patches, inverse, madeAt: new Date(at),
       windowId: window, deviceId: device, madeOn: on, replaces: winners.has(id),
       revision: before + index + 1,
     })),
@@ -65,10 +65,7 @@ async function keep(
   const revision = before + taken.length;
   await investigation.update({ document, title: document.title, revision, letters }, { transaction });
   await tellReplaced(investigationId, authorId, replaced, transaction);
-  await sequelize.query("select pg_notify(:channel, :payload)", {
-    replacements: { channel: liveChannel, payload: JSON.stringify({ investigationId, revision }) },
-    transaction,
-  });
+  await announce(investigationId, revision, transaction);
 } // prettier-ignore
 
 function withoutOwn(logged: SaveAnswer["edits"], own: readonly { readonly id: string }[]) {
@@ -104,7 +101,7 @@ export async function saveEdits(
     const known = await knownIds(investigationId, request.edits, transaction);
     const wanted = stillWanted(request.edits, known);
     const whole = await wholeEdits(investigationId, authorId, wanted, transaction);
-    const { document } = loadInvestigation(investigation);
+    const { document } = readStored(investigation);
     const fresh = whole.edits.filter(({ id }) => !known.has(id));
     const meanwhile = await doneMeanwhile(investigation, fresh, transaction);
     const letters = investigation.letters ?? undefined;

@@ -15,6 +15,8 @@ const listening: Listening = (place.fathomRuleListening ??= {
   connecting: false,
 });
 const retryAfter = 1000;
+/** Who changes the page is back at once. */
+const keptFor = 30_000;
 
 function wake(subscribers: Iterable<Subscriber> | undefined): void {
   for (const subscriber of subscribers ?? []) subscriber();
@@ -55,6 +57,11 @@ async function connect(): Promise<void> {
   }
 }
 
+/** Nobody is subscribed any more: the connection is let go. */
+function letGoIfAlone(): void {
+  if (listening.subscribers.size === 0) void stopListening();
+}
+
 /** Calls back whenever an investigation has a new revision; returns how to stop. */
 export function subscribe(investigationId: string, subscriber: Subscriber): () => void {
   const subscribers = listening.subscribers.get(investigationId) ?? new Set();
@@ -63,6 +70,7 @@ export function subscribe(investigationId: string, subscriber: Subscriber): () =
   return () => {
     subscribers.delete(subscriber);
     if (subscribers.size === 0) listening.subscribers.delete(investigationId);
+    if (listening.subscribers.size === 0) setTimeout(letGoIfAlone, keptFor).unref();
   };
 }
 

@@ -18,5 +18,7 @@ export function mayChange(method: string, headers: Headers): boolean {
   const site = headers.get("sec-fetch-site");
   if (site !== null) return site === "same-origin";
   const origin = headers.get("origin");
-  return origin !== null && hostOf(origin) === headers.get("host");
+  const from = origin === null ? undefined : hostOf(origin);
+  const here = [headers.get("host"), hostOf(process.env.PUBLIC_URL ?? "")];
+  return from !== undefined && here.includes(from);
 }

@@ -1,3 +1,5 @@
+import { log } from "@/server/log/log";
+import { requestOf } from "@/server/log/requestOf";
 import * as yup from "yup";
 import { personForRoute } from "@/app/access";
 import { answered } from "@/app/answers";
@@ -17,7 +19,7 @@ export function POST(request: Request): Promise<Response> {
     if (entry.answer) return entry.answer;
     await spend(entry.personId, { edits: 1 });
     const { where, message } = fault.validateSync(await readBody(request, mostBytes));
-    console.error(`fault in the interface: ${JSON.stringify({ where, message })}`);
+    log.error({ ...requestOf(request), where, fault: message }, "fault in the interface");
     return Response.json({ noted: true });
   });
 }

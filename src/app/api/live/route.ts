@@ -31,7 +31,7 @@ export function GET(request: Request): Promise<Response> {
     roomForStream();
     const token = await sessionToken();
     const stillAllowed = async (id: string) =>
-      allowed.has((await admitToInvestigation(token, id)).kind);
+      allowed.has((await admitToInvestigation(token, id, "read")).kind);
     const followed = readFollowed(request);
     const open = await Promise.all(followed.map((one) => stillAllowed(one.investigationId)));
     if (!open.includes(true)) return new Response(null, { status: 404 });

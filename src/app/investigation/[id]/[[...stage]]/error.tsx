@@ -10,5 +10,5 @@ import { goBackAction } from "./actions";
 export default function InvestigationError({ error }: { error: Error }) {
   const { id } = useParams<{ id: string }>();
   useEffect(() => reportFault("page of an investigation", error), [error]);
-  return <BrokenPage investigationId={id} title="" unreadable={false} goBack={goBackAction} />;
+  return <BrokenPage investigationId={id} title="" why="fell" goBack={goBackAction} />;
 }

@@ -5,6 +5,7 @@ import { BrokenPage } from "@/interface/shell/BrokenPage";
 import { Workspace } from "@/interface/shell/Workspace";
 import {
   loadInvestigation,
+  storedInvestigation,
   UnreadableInvestigation,
 } from "@/server/investigations/loadInvestigation";
 import { goBackAction } from "./actions";
@@ -13,15 +14,14 @@ interface Props {
   params: Promise<{ id: string }>;
 }
 
-type Entry = Exclude<Awaited<ReturnType<typeof investigationForPage>>, "away">;
-
-/** The document and who opens it; undefined where what is stored can't be read. */
-function openedFrom({ person, investigation }: Entry) {
+/** The document, or why what is stored can't be read. */
+async function opened(id: string) {
   try {
-    return { person, ...loadInvestigation(investigation) };
+    return { kind: "document", ...(await loadInvestigation(id)) } as const;
   } catch (error) {
-    if (error instanceof UnreadableInvestigation) return undefined;
-    throw error;
+    if (!(error instanceof UnreadableInvestigation)) throw error;
+    const { title } = await storedInvestigation(id);
+    return { kind: error.newer ? "newer" : "unreadable", title } as const;
   }
 }
 
@@ -29,15 +29,15 @@ function openedFrom({ person, investigation }: Entry) {
 export default async function InvestigationPage({ params }: Props) {
   const { id } = await params;
   const entry = await investigationForPage(id);
-  const opened = entry === "away" ? undefined : openedFrom(entry);
-  if (entry !== "away" && !opened) {
-    const { title } = entry.investigation;
-    return <BrokenPage investigationId={id} title={title} unreadable goBack={goBackAction} />;
+  const found = entry === "away" ? undefined : await opened(id);
+  if (found && found.kind !== "document") {
+    const { kind, title } = found;
+    return <BrokenPage investigationId={id} title={title} why={kind} goBack={goBackAction} />;
   }
   return (
     <Workspace
       investigationId={id}
-      opened={opened}
+      opened={entry === "away" || !found ? undefined : { person: entry.person, ...found }}
       signOut={signOutAction}
       endTour={endTourAction}
     />

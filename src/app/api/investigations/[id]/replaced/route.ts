@@ -26,7 +26,7 @@ const mostBytes = 20_000;
 
 /** What was replaced of the work of a device, or by it, and was not yet seen there. */
 export function GET(request: Request, context: OfInvestigation): Promise<Response> {
-  return ofInvestigation(request, context, async ({ id, personId }) => {
+  return ofInvestigation(request, context, "read", async ({ id, personId }) => {
     const of = device.validateSync(new URL(request.url).searchParams.get("device"));
     return Response.json({ replaced: await replacedOn(id, personId, of) }, { headers: unkept });
   });
@@ -34,7 +34,7 @@ export function GET(request: Request, context: OfInvestigation): Promise<Respons
 
 /** Forgets what was seen. */
 export function POST(request: Request, context: OfInvestigation): Promise<Response> {
-  return ofInvestigation(request, context, async ({ id, personId }) => {
+  return ofInvestigation(request, context, "read", async ({ id, personId }) => {
     const { device: of, ids } = seen.validateSync(await readBody(request, mostBytes));
     await replacedSeen(id, personId, of, ids);
     return Response.json({ forgotten: ids.length });

@@ -1,13 +1,13 @@
 /** Brings the database's tables up to date; with --demo, loads the demo accounts and samples once. */
-import { join } from "node:path";
 import { nanoid } from "nanoid";
 import { samples } from "@/investigation/samples/samples";
 import { demoAccounts } from "@/server/access/demoMode";
 import { hashPassword } from "@/server/access/password";
-import { database } from "@/server/database/connection";
+import { closeDatabase } from "@/server/database/connection";
 import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { migrate } from "@/server/migrations/migrate";
+import { migrationFolder } from "./migrationFolder";
 
 async function loadDemo(): Promise<void> {
   const { Person } = models();
@@ -25,6 +25,6 @@ async function loadDemo(): Promise<void> {
   }
 }
 
-await migrate(join(import.meta.dirname, "../src/server/migrations"));
+await migrate(migrationFolder);
 if (process.argv.includes("--demo")) await loadDemo();
-await database().close();
+await closeDatabase();

@@ -1,0 +1,69 @@
+/**
+ * `npm start`: checks what the environment says, brings the database's tables up to date, and serves the built
+ * application. The address of who asks is taken from the connection itself, so that no header can feign it; behind
+ * proxies of one's own, FATHOM_RULE_PROXIES says how many have each added theirs.
+ */
+import { randomUUID } from "node:crypto";
+import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
+import next from "next";
+import { closeDatabase } from "@/server/database/connection";
+import { log } from "@/server/log/log";
+import { requestIdHeader } from "@/server/log/requestOf";
+import { migrate } from "@/server/migrations/migrate";
+import { readSettings, type Settings } from "@/server/settings/settings";
+import { migrationFolder } from "./migrationFolder";
+
+/** The address that the outermost trusted proxy saw, or else that of the connection. */
+function addressOf({ headers, socket }: IncomingMessage, proxies: number): string {
+  const told = String(headers["x-forwarded-for"] ?? "").split(",");
+  const hop = proxies > 0 ? told.at(-proxies)?.trim() : undefined;
+  return hop || (socket.remoteAddress ?? "unknown");
+}
+
+/** A line of the log when a request is answered; what pages load is told only to who wants to know all. */
+function noteAnswer(request: IncomingMessage, response: ServerResponse, id: string): void {
+  const began = performance.now();
+  const [path = ""] = (request.url ?? "").split("?");
+  const level = /^\/(_next|fonts)\//.test(path) ? "debug" : "info";
+  response.once("close", () => {
+    const took = Math.round(performance.now() - began);
+    log[level]({ request: id, method: request.method, path, status: response.statusCode, took });
+  });
+}
+
+async function serve({ HOST, PORT, FATHOM_RULE_PROXIES: proxies }: Settings): Promise<void> {
+  const app = next({ dev: false, dir: process.cwd(), hostname: HOST, port: PORT });
+  await app.prepare();
+  const handle = app.getRequestHandler();
+  const server = createServer((request, response) => {
+    const id = randomUUID();
+    request.headers[requestIdHeader] = id;
+    request.headers["x-fathom-rule-address"] = addressOf(request, proxies);
+    if (proxies === 0) delete request.headers["x-forwarded-for"];
+    noteAnswer(request, response, id);
+    void handle(request, response);
+  });
+  server.listen(PORT, HOST, () => log.info({ host: HOST, port: PORT }, "serving"));
+  for (const signal of ["SIGTERM", "SIGINT"] as const) {
+    process.once(signal, () => {
+      log.info({ signal }, "stopping");
+      server.close(() => process.exit(0));
+      server.closeIdleConnections();
+    });
+  }
+}
+
+const read = readSettings(process.env);
+if ("wrong" in read) {
+  for (const sentence of read.wrong) console.error(sentence);
+  process.exit(1);
+}
+try {
+  const done = await migrate(migrationFolder);
+  if (done.length > 0) log.info({ steps: done }, "the database was brought up to date");
+  await closeDatabase();
+} catch (error) {
+  console.error(error instanceof Error ? error.message : String(error));
+  process.exit(1);
+}
+await serve(read.settings);

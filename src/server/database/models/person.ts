@@ -1,0 +1,33 @@
+import {
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type Sequelize,
+} from "sequelize";
+import { key, optional, plainTable, text, yesOrNo } from "./columns";
+
+/** Someone who can sign in. `password` is a salted scrypt hash. */
+export class Person extends Model<InferAttributes<Person>, InferCreationAttributes<Person>> {
+  declare id: string;
+  declare signInName: string;
+  declare name: string;
+  declare password: string;
+  declare demo: CreationOptional<boolean>;
+  /** When the first tour was ended or passed over; null while it waits. */
+  declare tourEndedAt: CreationOptional<Date | null>;
+}
+
+export function definePerson(sequelize: Sequelize): void {
+  Person.init(
+    {
+      id: key(),
+      signInName: text(),
+      name: text(),
+      password: text(),
+      demo: yesOrNo(),
+      tourEndedAt: optional.moment(),
+    },
+    { ...plainTable, sequelize, tableName: "people" },
+  );
+}

@@ -1,0 +1,26 @@
+import {
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type NonAttribute,
+  type Sequelize,
+} from "sequelize";
+import { key, moment, plainTable, text } from "./columns";
+import { Person } from "./person";
+
+/** A signed-in browser; only a hash of its token is kept. */
+export class Session extends Model<InferAttributes<Session>, InferCreationAttributes<Session>> {
+  declare tokenHash: string;
+  declare personId: string;
+  declare expiresAt: Date;
+  /** Who signed in, where it was asked for. */
+  declare person?: NonAttribute<Person>;
+}
+
+export function defineSession(sequelize: Sequelize): void {
+  Session.init(
+    { tokenHash: key(), personId: text(), expiresAt: moment() },
+    { ...plainTable, sequelize, tableName: "sessions" },
+  );
+  Session.belongsTo(Person, { as: "person", foreignKey: "personId" });
+}

@@ -1,0 +1,45 @@
+import {
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type Sequelize,
+} from "sequelize";
+import { json, key, moment, optional, plainTable, text, whole } from "./columns";
+import { Person } from "./person";
+
+/** An investigation at its newest revision. */
+export class StoredInvestigation extends Model<
+  InferAttributes<StoredInvestigation>,
+  InferCreationAttributes<StoredInvestigation>
+> {
+  declare id: string;
+  declare ownerId: string;
+  declare title: string;
+  declare revision: number;
+  declare document: unknown;
+  /** About how long the document is; null where nobody has measured it. */
+  declare letters: CreationOptional<number | null>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+  /** When it was taken off the shelf; null while it stands there. */
+  declare deletedAt: CreationOptional<Date | null>;
+}
+
+export function defineStoredInvestigation(sequelize: Sequelize): void {
+  StoredInvestigation.init(
+    {
+      id: key(),
+      ownerId: text(),
+      title: text(),
+      revision: whole(),
+      document: json(),
+      letters: optional.whole(),
+      createdAt: moment(),
+      updatedAt: moment(),
+      deletedAt: optional.moment(),
+    },
+    { ...plainTable, sequelize, timestamps: true, tableName: "investigations" },
+  );
+  StoredInvestigation.belongsTo(Person, { as: "owner", foreignKey: "ownerId" });
+}

@@ -1,0 +1,10 @@
+/** Every step of the database's tables, in its order; each is a file beside this one. */
+export const steps = [
+  "001-people-and-investigations.sql",
+  "002-deleted-investigations.sql",
+  "003-first-tour.sql",
+  "004-nothing-lost.sql",
+] as const;
+
+/** The last step: where a database stands that this code can work with. */
+export const newestStep: string = steps[steps.length - 1] as string;
