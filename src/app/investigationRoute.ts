@@ -1,3 +1,4 @@
+import { mismatchWith, versionHeader } from "@/protocol/versions";
 import { savingLimits } from "@/protocol/saving";
 import { spend } from "@/server/quotas/spending";
 import { bytesOf, readBody } from "@/server/requests/readBody";
@@ -25,8 +26,10 @@ export function ofInvestigation(
 ): Promise<Response> {
   return answered(request, async () => {
     const { id } = await params;
+    const mismatch = mismatchWith(request.headers.get(versionHeader));
     const entry = await investigationForRoute(id, right);
     if (entry.answer) return entry.answer;
+    if (mismatch) return Response.json({ reason: mismatch }, { status: 409 });
     return answer({ id, personId: entry.personId });
   });
 }

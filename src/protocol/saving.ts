@@ -1,3 +1,4 @@
+import type { Mismatch } from "./versions";
 import type { Patch } from "immer";
 import type { Edit } from "@/investigation/history/change";
 
@@ -62,6 +63,8 @@ export interface LiveMessage {
   readonly edits: readonly ToldEdit[];
   /** Whether this is the last: the person may read the investigation no longer. */
   readonly ended?: boolean;
+  /** Why nothing more will come: page and server are of different versions. */
+  readonly mismatch?: Mismatch;
 }
 
 /** One thing that took the place of another's work that was done at the same time. */

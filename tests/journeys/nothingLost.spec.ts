@@ -157,6 +157,25 @@ test("what can't be read opens as a page that says so, and goes back to its last
   await kept(page);
 });
 
+test("a page that is older than the server says so, keeps what is typed, and sends it once it is loaded anew", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "rule");
+  await kept(page);
+  await page.route("**/edits", (route) =>
+    route.continue({ headers: { ...route.request().headers(), "x-fathom-rule-version": "1.1" } }),
+  );
+  await typeTime(page, "4.79");
+  const saving = page.getByTestId("saving");
+  await expect(saving).toContainText("The server has been renewed since this page was opened.");
+  await page.unroute("**/edits");
+  await saving.getByRole("button", { name: "Reload" }).click();
+  await kept(page);
+  await page.reload();
+  await expect(page.getByText("4.79")).toBeVisible();
+});
+
 test("signing out asks about what is on this device only, and leaves nothing else there", async ({
   page,
 }) => {

@@ -20,12 +20,21 @@ function sentence(saving: Saving): string {
       return sayings.saving.waiting;
     case "failing":
       return sayings.saving.failing;
+    case "forbidden":
+      return sayings.saving.forbidden;
+    case "page-older":
+      return sayings.saving.pageOlder;
+    case "page-newer":
+      return sayings.saving.pageNewer;
     case "signed-out":
       return sayings.saving.signedOut;
     case "lost":
       return sayings.saving.lost;
   }
 }
+
+/** What a fresh page mends, or may mend. */
+const reloaded: readonly Saving["kind"][] = ["forbidden", "page-older", "page-newer"];
 
 /** Whether all that was typed is kept, and where. */
 export function SaveLine() {
@@ -46,6 +55,15 @@ export function SaveLine() {
         <a href="/sign-in" target="_blank" className="text-petrol underline">
           Sign in
         </a>
+      )}
+      {reloaded.includes(saving.kind) && (
+        <button
+          type="button"
+          className="text-petrol underline"
+          onClick={() => window.location.reload()}
+        >
+          {sayings.saving.reload}
+        </button>
       )}
     </p>
   );

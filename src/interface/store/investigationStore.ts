@@ -1,3 +1,4 @@
+import type { Mismatch } from "@/protocol/versions";
 import { nanoid } from "nanoid";
 import { createStore, type StoreApi } from "zustand/vanilla";
 import type { Act } from "@/investigation/acts/act";
@@ -33,8 +34,12 @@ export type Saving =
   | { readonly kind: "kept"; readonly at: Date }
   | { readonly kind: "keeping" }
   | {
-      /** The server does not answer; it asks to wait; it stumbles; nobody is signed in; it is not on the shelf. */
-      readonly kind: "on-device" | "waiting" | "failing" | "signed-out" | "lost";
+      /**
+       * The server does not answer; it asks to wait; it stumbles; nothing of this page is let through; page and server
+       * are of different versions; nobody is signed in; it is not on the shelf.
+       */
+      readonly kind:
+        "on-device" | "waiting" | "failing" | "forbidden" | Mismatch | "signed-out" | "lost";
       readonly device: OnDevice;
     };
 

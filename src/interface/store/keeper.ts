@@ -11,6 +11,10 @@ import { Suspicion } from "./suspicion";
 const saveAfter = 150;
 const firstRetry = 400;
 const longestRetry = 4000;
+/** After so many ms at most a server that stumbles over anything is asked again. */
+const longestAfterFailing = 60_000;
+/** What does not change by being asked again: it waits for somebody to do something. */
+const final: readonly SaveReply["kind"][] = ["lost", "forbidden", "page-older"];
 
 /** Where an investigation is kept, and for whom. */
 export interface Keeping {
@@ -25,6 +29,9 @@ const waitingFor = {
   away: "on-device",
   busy: "waiting",
   failed: "failing",
+  forbidden: "forbidden",
+  "page-older": "page-older",
+  "page-newer": "page-newer",
   "signed-out": "signed-out",
   lost: "lost",
 } as const satisfies Record<Waiting, InvestigationState["saving"]["kind"]>;
@@ -80,7 +87,11 @@ export class Keeper {
     this.stops.push(
       listen(this.keeping.investigationId, {
         since,
-        hear: ({ edits, ended }) => (ended ? this.schedule(0) : this.receive(edits)),
+        hear: ({ edits, ended, mismatch }) => {
+          if (mismatch) this.wait({ kind: mismatch });
+          else if (ended) this.schedule(0);
+          else this.receive(edits);
+        },
       }),
     );
     const hurry = () => this.schedule(0);
@@ -187,13 +198,14 @@ export class Keeper {
   private wait(reply: Extract<SaveReply, { readonly kind: Waiting }>): void {
     const kind = waitingFor[reply.kind];
     this.store.setState({ saving: { kind, device: this.device.state } });
-    if (reply.kind === "lost") return;
-    this.schedule(reply.kind === "busy" ? reply.after : this.longer());
+    if (final.includes(reply.kind)) return;
+    const most = reply.kind === "failed" ? longestAfterFailing : longestRetry;
+    this.schedule(reply.kind === "busy" ? reply.after : this.longer(most));
   }
 
-  private longer(): number {
-    const after = this.retryAfter;
-    this.retryAfter = Math.min(longestRetry, this.retryAfter * 1.6);
+  private longer(most = longestRetry): number {
+    const after = Math.min(most, this.retryAfter);
+    this.retryAfter = Math.min(most, this.retryAfter * 1.6);
     return after;
   }
 

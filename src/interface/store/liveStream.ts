@@ -1,3 +1,5 @@
+import { ownVersion } from "@/protocol/versions";
+import { liveMessage } from "@/protocol/savingChecks";
 import type { LiveMessage } from "@/protocol/saving";
 
 const gatheringFor = 60;
@@ -65,10 +67,10 @@ export class LiveStream {
     this.told = from;
     const of = Object.entries(from).map(([id, since]) => `${id}:${since}`);
     if (of.length === 0) return;
-    const source = new EventSource(`/api/live?of=${of.join(",")}`);
+    const source = new EventSource(`/api/live?version=${ownVersion}&of=${of.join(",")}`);
     this.source = source;
     source.onopen = () => (this.retryAfter = firstRetry);
-    source.onmessage = ({ data }: MessageEvent<string>) => this.pass(JSON.parse(data) as LiveMessage);
+    source.onmessage = ({ data }: MessageEvent<string>) => this.pass(JSON.parse(data));
     source.onerror = () => {
       source.close();
       if (this.source !== source) return;
@@ -77,7 +79,9 @@ export class LiveStream {
     };
   } // prettier-ignore
 
-  private pass(message: LiveMessage): void {
+  private pass(said: unknown): void {
+    if (!liveMessage.isValidSync(said)) return;
+    const message = said as LiveMessage;
     const newest = message.edits.at(-1)?.revision;
     if (newest !== undefined) this.hasHeard(message.investigation, newest);
     this.hear(message);

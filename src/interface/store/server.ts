@@ -1,3 +1,6 @@
+import type * as yup from "yup";
+import { isMismatch, type Mismatch, ownVersion, versionHeader } from "@/protocol/versions";
+import { replacedAnswer, saveAnswer } from "@/protocol/savingChecks";
 import { type EditInParts, type Replaced, type SaveAnswer, savingLimits } from "@/protocol/saving";
 import { sentText } from "./outbox";
 import type { PendingEdit } from "./documentState";
@@ -11,6 +14,10 @@ export type SaveReply =
   | { readonly kind: "busy"; readonly after: number }
   | { readonly kind: "signed-out" }
   | { readonly kind: "lost" }
+  /** Page and server are of different versions. */
+  | { readonly kind: Mismatch }
+  /** Something on the way, or the server, lets nothing from this page through. */
+  | { readonly kind: "forbidden" }
   /** The server will not take what was sent, whenever it is sent again. */
   | { readonly kind: "refused"; readonly reason: string }
   /** The server stumbled over what was sent, or over something of its own. */
@@ -35,9 +42,14 @@ async function troubleOf(response: Response): Promise<Trouble> {
   switch (status) {
     case 401:
       return { kind: "signed-out" };
+    case 403:
+      return { kind: "forbidden" };
     case 404:
-    case 409:
       return { kind: "lost" };
+    case 409: {
+      const reason = await reasonOf(response);
+      return { kind: isMismatch(reason) ? reason : "lost" };
+    }
     case 408:
     case 502:
     case 503:
@@ -49,20 +61,25 @@ async function troubleOf(response: Response): Promise<Trouble> {
   return status < 500 ? { kind: "refused", reason: await reasonOf(response) } : { kind: "failed" };
 }
 
-/** Asks the server; never throws. */
+/** An answer that is none, such as the page of a school's own door, is like none. */
+async function answerOf<Answer>(response: Response, check: yup.Schema | undefined) {
+  const answer = (await response.json()) as unknown;
+  if (check && !check.isValidSync(answer)) return { trouble: { kind: "failed" } as const };
+  return { answer: answer as Answer };
+}
+
+/** Asks the server, and checks that it answers what is expected; never throws. */
 async function asked<Answer>(
   address: string,
   body?: string,
+  check?: yup.Schema<Answer>,
 ): Promise<{ readonly answer: Answer } | { readonly trouble: Trouble }> {
   try {
-    const sending = body !== undefined && {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body,
-    };
+    const headers = { "content-type": "application/json", [versionHeader]: ownVersion };
+    const sending = body === undefined ? {} : { method: "POST", body };
     const signal = AbortSignal.timeout(patience);
-    const response = await fetch(address, { ...sending, signal });
-    if (response.ok) return { answer: (await response.json()) as Answer };
+    const response = await fetch(address, { ...sending, headers, signal });
+    if (response.ok) return await answerOf<Answer>(response, check);
     return { trouble: await troubleOf(response) };
   } catch {
     return { trouble: { kind: "away" } };
@@ -107,14 +124,16 @@ export async function save(
     }
   }
   const body = `{"since":${since},"edits":[${texts.join(",")}]}`;
-  const reply = await asked<SaveAnswer>(addressOf(investigationId, "edits"), body);
+  const check = saveAnswer as yup.Schema as yup.Schema<SaveAnswer>;
+  const reply = await asked(addressOf(investigationId, "edits"), body, check);
   return "answer" in reply ? { kind: "saved", ...reply.answer } : reply.trouble;
 }
 
 /** What was replaced of the work of this device, or by it; undefined where the server can't say. */
 export async function replacedHere(investigationId: string, device: string) {
   const address = `${addressOf(investigationId, "replaced")}?device=${device}`;
-  const reply = await asked<{ replaced: readonly Replaced[] }>(address);
+  const check = replacedAnswer as yup.Schema as yup.Schema<{ replaced: readonly Replaced[] }>;
+  const reply = await asked(address, undefined, check);
   return "answer" in reply ? reply.answer.replaced : undefined;
 }
 

@@ -67,9 +67,46 @@ test("a server that stumbles over everything is waited for, whatever is sent", a
   type("row1", "9.1");
   await pass(2000);
   expect(store.getState().saving.kind).toBe("failing");
-  await pass(90_000);
+  await pass(200_000);
   expect(asideValues()).toEqual([]);
   expect(logged()).toEqual(["9.1"]);
+});
+
+test.each([
+  [{ status: 403 }, "forbidden"],
+  [{ status: 409, reason: "page-older" }, "page-older"],
+] as const)(
+  "%j: what is typed stays here, nothing is put aside, and nobody asks for ever",
+  async (answer, kind) => {
+    browser.server.next = Array.from({ length: 50 }, () => answer);
+    type("row1", "9.1");
+    await pass(5000);
+    expect(store.getState()).toMatchObject({ saving: { kind, device: "written" }, aside: [] });
+    type("row2", "9.2");
+    const asked = browser.server.asked.length;
+    await pass(60_000);
+    expect(browser.server.asked.length).toBe(asked);
+    expect(store.getState().pending).toHaveLength(2);
+  },
+);
+
+test("a server that is older than the page is asked again until it is up to date", async () => {
+  browser.server.next = Array.from({ length: 3 }, () => ({ status: 409, reason: "page-newer" }));
+  type("row1", "9.1");
+  await pass(700);
+  expect(store.getState().saving.kind).toBe("page-newer");
+  await pass(10_000);
+  expect(logged()).toEqual(["9.1"]);
+});
+
+test("a page that a school's door sends in place of an answer is no answer", async () => {
+  browser.server.next = [{ status: 200, page: "<html>Sign in to the school's network</html>" }];
+  type("row1", "9.1");
+  await pass(200);
+  expect(logged()).toEqual([]);
+  await pass(20_000);
+  expect(logged()).toEqual(["9.1"]);
+  expect(store.getState().aside).toEqual([]);
 });
 
 test("429 waits as long as it is asked to", async () => {
@@ -153,7 +190,7 @@ test("what was replaced is learnt when it is told, and seen on every window unti
     path,
     was: "9.1",
     stands: "9.2",
-    at: "",
+    at: "2026-11-20T10:00:00.000Z",
     back: { op: "replace", path, value: "9.1" },
   };
   browser.server.replaced = [one];

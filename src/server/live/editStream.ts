@@ -1,3 +1,4 @@
+import type { Mismatch } from "@/protocol/versions";
 import type { LiveMessage } from "@/protocol/saving";
 import { type LoggedEdit, editsSince } from "../investigations/editsSince";
 import { isDatabaseAway } from "../database/connection";
@@ -67,6 +68,18 @@ function follow(
   unsubscribe = subscribe(investigationId, look);
   look();
   return end;
+}
+
+/** Server-sent events that end at once: they say that page and server are of different versions. */
+export function mismatchStream(
+  followed: readonly Followed[],
+  mismatch: Mismatch,
+): ReadableStream<Uint8Array> {
+  const messages = followed.map(({ investigationId: investigation }) => {
+    const said: LiveMessage = { investigation, edits: [], mismatch };
+    return `data: ${JSON.stringify(said)}\n\n`;
+  });
+  return new Blob([messages.join("")]).stream();
 }
 
 /** Server-sent events: of each investigation the edits behind its revision, then each new one as it is announced. */

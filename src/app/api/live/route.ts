@@ -1,8 +1,9 @@
+import { mismatchWith } from "@/protocol/versions";
 import { ValidationError } from "yup";
 import { personForRoute, sessionToken } from "@/app/access";
 import { answered } from "@/app/answers";
 import { admitToInvestigation } from "@/server/access/gate";
-import { editStream, type Followed } from "@/server/live/editStream";
+import { editStream, type Followed, mismatchStream } from "@/server/live/editStream";
 import { roomForStream } from "@/server/live/openStreams";
 
 const mostFollowed = 60;
@@ -36,7 +37,10 @@ export function GET(request: Request): Promise<Response> {
     const open = await Promise.all(followed.map((one) => stillAllowed(one.investigationId)));
     if (!open.includes(true)) return new Response(null, { status: 404 });
     const { personId } = entry;
-    const stream = editStream({ personId, followed, stillAllowed, signal: request.signal });
+    const mismatch = mismatchWith(new URL(request.url).searchParams.get("version"));
+    const stream = mismatch
+      ? mismatchStream(followed, mismatch)
+      : editStream({ personId, followed, stillAllowed, signal: request.signal });
     return new Response(stream, {
       headers: {
         "content-type": "text/event-stream",
