@@ -2,7 +2,8 @@ import type { Finding } from "../finding/finding";
 import { type Decimal, decimalFromText, decimalToText } from "./decimal";
 
 /** Which character parts the whole from the fraction in typed numbers. */
-export type DecimalMark = "point" | "comma";
+export const decimalMarks = ["point", "comma"] as const;
+export type DecimalMark = (typeof decimalMarks)[number];
 
 /** A typed number with the precision to which it was written. */
 export interface ReadNumber {

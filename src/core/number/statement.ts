@@ -8,7 +8,8 @@ import {
 } from "./decimal";
 
 /** How many significant figures a ± is given: always 1; 1, but 2 where it begins with 1; always 2. */
-export type FiguresOfUncertainty = "one" | "one-or-two" | "two";
+export const figuresOfUncertainty = ["one", "one-or-two", "two"] as const;
+export type FiguresOfUncertainty = (typeof figuresOfUncertainty)[number];
 
 /** A value and its ± rounded to the same decimal place, as plain text with "-" for minus. */
 export interface Statement {

@@ -1,10 +1,18 @@
 import type { Spread } from "../statistics/spread";
 
 /** Which number stands for the scatter of repeats. */
-export type SpreadRule = "half-range" | "sample-standard-deviation" | "standard-error";
+export const spreadRules = ["half-range", "sample-standard-deviation", "standard-error"] as const;
+export type SpreadRule = (typeof spreadRules)[number];
 
 /** How the instrument's part and the spread's part become one ±. */
-export type CombinationRule = "larger" | "quadrature" | "sum" | "spread-only" | "instrument-only";
+export const combinationRules = [
+  "larger",
+  "quadrature",
+  "sum",
+  "spread-only",
+  "instrument-only",
+] as const;
+export type CombinationRule = (typeof combinationRules)[number];
 
 /** The spread part of repeats; undefined for fewer than two, where nothing can scatter. */
 export function spreadPart(rule: SpreadRule, spread: Spread): number | undefined {
@@ -44,7 +52,8 @@ export function combineParts(
 }
 
 /** What a ± says: the farthest that a reading can be off, or the standard uncertainty itself. */
-export type UncertaintyMeaning = "limit" | "standard";
+export const uncertaintyMeanings = ["limit", "standard"] as const;
+export type UncertaintyMeaning = (typeof uncertaintyMeanings)[number];
 
 /** The part of a ± that is a standard uncertainty: 1/√3 of a limit, which stands for a rectangle (GUM 4.3.7). */
 export function standardPart(means: UncertaintyMeaning): number {

@@ -1,42 +1,49 @@
 import * as yup from "yup";
 import { limits } from "./limits";
-import { resultValues, sourceKinds } from "./result";
+import {
+  type AcceptedValue,
+  type Result,
+  type ResultSource,
+  resultValues,
+  sourceValues,
+} from "./result";
 import { isRichText } from "./richTextSchema";
-import { key, keyOfSeries, order, recordOf, words } from "./schemaParts";
-import { blockKinds, writeUpValues } from "./writeUp";
+import {
+  choicesOf,
+  flag,
+  formula,
+  key,
+  keyOfSeries,
+  oneOf,
+  order,
+  recordOf,
+  reference,
+  words,
+} from "./schemaParts";
+import { blockKinds, type WriteUp, type WriteUpBlock, writeUpValues } from "./writeUp";
 
-const oneOf = (values: readonly string[]) =>
-  yup
-    .string()
-    .strict()
-    .oneOf([...values])
-    .required();
-const reference = yup.string().strict().matches(key).nullable().defined();
-const flag = yup.boolean().strict().required();
-
-const source = yup
+const source: yup.ObjectSchema<ResultSource> = yup
   .object({
-    kind: oneOf(sourceKinds),
+    ...choicesOf(sourceValues),
     of: reference,
     curve: reference,
     parameter: words,
     at: words,
     series: keyOfSeries,
     second: keyOfSeries,
-    coordinate: oneOf(resultValues.coordinate),
   })
   .noUnknown()
   .strict()
   .required();
 
-const accepted = yup
+const accepted: yup.ObjectSchema<AcceptedValue> = yup
   .object({ value: words, uncertainty: words, source: words })
   .noUnknown()
   .strict()
   .required();
 
 /** One result of an investigation. */
-export const resultSchema = yup
+export const resultSchema: yup.ObjectSchema<Result> = yup
   .object({
     order,
     name: words,
@@ -44,14 +51,13 @@ export const resultSchema = yup
     unit: words,
     source,
     accepted,
-    by: oneOf(resultValues.by),
-    uses: oneOf(resultValues.uses),
-    formula: yup.string().strict().defined().max(limits.lettersOfFormula),
+    ...choicesOf(resultValues),
+    formula,
   })
   .noUnknown()
   .strict();
 
-const block = yup
+const block: yup.ObjectSchema<WriteUpBlock> = yup
   .object({
     order,
     kind: oneOf(blockKinds),
@@ -64,11 +70,10 @@ const block = yup
   .strict();
 
 /** The report of an investigation. */
-export const writeUpSchema = yup
+export const writeUpSchema: yup.ObjectSchema<WriteUp> = yup
   .object({
     blocks: recordOf(block, limits.blocks),
-    paper: oneOf(writeUpValues.paper),
-    uncertainties: oneOf(writeUpValues.uncertainties),
+    ...choicesOf(writeUpValues),
     authors: words,
   })
   .noUnknown()

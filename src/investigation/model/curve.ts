@@ -1,3 +1,5 @@
+import type { Chosen } from "./choices";
+
 /** The shapes a curve may have; "own" is a formula of one's own. */
 export const curveFamilies = [
   ...(["parabola", "cubic", "quartic", "quintic", "sextic"] as const),
@@ -16,38 +18,35 @@ export interface CurveParameter {
   most: string;
 }
 
+/** The words that each choice of a curve may have. */
+export const curveValues = {
+  family: curveFamilies,
+  /** Whether the bars of y count as weights. */
+  weights: ["none", "y"],
+  /** How far it is drawn. */
+  reach: ["data", "paper", "stretch"],
+  bands: ["none", "confidence", "prediction", "both"],
+  /** Level of confidence in percent, of its bands and of the intervals of its parameters. */
+  level: ["68.3", "90", "95", "99"],
+} as const;
+
 /** A curve fitted to one series of a figure. */
-export interface Curve {
+export interface Curve extends Chosen<typeof curveValues> {
   order: string;
-  family: CurveFamily;
   /** In the symbol of the quantity across, with parameters of one's own names; empty in every other family. */
   formula: string;
   /** The series that it is fitted to: its `seriesKey`. */
   series: string;
-  /** Whether the bars of y count as weights. */
-  weights: "none" | "y";
   /** Only those about which something was said. */
   parameters: Record<string, CurveParameter>;
   /** Only readings between these x take part; empty means no bound. */
   from: string;
   to: string;
-  /** How far it is drawn, and from where to where if that is chosen. */
-  reach: "data" | "paper" | "stretch";
+  /** From where to where it is drawn, if that is chosen. */
   drawnFrom: string;
   drawnTo: string;
   shown: boolean;
-  bands: "none" | "confidence" | "prediction" | "both";
-  /** Level of confidence in percent, of its bands and of the intervals of its parameters. */
-  level: "68.3" | "90" | "95" | "99";
 }
-
-/** The words that each choice of a curve may have. */
-export const curveValues = {
-  weights: ["none", "y"],
-  reach: ["data", "paper", "stretch"],
-  bands: ["none", "confidence", "prediction", "both"],
-  level: ["68.3", "90", "95", "99"],
-} as const;
 
 export const plainParameter: CurveParameter = { start: "", fixed: false, least: "", most: "" };
 

@@ -1,15 +1,66 @@
+import type { Chosen } from "./choices";
 import type { Curve } from "./curve";
 
+/** The words that each choice of an axis may have. */
+export const axisValues = {
+  range: ["fill", "zero", "hand"],
+  scale: ["linear", "log"],
+  /** How its numbers are written: as they fit, in full, with one power of ten in the label, or each with its own. */
+  numbers: ["fit", "plain", "shared", "each"],
+} as const;
+
+/** The words that each choice of a look may have. */
+export const lookValues = {
+  style: ["screen", "print"],
+  size: ["report", "half", "slide", "poster", "own"],
+  markers: ["small", "medium", "large"],
+  bars: ["capped", "plain", "boxes", "ellipses", "none"],
+  /** Which way bars are drawn: along both axes, or along one of them. */
+  barsAlong: ["both", "up", "across"],
+  join: ["none", "segments", "guide"],
+  grid: ["none", "major", "paper"],
+  ticks: ["outside", "inside", "across"],
+  lettering: ["sans", "serif"],
+  line: ["thin", "medium", "thick"],
+} as const;
+
+/** The words that each choice of a series' own look may have; "auto" leaves it as its place proposes. */
+export const seriesLookValues = {
+  marker: ["auto", "disc", "triangle", "square", "diamond", "turned", "cross", "plus"],
+  size: ["auto", "small", "medium", "large"],
+  colour: ["auto", "ink", "petrol", "ochre", "plum", "moss", "slate"],
+  stroke: ["auto", "solid", "dashed", "dotted", "mixed"],
+} as const;
+
+/** The words that each choice of a line may have. */
+export const lineValues = {
+  /** Which error bars count. */
+  weights: ["none", "y", "xy"],
+  /** What it has to keep to. */
+  held: ["free", "zero", "intercept", "slope", "point"],
+  bands: ["none", "confidence", "prediction", "both"],
+  /** Level of confidence in percent. */
+  level: ["68.3", "90", "95", "99"],
+  /** The strip of how far each reading is off the line, under the figure: in the unit of y, or counted in bars. */
+  strip: ["none", "unit", "bars"],
+} as const;
+
+/** How far a line is drawn: across the paper, or from the first reading to the last. */
+export const lineReach = ["paper", "data"] as const;
+
+/** Lines that are drawn, or laid by hand in their place. */
+export const lineRoles = ["best", "steepest", "shallowest"] as const;
+export type LineRole = (typeof lineRoles)[number];
+
+/** What a straightedge stands for in the slope range by hand, if anything. */
+export const straightedgeRoles = ["none", ...lineRoles] as const;
+
 /** How an axis runs. Typed numbers stay as they were typed, also while another range is chosen. */
-export interface Axis {
-  range: "fill" | "zero" | "hand";
+export interface Axis extends Chosen<typeof axisValues> {
   from: string;
   to: string;
   step: string;
-  scale: "linear" | "log";
   reversed: boolean;
-  /** How its numbers are written: as they fit, in full, with one power of ten in the label, or each with its own. */
-  numbers: "fit" | "plain" | "shared" | "each";
   /** At least so many decimals, as typed; empty means as many as the ticks need. */
   decimals: string;
   /** What stands along it; empty means the proposed words. */
@@ -17,25 +68,14 @@ export interface Axis {
 }
 
 /** How a figure is drawn; each word is a choice of its own. */
-export interface FigureLook {
-  style: "screen" | "print";
-  size: "report" | "half" | "slide" | "poster" | "own";
+export interface FigureLook extends Chosen<typeof lookValues> {
   /** Centimetres as typed, for a size of one's own. */
   width: string;
   height: string;
-  markers: "small" | "medium" | "large";
-  bars: "capped" | "plain" | "boxes" | "ellipses" | "none";
-  /** Which way bars are drawn: along both axes, or along one of them. */
-  barsAlong: "both" | "up" | "across";
-  join: "none" | "segments" | "guide";
   band: boolean;
-  grid: "none" | "major" | "paper";
-  ticks: "outside" | "inside" | "across";
   frame: boolean;
   arrows: boolean;
   gap: boolean;
-  lettering: "sans" | "serif";
-  line: "thin" | "medium" | "thick";
   /** Sizes of letters in points as printed, as typed; empty means the size that belongs to the printed size. */
   numberSize: string;
   wordSize: string;
@@ -43,12 +83,8 @@ export interface FigureLook {
 }
 
 /** How one series is drawn where that is not as its place proposes; "auto" leaves it so. */
-export interface SeriesLook {
-  marker: "auto" | "disc" | "triangle" | "square" | "diamond" | "turned" | "cross" | "plus";
-  size: "auto" | "small" | "medium" | "large";
-  colour: "auto" | "ink" | "petrol" | "ochre" | "plum" | "moss" | "slate";
+export interface SeriesLook extends Chosen<typeof seriesLookValues> {
   filled: boolean;
-  stroke: "auto" | "solid" | "dashed" | "dotted" | "mixed";
   /** What stands in the legend; empty means its name. */
   legend: string;
 }
@@ -69,9 +105,6 @@ export interface PaperPlace {
   down: number;
 }
 
-/** A line that is drawn, or laid by hand in its place. */
-export type LineRole = "best" | "steepest" | "shallowest";
-
 /** A line laid by hand between two handles, in the axes' units. */
 export interface Straightedge {
   order: string;
@@ -79,8 +112,7 @@ export interface Straightedge {
   y1: number;
   x2: number;
   y2: number;
-  /** What it stands for in the slope range by hand, if anything. */
-  role: "none" | LineRole;
+  role: (typeof straightedgeRoles)[number];
   /** The series that it is laid along: its `seriesKey`. */
   series: string;
 }
@@ -92,11 +124,7 @@ export interface SlopeTriangle {
 }
 
 /** How the best line of a figure is laid, and which lines are drawn. */
-export interface LineChoice {
-  /** Which error bars count. */
-  weights: "none" | "y" | "xy";
-  /** What it has to keep to. */
-  held: "free" | "zero" | "intercept" | "slope" | "point";
+export interface LineChoice extends Chosen<typeof lineValues> {
   /** Typed numbers of what it is held by. */
   intercept: string;
   slope: string;
@@ -114,17 +142,11 @@ export interface LineChoice {
   together: boolean;
   /** Whether the unweighted line is drawn beside a weighted one. */
   compare: boolean;
-  /** How far each line is drawn: across the paper, or from the first reading to the last. */
-  reach: Record<LineRole, "paper" | "data">;
+  reach: Record<LineRole, (typeof lineReach)[number]>;
   /** Which further lines are labelled with their equation; the best one's is the figure's `equation`. */
   labelled: { steepest: boolean; shallowest: boolean };
-  bands: "none" | "confidence" | "prediction" | "both";
-  /** Level of confidence in percent. */
-  level: "68.3" | "90" | "95" | "99";
   /** Whether the theory says that the line goes through zero. */
   expectsZero: boolean;
-  /** The strip of how far each reading is off the line, under the figure: in the unit of y, or counted in bars. */
-  strip: "none" | "unit" | "bars";
 }
 
 /** One figure: which quantities go along which axis, and how it is drawn. An empty title means the proposed one. */
@@ -153,46 +175,6 @@ export interface Figure {
   triangle: SlopeTriangle | null;
   curves: Record<string, Curve>;
 }
-
-/** The words that each choice of a look may have. */
-export const lookValues = {
-  style: ["screen", "print"],
-  size: ["report", "half", "slide", "poster", "own"],
-  markers: ["small", "medium", "large"],
-  bars: ["capped", "plain", "boxes", "ellipses", "none"],
-  barsAlong: ["both", "up", "across"],
-  join: ["none", "segments", "guide"],
-  grid: ["none", "major", "paper"],
-  ticks: ["outside", "inside", "across"],
-  lettering: ["sans", "serif"],
-  line: ["thin", "medium", "thick"],
-} as const;
-
-/** The words that each choice of an axis may have. */
-export const axisValues = {
-  range: ["fill", "zero", "hand"],
-  scale: ["linear", "log"],
-  numbers: ["fit", "plain", "shared", "each"],
-} as const;
-
-/** The words that each choice of a series' own look may have. */
-export const seriesLookValues = {
-  marker: ["auto", "disc", "triangle", "square", "diamond", "turned", "cross", "plus"],
-  size: ["auto", "small", "medium", "large"],
-  colour: ["auto", "ink", "petrol", "ochre", "plum", "moss", "slate"],
-  stroke: ["auto", "solid", "dashed", "dotted", "mixed"],
-} as const;
-
-/** What a line may keep to, and whose bars may count. */
-export const lineValues = {
-  weights: ["none", "y", "xy"],
-  held: ["free", "zero", "intercept", "slope", "point"],
-  reach: ["paper", "data"],
-  bands: ["none", "confidence", "prediction", "both"],
-  level: ["68.3", "90", "95", "99"],
-  role: ["none", "best", "steepest", "shallowest"],
-  strip: ["none", "unit", "bars"],
-} as const;
 
 export const plainLine: LineChoice = {
   weights: "none",

@@ -1,21 +1,42 @@
 import * as yup from "yup";
-import { curveFamilies, curveValues } from "./curve";
-import { axisValues, lineValues, lookValues, seriesLookValues } from "./figure";
+import { type Curve, type CurveParameter, curveValues } from "./curve";
+import {
+  type Axis,
+  axisValues,
+  type Figure,
+  type FigureLabel,
+  type FigureLook,
+  type LineChoice,
+  lineReach,
+  lineValues,
+  lookValues,
+  type PaperPlace,
+  type SeriesLook,
+  seriesLookValues,
+  type Straightedge,
+  straightedgeRoles,
+} from "./figure";
 import { limits } from "./limits";
 import { seriesKeyPattern } from "./seriesKey";
-import { key, keyOfSeries, order, recordOf, words } from "./schemaParts";
+import {
+  choicesOf,
+  flag,
+  formula,
+  keyOfSeries,
+  oneOf,
+  order,
+  recordOf,
+  reference,
+  words,
+} from "./schemaParts";
 
-const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
-const flag = yup.boolean().strict().required();
 const finite = yup
   .number()
   .strict()
   .test("finite", "must be a number", (value) => value === undefined || Number.isFinite(value));
 const place = finite.required();
-const choicesOf = (values: Readonly<Record<string, readonly string[]>>) =>
-  Object.fromEntries(Object.entries(values).map(([choice, all]) => [choice, oneOf(all)]));
 
-const axis = yup
+const axis: yup.ObjectSchema<Axis> = yup
   .object({
     ...choicesOf(axisValues),
     from: words,
@@ -29,7 +50,7 @@ const axis = yup
   .strict()
   .required();
 
-export const lookSchema = yup
+export const lookSchema: yup.ObjectSchema<FigureLook> = yup
   .object({
     ...choicesOf(lookValues),
     numberSize: words,
@@ -45,25 +66,27 @@ export const lookSchema = yup
   .noUnknown()
   .strict();
 
-const seriesLook = yup
+const seriesLook: yup.ObjectSchema<SeriesLook> = yup
   .object({ ...choicesOf(seriesLookValues), filled: flag, legend: words })
   .noUnknown()
   .strict();
 
-const paperPlace = yup.object({ across: place, down: place }).noUnknown().strict();
+const paperPlace: yup.ObjectSchema<PaperPlace> = yup
+  .object({ across: place, down: place })
+  .noUnknown()
+  .strict();
 
-const label = yup
+const label: yup.ObjectSchema<FigureLabel> = yup
   .object({ order, text: words, x: place, y: place })
   .shape({ toX: finite, toY: finite })
   .noUnknown()
   .strict();
 
-const reach = oneOf(lineValues.reach);
+const reach = oneOf(lineReach);
 
-const line = yup
+const line: yup.ObjectSchema<LineChoice> = yup
   .object({
-    weights: oneOf(lineValues.weights),
-    held: oneOf(lineValues.held),
+    ...choicesOf(lineValues),
     intercept: words,
     slope: words,
     pointX: words,
@@ -83,21 +106,18 @@ const line = yup
       .strict()
       .required(),
     labelled: yup.object({ steepest: flag, shallowest: flag }).noUnknown().strict().required(),
-    bands: oneOf(lineValues.bands),
-    level: oneOf(lineValues.level),
-    strip: oneOf(lineValues.strip),
   })
   .noUnknown()
   .strict()
   .required();
 
-const straightedge = yup
-  .object({ order, x1: place, y1: place, x2: place, y2: place, role: oneOf(lineValues.role) })
+const straightedge: yup.ObjectSchema<Straightedge> = yup
+  .object({ order, x1: place, y1: place, x2: place, y2: place, role: oneOf(straightedgeRoles) })
   .shape({ series: keyOfSeries })
   .noUnknown()
   .strict();
 
-const parameter = yup
+const parameter: yup.ObjectSchema<CurveParameter> = yup
   .object({ start: words, fixed: flag, least: words, most: words })
   .noUnknown()
   .strict();
@@ -108,17 +128,13 @@ const equationKey = /^[a-z]+-(\*|[\w-]{0,60}(@[\w-]{1,60})?)$/;
 /** A parameter is known by its symbol, Greek letters and subscripts included. */
 const symbol = /^[\p{L}\p{N}_,]{1,40}$/u;
 
-const curve = yup
+const curve: yup.ObjectSchema<Curve> = yup
   .object({
     order,
-    family: oneOf(curveFamilies),
+    ...choicesOf(curveValues),
     shown: flag,
-    formula: yup.string().strict().defined().max(limits.lettersOfFormula),
+    formula,
     series: keyOfSeries,
-    weights: oneOf(curveValues.weights),
-    reach: oneOf(curveValues.reach),
-    bands: oneOf(curveValues.bands),
-    level: oneOf(curveValues.level),
     parameters: recordOf(parameter, limits.parameters, symbol),
     from: words,
     to: words,
@@ -128,16 +144,14 @@ const curve = yup
   .noUnknown()
   .strict();
 
-const quantity = yup.string().strict().matches(key).nullable().defined();
-
 /** How a figure must look in a document. */
-export const figureSchema = yup
+export const figureSchema: yup.ObjectSchema<Figure> = yup
   .object({
     order,
     title: words,
     caption: yup.string().strict().defined().max(2000),
-    x: quantity,
-    y: quantity,
+    x: reference,
+    y: reference,
     also: recordOf(order, limits.quantities),
     axes: yup.object({ x: axis, y: axis }).noUnknown().strict().required(),
     look: lookSchema.required(),

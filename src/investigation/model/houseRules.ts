@@ -1,33 +1,28 @@
-import type { FiguresOfUncertainty } from "@/core/number/statement";
-import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUncertainty";
-
-/** Conventions of a class or exam board. */
-export interface HouseRules {
-  /** A ± is a limit (the true value lies inside) or a standard uncertainty (GUM, k = 1). */
-  uncertaintyMeans: "limit" | "standard";
-  spread: SpreadRule;
-  combination: CombinationRule;
-  propagation: "worst-case" | "quadrature" | "monte-carlo";
-  figuresOfUncertainty: FiguresOfUncertainty;
-  headings: "slash" | "brackets";
-  slopeWord: "slope" | "gradient";
-  decimalMark: "point" | "comma";
-  slopeRange: "every-box" | "end-boxes" | "by-hand" | "statistics";
-}
+import { decimalMarks } from "@/core/number/readNumber";
+import { figuresOfUncertainty } from "@/core/number/statement";
+import {
+  combinationRules,
+  spreadRules,
+  uncertaintyMeanings,
+} from "@/core/uncertainty/readingUncertainty";
+import type { Chosen } from "./choices";
 
 /** What each house rule may be. */
-export const houseRuleValues: { readonly [Rule in keyof HouseRules]: readonly HouseRules[Rule][] } =
-  {
-    uncertaintyMeans: ["limit", "standard"],
-    spread: ["half-range", "sample-standard-deviation", "standard-error"],
-    combination: ["larger", "quadrature", "sum", "spread-only", "instrument-only"],
-    propagation: ["worst-case", "quadrature", "monte-carlo"],
-    figuresOfUncertainty: ["one", "one-or-two", "two"],
-    headings: ["slash", "brackets"],
-    slopeWord: ["slope", "gradient"],
-    decimalMark: ["point", "comma"],
-    slopeRange: ["every-box", "end-boxes", "by-hand", "statistics"],
-  };
+export const houseRuleValues = {
+  /** A ± is a limit (the true value lies inside) or a standard uncertainty (GUM, k = 1). */
+  uncertaintyMeans: uncertaintyMeanings,
+  spread: spreadRules,
+  combination: combinationRules,
+  propagation: ["worst-case", "quadrature", "monte-carlo"],
+  figuresOfUncertainty,
+  headings: ["slash", "brackets"],
+  slopeWord: ["slope", "gradient"],
+  decimalMark: decimalMarks,
+  slopeRange: ["every-box", "end-boxes", "by-hand", "statistics"],
+} as const;
+
+/** Conventions of a class or exam board. */
+export type HouseRules = Chosen<typeof houseRuleValues>;
 
 const schoolLimits: HouseRules = {
   uncertaintyMeans: "limit",

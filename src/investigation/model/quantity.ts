@@ -1,6 +1,9 @@
 import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUncertainty";
 import type { Uncertainty } from "./uncertainty";
 
+/** Where words about the rows are shown: in the table alone, or in the report too. */
+export const remarksShown = ["kept", "reported"] as const;
+
 /** A column of readings. `symbol` and `unit` are kept as typed ("t_10", "m s^-2"). */
 export interface Quantity {
   order: string;
@@ -22,7 +25,7 @@ export interface Quantity {
   /** Out of the way in the grid; still there for figures and formulas. */
   hidden?: boolean;
   /** Its column holds words about the rows, no numbers: kept in the table alone, or stated in the report too. */
-  remarks?: "kept" | "reported";
+  remarks?: (typeof remarksShown)[number];
 }
 
 /** A quantity read once a row, of which nothing is known yet. */

@@ -1,12 +1,28 @@
+import type { Chosen } from "./choices";
+
 /** What a result is taken from. */
 export const sourceKinds = [
   ...(["slope", "intercept", "parameter", "crossing", "read-off", "mean", "none"] as const),
 ];
 export type SourceKind = (typeof sourceKinds)[number];
 
+/** The words that each choice of a result's source may have. */
+export const sourceValues = {
+  kind: sourceKinds,
+  /** Which coordinate of a crossing or of a reading off. */
+  coordinate: ["x", "y"],
+} as const;
+
+/** The words that each choice of a result may have. */
+export const resultValues = {
+  /** From the theory solved for it, by a formula typed, or the source as it is. */
+  by: ["theory", "formula", "itself"],
+  /** Whether half the slope range or the standard error stands for the ± of a line; "house" follows the house rules. */
+  uses: ["house", "range", "error"],
+} as const;
+
 /** Where a result's number comes from; each kind uses some of the words and leaves the others alone. */
-export interface ResultSource {
-  kind: SourceKind;
+export interface ResultSource extends Chosen<typeof sourceValues> {
   /** The id of a figure, or of the quantity of a mean; null while none is chosen. */
   of: string | null;
   /** The line of the figure: its `seriesKey`, so that it is never another's. */
@@ -16,8 +32,6 @@ export interface ResultSource {
   /** The id of a curve, where a parameter or a reading off a curve is meant. */
   curve: string | null;
   parameter: string;
-  /** Which coordinate of a crossing or of a reading off. */
-  coordinate: "x" | "y";
   /** At which value of the other coordinate something is read off, as typed, perhaps with its ±. */
   at: string;
 }
@@ -30,27 +44,16 @@ export interface AcceptedValue {
 }
 
 /** A statement at the end of an investigation: the wanted constant from what the figures gave. */
-export interface Result {
+export interface Result extends Chosen<typeof resultValues> {
   order: string;
   name: string;
   symbol: string;
   /** The unit to state it in; empty for the one that is worked out. */
   unit: string;
   source: ResultSource;
-  /** From the theory solved for it, by a formula typed, or the source as it is. */
-  by: "theory" | "formula" | "itself";
   formula: string;
-  /** Whether half the slope range or the standard error stands for the ± of a line; "house" follows the house rules. */
-  uses: "house" | "range" | "error";
   accepted: AcceptedValue;
 }
-
-/** The words that each choice of a result may have. */
-export const resultValues = {
-  by: ["theory", "formula", "itself"],
-  uses: ["house", "range", "error"],
-  coordinate: ["x", "y"],
-} as const;
 
 export const plainSource: ResultSource = {
   kind: "slope",

@@ -34,6 +34,12 @@ const words = (document: Loose, inline: Loose, kind: Loose = "paragraph") =>
   });
 
 describe("what may be an investigation", () => {
+  test("it is the same object as before, not a copy", () => {
+    const document = plainRule();
+    const checked = validateInvestigation(document);
+    expect(checked.valid && checked.document).toBe(document);
+  });
+
   test("a figure with lines laid by hand is", () => {
     const laid = broken((d) => {
       d.figures.main.straightedges.a = edge;

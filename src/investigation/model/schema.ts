@@ -1,19 +1,27 @@
 import * as yup from "yup";
 import { resultSchema, writeUpSchema } from "./concludeSchema";
-import { documentVersion, type Investigation } from "./investigation";
-import { houseRuleValues } from "./houseRules";
+import type { Constant } from "./constant";
+import { type HouseRules, houseRuleValues } from "./houseRules";
+import type { Instrument } from "./instrument";
+import {
+  documentVersion,
+  type Example,
+  type Investigation,
+  type ReadingTable,
+  type Series,
+} from "./investigation";
 import { limits } from "./limits";
 import { figureSchema, lookSchema } from "./figureSchema";
 import { isRow, isTexts, markKey } from "./rowSchema";
-import { key, order, recordOf, words } from "./schemaParts";
-import { uncertaintyFields, type UncertaintyKind } from "./uncertainty";
+import { type Quantity, remarksShown } from "./quantity";
+import { choicesOf, formula, key, oneOf, order, recordOf, reference, words } from "./schemaParts";
+import { type Uncertainty, uncertaintyFields, type UncertaintyKind } from "./uncertainty";
 
 const kinds = Object.keys(uncertaintyFields) as UncertaintyKind[];
-const reference = yup.string().strict().matches(key).required();
-const oneOf = (values: readonly string[]) => yup.string().strict().oneOf(values).required();
+const id = yup.string().strict().matches(key).required();
 
 /** The kind says which typed numbers belong to a ±. */
-const uncertainty = yup.lazy((value: unknown) => {
+const uncertainty: yup.Lazy<Uncertainty> = yup.lazy((value: unknown) => {
   const kind = (value as { kind?: unknown } | null)?.kind;
   const known = kinds.find((name) => name === kind);
   const fields = known ? uncertaintyFields[known] : [];
@@ -24,16 +32,22 @@ const uncertainty = yup.lazy((value: unknown) => {
     })
     .noUnknown()
     .strict()
-    .required();
+    .required() as yup.Schema<unknown> as yup.Schema<Uncertainty>;
 });
 
-const table = yup.object({ order, name: words }).noUnknown().strict();
-const series = yup.object({ order, table: reference, name: words }).noUnknown().strict();
+const table: yup.ObjectSchema<ReadingTable> = yup
+  .object({ order, name: words })
+  .noUnknown()
+  .strict();
+const series: yup.ObjectSchema<Series> = yup
+  .object({ order, table: id, name: words })
+  .noUnknown()
+  .strict();
 
-const quantity = yup
+const quantity: yup.ObjectSchema<Quantity> = yup
   .object({
     order,
-    table: reference,
+    table: id,
     name: words,
     symbol: words,
     unit: words,
@@ -44,34 +58,27 @@ const quantity = yup
     spread: oneOf(["house", ...houseRuleValues.spread]),
     combination: oneOf(["house", ...houseRuleValues.combination]),
     hidden: yup.boolean().strict(),
-    remarks: yup.string().strict().oneOf(["kept", "reported"]),
+    remarks: yup.string().strict().oneOf(remarksShown),
     formula: yup.string().strict().max(limits.lettersOfFormula),
   })
   .noUnknown()
   .strict();
 
-const constant = yup
+const constant: yup.ObjectSchema<Constant> = yup
   .object({ order, name: words, symbol: words, value: words, uncertainty: words })
   .shape({ unit: words, source: words })
   .noUnknown()
   .strict();
 
-const instrument = yup
+const instrument: yup.ObjectSchema<Instrument> = yup
   .object({ name: words, unit: words, resolution: words, uncertainty })
   .noUnknown()
   .strict();
 
-const example = yup.object({ order, row: reference }).noUnknown().strict();
+const example: yup.ObjectSchema<Example> = yup.object({ order, row: id }).noUnknown().strict();
 
-const formula = yup.string().strict().defined().max(limits.lettersOfFormula);
-const boardQuantity = yup.string().strict().matches(key).nullable().defined();
-
-const houseRules = yup
-  .object(
-    Object.fromEntries(
-      Object.entries(houseRuleValues).map(([rule, values]) => [rule, oneOf([...values])]),
-    ),
-  )
+const houseRules: yup.ObjectSchema<HouseRules> = yup
+  .object(choicesOf(houseRuleValues))
   .noUnknown()
   .strict()
   .required();
@@ -102,9 +109,9 @@ function standsInTables({ tables, quantities, rows, series }: Investigation): bo
 }
 
 /** The whole document; nothing that it does not name may be in it. */
-export const investigationSchema = yup
+export const investigationSchema: yup.ObjectSchema<Investigation> = yup
   .object({
-    version: yup.number().strict().oneOf([documentVersion]).required(),
+    version: yup.number<typeof documentVersion>().strict().oneOf([documentVersion]).required(),
     title: words,
     tables: recordOf(table, limits.tables),
     series: recordOf(series, limits.series),
@@ -117,7 +124,7 @@ export const investigationSchema = yup
     examples: recordOf(example, limits.quantities),
     theory: formula,
     board: yup
-      .object({ x: boardQuantity, y: boardQuantity, ownX: formula, ownY: formula })
+      .object({ x: reference, y: reference, ownX: formula, ownY: formula })
       .noUnknown()
       .strict()
       .required(),
@@ -138,8 +145,7 @@ const refused = (reason: string): Validation => ({ valid: false, reason });
 /** Checks an unknown value against the schema; the reason names the place and what is wrong there. */
 export function validateInvestigation(value: unknown): Validation {
   try {
-    investigationSchema.validateSync(value, { abortEarly: true });
-    const document = value as Investigation;
+    const document = investigationSchema.validateSync(value, { abortEarly: true });
     if (Object.keys(document.tables).length === 0) return refused("tables must hold one at least");
     if (!standsInTables(document)) return refused("something stands in a table that is gone");
     return { valid: true, document };

@@ -1,3 +1,4 @@
+import type { Chosen } from "./choices";
 import type { RichText } from "./richText";
 
 /** What a block of the write-up shows. "text" is typed; all others follow the investigation. */
@@ -20,20 +21,19 @@ export interface WriteUpBlock {
   hidden: boolean;
 }
 
-/** The report: its blocks, and how it is laid out. */
-export interface WriteUp {
-  blocks: Record<string, WriteUpBlock>;
-  paper: "a4" | "letter";
-  /** Who wrote it, as it stands under the title. */
-  authors: string;
-  /** Where the ± of a column stands: in its heading where it is the same for all rows, or beside each value. */
-  uncertainties: "heading" | "beside";
-}
-
+/** The words that each choice of a report may have. */
 export const writeUpValues = {
   paper: ["a4", "letter"],
+  /** Where the ± of a column stands: in its heading where it is the same for all rows, or beside each value. */
   uncertainties: ["heading", "beside"],
 } as const;
+
+/** The report: its blocks, and how it is laid out. */
+export interface WriteUp extends Chosen<typeof writeUpValues> {
+  blocks: Record<string, WriteUpBlock>;
+  /** Who wrote it, as it stands under the title. */
+  authors: string;
+}
 
 /** A write-up with nothing in it yet. */
 export function emptyWriteUp(): WriteUp {
