@@ -26,6 +26,13 @@ const ownState = {
   message: "A room that only works things out keeps no state of its own; src/remembered remembers.",
 };
 
+/** A test that leaves before it has said what it expects can't fail. */
+const leavesEarly = {
+  selector:
+    ":matches(CallExpression[callee.name=/^(test|it)$/], CallExpression[callee.callee.property.name='each'], CallExpression[callee.property.name=/^(property|asyncProperty)$/]) > ArrowFunctionExpression > BlockStatement > IfStatement > ReturnStatement[argument=null]",
+  message: "A test may not leave before it asserts: expect what has to be, or use fc.pre.",
+};
+
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**"] },
   ...next,
@@ -37,7 +44,7 @@ const config = [
       "max-lines-per-function": ["error", { max: 60, skipComments: true, skipBlankLines: true }],
     },
   },
-  { files: written, rules: { "no-restricted-syntax": ["error", ...packedBySpread] } },
+  { files: written, rules: { "no-restricted-syntax": ["error", ...packedBySpread, leavesEarly] } },
   {
     files: ["src/**/*.{ts,tsx}"],
     ignores: ["src/remembered/**", "**/*.test.ts"],

@@ -68,8 +68,3 @@ export function reportFigure(id: string, context: ReportContext): FigureSpecific
   const fitted = curves.get(id) ?? [];
   return fitted.length > 0 ? withCurves(plain, fitted, figure.line, rules) : plain;
 }
-
-/** Runs with the decimal mark of the house. */
-export function houseRuns(runs: RunText, { rules }: ReportContext): RunText {
-  return marked(runs, rules);
-}

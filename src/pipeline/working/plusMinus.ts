@@ -228,6 +228,3 @@ export function byReadings(
     value: printedAt(wanted.value),
   };
 }
-
-/** What a reader takes the printed ± for. */
-export const readSize = (wanted: Wanted) => readBack(wholeOf(wanted));

@@ -1,15 +1,13 @@
 import * as yup from "yup";
 import { cleanTexts } from "@/core/text/cleanText";
-import type { EditInParts, PartOfEdit, Refusal, SentEdit } from "@/protocol/saving";
+import type { EditInParts, PartOfEdit, Refusal, SaveRequest, SentEdit } from "@/protocol/saving";
 import { editInParts, partOfEdit, saveRequest, sentEdit } from "@/protocol/savingChecks";
 
 /** NUL and half characters, which PostgreSQL's JSON can't hold. */
 const unstorable = /(?<!\\)(?:\\\\)*\\u(?:0000|d[89a-f][0-9a-f]{2})/;
 
 /** A save as it was read: what is well formed, in its order, and what is refused at the door. */
-export interface ReadSave {
-  readonly since: number;
-  readonly edits: readonly (SentEdit | EditInParts)[];
+export interface ReadSave extends SaveRequest {
   readonly refused: readonly Refusal[];
 }
 

@@ -105,7 +105,7 @@ describe("starting values wrong by a thousand in each parameter", () => {
       for (let turn = 0; turn < 5; turn++) {
         const far = fitCurve(model, x, y, { wishes: wrong(truth, 1e6, chance) });
         expect(far).toMatchObject({ kind: "curve", fit: { converged: true } });
-        if (far.kind !== "curve") return;
+        if (far.kind !== "curve") throw new Error("no curve");
         far.fit.parameters.forEach(({ value }, j) =>
           expect(value / best.fit.parameters[j]!.value).toBeCloseTo(1, 4),
         );
