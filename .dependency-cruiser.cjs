@@ -1,4 +1,4 @@
-/** The doors between the rooms of src/ (docs/layout.md): which folder may import which. */
+/** The doors between the rooms of src/ (docs/architecture.md): which folder may import which. */
 const only = (name, from, to) => ({
   name,
   severity: "error",

@@ -1,11 +1,9 @@
-import type { RunText } from "@/core/unit/runText";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
 import { figureSpecification } from "@/pipeline/figure/figure";
 import { fitFigure } from "@/pipeline/lines/fit";
 import { withCurves } from "@/pipeline/figure/figureCurves";
-import { marked } from "@/pipeline/lines/lineEquation";
 import { remembered } from "@/remembered/remembered";
 import type { EvaluatedResult } from "@/pipeline/results/evaluatedResult";
 import { evaluateResults } from "@/pipeline/results/results";

@@ -1,6 +1,6 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
 import type { FiguresOfUncertainty } from "@/core/number/statement";
-import { type Printed, printedAt, readBack, settled, type Unsettled } from "@/core/number/settled";
+import { type Printed, printedAt, settled, type Unsettled } from "@/core/number/settled";
 import { type WrittenNumber, writeUnroundedUncertainty } from "@/core/number/writtenNumber";
 import { combinedUncertainty, type PropagationRule } from "@/core/uncertainty/propagate";
 import type { RunText } from "@/core/unit/runText";

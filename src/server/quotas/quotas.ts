@@ -4,7 +4,7 @@ function limit(name: string, usual: number): number {
   return Number.isFinite(given) && given > 0 ? given : usual;
 }
 
-/** What one person, and all together, may ask of this server; each can be set in the environment (README, "Limits"). */
+/** What one person, and all together, may ask of this server; each can be set in the environment (docs/running-a-server.md). */
 export const quotas = {
   /** Edits of a person in a minute: a long stretch offline comes in at once. */
   editsAMinute: () => limit("EDITS_A_MINUTE", 3000),
