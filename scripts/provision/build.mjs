@@ -2,6 +2,7 @@ import { createHash } from "node:crypto";
 import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { buildCommands } from "./commands.mjs";
+import { writeLicences } from "./licences.mjs";
 import { root, run, say } from "./run.mjs";
 
 const stamp = join(root, ".next/fathom-rule-sources");
@@ -32,6 +33,7 @@ export async function ensureBuild() {
     return;
   }
   say("building (about a minute)");
+  await writeLicences();
   await run("npx", ["--no-install", "next", "build"], {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
     stdio: ["ignore", "pipe", "inherit"],

@@ -32,6 +32,13 @@ test("a server says whether it is alive and ready, to anybody", async ({ request
   expect([ready.status(), await ready.json()]).toEqual([200, { ready: true }]);
 });
 
+test("the licences of libraries and fonts are a link away, before signing in", async ({ page }) => {
+  await page.goto(`${sharedPlace()}/sign-in`);
+  await page.getByRole("link", { name: "Licences of what this is made with" }).click();
+  await expect(page.getByText("@fontsource/stix-two-text").first()).toBeVisible();
+  await expect(page.getByText("SIL OPEN FONT LICENSE").first()).toBeVisible();
+});
+
 test("signed out, every door leads to sign-in", async ({ page, request }) => {
   await signIn(page);
   await start(page);

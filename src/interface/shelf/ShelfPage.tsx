@@ -1,5 +1,6 @@
 "use client";
 
+import { Licences } from "../parts/Licences";
 import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
@@ -131,6 +132,7 @@ export function ShelfPage(props: Props) {
           </p>
         )}
         <Entries shelf={shelf} changes={changes} />
+        <Licences />
       </main>
     </div>
   );

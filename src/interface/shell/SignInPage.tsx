@@ -1,5 +1,6 @@
 "use client";
 
+import { Licences } from "../parts/Licences";
 import { Field, Input, Label } from "@headlessui/react";
 import { useActionState } from "react";
 import { useRouter } from "next/navigation";
@@ -81,6 +82,7 @@ export function SignInPage({ demoAccounts }: Props) {
           </Button>
         </form>
         <DemoAccounts accounts={demoAccounts} />
+        <Licences />
       </main>
     </div>
   );
