@@ -1,6 +1,5 @@
 import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { init } from "license-checker-rseidelsohn";
 import { root } from "./run.mjs";
 
 /** Where the page of licences is, shown from the sign-in page and the shelf. */
@@ -8,7 +7,9 @@ const page = join(root, "public/licences.txt");
 
 const isText = (file) => /\/(licen[cs]e|copying|ofl)[^/]*$/i.test(file ?? "") && existsSync(file);
 
-function packages() {
+/** The library is asked for only now: on a new machine this file is read before the packages are there. */
+async function packages() {
+  const { init } = await import("license-checker-rseidelsohn");
   return new Promise((resolve, reject) => {
     init({ start: root, production: true, excludePrivatePackages: true }, (error, found) =>
       error ? reject(error) : resolve(found),
