@@ -164,12 +164,14 @@ test("the figure is copied as a picture", async ({ page }) => {
 
 test("a second figure, black on white, has no barrier", async ({ page }) => {
   await atPlot(page);
-  await page.getByRole("button", { name: "Add a figure" }).click();
   await page.getByText("Look and printed size").click();
-  await page.getByRole("button", { name: "Style" }).click();
+  const style = page.getByRole("button", { name: "Style" });
+  await expect(style).toBeVisible();
+  await page.getByRole("button", { name: "Add a figure" }).click();
+  await expect(page.locator('[data-role="caption"]')).toContainText("Figure 2.");
+  await style.click();
   await page.getByRole("option", { name: "black on white" }).click();
   await expect(page.locator('[data-role="best-line"]')).toHaveAttribute("stroke", "#000000");
-  await expect(page.locator('[data-role="caption"]')).toContainText("Figure 2.");
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
   await page
