@@ -1,3 +1,5 @@
+import type { Path } from "./path/path";
+
 /** The shipped faces that a figure is set in. */
 export type Face = "sans" | "sansBold" | "serif" | "serifBold" | "serifItalic" | "serifBoldItalic";
 
@@ -38,17 +40,20 @@ export type ShapeRole =
   | "words"
   | "rule";
 
-/** An outline in points; `d` is an SVG path. */
+/** An outline, filled, drawn or both. */
 export interface PathShape {
   readonly kind: "path";
   readonly role: ShapeRole;
-  readonly d: string;
+  readonly path: Path;
   readonly fill?: string;
   readonly stroke?: string;
   readonly strokeWidth?: number;
   /** Lengths of dashes and gaps. */
   readonly dash?: readonly number[];
 }
+
+/** A drawn line without a colour of its own: it takes that of the words that it stands among. */
+export type Stroke = Pick<PathShape, "path" | "strokeWidth">;
 
 /** A stretch of text at its own place. */
 export interface PlacedRun {

@@ -1,5 +1,6 @@
 import { distinctPlaces } from "@/figure/layout/distinctPlaces";
 import { markerAt, markerPath } from "@/figure/layout/marker";
+import { svgPath } from "@/figure/render/svgPath";
 import { colourOf, palette, seriesColour } from "@/figure/palette";
 import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
 import { readHeading } from "@/intake/heading";
@@ -115,7 +116,7 @@ describe("many points on a small paper", () => {
 
 describe("markers", () => {
   test("five shapes about the same place, then round again", () => {
-    const paths = [0, 1, 2, 3, 4].map((place) => markerPath(markerAt(place), 10, 10, 2));
+    const paths = [0, 1, 2, 3, 4].map((number) => svgPath(markerPath(markerAt(number), 10, 10, 2)));
     expect(new Set(paths).size).toBe(5);
     expect(markerAt(5)).toBe("disc");
     for (const path of paths) expect(path).not.toMatch(/NaN|undefined|e-/);

@@ -1,25 +1,12 @@
+import { outlinesOf, pathsOf, textsOf } from "../../../tests/fixtures/sceneParts";
+import { plainLook } from "@/investigation/model/figure";
 import { svgText } from "../render/svgText";
-import type { PathShape, Scene, ShapeRole, TextShape } from "../scene";
+import type { Scene, ShapeRole, TextShape } from "../scene";
 import type { FigureSpecification } from "../specification";
 import { layoutFigure } from "./layoutFigure";
 import { textWidth } from "./textWidth";
 
 const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
-
-const plainLook: FigureSpecification["look"] = {
-  style: "screen",
-  markers: "medium",
-  bars: "capped",
-  join: "none",
-  band: false,
-  grid: "paper",
-  ticks: "outside",
-  frame: false,
-  arrows: false,
-  gap: false,
-  lettering: "sans",
-  line: "medium",
-};
 
 const figure: FigureSpecification = {
   width: 482,
@@ -62,18 +49,10 @@ function withLine(line: { slope: number; intercept: number }) {
   return { ...figure, series: [{ ...figure.series[0]!, lines }] };
 }
 
-function texts(scene: Scene, role: ShapeRole): string[] {
-  return scene.shapes
-    .filter((shape): shape is TextShape => shape.kind === "text" && shape.role === role)
-    .map(({ runs }) => runs.map(({ text }) => text).join(""));
-}
+const texts = (scene: Scene, role: ShapeRole) =>
+  textsOf(scene, role).map(({ runs }) => runs.map(({ text }) => text).join(""));
 
-function path(scene: Scene, role: ShapeRole): string {
-  return (
-    scene.shapes.find((shape): shape is PathShape => shape.role === role && shape.kind === "path")
-      ?.d ?? ""
-  );
-}
+const outline = (scene: Scene, role: ShapeRole) => outlinesOf(scene, role)[0] ?? "";
 
 describe("a figure as a scene", () => {
   const scene = layoutFigure(figure);
@@ -97,8 +76,8 @@ describe("a figure as a scene", () => {
   });
 
   test("one disc a point; a bar and two caps for each ± above zero", () => {
-    expect(path(scene, "points").match(/M/g)).toHaveLength(3);
-    expect(path(scene, "error-bars").match(/M/g)).toHaveLength(3 * 3 + 3);
+    expect(outline(scene, "points").match(/M/g)).toHaveLength(3);
+    expect(outline(scene, "error-bars").match(/M/g)).toHaveLength(3 * 3 + 3);
   });
 
   test("every text lies on the paper, wide tick labels too", () => {
@@ -117,15 +96,15 @@ describe("a figure as a scene", () => {
   test("a point set aside is hollow, without bars, and still on the paper", () => {
     const aside = { x: [40], y: [1] };
     const wide = layoutFigure(withPoints({ aside }));
-    const hollow = wide.shapes.find((shape) => shape.role === "points-aside") as PathShape;
+    const [hollow] = pathsOf(wide, "points-aside");
     expect(hollow).toMatchObject({ fill: "#FFFFFF", stroke: "#14323C" });
-    expect(Number(/^M(\S+)/.exec(hollow.d)?.[1])).toBeLessThan(482);
-    expect(path(wide, "error-bars").match(/M/g)).toHaveLength(3);
+    expect(Number(/^M(\S+)/.exec(outline(wide, "points-aside"))?.[1])).toBeLessThan(482);
+    expect(outline(wide, "error-bars").match(/M/g)).toHaveLength(3);
   });
 
   test("the line ends at the edge of the paper, not beyond", () => {
     const steep = layoutFigure(withLine({ slope: 100, intercept: 0 }));
-    const ys = [...path(steep, "best-line").matchAll(/[ML]\S+ (\S+?)(?=[ML]|$)/g)].map(([, y]) =>
+    const ys = [...outline(steep, "best-line").matchAll(/[ML]\S+ (\S+?)(?=[ML]|$)/g)].map(([, y]) =>
       Number(y),
     );
     expect(Math.min(...ys)).toBeGreaterThanOrEqual(0);
@@ -134,17 +113,16 @@ describe("a figure as a scene", () => {
 
   test("a line that misses the paper is not drawn", () => {
     const scene = layoutFigure(withLine({ slope: 0, intercept: 99 }));
-    expect(path(scene, "best-line")).toBe("");
+    expect(outline(scene, "best-line")).toBe("");
   });
 
   test("bars may reach further up than down", () => {
     const yBars = { up: [0, 0, 1], down: [0, 0, 0.5] };
     const lopsided = layoutFigure(withPoints({ xBars: even([0, 0, 0]), yBars }));
-    const [from, to] = [...path(lopsided, "error-bars").matchAll(/[ML]\S+ ([\d.]+)/g)].map(
+    const [from, to] = [...outline(lopsided, "error-bars").matchAll(/[ML]\S+ ([\d.]+)/g)].map(
       ([, y]) => Number(y),
     );
-    const middle = lopsided.shapes.find(({ role }) => role === "points") as PathShape;
-    const y = Number([...middle.d.matchAll(/M\S+ ([\d.]+)/g)][2]?.[1]);
+    const y = Number([...outline(lopsided, "points").matchAll(/M\S+ ([\d.]+)/g)][2]?.[1]);
     expect((y - to!) / (from! - y)).toBeCloseTo(2, 1);
   });
 
@@ -157,10 +135,11 @@ describe("a figure as a scene", () => {
     }));
     const several = layoutFigure({ ...figure, series });
     expect(texts(several, "legend")).toEqual(["wire A", "wire B"]);
-    const marked = several.shapes.filter(({ role }) => role === "points") as PathShape[];
+    const marked = pathsOf(several, "points");
+    const [first, second] = outlinesOf(several, "points");
     expect(new Set(marked.map(({ fill }) => fill)).size).toBe(2);
-    expect(marked[0]!.d).not.toBe(marked[1]!.d);
-    const top = Math.min(...[...marked[0]!.d.matchAll(/M\S+ ([\d.]+)/g)].map(([, y]) => Number(y)));
+    expect(first).not.toBe(second);
+    const top = Math.min(...[...first!.matchAll(/M\S+ ([\d.]+)/g)].map(([, y]) => Number(y)));
     const legend = several.shapes.filter(({ role, kind }) => role === "legend" && kind === "text");
     for (const shape of legend) expect((shape as TextShape).y).toBeLessThan(top);
     expect(texts(scene, "legend")).toEqual([]);

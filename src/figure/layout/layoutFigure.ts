@@ -12,6 +12,7 @@ import { caption, title } from "../marks/title";
 import { triangle } from "../marks/triangle";
 import { equations, labels, legend } from "../marks/words";
 import { inksOf } from "../palette";
+import { box } from "../path/outlines";
 import type { PathShape, Scene, Shape } from "../scene";
 import type { FigureSpecification } from "../specification";
 import { layFrame } from "./frame";
@@ -47,7 +48,7 @@ function layout(figure: FigureSpecification, marks: readonly FigureMark[]): Scen
   const paper: Shape = {
     kind: "path",
     role: "paper",
-    d: `M0 0H${width}V${height}H0Z`,
+    path: box(0, 0, width, height),
     fill: inksOf(figure.look).paper,
   };
   const shapes = [

@@ -1,8 +1,8 @@
 import type { RunText } from "@/core/unit/runText";
 import { palette } from "../palette";
+import { circle, stroke } from "../path/outlines";
 import type { Scene, Shape } from "../scene";
 import { fillThePaper } from "./axisScale";
-import { coordinate, stroke } from "./pathText";
 import { faced, setRuns, textShape } from "./setText";
 
 /** A value with its ± on a number line. */
@@ -18,10 +18,6 @@ const above = 16;
 const between = 26;
 const dot = 3;
 
-function circle(x: number, y: number): string {
-  return `M${coordinate(x - dot)} ${y}a${dot} ${dot} 0 1 0 ${2 * dot} 0a${dot} ${dot} 0 1 0 ${-2 * dot} 0Z`;
-}
-
 /** One range with its label above it, kept within the paper. */
 function rangeShapes(
   { label, value, uncertainty, tone }: RangeOnLine,
@@ -36,7 +32,7 @@ function rangeShapes(
   const text = faced([{ text: label }], "sans", "serifItalic");
   const half = setRuns(text, size).width / 2;
   const x = Math.min(width - half, Math.max(half, middle));
-  const ends = own ? stroke(low, y - 5, low, y + 5) + stroke(high, y - 5, high, y + 5) : "";
+  const ends = own ? [...stroke(low, y - 5, low, y + 5), ...stroke(high, y - 5, high, y + 5)] : [];
   return [
     ...(uncertainty > 0
       ? [
@@ -45,11 +41,11 @@ function rangeShapes(
             role: "error-bars" as const,
             stroke: line,
             strokeWidth: 1.8,
-            d: stroke(low, y, high, y) + ends,
+            path: [...stroke(low, y, high, y), ...ends],
           },
         ]
       : []),
-    { kind: "path", role: "points", d: circle(middle, y), fill: ink },
+    { kind: "path", role: "points", path: circle(middle, y, dot), fill: ink },
     textShape("label", text, { x, y: y - 9, size, fill: ink, align: "middle" }),
   ];
 }
@@ -92,9 +88,10 @@ export function numberLine(
       role: "axis",
       stroke: palette.ink,
       strokeWidth: 1,
-      d:
-        stroke(at(scale.from), foot, at(scale.to), foot) +
-        scale.ticks.map(({ value }) => stroke(at(value), foot, at(value), foot + 4)).join(""),
+      path: [
+        ...stroke(at(scale.from), foot, at(scale.to), foot),
+        ...scale.ticks.flatMap(({ value }) => stroke(at(value), foot, at(value), foot + 4)),
+      ],
     },
     ...scale.ticks.map(({ value, label }) => {
       const written = label.map((run) => ({

@@ -1,9 +1,10 @@
 import { axisLabel } from "../layout/axisLabel";
 import { captionRoom, type Frame, stripRoom } from "../layout/frame";
 import { axisWords } from "../layout/letterSizes";
-import { coordinate, stroke } from "../layout/pathText";
 import { faced, setRuns, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
+import { polygon, stroke } from "../path/outlines";
+import type { Path } from "../path/path";
 import type { Shape } from "../scene";
 import type { FigureSpecification } from "../specification";
 import type { FigureMark } from "./mark";
@@ -17,15 +18,15 @@ function tickStrokes(frame: Frame, kind: keyof typeof reach, length: number, min
   const side = frame.left - frame.gap;
   const of = ({ ticks, minorTicks }: Frame["xScale"]) =>
     minor ? minorTicks : ticks.map(({ value }) => value);
-  const across = of(frame.xScale).map((value) => {
+  const across = of(frame.xScale).flatMap((value) => {
     const x = frame.across(value);
     return stroke(x, foot - into, x, foot + out);
   });
-  const up = of(frame.yScale).map((value) => {
+  const up = of(frame.yScale).flatMap((value) => {
     const y = frame.up(value);
     return stroke(side - out, y, side + into, y);
   });
-  return [...across, ...up].join("");
+  return [...across, ...up];
 }
 
 function tickLabels({ look }: FigureSpecification, frame: Frame): Shape[] {
@@ -97,17 +98,25 @@ function centredWithin(wanted: number, width: number, paper: number): number {
 }
 
 /** The heads of both axes, at the ends where values grow. */
-function arrowHeads({ x, y }: FigureSpecification, frame: Frame): string {
+function arrowHeads({ x, y }: FigureSpecification, frame: Frame): Path {
   const head = frame.textSize * 0.6;
   const foot = frame.bottom + frame.gap;
   const side = frame.left - frame.gap;
   const tip = x.reversed ? frame.left - head : frame.right + head;
   const back = x.reversed ? head : -head;
-  const point = (px: number, py: number) => `${coordinate(px)} ${coordinate(py)}`;
-  const level = `M${point(tip, foot)}L${point(tip + back, foot - head * 0.4)}L${point(tip + back, foot + head * 0.4)}Z`;
+  const level = polygon([
+    [tip, foot],
+    [tip + back, foot - head * 0.4],
+    [tip + back, foot + head * 0.4],
+  ]);
   const top = y.reversed ? frame.bottom + head : frame.top - head;
   const down = y.reversed ? -head : head;
-  return `${level}M${point(side, top)}L${point(side - head * 0.4, top + down)}L${point(side + head * 0.4, top + down)}Z`;
+  const upright = polygon([
+    [side, top],
+    [side - head * 0.4, top + down],
+    [side + head * 0.4, top + down],
+  ]);
+  return [...level, ...upright];
 }
 
 /** Axis lines with their ticks and numbers, and the two axis labels; a frame or arrow heads where they are wanted. */
@@ -115,31 +124,34 @@ export const axes: FigureMark = (figure, frame) => {
   const { look } = figure;
   const { ink: colour } = inksOf(look);
   const { left, right, top, bottom, gap, textSize } = frame;
-  const lines =
-    stroke(left - gap, top, left - gap, bottom) + stroke(left, bottom + gap, right, bottom + gap);
+  const lines = [
+    ...stroke(left - gap, top, left - gap, bottom),
+    ...stroke(left, bottom + gap, right, bottom + gap),
+  ];
   const rest =
     look.frame && gap === 0
-      ? stroke(left, top, right, top) + stroke(right, top, right, bottom)
-      : "";
+      ? [...stroke(left, top, right, top), ...stroke(right, top, right, bottom)]
+      : [];
   const length = textSize * 0.4;
   const axis: Shape = {
     kind: "path",
     role: "axis",
-    d: lines + rest,
+    path: [...lines, ...rest],
     stroke: colour,
     strokeWidth: 0.9,
   };
   const heads: Shape[] = look.arrows
-    ? [{ kind: "path", role: "axis", d: arrowHeads(figure, frame), fill: colour }]
+    ? [{ kind: "path", role: "axis", path: arrowHeads(figure, frame), fill: colour }]
     : [];
   const ticks: Shape = {
     kind: "path",
     role: "ticks",
     stroke: colour,
     strokeWidth: 0.7,
-    d:
-      tickStrokes(frame, look.ticks, length, false) +
-      tickStrokes(frame, look.ticks, length * 0.55, true),
+    path: [
+      ...tickStrokes(frame, look.ticks, length, false),
+      ...tickStrokes(frame, look.ticks, length * 0.55, true),
+    ],
   };
   return [axis, ...heads, ticks, ...tickLabels(figure, frame), ...axisLabels(figure, frame)];
 };

@@ -5,6 +5,7 @@ import { evaluateTables } from "@/pipeline/table/table";
 import { layFrame } from "../layout/frame";
 import { placeTriangle } from "../layout/trianglePlace";
 import { placeWords } from "../layout/words";
+import type { PathShape, Shape } from "../scene";
 import type {
   BandSpecification,
   FigureSpecification,
@@ -25,9 +26,9 @@ function drawn(series: { lines?: LineSpecification[]; bands?: BandSpecification[
 }
 
 /** The places of a path as pairs of numbers. */
-function placesOf(shape: unknown): [number, number][] {
-  const { d } = shape as { d: string };
-  return [...d.matchAll(/([-\d.]+) ([-\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)]);
+function placesOf(shape: Shape | undefined): (readonly [number, number])[] {
+  const { path } = shape as PathShape;
+  return path.flatMap((one) => ("x" in one ? [[one.x, one.y] as const] : []));
 }
 
 const band: BandSpecification = {
@@ -69,7 +70,7 @@ describe("bands", () => {
     expect(levels.filter((y) => y === frame.top).length).toBeLessThan(3);
     expect(
       drawn({ bands: [{ ...band, kind: "prediction", intercept: 900 }] }).shapes,
-    ).toMatchObject([{ d: "" }]);
+    ).toMatchObject([{ path: [] }]);
   });
 
   test("the wedges reach no further than the shorter of the two lines", () => {

@@ -1,6 +1,7 @@
 import type { Frame } from "../layout/frame";
-import { coordinate } from "../layout/pathText";
 import { inksOf } from "../palette";
+import { polygon } from "../path/outlines";
+import type { Path, Place, Segment } from "../path/path";
 import type { Shape } from "../scene";
 import type { BandSpecification, SeriesSpecification } from "../specification";
 import type { FigureMark } from "./mark";
@@ -19,44 +20,44 @@ function edges(low: Curve, high: Curve, frame: Frame, { from, to }: Reach) {
   const [start, end] = [frame.across(from), frame.across(to)];
   const within = (place: number) => Math.min(frame.bottom, Math.max(frame.top, place));
   const along = (curve: Curve) =>
-    Array.from({ length: steps + 1 }, (_, i) => {
+    Array.from({ length: steps + 1 }, (_, i): Place => {
       const across = start + ((end - start) * i) / steps;
-      return `${coordinate(across)} ${coordinate(within(frame.up(curve(frame.xAt(across)))))}`;
+      return [across, within(frame.up(curve(frame.xAt(across))))];
     });
   return { low: along(low), high: along(high) };
 }
 
-function shaded(low: Curve, high: Curve, frame: Frame, reach: Reach): string {
+function shaded(low: Curve, high: Curve, frame: Frame, reach: Reach): Path {
   const found = edges(low, high, frame, reach);
-  return `M${[...found.high, ...found.low.reverse()].join("L")}Z`;
+  return polygon([...found.high, ...found.low.reverse()]);
 }
 
 /** A curve across the paper, broken where it leaves it. */
-function outline(curve: Curve, frame: Frame): string {
+function outline(curve: Curve, frame: Frame): Path {
   let drawing = false;
-  let d = "";
+  const path: Segment[] = [];
   for (let i = 0; i <= steps; i++) {
     const across = frame.left + ((frame.right - frame.left) * i) / steps;
     const up = frame.up(curve(frame.xAt(across)));
     const inside = up >= frame.top && up <= frame.bottom;
-    if (inside) d += `${drawing ? "L" : "M"}${coordinate(across)} ${coordinate(up)}`;
+    if (inside) path.push({ kind: drawing ? "line" : "move", x: across, y: up });
     drawing = inside;
   }
-  return d;
+  return path;
 }
 
 /** The wedges between the steepest and the shallowest line of a series. */
-function fan({ lines }: SeriesSpecification, frame: Frame): string {
+function fan({ lines }: SeriesSpecification, frame: Frame): Path {
   const steepest = lines.find(({ role }) => role === "steepest");
   const shallowest = lines.find(({ role }) => role === "shallowest");
-  if (!steepest || !shallowest) return "";
+  if (!steepest || !shallowest) return [];
   const from = Math.max(
     ...[frame.xScale.from, steepest.reach?.from ?? -Infinity, shallowest.reach?.from ?? -Infinity],
   );
   const to = Math.min(
     ...[frame.xScale.to, steepest.reach?.to ?? Infinity, shallowest.reach?.to ?? Infinity],
   );
-  if (from >= to) return "";
+  if (from >= to) return [];
   const at = (line: typeof steepest) => (x: number) => line.slope * x + line.intercept;
   const [a, b] = [at(steepest), at(shallowest)];
   const low = (x: number) => Math.min(a(x), b(x));
@@ -70,21 +71,21 @@ function bandShape(band: BandSpecification, frame: Frame, inks: ReturnType<typeo
   const high = (x: number) => slope * x + intercept + half(x);
   const reach = frame.xScale;
   if (band.kind === "confidence") {
-    const d = shaded(low, high, frame, reach);
-    return { kind: "path", role: "confidence-band", d, fill: inks.magentaWash };
+    const path = shaded(low, high, frame, reach);
+    return { kind: "path", role: "confidence-band", path, fill: inks.magentaWash };
   }
-  const d = outline(low, frame) + outline(high, frame);
+  const path = [...outline(low, frame), ...outline(high, frame)];
   const drawn = { stroke: inks.magenta, strokeWidth: 0.6, dash: [3, 2] };
-  return { kind: "path", role: "prediction-band", d, ...drawn };
+  return { kind: "path", role: "prediction-band", path, ...drawn };
 }
 
 /** What lies between the steepest and the shallowest line, and the bands that statistics give. */
 export const bands: FigureMark = ({ series, look }, frame) => {
   const inks = inksOf(look);
   return series.flatMap((one): Shape[] => {
-    const d = fan(one, frame);
+    const path = fan(one, frame);
     const wedges: Shape[] =
-      d === "" ? [] : [{ kind: "path", role: "range-fan", d, fill: inks.magentaWash }];
+      path.length === 0 ? [] : [{ kind: "path", role: "range-fan", path, fill: inks.magentaWash }];
     return [...wedges, ...one.bands.map((band) => bandShape(band, frame, inks))];
   });
 };

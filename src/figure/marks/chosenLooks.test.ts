@@ -1,4 +1,6 @@
+import { outlinesOf, pathsOf } from "../../../tests/fixtures/sceneParts";
 import { plainRunText } from "@/core/unit/runText";
+import { plainLook } from "@/investigation/model/figure";
 import { layFrame } from "../layout/frame";
 import { layoutFigure } from "../layout/layoutFigure";
 import { seriesColours } from "../palette";
@@ -35,27 +37,11 @@ const figure: FigureSpecification = {
     },
   ],
   style: { headings: "slash", decimalMark: "point" },
-  look: {
-    style: "screen",
-    markers: "medium",
-    bars: "capped",
-    join: "none",
-    band: false,
-    grid: "none",
-    ticks: "outside",
-    frame: false,
-    arrows: false,
-    gap: false,
-    lettering: "sans",
-    line: "medium",
-  },
+  look: { ...plainLook, grid: "none" },
 };
 
-const path = (scene: Scene, role: ShapeRole) => {
-  const shape = scene.shapes.find((one) => one.role === role && one.kind === "path");
-  if (shape?.kind !== "path") throw new Error(`no ${role}`);
-  return shape;
-};
+const path = (scene: Scene, role: ShapeRole) => pathsOf(scene, role)[0]!;
+const outline = (scene: Scene, role: ShapeRole) => outlinesOf(scene, role)[0]!;
 
 const seriesWith = (own: SeriesLookSpecification) =>
   layoutFigure({ ...figure, series: [{ ...figure.series[0]!, own }] });
@@ -64,7 +50,9 @@ const strokes = (d: string) => d.match(/M/g)?.length ?? 0;
 
 describe("bars", () => {
   const along = (barsAlong: "both" | "up" | "across") =>
-    strokes(path(layoutFigure({ ...figure, look: { ...figure.look, barsAlong } }), "error-bars").d);
+    strokes(
+      outline(layoutFigure({ ...figure, look: { ...figure.look, barsAlong } }), "error-bars"),
+    );
 
   test("across only, up only, or both, with two caps each", () => {
     expect(along("both")).toBe(3 * 6);
@@ -75,7 +63,7 @@ describe("bars", () => {
   test("that run beyond the paper have no cap there", () => {
     const y = { ...figure.y, range: { kind: "hand", from: 0, to: 6.2 } as const };
     const look = { ...figure.look, barsAlong: "up" } as const;
-    expect(strokes(path(layoutFigure({ ...figure, y, look }), "error-bars").d)).toBe(3 * 3 - 1);
+    expect(strokes(outline(layoutFigure({ ...figure, y, look }), "error-bars"))).toBe(3 * 3 - 1);
   });
 });
 
@@ -85,7 +73,7 @@ describe("the look of one series", () => {
     expect(seriesWith({})).toEqual(proposed);
     const chosen = seriesWith({ marker: "cross", colour: "plum", stroke: "dashed" });
     expect(path(chosen, "points").fill).toBe(seriesColours[2]);
-    expect(path(chosen, "points").d.match(/L/g)).toHaveLength(3 * 11);
+    expect(outline(chosen, "points").match(/L/g)).toHaveLength(3 * 11);
     expect(path(proposed, "best-line").dash).toBeUndefined();
     expect(path(chosen, "best-line").dash).toHaveLength(2);
   });
@@ -93,7 +81,7 @@ describe("the look of one series", () => {
   test("hollow points are told from those that are set aside by a stroke through these", () => {
     const hollow = seriesWith({ hollow: true });
     expect(path(hollow, "points").fill).toBe("#FFFFFF");
-    const [taking, aside] = [path(hollow, "points").d, path(hollow, "points-aside").d];
+    const [taking, aside] = [outline(hollow, "points"), outline(hollow, "points-aside")];
     expect(strokes(taking)).toBe(3);
     expect(strokes(aside)).toBe(2);
   });

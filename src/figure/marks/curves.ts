@@ -1,6 +1,7 @@
 import type { Frame } from "../layout/frame";
-import { coordinate } from "../layout/pathText";
 import { colourOf, inksOf } from "../palette";
+import { polygon } from "../path/outlines";
+import type { Path, Place, Segment } from "../path/path";
 import type { Shape } from "../scene";
 import type { CurveSpecification } from "../specification";
 import { strokeOf } from "./lines";
@@ -16,46 +17,46 @@ export function dashOfCurve(index: number): readonly number[] | undefined {
   return dashes[index % dashes.length];
 }
 
-/** A curve where it lies on the paper, cut at its edges. */
-export function curvePath(x: Heights, y: Heights, frame: Frame): string {
+/** A curve where it lies on the paper, cut at its edges and broken where it has no value. */
+export function curvePath(x: Heights, y: Heights, frame: Frame): Path {
   const { top, bottom, left, right } = frame;
-  const place = (i: number) => [frame.across(x[i] as number), frame.up(y[i] as number)] as const;
-  const inside = ([across, up]: readonly [number, number]) =>
+  const placeOf = (i: number): Place => [frame.across(x[i] as number), frame.up(y[i] as number)];
+  const inside = ([across, up]: Place) =>
     up >= top && up <= bottom && across >= left - 0.01 && across <= right + 0.01;
   /** Where the way from a place on the paper to one beyond it crosses the edge above or below. */
-  const edge = (on: readonly [number, number], off: readonly [number, number]) => {
+  const edge = (on: Place, off: Place): Place => {
     const level = Math.min(bottom, Math.max(top, off[1]));
     const part = off[1] === on[1] ? 0 : (level - on[1]) / (off[1] - on[1]);
-    return [on[0] + part * (off[0] - on[0]), level] as const;
+    return [on[0] + part * (off[0] - on[0]), level];
   };
-  const text = ([across, up]: readonly [number, number]) =>
-    `${coordinate(across)} ${coordinate(up)}`;
-  let d = "";
+  const path: Segment[] = [];
+  const go = (kind: "move" | "line", [across, up]: Place) => path.push({ kind, x: across, y: up });
+  let drawing = false;
   for (let i = 1; i < x.length; i++) {
-    const [a, b] = [place(i - 1), place(i)];
-    const [on, then] = [inside(a), inside(b)];
-    if (!Number.isFinite(a[1]) || !Number.isFinite(b[1]) || (!on && !then)) continue;
-    if (on && then) d += d === "" || i === 1 ? `M${text(a)}L${text(b)}` : `L${text(b)}`;
-    else if (on) d += d === "" ? `M${text(a)}L${text(edge(a, b))}` : `L${text(edge(a, b))}`;
-    else d += `M${text(edge(b, a))}L${text(b)}`;
+    const [from, to] = [placeOf(i - 1), placeOf(i)];
+    const [on, stays] = [inside(from), inside(to)];
+    const isDrawn = Number.isFinite(from[1]) && Number.isFinite(to[1]) && (on || stays);
+    if (isDrawn && !drawing) go("move", on ? from : edge(to, from));
+    if (isDrawn) go("line", stays ? to : edge(from, to));
+    drawing = isDrawn && stays;
   }
-  return d;
+  return path;
 }
 
-function shaded({ x, y }: CurveSpecification, half: Heights, frame: Frame): string {
+function shaded({ x, y }: CurveSpecification, half: Heights, frame: Frame): Path {
   const kept = (up: number) => Math.min(frame.bottom, Math.max(frame.top, frame.up(up)));
   const along = (sign: 1 | -1) =>
-    Array.from({ length: x.length }, (_, i) => {
+    Array.from({ length: x.length }, (_, i): Place => {
       const height = (y[i] as number) + sign * (half[i] as number);
-      return `${coordinate(frame.across(x[i] as number))} ${coordinate(kept(height))}`;
+      return [frame.across(x[i] as number), kept(height)];
     });
-  return `M${[...along(1), ...along(-1).reverse()].join("L")}Z`;
+  return polygon([...along(1), ...along(-1).reverse()]);
 }
 
-function edgesOf({ x, y }: CurveSpecification, half: Heights, frame: Frame): string {
+function edgesOf({ x, y }: CurveSpecification, half: Heights, frame: Frame): Path {
   const edge = (sign: 1 | -1) =>
     Array.from({ length: x.length }, (_, i) => (y[i] as number) + sign * (half[i] as number));
-  return curvePath(x, edge(1), frame) + curvePath(x, edge(-1), frame);
+  return [...curvePath(x, edge(1), frame), ...curvePath(x, edge(-1), frame)];
 }
 
 /** Fitted curves in the colour of their series, with their bands in the colour of what is uncertain. */
@@ -66,7 +67,7 @@ export const curves: FigureMark = ({ curves: all = [], series, look }, frame) =>
       ? [
           {
             ...({ kind: "path", role: "confidence-band", fill: inks.magentaWash } as const),
-            d: shaded(curve, curve.confidence, frame),
+            path: shaded(curve, curve.confidence, frame),
           },
         ]
       : []),
@@ -76,7 +77,7 @@ export const curves: FigureMark = ({ curves: all = [], series, look }, frame) =>
             ...({ kind: "path", role: "prediction-band", stroke: inks.magenta } as const),
             strokeWidth: 0.6,
             dash: [3, 2],
-            d: edgesOf(curve, curve.prediction, frame),
+            path: edgesOf(curve, curve.prediction, frame),
           },
         ]
       : []),
@@ -86,7 +87,7 @@ export const curves: FigureMark = ({ curves: all = [], series, look }, frame) =>
     const dash = dashOfCurve(index);
     return {
       ...({ kind: "path", role: "curve" } as const),
-      d: curvePath(curve.x, curve.y, frame),
+      path: curvePath(curve.x, curve.y, frame),
       stroke: own ? colourOf(own, look) : inks.ink,
       strokeWidth: strokeOf(look),
       ...(dash && { dash }),

@@ -1,7 +1,8 @@
 import { visiblePlaces } from "../layout/visiblePlaces";
 import type { Frame } from "../layout/frame";
-import { coordinate, stroke } from "../layout/pathText";
 import { inksOf } from "../palette";
+import { box, quarter, stroke } from "../path/outlines";
+import type { Path, Place } from "../path/path";
 import {
   type FigureSpecification,
   pointCount,
@@ -31,32 +32,40 @@ const slack = 0.01;
 /** Half the width of a cap beside the size of the text. */
 const capReach = 0.25;
 
-function level({ left, right, y, cut }: BarEnds, cap: number): string {
+function level({ left, right, y, cut }: BarEnds, cap: number): Path {
   const capped = cap > 0 ? [...(cut.left ? [] : [left]), ...(cut.right ? [] : [right])] : [];
-  const ends = capped.map((x) => stroke(x, y - cap, x, y + cap)).join("");
-  return stroke(left, y, right, y) + ends;
+  const ends = capped.flatMap((x) => stroke(x, y - cap, x, y + cap));
+  return [...stroke(left, y, right, y), ...ends];
 }
 
-function upright({ x, top, foot, cut }: BarEnds, cap: number): string {
+function upright({ x, top, foot, cut }: BarEnds, cap: number): Path {
   const capped = cap > 0 ? [...(cut.top ? [] : [top]), ...(cut.foot ? [] : [foot])] : [];
-  const ends = capped.map((y) => stroke(x - cap, y, x + cap, y)).join("");
-  return stroke(x, foot, x, top) + ends;
+  const ends = capped.flatMap((y) => stroke(x - cap, y, x + cap, y));
+  return [...stroke(x, foot, x, top), ...ends];
 }
 
-function box({ left, right, top, foot }: BarEnds): string {
-  const [l, r, t, f] = [left, right, top, foot].map(coordinate);
-  return `M${l} ${t}H${r}V${f}H${l}Z`;
+function around({ left, right, top, foot }: BarEnds): Path {
+  return box(left, top, right - left, foot - top);
 }
 
 /** Four quarters, so that unlike ends keep their own reach. */
-function ellipse({ x, y, left, right, top, foot }: BarEnds): string {
-  const at = (px: number, py: number) => `${coordinate(px)} ${coordinate(py)}`;
-  const quarter = (rx: number, ry: number, to: string) =>
-    `A${at(Math.abs(rx), Math.abs(ry))} 0 0 1 ${to}`;
-  return (
-    `M${at(left, y)}${quarter(x - left, y - top, at(x, top))}${quarter(right - x, y - top, at(right, y))}` +
-    `${quarter(right - x, foot - y, at(x, foot))}${quarter(x - left, foot - y, at(left, y))}Z`
-  );
+function ellipse({ x, y, left, right, top, foot }: BarEnds): Path {
+  const [west, east]: [Place, Place] = [
+    [left, y],
+    [right, y],
+  ];
+  const [north, south]: [Place, Place] = [
+    [x, top],
+    [x, foot],
+  ];
+  return [
+    { kind: "move", x: left, y },
+    quarter(west, [left, top], north),
+    quarter(north, [right, top], east),
+    quarter(east, [right, foot], south),
+    quarter(south, [left, foot], west),
+    { kind: "close" },
+  ];
 }
 
 function endsOf(points: PointsSpecification, i: number, frame: Frame): BarEnds {
@@ -94,12 +103,12 @@ function endsOf(points: PointsSpecification, i: number, frame: Frame): BarEnds {
 }
 
 /** A bar shorter than its point lies under it and is not drawn. */
-function drawn(ends: BarEnds, { look, textSize }: FigureSpecification, hidden: number): string {
+function drawn(ends: BarEnds, { look, textSize }: FigureSpecification, hidden: number): Path {
   const kind = look.bars;
   const along = look.barsAlong ?? "both";
   const wide = along !== "up" && Math.max(ends.right - ends.x, ends.x - ends.left) > hidden;
   const tall = along !== "across" && Math.max(ends.foot - ends.y, ends.y - ends.top) > hidden;
-  if (!wide && !tall) return "";
+  if (!wide && !tall) return [];
   if (kind === "boxes" || kind === "ellipses") {
     const { x, y } = ends;
     const shown = {
@@ -107,18 +116,18 @@ function drawn(ends: BarEnds, { look, textSize }: FigureSpecification, hidden: n
       ...(along === "up" && { left: x, right: x }),
       ...(along === "across" && { top: y, foot: y }),
     };
-    return kind === "ellipses" && wide && tall ? ellipse(shown) : box(shown);
+    return kind === "ellipses" && wide && tall ? ellipse(shown) : around(shown);
   }
   const cap = kind === "capped" ? capReach * textSize : 0;
-  return (wide ? level(ends, cap) : "") + (tall ? upright(ends, cap) : "");
+  return [...(wide ? level(ends, cap) : []), ...(tall ? upright(ends, cap) : [])];
 }
 
-function barsOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): string {
+function barsOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): Path {
   const { points } = series;
   const hidden = pointRadius(figure, frame, series);
-  return visiblePlaces(points.x, points.y, frame)
-    .map((i) => drawn(endsOf(points, i, frame), figure, hidden))
-    .join("");
+  return visiblePlaces(points.x, points.y, frame).flatMap((i) =>
+    drawn(endsOf(points, i, frame), figure, hidden),
+  );
 }
 
 /** Whether a figure has bars: where somebody wants them, and its points are few enough. */
@@ -129,8 +138,8 @@ export function showsBars(figure: FigureSpecification): boolean {
 /** Bars from the quantities' ±, in x and in y, or boxes or ellipses of that size. */
 export const errorBars: FigureMark = (figure, frame) => {
   if (!showsBars(figure)) return [];
-  const d = figure.series.map((series) => barsOf(series, figure, frame)).join("");
-  if (d === "") return [];
+  const path = figure.series.flatMap((series) => barsOf(series, figure, frame));
+  if (path.length === 0) return [];
   const stroke = inksOf(figure.look).magenta;
-  return [{ kind: "path", role: "error-bars", d, stroke, strokeWidth: 0.8 }];
+  return [{ kind: "path", role: "error-bars", path, stroke, strokeWidth: 0.8 }];
 };

@@ -1,13 +1,16 @@
 import type { Frame } from "../layout/frame";
-import { stroke } from "../layout/pathText";
 import { inksOf } from "../palette";
+import { stroke } from "../path/outlines";
+import type { Path } from "../path/path";
 import type { Shape } from "../scene";
 import type { FigureMark } from "./mark";
 
-function lines(frame: Frame, xs: readonly number[], ys: readonly number[]): string {
-  const upright = xs.map((x) => stroke(frame.across(x), frame.top, frame.across(x), frame.bottom));
-  const level = ys.map((y) => stroke(frame.left, frame.up(y), frame.right, frame.up(y)));
-  return [...upright, ...level].join("");
+function lines(frame: Frame, xs: readonly number[], ys: readonly number[]): Path {
+  const upright = xs.flatMap((x) =>
+    stroke(frame.across(x), frame.top, frame.across(x), frame.bottom),
+  );
+  const level = ys.flatMap((y) => stroke(frame.left, frame.up(y), frame.right, frame.up(y)));
+  return [...upright, ...level];
 }
 
 /** The ruling of graph paper, fine and coarse, or the coarse alone. */
@@ -20,7 +23,7 @@ export const grid: FigureMark = ({ look }, frame) => {
     role: "minor-grid",
     stroke: minorGrid,
     strokeWidth: 0.4,
-    d: lines(frame, xScale.minorTicks, yScale.minorTicks),
+    path: lines(frame, xScale.minorTicks, yScale.minorTicks),
   };
   const values = ({ ticks }: Frame["xScale"]) => ticks.map(({ value }) => value);
   const coarse: Shape = {
@@ -28,7 +31,7 @@ export const grid: FigureMark = ({ look }, frame) => {
     role: "major-grid",
     stroke: majorGrid,
     strokeWidth: 0.6,
-    d: lines(frame, values(xScale), values(yScale)),
+    path: lines(frame, values(xScale), values(yScale)),
   };
   return look.grid === "paper" ? [fine, coarse] : [coarse];
 };

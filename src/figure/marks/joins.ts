@@ -1,12 +1,11 @@
 import { area, curveLinear, curveMonotoneX, line } from "d3-shape";
 import type { Frame } from "../layout/frame";
 import { colourOf, inksOf } from "../palette";
+import { drawnBy } from "../path/pen";
 import type { Shape } from "../scene";
 import type { PointsSpecification } from "../specification";
 import type { FigureMark } from "./mark";
 import { strokeOf } from "./lines";
-
-const hundredths = 2;
 
 function inOrder({ x }: PointsSpecification): number[] {
   return Array.from({ length: x.length }, (_, i) => i).sort(
@@ -24,15 +23,16 @@ export const joins: FigureMark = (figure, frame) => {
   if (join === "none") return [];
   return figure.series.flatMap((series): Shape[] => {
     const { points } = series;
-    const path = line<number>()
+    const through = line<number>()
       .x((i) => frame.across(points.x[i] as number))
       .y((i) => within(frame.up(points.y[i] as number), frame))
-      .curve(join === "guide" ? curveMonotoneX : curveLinear)
-      .digits(hundredths);
-    const d = points.x.length > 1 ? path(inOrder(points)) : null;
-    if (!d) return [];
+      .curve(join === "guide" ? curveMonotoneX : curveLinear);
+    if (points.x.length < 2) return [];
+    const path = drawnBy(through, inOrder(points));
     const strokeWidth = strokeOf(figure.look) * 0.8;
-    return [{ kind: "path", role: "join", d, stroke: colourOf(series, figure.look), strokeWidth }];
+    return [
+      { kind: "path", role: "join", path, stroke: colourOf(series, figure.look), strokeWidth },
+    ];
   });
 };
 
@@ -45,9 +45,9 @@ export const band: FigureMark = (figure, frame) => {
       .x((i) => frame.across(x[i] as number))
       .y0((i) => within(frame.up((y[i] as number) - (yBars.down[i] as number)), frame))
       .y1((i) => within(frame.up((y[i] as number) + (yBars.up[i] as number)), frame))
-      .curve(figure.look.join === "guide" ? curveMonotoneX : curveLinear)
-      .digits(hundredths);
-    const d = x.length > 1 ? shape(inOrder(points)) : null;
-    return d ? [{ kind: "path", role: "band", d, fill: inksOf(figure.look).magentaWash }] : [];
+      .curve(figure.look.join === "guide" ? curveMonotoneX : curveLinear);
+    if (x.length < 2) return [];
+    const path = drawnBy(shape, inOrder(points));
+    return [{ kind: "path", role: "band", path, fill: inksOf(figure.look).magentaWash }];
   });
 };

@@ -1,6 +1,7 @@
 import { type Frame } from "../layout/frame";
-import { coordinate, stroke } from "../layout/pathText";
 import { colourOf, inksOf } from "../palette";
+import { polyline, stroke } from "../path/outlines";
+import type { Path, Place } from "../path/path";
 import type { Shape } from "../scene";
 import type {
   FigureSpecification,
@@ -38,19 +39,18 @@ function endsOnPaper(line: LineSpecification, frame: Frame): [number, number] | 
 const bends = 120;
 
 /** A straight line is a curve where an axis is logarithmic. */
-function curved(line: LineSpecification, [a, b]: [number, number], frame: Frame): string {
+function curved(line: LineSpecification, [a, b]: [number, number], frame: Frame): Path {
   const [start, end] = [frame.across(a), frame.across(b)];
   const places = Array.from({ length: bends + 1 }, (_, i) => {
     const across = start + ((end - start) * i) / bends;
     return [across, line.slope * frame.xAt(across) + line.intercept] as const;
   }).filter(([, y]) => frame.yScale.kind === "linear" || y > 0);
-  const text = places.map(([x, y]) => `${coordinate(x)} ${coordinate(frame.up(y))}`);
-  return text.length > 1 ? `M${text.join("L")}` : "";
+  return places.length > 1 ? polyline(places.map(([x, y]): Place => [x, frame.up(y)])) : [];
 }
 
-function onPaper(line: LineSpecification, frame: Frame): string {
+function onPaper(line: LineSpecification, frame: Frame): Path {
   const ends = endsOnPaper(line, frame);
-  if (!ends) return "";
+  if (!ends) return [];
   if (frame.xScale.kind === "log" || frame.yScale.kind === "log") return curved(line, ends, frame);
   const y = (x: number) => frame.up(line.slope * x + line.intercept);
   return stroke(frame.across(ends[0]), y(ends[0]), frame.across(ends[1]), y(ends[1]));
@@ -110,12 +110,12 @@ export const lines: FigureMark = (figure, frame) => {
   const { look } = figure;
   return figure.series.flatMap((series) =>
     series.lines.flatMap((line): Shape[] => {
-      const d = onPaper(line, frame);
-      if (d === "") return [];
+      const path = onPaper(line, frame);
+      if (path.length === 0) return [];
       const { role } = line;
       const strokeWidth = strokeOf(look) * weights[role];
       const dash = dashOf(line, series);
-      const drawn = { d, stroke: inkOf(line, series, look), strokeWidth };
+      const drawn = { path, stroke: inkOf(line, series, look), strokeWidth };
       return [{ kind: "path", role: `${role}-line`, ...drawn, ...(dash && { dash }) }];
     }),
   );

@@ -1,25 +1,12 @@
+import { outlinesOf, pathsOf, textsOf } from "../../../tests/fixtures/sceneParts";
+import { plainLook } from "@/investigation/model/figure";
 import { captionLines } from "../layout/captionLines";
 import { layoutFigure } from "../layout/layoutFigure";
 import { palette } from "../palette";
-import type { PathShape, Scene, ShapeRole, TextShape } from "../scene";
+import type { Scene, ShapeRole } from "../scene";
 import type { FigureSpecification, LookSpecification } from "../specification";
 
 const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
-
-const look: LookSpecification = {
-  style: "screen",
-  markers: "medium",
-  bars: "capped",
-  join: "none",
-  band: false,
-  grid: "paper",
-  ticks: "outside",
-  frame: false,
-  arrows: false,
-  gap: false,
-  lettering: "sans",
-  line: "medium",
-};
 
 const x = [1, 2, 3, 4];
 const y = [2, 4.2, 5.9, 8.1];
@@ -41,28 +28,16 @@ const figure: FigureSpecification = {
     },
   ],
   style: { headings: "slash", decimalMark: "point" },
-  look,
+  look: plainLook,
   labels: [],
 };
 
 const drawn = (
   change: Partial<LookSpecification>,
   rest: Partial<FigureSpecification> = {},
-): Scene => layoutFigure({ ...figure, ...rest, look: { ...look, ...change } });
+): Scene => layoutFigure({ ...figure, ...rest, look: { ...plainLook, ...change } });
 
-function paths(scene: Scene, role: ShapeRole): PathShape[] {
-  return scene.shapes.filter(
-    (shape): shape is PathShape => shape.kind === "path" && shape.role === role,
-  );
-}
-
-function texts(scene: Scene, role: ShapeRole): TextShape[] {
-  return scene.shapes.filter(
-    (shape): shape is TextShape => shape.kind === "text" && shape.role === role,
-  );
-}
-
-const d = (scene: Scene, role: ShapeRole) => paths(scene, role)[0]?.d ?? "";
+const outline = (scene: Scene, role: ShapeRole) => outlinesOf(scene, role)[0] ?? "";
 
 describe("every look of a figure", () => {
   test("black on white has no colour left in it", () => {
@@ -77,12 +52,12 @@ describe("every look of a figure", () => {
 
   test("bars with caps, without, as boxes, as ellipses, or none", () => {
     const count = (scene: Scene, command: RegExp) =>
-      d(scene, "error-bars").match(command)?.length ?? 0;
+      outline(scene, "error-bars").match(command)?.length ?? 0;
     expect(count(drawn({ bars: "capped" }), /M/g)).toBe(4 * 6);
     expect(count(drawn({ bars: "plain" }), /M/g)).toBe(4 * 2);
     expect(count(drawn({ bars: "boxes" }), /Z/g)).toBe(4);
-    expect(count(drawn({ bars: "ellipses" }), /A/g)).toBe(4 * 4);
-    expect(paths(drawn({ bars: "none" }), "error-bars")).toEqual([]);
+    expect(count(drawn({ bars: "ellipses" }), /C/g)).toBe(4 * 4);
+    expect(pathsOf(drawn({ bars: "none" }), "error-bars")).toEqual([]);
   });
 
   test("only what is uncertain is magenta", () => {
@@ -97,25 +72,25 @@ describe("every look of a figure", () => {
       const magenta = shape.kind === "path" && shape.stroke === palette.magenta;
       expect(magenta).toBe(uncertain.has(shape.role));
     }
-    expect(paths(scene, "steepest-line")[0]!.dash).not.toEqual(
-      paths(scene, "shallowest-line")[0]!.dash,
+    expect(pathsOf(scene, "steepest-line")[0]!.dash).not.toEqual(
+      pathsOf(scene, "shallowest-line")[0]!.dash,
     );
-    expect(paths(scene, "best-line")[0]!.dash).toBeUndefined();
+    expect(pathsOf(scene, "best-line")[0]!.dash).toBeUndefined();
   });
 
   test("ruling coarse, fine or none", () => {
-    expect(paths(drawn({ grid: "none" }), "major-grid")).toEqual([]);
-    expect(paths(drawn({ grid: "major" }), "minor-grid")).toEqual([]);
-    expect(paths(drawn({ grid: "paper" }), "minor-grid")).toHaveLength(1);
+    expect(pathsOf(drawn({ grid: "none" }), "major-grid")).toEqual([]);
+    expect(pathsOf(drawn({ grid: "major" }), "minor-grid")).toEqual([]);
+    expect(pathsOf(drawn({ grid: "paper" }), "minor-grid")).toHaveLength(1);
   });
 
   test("ticks reach out, in or across; a frame closes the paper; arrows end the axes", () => {
     const ticks = (["outside", "inside", "across"] as const).map((kind) =>
-      d(drawn({ ticks: kind }), "ticks"),
+      outline(drawn({ ticks: kind }), "ticks"),
     );
     expect(new Set(ticks).size).toBe(3);
-    expect(d(drawn({ frame: true }), "axis").match(/M/g)).toHaveLength(4);
-    expect(paths(drawn({ arrows: true }), "axis")[1]!.d.match(/Z/g)).toHaveLength(2);
+    expect(outline(drawn({ frame: true }), "axis").match(/M/g)).toHaveLength(4);
+    expect(outlinesOf(drawn({ arrows: true }), "axis")[1]!.match(/Z/g)).toHaveLength(2);
   });
 
   test("axes that stand off leave the drawing area smaller", () => {
@@ -124,25 +99,25 @@ describe("every look of a figure", () => {
   });
 
   test("a guide goes through every point and never beyond them; stretches are straight", () => {
-    const straight = d(drawn({ join: "segments" }), "join");
+    const straight = outline(drawn({ join: "segments" }), "join");
     expect(straight.match(/L/g)).toHaveLength(3);
-    expect(d(drawn({ join: "guide" }), "join")).toMatch(/C/);
-    expect(paths(drawn({}), "join")).toEqual([]);
-    expect(paths(drawn({ band: true }), "band")).toHaveLength(1);
+    expect(outline(drawn({ join: "guide" }), "join")).toMatch(/C/);
+    expect(pathsOf(drawn({}), "join")).toEqual([]);
+    expect(pathsOf(drawn({ band: true }), "band")).toHaveLength(1);
   });
 
   test("larger points and thicker lines are larger and thicker", () => {
-    expect(d(drawn({ markers: "large" }), "points")).not.toBe(
-      d(drawn({ markers: "small" }), "points"),
+    expect(outline(drawn({ markers: "large" }), "points")).not.toBe(
+      outline(drawn({ markers: "small" }), "points"),
     );
     const width = (line: LookSpecification["line"]) =>
-      paths(drawn({ line }), "best-line")[0]!.strokeWidth!;
+      pathsOf(drawn({ line }), "best-line")[0]!.strokeWidth!;
     expect(width("thick")).toBeGreaterThan(width("medium"));
     expect(width("medium")).toBeGreaterThan(width("thin"));
   });
 
   test("serif lettering sets numbers and names in the serif face", () => {
-    const faces = texts(drawn({ lettering: "serif" }), "tick-label").flatMap(({ runs }) =>
+    const faces = textsOf(drawn({ lettering: "serif" }), "tick-label").flatMap(({ runs }) =>
       runs.map(({ face }) => face),
     );
     expect(new Set(faces)).toEqual(new Set(["serif"]));
@@ -153,7 +128,7 @@ describe("axes that run otherwise", () => {
   test("a reversed axis has its greatest value where the least was", () => {
     const at = (reversed: boolean) => {
       const scene = layoutFigure({ ...figure, x: { ...figure.x, reversed } });
-      const labels = texts(scene, "tick-label").filter(({ x: place }) => place > 60);
+      const labels = textsOf(scene, "tick-label").filter(({ x: place }) => place > 60);
       return [...labels].sort((a, b) => a.x - b.x)[0]!.runs[0]!.text;
     };
     expect(Number(at(true))).toBeGreaterThan(Number(at(false)));
@@ -162,18 +137,18 @@ describe("axes that run otherwise", () => {
   test("points outside ends set by hand are not drawn, and bars end at the edge", () => {
     const range = { kind: "hand", from: 1.5, to: 3.5 } as const;
     const scene = layoutFigure({ ...figure, x: { ...figure.x, range } });
-    expect(d(scene, "points").match(/M/g)).toHaveLength(2);
-    expect(d(scene, "error-bars")).not.toMatch(/NaN|Infinity/);
+    expect(outline(scene, "points").match(/M/g)).toHaveLength(2);
+    expect(outline(scene, "error-bars")).not.toMatch(/NaN|Infinity/);
   });
 
   test("words of one's own stand along an axis", () => {
     const scene = layoutFigure({ ...figure, x: { ...figure.x, label: "how far it sticks out" } });
-    expect(texts(scene, "axis-label")[0]!.runs[0]!.text).toBe("how far it sticks out");
+    expect(textsOf(scene, "axis-label")[0]!.runs[0]!.text).toBe("how far it sticks out");
   });
 
   test("a line is bent on a logarithmic axis", () => {
     const scene = layoutFigure({ ...figure, x: { ...figure.x, scale: "log" } });
-    expect(d(scene, "best-line").match(/L/g)!.length).toBeGreaterThan(50);
+    expect(outline(scene, "best-line").match(/L/g)!.length).toBeGreaterThan(50);
   });
 });
 
@@ -189,7 +164,7 @@ describe("words on the figure", () => {
       .join("");
     expect(whole).toBe(caption.map(({ text }) => text).join(""));
     const scene = layoutFigure({ ...figure, caption });
-    for (const { x: from, runs } of texts(scene, "caption")) {
+    for (const { x: from, runs } of textsOf(scene, "caption")) {
       const last = runs.at(-1)!;
       expect(from + last.x).toBeLessThan(figure.width);
     }
@@ -209,7 +184,7 @@ describe("words on the figure", () => {
       }));
       const scene = layoutFigure({ ...figure, series: turned });
       const box = scene.spots.find(({ kind }) => kind === "legend")!;
-      const points = [...d(scene, "points").matchAll(/M([\d.]+) ([\d.]+)/g)];
+      const points = [...outline(scene, "points").matchAll(/M([\d.]+) ([\d.]+)/g)];
       for (const [, across, up] of points) {
         const inside =
           Number(across) > box.x &&
@@ -224,12 +199,12 @@ describe("words on the figure", () => {
   test("a label stands at its place in the axes' units, with an arrow to another", () => {
     const label = { id: "a", text: "bent here", x: 2, y: 6, to: { x: 3, y: 5.9 } };
     const scene = layoutFigure({ ...figure, labels: [label] });
-    expect(texts(scene, "label")[0]!.runs[0]!.text).toBe("bent here");
-    expect(paths(scene, "arrow")).toHaveLength(1);
+    expect(textsOf(scene, "label")[0]!.runs[0]!.text).toBe("bent here");
+    expect(pathsOf(scene, "arrow")).toHaveLength(1);
     const spot = scene.spots.find(({ kind }) => kind === "label")!;
     expect(spot.id).toBe("a");
     const without = layoutFigure({ ...figure, labels: [{ ...label, to: undefined }] });
-    expect(paths(without, "arrow")).toEqual([]);
+    expect(pathsOf(without, "arrow")).toEqual([]);
   });
 
   test("a label dragged off the paper stays on it", () => {

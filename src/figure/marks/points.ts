@@ -1,8 +1,9 @@
 import type { Frame } from "../layout/frame";
 import { visiblePlaces } from "../layout/visiblePlaces";
-import { coordinate, stroke } from "../layout/pathText";
 import { markerOf, markerPath } from "../layout/marker";
 import { colourOf, inksOf } from "../palette";
+import { box, stroke } from "../path/outlines";
+import type { Path } from "../path/path";
 import type { Shape } from "../scene";
 import type { FigureSpecification, MarkerShape, SeriesSpecification } from "../specification";
 import type { FigureMark } from "./mark";
@@ -17,21 +18,15 @@ function outline(
   marker: MarkerShape,
   radius: number,
   frame: Frame,
-): string {
+): Path {
   const across = (i: number) => frame.across(x[i] as number);
   const up = (i: number) => frame.up(y[i] as number);
   const drawn = visiblePlaces(x, y, frame);
   if (x.length <= mostMarkers) {
-    return drawn.map((i) => markerPath(marker, across(i), up(i), radius)).join("");
+    return drawn.flatMap((i) => markerPath(marker, across(i), up(i), radius));
   }
-  const side = coordinate(radius * 1.8);
   const half = radius * 0.9;
-  return drawn
-    .map(
-      (i) =>
-        `M${coordinate(across(i) - half)} ${coordinate(up(i) - half)}h${side}v${side}h-${side}z`,
-    )
-    .join("");
+  return drawn.flatMap((i) => box(across(i) - half, up(i) - half, 2 * half, 2 * half));
 }
 
 /** A stroke through each place: what tells points that are set aside from others that are hollow by choice. */
@@ -39,8 +34,7 @@ function crossedOut(x: readonly number[], y: readonly number[], radius: number, 
   const reach = radius * 1.5;
   return visiblePlaces(x, y, frame)
     .map((i) => [frame.across(x[i] as number), frame.up(y[i] as number)] as const)
-    .map(([across, up]) => stroke(across - reach, up + reach, across + reach, up - reach))
-    .join("");
+    .flatMap(([across, up]) => stroke(across - reach, up + reach, across + reach, up - reach));
 }
 
 function shapesOf(series: SeriesSpecification, figure: FigureSpecification, frame: Frame): Shape[] {
@@ -52,14 +46,14 @@ function shapesOf(series: SeriesSpecification, figure: FigureSpecification, fram
   const hollow = { fill: inksOf(figure.look).paper, stroke: colour, strokeWidth: 0.7 };
   const shapes: Shape[] = [];
   if (x.length > 0) {
-    const d = outline(x, y, marker, radius, frame);
+    const path = outline(x, y, marker, radius, frame);
     const ink = own?.hollow ? { ...hollow, strokeWidth: 0.9 } : { fill: colour };
-    shapes.push({ kind: "path", role: "points", d, ...ink });
+    shapes.push({ kind: "path", role: "points", path, ...ink });
   }
   if (aside.x.length > 0) {
-    const d = outline(aside.x, aside.y, marker, radius, frame);
-    const through = own?.hollow ? crossedOut(aside.x, aside.y, radius, frame) : "";
-    shapes.push({ kind: "path", role: "points-aside", d: d + through, ...hollow });
+    const markers = outline(aside.x, aside.y, marker, radius, frame);
+    const through = own?.hollow ? crossedOut(aside.x, aside.y, radius, frame) : [];
+    shapes.push({ kind: "path", role: "points-aside", path: [...markers, ...through], ...hollow });
   }
   return shapes;
 }

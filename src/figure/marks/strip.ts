@@ -1,9 +1,9 @@
 import { axisLabel } from "../layout/axisLabel";
 import type { Frame, StripFrame } from "../layout/frame";
 import { axisWords } from "../layout/letterSizes";
-import { stroke } from "../layout/pathText";
 import { faced, textShape } from "../layout/setText";
 import { inksOf } from "../palette";
+import { stroke } from "../path/outlines";
 import type { Shape, ShapeRole } from "../scene";
 import type { FigureSpecification } from "../specification";
 import { errorBars } from "./errorBars";
@@ -29,16 +29,16 @@ function stripAxis({ look }: FigureSpecification, frame: Frame, strip: StripFram
   const side = left - gap;
   const up = strip.yScale.ticks.map(({ value }) => strip.up(value));
   const ticks = [
-    ...up.map((y) => stroke(side - length, y, side, y)),
-    ...xScale.ticks.map(({ value }) => {
+    ...up.flatMap((y) => stroke(side - length, y, side, y)),
+    ...xScale.ticks.flatMap(({ value }) => {
       const x = frame.across(value);
       return stroke(x, foot, x, foot + length);
     }),
   ];
-  const d = stroke(side, strip.top, side, strip.bottom) + stroke(left, foot, right, foot);
+  const axes = [...stroke(side, strip.top, side, strip.bottom), ...stroke(left, foot, right, foot)];
   return [
-    { kind: "path", role: "strip", d, stroke: ink, strokeWidth: 0.9 },
-    { kind: "path", role: "strip", d: ticks.join(""), stroke: ink, strokeWidth: 0.7 },
+    { kind: "path", role: "strip", path: axes, stroke: ink, strokeWidth: 0.9 },
+    { kind: "path", role: "strip", path: ticks, stroke: ink, strokeWidth: 0.7 },
     ...strip.yScale.ticks.map(({ label }, index) =>
       textShape("strip", faced(label, look.lettering, "serifItalic"), {
         x: side - letters.numbers * 0.7,

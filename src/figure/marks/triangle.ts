@@ -1,6 +1,6 @@
-import { coordinate } from "../layout/pathText";
 import { textShape } from "../layout/setText";
 import { inksOf } from "../palette";
+import { polyline } from "../path/outlines";
 import type { Shape } from "../scene";
 import type { FigureMark } from "./mark";
 
@@ -8,11 +8,10 @@ import type { FigureMark } from "./mark";
 export const triangle: FigureMark = ({ look }, _, { triangle: placed }) => {
   if (!placed) return [];
   const { petrol } = inksOf(look);
-  const places = placed.corners.map(([x, y]) => `${coordinate(x)} ${coordinate(y)}`);
   const sides: Shape = {
     kind: "path",
     role: "triangle",
-    d: `M${places.join("L")}`,
+    path: polyline(placed.corners),
     stroke: petrol,
     strokeWidth: 0.9,
   };

@@ -1,8 +1,9 @@
 import { markerOf, markerPath } from "../layout/marker";
-import { coordinate, stroke } from "../layout/pathText";
 import { textShape } from "../layout/setText";
 import { lineHeight, markerRoom, type PlacedWords } from "../layout/words";
 import { colourOf, inksOf } from "../palette";
+import { stroke } from "../path/outlines";
+import type { Path } from "../path/path";
 import type { Shape, ShapeRole } from "../scene";
 import { dashOfCurve } from "./curves";
 import { strokeOf } from "./lines";
@@ -27,7 +28,7 @@ export const legend: FigureMark = ({ look }, _, { legend: placed }) => {
     const at = box.x + size * 0.7;
     const ink = colourOf(of, look);
     const level = y - size * 0.3;
-    const marker = { d: markerPath(markerOf(of), at, level, size * 0.3) };
+    const marker = { path: markerPath(markerOf(of), at, level, size * 0.3) };
     const inside = of.own?.hollow
       ? { fill: inksOf(look).paper, stroke: ink, strokeWidth: 0.9 }
       : { fill: ink };
@@ -40,7 +41,7 @@ export const legend: FigureMark = ({ look }, _, { legend: placed }) => {
             role: "legend",
             stroke: ink,
             strokeWidth: strokeOf(look),
-            d: stroke(box.x, level, box.x + size * (markerRoom - 0.3), level),
+            path: stroke(box.x, level, box.x + size * (markerRoom - 0.3), level),
             ...(dash && { dash: dash.map((length) => length / 2) }),
           };
     return [
@@ -67,16 +68,15 @@ function arrow(
   { x, y, width, height }: PlacedWords["box"],
   [toX, toY]: readonly [number, number],
   head: number,
-): string {
+): Path {
   const fromX = Math.min(x + width, Math.max(x, toX));
   const fromY = Math.min(y + height, Math.max(y, toY));
   const length = Math.hypot(toX - fromX, toY - fromY);
-  if (length < head) return "";
+  if (length < head) return [];
   const [dx, dy] = [(toX - fromX) / length, (toY - fromY) / length];
   const wing = (side: number) =>
-    `L${coordinate(toX - head * (dx - side * 0.4 * dy))} ${coordinate(toY - head * (dy + side * 0.4 * dx))}`;
-  const end = `M${coordinate(toX)} ${coordinate(toY)}`;
-  return stroke(fromX, fromY, toX, toY) + end + wing(1) + end + wing(-1);
+    stroke(toX, toY, toX - head * (dx - side * 0.4 * dy), toY - head * (dy + side * 0.4 * dx));
+  return [...stroke(fromX, fromY, toX, toY), ...wing(1), ...wing(-1)];
 }
 
 /** Words at their places, some with an arrow. */
@@ -86,7 +86,13 @@ export const labels: FigureMark = ({ look }, frame, { labels: all }) =>
     const text = written("label", words, ink);
     const { to } = words.label;
     if (!to) return [text];
-    const d = arrow(words.box, [frame.across(to.x), frame.up(to.y)], frame.textSize * 0.6);
-    const arrowShape = { kind: "path", role: "arrow", d, stroke: ink, strokeWidth: 0.8 } as const;
-    return d === "" ? [text] : [arrowShape, text];
+    const path = arrow(words.box, [frame.across(to.x), frame.up(to.y)], frame.textSize * 0.6);
+    const arrowShape = {
+      kind: "path",
+      role: "arrow",
+      path,
+      stroke: ink,
+      strokeWidth: 0.8,
+    } as const;
+    return path.length === 0 ? [text] : [arrowShape, text];
   });

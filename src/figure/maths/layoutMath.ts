@@ -1,5 +1,6 @@
-import type { Face, PathShape, PlacedRun } from "../scene";
-import { coordinate } from "../layout/pathText";
+import { polyline, quadratic, stroke } from "../path/outlines";
+import { type Path, type Place, placed } from "../path/path";
+import type { Face, PlacedRun, Stroke } from "../scene";
 import { textWidth } from "../layout/textWidth";
 import type { MathNode } from "./mathTree";
 import { readTex } from "./readTex";
@@ -10,7 +11,7 @@ export interface MathBox {
   readonly ascent: number;
   readonly descent: number;
   readonly runs: readonly PlacedRun[];
-  readonly strokes: readonly Pick<PathShape, "d" | "strokeWidth">[];
+  readonly strokes: readonly Stroke[];
 }
 
 /** Reach of the letters, as parts of their size. */
@@ -25,17 +26,15 @@ const gaps = { relation: 0.28, operator: 0.2 } as const;
 
 const empty: MathBox = { width: 0, ascent: 0, descent: 0, runs: [], strokes: [] };
 
+/** Strokes of a formula at another place. */
+export function movedStrokes(strokes: readonly Stroke[], x: number, y: number): readonly Stroke[] {
+  return strokes.map(({ path, ...rest }) => ({ ...rest, path: placed(path, x, y) }));
+}
+
 const moved = (box: MathBox, x: number, y: number): Pick<MathBox, "runs" | "strokes"> => ({
   runs: box.runs.map((run) => ({ ...run, x: run.x + x, y: run.y + y })),
-  strokes: box.strokes.map(({ d, ...rest }) => ({ ...rest, d: movedPath(d, x, y) })),
+  strokes: movedStrokes(box.strokes, x, y),
 });
-
-/** Paths here hold absolute M, L and Q only. */
-function movedPath(d: string, x: number, y: number): string {
-  return d.replace(/([\d.-]+) ([\d.-]+)/g, (_, a: string, b: string) => {
-    return `${coordinate(Number(a) + x)} ${coordinate(Number(b) + y)}`;
-  });
-}
 
 /** The size of letters, and the full size that smaller ones are not to fall too far below. */
 interface Size {
@@ -84,11 +83,6 @@ function beside(boxes: readonly MathBox[]): MathBox {
   };
 }
 
-function line(x1: number, y1: number, x2: number, y2: number, strokeWidth: number) {
-  const d = `M${coordinate(x1)} ${coordinate(y1)}L${coordinate(x2)} ${coordinate(y2)}`;
-  return { d, strokeWidth };
-}
-
 function fractionBox(node: Extract<MathNode, { kind: "fraction" }>, size: Size): MathBox {
   const { now } = size;
   const inner: Size = now < size.full ? size : { ...size, now: now * 0.92 };
@@ -100,7 +94,7 @@ function fractionBox(node: Extract<MathNode, { kind: "fraction" }>, size: Size):
   const top = moved(above, (width - above.width) / 2, -up);
   const foot = moved(below, (width - below.width) / 2, down);
   const side = 0.08 * now;
-  const bar = line(0, -axis * now, width, -axis * now, thin * now);
+  const bar = { path: stroke(0, -axis * now, width, -axis * now), strokeWidth: thin * now };
   return beside([
     { ...empty, width: side },
     {
@@ -121,22 +115,19 @@ function rootBox(node: Extract<MathNode, { kind: "root" }>, size: Size): MathBox
   const hook = 0.55 * now;
   const part = moved(inner, hook + 0.08 * now, 0);
   const width = hook + inner.width + 0.16 * now;
-  const places = [
+  const places: readonly Place[] = [
     [0.02 * now, -0.28 * now],
     [0.16 * now, -0.36 * now],
     [0.32 * now, foot],
     [hook, -top],
     [width - 0.04 * now, -top],
   ];
-  const d = places
-    .map(([x = 0, y = 0], i) => `${i === 0 ? "M" : "L"}${coordinate(x)} ${coordinate(y)}`)
-    .join("");
   return {
     width,
     ascent: top + 0.05 * now,
     descent: foot,
     runs: part.runs,
-    strokes: [{ d, strokeWidth: thin * 1.1 * now }, ...part.strokes],
+    strokes: [{ path: polyline(places), strokeWidth: thin * 1.1 * now }, ...part.strokes],
   };
 }
 
@@ -167,15 +158,18 @@ function bracket(sign: string, ascent: number, descent: number, { now, bold }: S
   const [top, foot] = [-ascent - 0.02 * now, descent + 0.02 * now];
   const height = { ascent: -top, descent: foot };
   if (sign === "|") {
-    const strokes = [line(0.12 * now, top, 0.12 * now, foot, thin * now)];
+    const strokes = [{ path: stroke(0.12 * now, top, 0.12 * now, foot), strokeWidth: thin * now }];
     return { width: 0.24 * now, ...height, runs: [], strokes };
   }
   const width = 0.34 * now;
   const [outer, inner] = sign === "(" ? [0.08 * now, 0.28 * now] : [0.26 * now, 0.06 * now];
   const middle = (top + foot) / 2;
-  const at = (x: number, y: number) => `${coordinate(x)} ${coordinate(y)}`;
-  const d = `M${at(inner, top)}Q${at(outer, top * 0.6 + middle * 0.4)} ${at(outer, middle)}Q${at(outer, foot * 0.6 + middle * 0.4)} ${at(inner, foot)}`;
-  return { width, ...height, runs: [], strokes: [{ d, strokeWidth: 0.06 * now }] };
+  const path: Path = [
+    { kind: "move", x: inner, y: top },
+    quadratic([inner, top], [outer, top * 0.6 + middle * 0.4], [outer, middle]),
+    quadratic([outer, middle], [outer, foot * 0.6 + middle * 0.4], [inner, foot]),
+  ];
+  return { width, ...height, runs: [], strokes: [{ path, strokeWidth: 0.06 * now }] };
 }
 
 function boxOf(node: MathNode, size: Size): MathBox {

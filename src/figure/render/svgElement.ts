@@ -1,7 +1,8 @@
 import { goesLeft } from "../fonts/bothWays";
 import { fontStack } from "../fonts/fontStack";
-import { coordinate } from "../layout/pathText";
 import type { Face, PathShape, Scene, TextShape } from "../scene";
+import { coordinate } from "./coordinate";
+import { svgPath } from "./svgPath";
 
 /** An SVG element as data: what the page and every export draw from. */
 export interface SvgElement {
@@ -21,7 +22,7 @@ function faceAttributes(text: string, face: Face): Record<string, string> {
 function pathElement(shape: PathShape): SvgElement {
   const attributes: Record<string, string> = {
     "data-role": shape.role,
-    d: shape.d,
+    d: svgPath(shape.path),
     fill: shape.fill ?? "none",
   };
   if (shape.stroke) {

@@ -1,6 +1,6 @@
 import { cleanText } from "@/core/text/cleanText";
-import { coordinate } from "../layout/pathText";
 import type { Scene } from "../scene";
+import { coordinate } from "./coordinate";
 import { type SvgElement, svgElements } from "./svgElement";
 
 const escapes: Record<string, string> = { "&": "&amp;", "<": "&lt;", ">": "&gt;", '"': "&quot;" };

@@ -1,5 +1,6 @@
 import { markerAt, markerPath } from "@/figure/layout/marker";
 import { seriesColour } from "@/figure/palette";
+import { svgPath } from "@/figure/render/svgPath";
 
 /** The marker with which the points of a series are drawn. */
 export function SeriesMarker({ seriesNumber, name }: { seriesNumber: number; name?: string }) {
@@ -12,7 +13,10 @@ export function SeriesMarker({ seriesNumber, name }: { seriesNumber: number; nam
       aria-label={name}
     >
       {name && <title>{name}</title>}
-      <path d={markerPath(markerAt(seriesNumber), 6, 6, 4)} fill={seriesColour(seriesNumber)} />
+      <path
+        d={svgPath(markerPath(markerAt(seriesNumber), 6, 6, 4))}
+        fill={seriesColour(seriesNumber)}
+      />
     </svg>
   );
 }

@@ -31,6 +31,7 @@ import { fittedTable } from "../report/fittedTable";
 import { furtherColumns } from "@/wording/takingOut";
 import { inlineDocx, label, math } from "./docxWords";
 import { cellStyles, docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
+import { svgPath } from "@/figure/render/svgPath";
 import type { Scene } from "@/figure/scene";
 import { captionWords } from "./figureParts";
 import type { Picture, Pictures } from "./pictures";
@@ -43,11 +44,11 @@ const margin = 66;
 const formulaSize = 12.5;
 const numbering = "report-numbers";
 
-/** Outlines longer than this, those of thousands of points, keep a word processor busy for minutes. */
+/** Outlines longer than this in signs of SVG, those of thousands of points, keep a word processor busy for minutes. */
 const longestOutlines = 300_000;
 
 const isHeavy = ({ shapes }: Scene) =>
-  shapes.reduce((sum, shape) => sum + (shape.kind === "path" ? shape.d.length : 0), 0) >
+  shapes.reduce((sum, one) => sum + (one.kind === "path" ? svgPath(one.path).length : 0), 0) >
   longestOutlines;
 
 /** A picture as vectors, with points for word processors that take none; of thousands of points only as those. */

@@ -1,22 +1,37 @@
+import type { Path } from "@/figure/path/path";
 import type { PathShape, Scene, TextShape } from "@/figure/scene";
 import { colourDefinitions, colourName, texOfText } from "../tex/texText";
 
 const number = (value: number) => String(Math.round(value * 100) / 100);
 
-/** "M1 2L3 4" as strokes between places, and a circle as a circle. */
-function pathTikz({ d, stroke, fill, strokeWidth }: PathShape, height: number): string[] {
-  const ink = colourName(stroke ?? fill ?? "#000000");
-  const circle = /^M([\d.-]+) ([\d.-]+)a([\d.-]+) /.exec(d);
-  if (circle) {
-    const [x, y, r] = circle.slice(1).map(Number) as [number, number, number];
-    return [`\\fill[${ink}] (${number(x + r)},${number(height - y)}) circle[radius=${number(r)}];`];
-  }
-  const width = number(strokeWidth ?? 1);
-  return [...d.matchAll(/M([\d.-]+) ([\d.-]+)L([\d.-]+) ([\d.-]+)/g)].map((match) => {
-    const [x1, y1, x2, y2] = match.slice(1).map(Number) as [number, number, number, number];
-    const look = stroke ? `${ink}, line width=${width}pt` : `fill=${fill ? ink : "none"}`;
-    return `\\draw[${look}] (${number(x1)},${number(height - y1)}) -- (${number(x2)},${number(height - y2)});`;
+/** A path as TikZ takes it, its y counted up from the foot of the picture. */
+export function pathTikz(path: Path, height: number): string {
+  const at = (x: number, y: number) => `(${number(x)},${number(height - y)})`;
+  const parts = path.map((one): string => {
+    switch (one.kind) {
+      case "move":
+        return at(one.x, one.y);
+      case "line":
+        return `-- ${at(one.x, one.y)}`;
+      case "curve":
+        return `.. controls ${at(one.x1, one.y1)} and ${at(one.x2, one.y2)} .. ${at(one.x, one.y)}`;
+      case "circle":
+        return `${at(one.x, one.y)} circle[radius=${number(one.radius)}]`;
+      case "box":
+        return `${at(one.x, one.y)} rectangle ${at(one.x + one.width, one.y + one.height)}`;
+      case "close":
+        return "-- cycle";
+    }
   });
+  return parts.join(" ");
+}
+
+function shapeTikz({ path, stroke, fill, strokeWidth = 1 }: PathShape, height: number): string {
+  const look = [
+    ...(fill ? [`fill=${colourName(fill)}`] : []),
+    ...(stroke ? [`draw=${colourName(stroke)}`, `line width=${number(strokeWidth)}pt`] : []),
+  ];
+  return `\\path[${look.join(", ")}] ${pathTikz(path, height)};`;
 }
 
 function textTikz({ x, y, fill, runs }: TextShape, height: number): string[] {
@@ -27,12 +42,12 @@ function textTikz({ x, y, fill, runs }: TextShape, height: number): string[] {
   });
 }
 
-/** A plain scene of strokes, dots and words as a TikZ picture in points. */
+/** A plain scene of outlines and words as a TikZ picture in points. */
 export function sceneTikz({ height, shapes }: Scene): string {
   const drawn = shapes
     .filter(({ role }) => role !== "paper")
     .flatMap((shape) =>
-      shape.kind === "path" ? pathTikz(shape, height) : textTikz(shape, height),
+      shape.kind === "path" ? [shapeTikz(shape, height)] : textTikz(shape, height),
     );
   return [
     "\\begin{tikzpicture}[x=1pt, y=1pt]",

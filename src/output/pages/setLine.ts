@@ -1,9 +1,8 @@
 import { fromLeftToRight, goesLeft } from "@/figure/fonts/bothWays";
-import type { PathShape, PlacedRun } from "@/figure/scene";
+import { movedStrokes } from "@/figure/maths/layoutMath";
+import type { PlacedRun, Stroke } from "@/figure/scene";
 import { type TextToken, type Token, tokenWidth } from "./tokens";
 import type { Word } from "./words";
-
-type Stroke = Pick<PathShape, "d" | "strokeWidth">;
 
 /** Words of a line, or a formula within it. */
 export interface LinePart {
@@ -21,17 +20,6 @@ export interface SetLine {
   readonly descent: number;
   /** It belongs to a paragraph that begins at the right. */
   readonly atRight?: boolean;
-}
-
-/** Strokes of a formula at another place. */
-export function movedStrokes(strokes: readonly Stroke[], x: number, y: number): Stroke[] {
-  return strokes.map(({ d, strokeWidth }) => ({
-    ...(strokeWidth !== undefined && { strokeWidth }),
-    d: d.replace(/([\d.-]+) ([\d.-]+)/g, (_, a: string, b: string) => {
-      const place = (value: number) => String(Math.round(value * 100) / 100);
-      return `${place(Number(a) + x)} ${place(Number(b) + y)}`;
-    }),
-  }));
 }
 
 /** A token or a space between words. */

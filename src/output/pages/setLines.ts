@@ -1,7 +1,8 @@
 import { beginsAtRight } from "@/figure/fonts/bothWays";
+import { movedStrokes } from "@/figure/maths/layoutMath";
 import type { Scene, Shape } from "@/figure/scene";
 import type { Inline } from "../report/report";
-import { type LinePart, movedStrokes, setLine, type SetLine } from "./setLine";
+import { type LinePart, setLine, type SetLine } from "./setLine";
 import { type Family, tokensOf } from "./tokens";
 import { broken, type Word, wordsOf } from "./words";
 

@@ -1,4 +1,4 @@
-import { stroke } from "@/figure/layout/pathText";
+import { stroke } from "@/figure/path/outlines";
 import type { Scene } from "@/figure/scene";
 import { fittedTable } from "../report/fittedTable";
 import type { Inline, ReportCell, ReportHead, ReportNode, ReportTable } from "../report/report";
@@ -49,8 +49,8 @@ function place(
 }
 
 function ruleScene(width: number, strokeWidth: number, ink: string): Scene {
-  const d = stroke(0, 0, width, 0);
-  const shape = { kind: "path", role: "rule", stroke: ink, strokeWidth, d } as const;
+  const path = stroke(0, 0, width, 0);
+  const shape = { kind: "path", role: "rule", stroke: ink, strokeWidth, path } as const;
   return { width, height: 1, shapes: [shape], spots: [] };
 }
 

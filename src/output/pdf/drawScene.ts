@@ -1,7 +1,8 @@
-import { drawSvgPath, PDFHexString, rgb } from "pdf-lib";
+import { PDFHexString } from "pdf-lib";
 import type { Face, PathShape, PlacedRun, Scene, TextShape } from "@/figure/scene";
 import { filePieces, type FilePiece } from "../fonts/filePieces";
 import { type PageInk, written } from "./pageInk";
+import { pathOperators } from "./pathOperators";
 import { fontKey, type PdfFonts } from "./pdfFonts";
 
 /** Where the upper left corner of a figure lies on a page; y upwards from the foot of the page. */
@@ -11,7 +12,7 @@ export interface Corner {
 }
 
 const partOf = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16) / 255;
-const colour = (hex: string) => rgb(partOf(hex, 1), partOf(hex, 3), partOf(hex, 5));
+const colour = (hex: string) => [1, 3, 5].map((at) => written(partOf(hex, at))).join(" ");
 
 const oddSpaces = /[\u2000-\u200a\u202f\u205f]/g;
 const pieces = new Map<string, readonly FilePiece[]>();
@@ -69,28 +70,26 @@ function drawText(ink: PageInk, shape: TextShape, fonts: PdfFonts, corner: Corne
   };
   const runs = shape.runs.flatMap((run) => drawnRun(ink, run, fonts, at));
   if (runs.length === 0) return;
-  const fill = [1, 3, 5].map((start) => written(partOf(shape.fill, start))).join(" ");
-  ink.draw("BT", `${fill} rg`, ...runs, "ET");
+  ink.draw("BT", `${colour(shape.fill)} rg`, ...runs, "ET");
 }
 
+/** An outline within a system of its own, whose y goes downwards. */
 function drawPath(ink: PageInk, shape: PathShape, { x, y }: Corner): void {
-  const operators = drawSvgPath(shape.d, {
-    x,
-    y,
-    rotate: undefined,
-    scale: undefined,
-    color: shape.fill ? colour(shape.fill) : undefined,
-    borderColor: shape.stroke ? colour(shape.stroke) : undefined,
-    borderWidth: shape.stroke ? (shape.strokeWidth ?? 1) : 0,
-    ...(shape.dash && { borderDashArray: [...shape.dash] }),
-  });
-  ink.draw(...operators.map(String));
+  const { path, fill, stroke, strokeWidth = 1, dash = [] } = shape;
+  if (!fill && !stroke) return;
+  ink.draw("q", `1 0 0 -1 ${written(x)} ${written(y)} cm`);
+  if (fill) ink.draw(`${colour(fill)} rg`);
+  if (stroke) {
+    ink.draw(`${colour(stroke)} RG`, `${written(strokeWidth)} w`);
+    ink.draw(`[${dash.map(written).join(" ")}] 0 d`);
+  }
+  ink.draw(...pathOperators(path), fill && stroke ? "B" : fill ? "f" : "S", "Q");
 }
 
 /** Draws a scene on a page of a PDF: vectors and real text, as on the screen. */
 export function drawScene(ink: PageInk, scene: Scene, fonts: PdfFonts, corner: Corner): void {
   for (const shape of scene.shapes) {
     if (shape.kind === "text") drawText(ink, shape, fonts, corner);
-    else if (shape.d !== "") drawPath(ink, shape, corner);
+    else if (shape.path.length > 0) drawPath(ink, shape, corner);
   }
 }

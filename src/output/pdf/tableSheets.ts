@@ -1,5 +1,5 @@
 import { plainRunText, type RunText } from "@/core/unit/runText";
-import { stroke } from "@/figure/layout/pathText";
+import { stroke } from "@/figure/path/outlines";
 import { faced, textShape } from "@/figure/layout/setText";
 import { textWidth } from "@/figure/layout/textWidth";
 import type { Scene, Shape } from "@/figure/scene";
@@ -75,7 +75,7 @@ function block(
     role: "axis",
     stroke: ink,
     strokeWidth,
-    d: stroke(left, top + y, left + wide, top + y),
+    path: stroke(left, top + y, left + wide, top + y),
   });
   const cell = (runs: RunText, column: number, y: number, bold: boolean) =>
     textShape(

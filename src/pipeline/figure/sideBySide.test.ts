@@ -4,6 +4,7 @@ import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { plainRule } from "../../../tests/fixtures/plainRule";
+import { outlinesOf } from "../../../tests/fixtures/sceneParts";
 import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
 import { fitFigure } from "../lines/fit";
 import { contenders, differenceFigure, sideBySide } from "./sideBySide";
@@ -42,8 +43,7 @@ describe("two side by side", () => {
     const sizes = Array.from(found.difference, Math.abs);
     expect(sizes[found.largest]).toBe(Math.max(...sizes));
     const drawn = differenceFigure(found, "difference", plainRule().houseRules);
-    const curve = layoutFigure(drawn).shapes.find(({ role }) => role === "curve");
-    expect(curve?.kind === "path" && curve.d.match(/M/g)).toHaveLength(1);
+    expect(outlinesOf(layoutFigure(drawn), "curve")[0]!.match(/M/g)).toHaveLength(1);
   });
 
   test("a curve beside itself differs by nothing", () => {

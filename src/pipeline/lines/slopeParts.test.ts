@@ -11,7 +11,9 @@ import type { Act } from "@/investigation/acts/act";
 import { perform } from "@/investigation/history/edit";
 import type { LineChoice } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { ShapeRole } from "@/figure/scene";
 import { plainRule } from "../../../tests/fixtures/plainRule";
+import { outlinesOf } from "../../../tests/fixtures/sceneParts";
 import { figureSpecification } from "../figure/figure";
 import { fitFigure } from "./fit";
 import { figureTex } from "@/output/tex/figureTex";
@@ -40,6 +42,9 @@ function shown(document: Investigation) {
 const shapes = (document: Investigation, role: string) =>
   layoutFigure(shown(document).specification).shapes.filter((shape) => shape.role === role);
 
+const outlines = (document: Investigation, role: ShapeRole) =>
+  outlinesOf(layoutFigure(shown(document).specification), role);
+
 describe("lines as they are drawn", () => {
   test("one kept to the readings ends at the first and the last", () => {
     const reach = { best: "data", steepest: "paper", shallowest: "paper" } as const;
@@ -48,8 +53,8 @@ describe("lines as they are drawn", () => {
     const xs = Array.from(one.fitted.xValues);
     expect(best.reach).toEqual({ from: Math.min(...xs), to: Math.max(...xs) });
     const { across } = layFrame(specification);
-    const [path] = shapes(lined({ reach }), "best-line");
-    const start = Number(/^M([\d.]+)/.exec((path as { d: string }).d)![1]);
+    const [line] = outlines(lined({ reach }), "best-line");
+    const start = Number(/^M([\d.]+)/.exec(line!)![1]);
     expect(start).toBeCloseTo(across(Math.min(...xs)), 1);
   });
 
@@ -133,8 +138,8 @@ describe("the slope triangle", () => {
     const { triangle } = shown(drawn).specification;
     expect(plainRunText(triangle!.across)).toBe("Δ(L³) = 0.1\u00a0m³");
     expect(plainRunText(triangle!.up)).toMatch(/^Δ\(T²\) = 1\.23\d\u00a0s²$/);
-    const [sides, ...words] = shapes(drawn, "triangle");
-    expect((sides as { d: string }).d.match(/[ML]/g)).toHaveLength(3);
+    const [, ...words] = shapes(drawn, "triangle");
+    expect(outlines(drawn, "triangle")[0]!.match(/[ML]/g)).toHaveLength(3);
     expect(words).toHaveLength(2);
   });
 
@@ -176,7 +181,7 @@ describe("off the line", () => {
     const frame = layFrame(specification);
     expect(frame.strip!.top).toBeGreaterThan(frame.bottom + 2 * frame.textSize);
     expect(frame.strip!.bottom).toBeLessThan(specification.height);
-    const points = (role: string) => String((shapes(document, role)[0] as { d: string }).d);
+    const points = (role: ShapeRole) => outlines(document, role)[0]!;
     expect(points("strip-points").split("M").length).toBe(points("points").split("M").length);
     const words = shapes(document, "strip").flatMap((shape) =>
       shape.kind === "text" ? [shape.runs.map(({ text }) => text).join("")] : [],
