@@ -12,6 +12,22 @@ const esmPackages = [
   "p-limit",
   "yocto-queue",
   "reselect",
+  "hast-.*",
+  "hastscript",
+  "property-information",
+  "space-separated-tokens",
+  "comma-separated-tokens",
+  "stringify-entities",
+  "character-entities-.*",
+  "html-void-elements",
+  "zwitch",
+  "vfile.*",
+  "unist-util-.*",
+  "devlop",
+  "parse5",
+  "entities",
+  "ccount",
+  "web-namespaces",
 ].join("|");
 
 const shared = {

@@ -9,12 +9,28 @@ function escaped(text: string): string {
   return cleanText(text).replace(/[&<>"]/g, (character) => escapes[character] as string);
 }
 
-function elementText({ tag, attributes, content }: SvgElement): string {
-  const written = Object.entries(attributes)
+function attributeText(attributes: Readonly<Record<string, string>>): string {
+  return Object.entries(attributes)
     .map(([name, value]) => ` ${name}="${escaped(value)}"`)
     .join("");
+}
+
+function elementText({ tag, attributes, content }: SvgElement): string {
+  const written = attributeText(attributes);
   const inside = typeof content === "string" ? escaped(content) : content.map(elementText).join("");
   return inside === "" ? `<${tag}${written}/>` : `<${tag}${written}>${inside}</${tag}>`;
+}
+
+/** The size of a drawing: places in points, printed in millimetres. */
+export function drawingAttributes({ width, height }: Scene): Readonly<Record<string, string>> {
+  const millimetres = (points: number) => `${coordinate((points / 72) * 25.4)}mm`;
+  return {
+    xmlns: "http://www.w3.org/2000/svg",
+    viewBox: `0 0 ${width} ${height}`,
+    width: millimetres(width),
+    height: millimetres(height),
+    role: "img",
+  };
 }
 
 /**
@@ -22,12 +38,7 @@ function elementText({ tag, attributes, content }: SvgElement): string {
  * @param description read out by screen readers; @param fontFaces CSS that carries the fonts, or "".
  */
 export function svgText(scene: Scene, description: string, fontFaces: string): string {
-  const millimetres = (points: number) => `${coordinate((points / 72) * 25.4)}mm`;
   const style = fontFaces === "" ? "" : `<style>${fontFaces}</style>`;
-  return (
-    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${scene.width} ${scene.height}"` +
-    ` width="${millimetres(scene.width)}" height="${millimetres(scene.height)}" role="img">` +
-    `<title>${escaped(description)}</title>${style}` +
-    `${svgElements(scene).map(elementText).join("")}</svg>`
-  );
+  const inside = svgElements(scene).map(elementText).join("");
+  return `<svg${attributeText(drawingAttributes(scene))}><title>${escaped(description)}</title>${style}${inside}</svg>`;
 }

@@ -1,10 +1,14 @@
+import { create } from "fontkit";
 import { remembered } from "@/remembered/remembered";
-import fontkit from "@pdf-lib/fontkit";
 
-/** What fontkit does to cut a TrueType font down; CFF fonts have no table of places. */
+/** A font that is being cut down to some of its letters. */
 interface Subset {
-  _addGlyph?: (glyph: unknown) => number;
-  loca?: { version?: number };
+  readonly encode: () => Uint8Array;
+}
+
+/** Bytes as pdf-lib takes them: it listens for data, then for their end. */
+interface ByteStream {
+  on: (event: "data" | "end" | "error", hear: (bytes: Uint8Array) => void) => ByteStream;
 }
 
 interface Glyph {
@@ -36,21 +40,25 @@ export interface ShapingFont {
   glyphForCodePoint: (code: number) => Glyph;
 }
 
-type Fontkit = Omit<typeof fontkit, "create"> & { create: (bytes: Uint8Array) => ShapingFont };
+const nothing = new Uint8Array();
 
-/** Cut-down fonts that keep the places of letters in long form: the short one can write even places only. */
-function withLongPlaces(font: ShapingFont): void {
+function streamOf(encode: () => Uint8Array): ByteStream {
+  const stream: ByteStream = {
+    on: (event, hear) => {
+      if (event === "data") hear(encode());
+      if (event === "end") hear(nothing);
+      return stream;
+    },
+  };
+  return stream;
+}
+
+/** Cut-down fonts that tell their bytes in the way that pdf-lib asks for them. */
+function withStreams(font: ShapingFont): void {
   const { createSubset } = font;
   font.createSubset = () => {
     const subset = createSubset.call(font);
-    const add = subset._addGlyph;
-    subset._addGlyph =
-      add &&
-      function (this: Subset, glyph) {
-        if (this.loca) this.loca.version = 1;
-        return add.call(this, glyph);
-      };
-    return subset;
+    return Object.assign(subset, { encodeStream: () => streamOf(() => subset.encode()) });
   };
 }
 
@@ -76,12 +84,11 @@ function withPlainLayout(font: ShapingFont): void {
   };
 }
 
-/** Fontkit with fonts that every reader takes and no text stops; the same bytes are opened once. */
-export const shapingFontkit: Fontkit = {
-  ...fontkit,
+/** Fontkit as pdf-lib takes it, with fonts that no text stops; the same bytes are opened once. */
+export const shapingFontkit = {
   create: remembered((bytes: Uint8Array): ShapingFont => {
-    const font = fontkit.create(bytes) as unknown as ShapingFont;
-    withLongPlaces(font);
+    const font = create(bytes as Buffer) as unknown as ShapingFont;
+    withStreams(font);
     withPlainLayout(font);
     return font;
   }),
