@@ -10,7 +10,7 @@ export async function sessionToken(): Promise<string | undefined> {
   return (await cookies()).get(cookieName)?.value;
 }
 
-/** Where a request comes from, as the server's own door noted it (scripts/provision/serve.mjs). */
+/** Where a request comes from, as the server's own door noted it (scripts/commands/serve.ts). */
 export async function askedFrom(): Promise<string> {
   return (await headers()).get("x-fathom-rule-address") ?? "unknown";
 }

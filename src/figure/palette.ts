@@ -32,7 +32,7 @@ export function inksOf({
   return style === "print" ? printed : palette;
 }
 
-/** The colour of the series at a place on the screen. */
+/** The colour of a series on the screen by its number, from 0. */
 export function seriesColour(seriesNumber: number): string {
   return seriesColours[seriesNumber % seriesColours.length] as string;
 }

@@ -70,7 +70,7 @@ export interface BandSpecification {
 export interface CurveSpecification {
   readonly id: string;
   readonly name: string;
-  /** Which of the series it belongs to, by its place in the figure. */
+  /** The series that it belongs to, by its index in the figure. */
   readonly series: number;
   readonly x: ArrayLike<number>;
   readonly y: ArrayLike<number>;
@@ -95,7 +95,7 @@ export type MarkerShape = "disc" | "triangle" | "square" | "diamond" | "turned" 
 /** The names of colours that a series may be drawn in. */
 export type SeriesColour = "ink" | "petrol" | "ochre" | "plum" | "moss" | "slate";
 
-/** What was chosen for one series; what is absent follows its place. */
+/** What was chosen for one series; what is absent follows from its number. */
 export interface SeriesLookSpecification {
   readonly marker?: MarkerShape;
   readonly size?: LookSpecification["markers"];

@@ -17,6 +17,13 @@ describe("headings", () => {
     ["wavelength λ / nm", "wavelength", "λ", "nm"],
     ["period", "period", "", ""],
     ["heat c (J/(kg K))", "heat", "c", "J/(kg K)"],
+    ["time, t (s)", "time", "t", "s"],
+    ["Delta h / cm", "", "Delta h", "cm"],
+    ["u(L) / m", "", "u_L", "m"],
+    ["speed v / (m/s)", "speed", "v", "m/s"],
+    ["± / m", "±", "", "m"],
+    ["t_10", "", "t_10", ""],
+    ["λ [nm]", "", "λ", "nm"],
   ])("%s", (text, name, symbol, unit) => {
     expect(readHeading(text)).toEqual({ name, symbol, unit });
   });

@@ -5,7 +5,7 @@ import { recurring } from "@/core/text/recurring";
 import { readNumber } from "@/core/number/readNumber";
 import { limits } from "@/investigation/model/limits";
 
-/** A column of a file whose words come again: its quantityIndex among the quantities, and the words as they first come. */
+/** A column of a file whose words come again: its index among the quantities, and the words as they first come. */
 export interface WordColumn {
   readonly quantityIndex: number;
   readonly words: readonly string[];

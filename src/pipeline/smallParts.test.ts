@@ -3,7 +3,6 @@ import { markerAt, markerPath } from "@/figure/layout/marker";
 import { svgPath } from "@/figure/render/svgPath";
 import { colourOf, palette, seriesColour } from "@/figure/palette";
 import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
-import { readHeading } from "@/intake/heading";
 import { cellKey, cellPlace, reasonSetAside } from "@/investigation/model/row";
 import { constantFinding } from "./readings/constants";
 import { symbolFinding } from "./readings/symbols";
@@ -35,23 +34,6 @@ describe("symbols", () => {
     expect(proposedSymbol("Time for ten swings")).toBe("t");
     expect(proposedSymbol("2nd run")).toBe("n");
     expect(proposedSymbol("12")).toBe("q");
-  });
-});
-
-describe("headings", () => {
-  test.each([
-    ["overhang L / m", "overhang", "L", "m"],
-    ["time, t (s)", "time", "t", "s"],
-    ["T^2 / s^2", "", "T^2", "s^2"],
-    ["period", "period", "", ""],
-    ["Delta h / cm", "", "Delta h", "cm"],
-    ["u(L) / m", "", "u_L", "m"],
-    ["speed v / (m/s)", "speed", "v", "m/s"],
-    ["± / m", "±", "", "m"],
-    ["t_10", "", "t_10", ""],
-    ["λ [nm]", "", "λ", "nm"],
-  ])("%s", (text, name, symbol, unit) => {
-    expect(readHeading(text)).toEqual({ name, symbol, unit });
   });
 });
 

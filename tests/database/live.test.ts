@@ -27,6 +27,13 @@ async function nextEdits(reader: Reader): Promise<string[]> {
   return (await nextMessage(reader))?.edits.map(({ id }) => id) ?? ["closed"];
 }
 
+/** Hears every edit of an investigation. */
+function readerOf(owner: string, id: string, stillAllowed = async () => true): Reader {
+  const followed = [{ investigationId: id, since: 0 }];
+  const { signal } = new AbortController();
+  return editStream({ personId: owner, followed, stillAllowed, signal }).getReader();
+}
+
 test("a window hears what it missed, then each new edit; and nothing once it may not", async () => {
   const { owner, id } = await somebodysRule();
   const save = async (text: string) => {
@@ -36,13 +43,7 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   };
   const missed = await save("1.1");
   let allowed = true;
-  const stream = editStream({
-    personId: owner,
-    followed: [{ investigationId: id, since: 0 }],
-    stillAllowed: async () => allowed,
-    signal: new AbortController().signal,
-  });
-  const reader = stream.getReader();
+  const reader = readerOf(owner, id, async () => allowed);
   expect(await nextEdits(reader)).toEqual([missed]);
   const fresh = await save("1.2");
   expect(await nextEdits(reader)).toEqual([fresh]);
@@ -62,13 +63,7 @@ test("of a long edit a window is told, without what it does", async () => {
   }));
   const edit = typing(plainRule(), readings);
   await saveEdits(id, owner, { since: 0, edits: [edit] });
-  const signal = new AbortController().signal;
-  const reader = editStream({
-    personId: owner,
-    followed: [{ investigationId: id, since: 0 }],
-    stillAllowed: async () => true,
-    signal,
-  }).getReader();
+  const reader = readerOf(owner, id);
   const told = [{ revision: 1, id: edit.id, act: "type-readings" }];
   expect(await nextMessage(reader)).toEqual({ investigation: id, edits: told });
   await reader.cancel();
@@ -76,13 +71,7 @@ test("of a long edit a window is told, without what it does", async () => {
 
 test("open streams end when the server is asked to stop", async () => {
   const { owner, id } = await somebodysRule();
-  const signal = new AbortController().signal;
-  const reader = editStream({
-    personId: owner,
-    followed: [{ investigationId: id, since: 0 }],
-    stillAllowed: async () => true,
-    signal,
-  }).getReader();
+  const reader = readerOf(owner, id);
   await reader.read();
   closeStreams();
   expect(await nextEdits(reader)).toEqual(["closed"]);
@@ -104,15 +93,7 @@ test("one stream tells of several investigations, each by its name", async () =>
 
 test("of a person's streams the oldest gives way to one too many", async () => {
   const { owner, id } = await somebodysRule();
-  const signal = new AbortController().signal;
-  const open = () =>
-    editStream({
-      personId: owner,
-      followed: [{ investigationId: id, since: 0 }],
-      stillAllowed: async () => true,
-      signal,
-    }).getReader();
-  const readers = Array.from({ length: 13 }, open);
+  const readers = Array.from({ length: 13 }, () => readerOf(owner, id));
   await readers[0]!.read();
   expect(await nextEdits(readers[0]!)).toEqual(["closed"]);
   const edit = typing(plainRule(), "row1", "1.1");

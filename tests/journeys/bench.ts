@@ -93,3 +93,37 @@ export async function chooseUncertainty(page: Page, kind: string): Promise<void>
   await page.getByRole("button", { name: "How sure each reading is" }).click();
   await page.getByRole("option", { name: kind, exact: true }).click();
 }
+
+/** Signs in and goes to a stage of the clamped rule, brought in as `start` does. */
+export async function ruleAt(page: Page, name: string): Promise<void> {
+  await signIn(page);
+  await start(page, "rule");
+  await stage(page, name);
+}
+
+/** Signs in and goes to the line of the clamped rule. */
+export async function atSlope(page: Page): Promise<void> {
+  await ruleAt(page, "Slope");
+  await expect(page.getByTestId("ledger")).toBeVisible();
+}
+
+/** Signs in and goes to a stage of a sample. */
+export async function sampleAt(page: Page, title: string, name: string): Promise<void> {
+  await signIn(page);
+  await startSample(page, title);
+  await stage(page, name);
+}
+
+/** Chooses an option in the last field of that label. */
+export async function chooseOption(
+  page: Page,
+  label: string | RegExp,
+  option: string | RegExp,
+): Promise<void> {
+  await page.getByRole("button", { name: label }).last().click();
+  await page.getByRole("option", { name: option }).click();
+}
+
+/** Opens a block of the margin. */
+export const openBlock = (page: Page, block: string) =>
+  page.getByText(block, { exact: true }).click();

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { kept, signIn, stage, start, startSample } from "./bench";
+import { kept, sampleAt, signIn, stage, start } from "./bench";
 
 async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
   await page.getByRole("button", { name: label }).click();
@@ -54,9 +54,7 @@ test("from the theory to the stiffness, and beside an accepted value", async ({ 
 test("a curve’s parameter, a crossing, a mean and a value read off become results", async ({
   page,
 }) => {
-  await signIn(page);
-  await startSample(page, "A discharging capacitor");
-  await stage(page, "Conclude");
+  await sampleAt(page, "A discharging capacitor", "Conclude");
   await expect(result(page)).toContainText("C = 462 ± 5 μF");
   await page.getByRole("button", { name: "C2" }).click();
   await expect(result(page)).toContainText("C2 = 462 ± 3 μF");
@@ -76,9 +74,7 @@ test("a curve’s parameter, a crossing, a mean and a value read off become resu
 test("Monte Carlo on request, and a mended reading changes the result at once", async ({
   page,
 }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Conclude");
+  await sampleAt(page, "Springiness of a clamped rule", "Conclude");
   await expect(result(page)).toContainText("E = 200 ± 20 GPa");
   await page.getByText("Monte Carlo", { exact: true }).click();
   await page.getByRole("button", { name: /Draw it/ }).click();
@@ -93,9 +89,7 @@ test("Monte Carlo on request, and a mended reading changes the result at once", 
 });
 
 test("the stage has no barrier, wide or narrow", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Two constantan wires");
-  await stage(page, "Conclude");
+  await sampleAt(page, "Two constantan wires", "Conclude");
   await page.getByRole("button", { name: "ρ", exact: true }).click();
   await expect(page.getByTestId("compared")).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { kept, paste, signIn, stage, start } from "./bench";
+import { kept, paste, ruleAt, signIn, stage, start } from "./bench";
 
 const timings =
   "L / m\tt_10 / s\n0.350\t7.29\n0.400\t8.91\n0.450\t10.58\n0.500\t12.41\n0.300\t5.77";
@@ -45,9 +45,7 @@ test("T, T² and L³ are derived, with values, units and ± on the page", async 
 test("the worked example: percentages for a product, and renaming follows into the formulas", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Derive");
+  await ruleAt(page, "Derive");
   await page.getByRole("cell", { name: /period squared/ }).click();
   await page.getByRole("spinbutton", { name: "row" }).fill("5");
   const worked = page.getByTestId("worked");
@@ -74,9 +72,7 @@ test("the worked example: percentages for a product, and renaming follows into t
 test("a formula is completed from the symbols at hand and typeset, and its row put into the write-up", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Derive");
+  await ruleAt(page, "Derive");
   await page.getByRole("button", { name: "Write a formula" }).click();
   const field = page.getByRole("combobox", { name: /^Formula of z/ });
   await expect(field).toBeFocused();

@@ -75,6 +75,13 @@ for (const [kind, item] of [
   });
 }
 
+/** Opens the sheet for files over an empty investigation. */
+async function beginBringingIn(page: Page): Promise<void> {
+  await signIn(page);
+  await start(page);
+  await page.getByRole("button", { name: "Bring in" }).click();
+}
+
 test("a formula typed into a cell leaves as text, in CSV and in XLSX", async ({ page }) => {
   await signIn(page);
   await worked(page);
@@ -94,9 +101,7 @@ test("a formula typed into a cell leaves as text, in CSV and in XLSX", async ({ 
 test("a foreign file is looked at first: encoding, delimiter, decimal mark, headings", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
-  await page.getByRole("button", { name: "Bring in" }).click();
+  await beginBringingIn(page);
   const text = "Länge;Länge;Zeit\nm;m;s\n0,20;0,21;3,1\n0,25;0,26;4,4\n";
   await choose(page, "bench.csv", Buffer.from(text, "latin1"));
   const sheet = page.getByRole("dialog");
@@ -132,9 +137,7 @@ async function oddWorkbook(): Promise<Buffer> {
 test("a workbook with merged cells, formulas and errors: sheet and stretch are chosen", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
-  await page.getByRole("button", { name: "Bring in" }).click();
+  await beginBringingIn(page);
   await choose(page, "odd.xlsx", await oddWorkbook());
   const sheet = page.getByRole("dialog");
   await sheet.getByRole("button", { name: "Sheet" }).click();
@@ -151,9 +154,7 @@ test("a workbook with merged cells, formulas and errors: sheet and stretch are c
 });
 
 test("files that can't be a table are refused in a sentence each", async ({ page }) => {
-  await signIn(page);
-  await start(page);
-  await page.getByRole("button", { name: "Bring in" }).click();
+  await beginBringingIn(page);
   const problem = page.getByRole("dialog").getByRole("alert");
   await choose(page, "empty.csv", Buffer.alloc(0));
   await expect(problem).toContainText("empty.csv is empty.");

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { chooseUncertainty, kept, rowTexts, signIn, stage, start } from "./bench";
+import { chooseUncertainty, kept, rowTexts, ruleAt, signIn, stage, start } from "./bench";
 
 test("readings typed by keyboard alone", async ({ page }) => {
   await signIn(page);
@@ -151,9 +151,7 @@ test("each kind of ± is explained as it is chosen, and drawn", async ({ page })
 });
 
 test("the drawer: a number is mended without leaving the figure", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Slope");
+  await ruleAt(page, "Slope");
   await expect(page.getByTestId("ledger")).toContainText("12.32");
   await page.keyboard.press("Alt+0");
   await expect(page.getByRole("textbox", { name: "overhang, row 1" })).toBeFocused();

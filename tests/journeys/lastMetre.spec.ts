@@ -1,13 +1,12 @@
 import { readFileSync } from "node:fs";
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { unzipSync } from "fflate";
-import { kept, paste, rowTexts, signIn, stage, start } from "./bench";
+import { kept, openBlock, paste, rowTexts, signIn, stage, start } from "./bench";
 
 const lines = (rows: readonly (readonly (string | number)[])[]) =>
   rows.map((row) => row.join("\t")).join("\n");
 
 /** Opens one of the blocks of the margin that are folded. */
-const open = (page: Page, block: string) => page.getByText(block, { exact: true }).click();
 
 async function pick(page: Page, label: string, option: string): Promise<void> {
   await page.getByRole("complementary").getByRole("button", { name: label }).last().click();
@@ -36,11 +35,11 @@ test("counts repeated ten times at six settings: a dashed line and an exponentia
   await named(page, "Counts behind sheets of card");
   await expect(page.getByTestId("gathered")).toContainText("10 columns were taken as repeats of N");
   await stage(page, "Plot");
-  await open(page, "Each series");
+  await openBlock(page, "Each series");
   await pick(page, "Its best line is", "dashed");
   await stage(page, "Slope");
   await pick(page, "Fit a curve", "exponential");
-  await open(page, "Which lines are drawn");
+  await openBlock(page, "Which lines are drawn");
   await page.getByRole("checkbox", { name: "best", exact: true }).click();
   await expect(drawn(page, "best-line")).toHaveAttribute("stroke-dasharray", /\d/);
   await expect(drawn(page, "curve")).not.toHaveAttribute("stroke-dasharray", /\d/);
@@ -60,11 +59,11 @@ test("four pasted columns with a ± each: a black figure with bars up only, for 
   await named(page, "Flow out of a cistern");
   await expect(page.getByRole("heading", { name: "First look: h against Q" })).toBeVisible();
   await stage(page, "Plot");
-  await open(page, "Look and printed size");
+  await openBlock(page, "Look and printed size");
   await pick(page, "Style", "black on white");
   await pick(page, "Bars run", "up only");
   await page.getByRole("checkbox", { name: "Arrows at the ends of the axes" }).click();
-  await open(page, "Axes");
+  await openBlock(page, "Axes");
   await page.getByRole("button", { name: "Vertical axis runs" }).click();
   await page.getByRole("option", { name: "by hand" }).click();
   for (const [field, value] of [
@@ -127,7 +126,7 @@ test("two series told apart by words: parabolas, velocities between readings, an
   await pick(page, "Along the horizontal axis", "m / m");
   await stage(page, "Slope");
   for (const role of ["best"]) {
-    await open(page, "Which lines are drawn");
+    await openBlock(page, "Which lines are drawn");
     await page.getByRole("checkbox", { name: role, exact: true }).click();
   }
   await expect(drawn(page, "best-line")).toHaveCount(2);
@@ -192,10 +191,10 @@ test("a weighted and an unweighted line side by side, with intervals of 99 %", a
   await pick(page, "Bars that count", "the vertical ones");
   await page.getByRole("checkbox", { name: "also the line with every point alike" }).click();
   await expect(drawn(page, "unweighted-line")).toHaveCount(1);
-  await open(page, "Bands and intervals");
+  await openBlock(page, "Bands and intervals");
   await pick(page, "Level", "99 %");
   await expect(page.getByTestId("intervals")).toContainText("±");
-  await open(page, "Two side by side");
+  await openBlock(page, "Two side by side");
   const told = page.getByTestId("side-by-side");
   await expect(told).toContainText("largest difference");
   await expect(page.getByText(/Both go through the same readings/)).toBeVisible();

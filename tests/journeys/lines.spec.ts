@@ -1,21 +1,8 @@
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { paste, signIn, stage, start } from "./bench";
+import { atSlope, chooseOption, openBlock, paste, signIn, stage, start } from "./bench";
 
-async function atSlope(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Slope");
-  await expect(page.getByTestId("ledger")).toBeVisible();
-}
-
-async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
-  await page.getByRole("button", { name: label }).last().click();
-  await page.getByRole("option", { name: option }).click();
-}
-
-const open = (page: Page, block: string) => page.getByText(block, { exact: true }).click();
 const drawn = (page: Page, role: string) => page.getByRole("main").locator(`[data-role="${role}"]`);
 
 /** Two falling and rising columns over one axis, the second long in rows where many are wanted. */
@@ -43,16 +30,16 @@ async function twoColumns(page: Page, rows: number): Promise<void> {
 
 test("bands are drawn at a level, and each line as far as it is wanted", async ({ page }) => {
   await atSlope(page);
-  await open(page, "Bands and intervals");
-  await choose(page, "Bands", "both");
+  await openBlock(page, "Bands and intervals");
+  await chooseOption(page, "Bands", "both");
   await expect(drawn(page, "confidence-band")).toHaveCount(1);
   await expect(drawn(page, "prediction-band")).toHaveCount(1);
   await expect(page.getByTestId("intervals")).toContainText("12.32 ± 0.08");
-  await choose(page, "Level", "99 %");
+  await chooseOption(page, "Level", "99 %");
   await expect(page.getByTestId("intervals")).toContainText("12.3 ± 0.1");
-  await open(page, "Which lines are drawn");
+  await openBlock(page, "Which lines are drawn");
   const before = await drawn(page, "best-line").getAttribute("d");
-  await choose(page, "How far, best", /along the readings/);
+  await chooseOption(page, "How far, best", /along the readings/);
   await expect.poll(() => drawn(page, "best-line").getAttribute("d")).not.toBe(before);
   const steepest = page.getByRole("group", { name: "The steepest line" });
   await steepest.getByRole("checkbox", { name: "its equation" }).click();
@@ -68,7 +55,7 @@ test("with everything open the stage has no barrier", async ({ page }) => {
     ...["Read off the line", "Bands and intervals", "How the points lie"],
     ...["The working by hand", "Which lines are drawn", "What each reading does"],
   ]) {
-    await open(page, block);
+    await openBlock(page, block);
   }
   await page.getByRole("checkbox", { name: "all digits" }).click();
   await expect(page.getByTestId("covariance of both")).toBeVisible();
@@ -77,7 +64,7 @@ test("with everything open the stage has no barrier", async ({ page }) => {
 
 test("an equation is dragged, moved by keys, and finds its own place again", async ({ page }) => {
   await atSlope(page);
-  await open(page, "Which lines are drawn");
+  await openBlock(page, "Which lines are drawn");
   const best = page.getByRole("group", { name: "The best line" });
   await best.getByRole("checkbox", { name: "its equation" }).click();
   await stage(page, "Plot");
@@ -105,7 +92,7 @@ test("two lines cross with their ±, and one line can lie over both", async ({ p
   await page.getByRole("checkbox", { name: "one line over all series" }).click();
   await expect(page.getByTestId("crossing")).toHaveCount(0);
   await expect(drawn(page, "best-line")).toHaveCount(1);
-  await open(page, "How the points lie");
+  await openBlock(page, "How the points lie");
   await expect(page.getByTestId("points")).toHaveText("16");
 });
 
@@ -118,7 +105,7 @@ test("how far each reading is off the line goes under the figure, and into the e
   await expect(page.getByTestId("off-the-line")).toBeHidden();
   await expect(drawn(page, "strip-points")).toBeVisible();
   await expect(page.getByRole("img", { name: /under it how far each point/ })).toBeVisible();
-  await choose(page, "Measured", "counted in bars");
+  await chooseOption(page, "Measured", "counted in bars");
   await expect(drawn(page, "strip").filter({ hasText: "off the line / ±" })).toBeVisible();
   await stage(page, "Plot");
   const [file] = await Promise.all([

@@ -12,6 +12,13 @@ async function typeTime(page: Page, text: string): Promise<void> {
   await page.keyboard.press("Enter");
 }
 
+/** Signs in and brings the clamped rule in; the server has all of it. */
+async function openRule(page: Page): Promise<void> {
+  await signIn(page);
+  await start(page, "rule");
+  await kept(page);
+}
+
 test("two who typed offline into one cell are both told, and the replaced value can be put back", async ({
   browser,
 }) => {
@@ -160,9 +167,7 @@ test("what can't be read opens as a page that says so, and goes back to its last
 test("a page that is older than the server says so, keeps what is typed, and sends it once it is loaded anew", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await kept(page);
+  await openRule(page);
   await page.route("**/edits", (route) =>
     route.continue({ headers: { ...route.request().headers(), "x-fathom-rule-version": "1.1" } }),
   );
@@ -179,9 +184,7 @@ test("a page that is older than the server says so, keeps what is typed, and sen
 test("signing out asks about what is on this device only, and leaves nothing else there", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await kept(page);
+  await openRule(page);
   const address = page.url();
   await page.route("**/edits", (route) => route.abort());
   await typeTime(page, "4.77");

@@ -2,12 +2,10 @@ import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { paste, signIn, stage, start } from "./bench";
+import { paste, ruleAt, signIn, stage, start } from "./bench";
 
 async function atPlot(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Plot");
+  await ruleAt(page, "Plot");
   await expect(page.getByRole("img", { name: /against/ })).toBeVisible();
 }
 

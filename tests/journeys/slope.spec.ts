@@ -1,17 +1,5 @@
-import { expect, type Page, test } from "@playwright/test";
-import { signIn, stage, start } from "./bench";
-
-async function atSlope(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Slope");
-  await expect(page.getByTestId("ledger")).toBeVisible();
-}
-
-async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
-  await page.getByRole("button", { name: label }).last().click();
-  await page.getByRole("option", { name: option }).click();
-}
+import { expect, test } from "@playwright/test";
+import { atSlope, chooseOption, signIn, stage, start } from "./bench";
 
 test("the ledger holds best, steepest and shallowest line, and the figure draws them", async ({
   page,
@@ -32,7 +20,7 @@ test("each rule for the slope range gives its own", async ({ page }) => {
   await atSlope(page);
   const rule = async (name: RegExp) => {
     await page.getByRole("button", { name: "House rules" }).click();
-    await choose(page, "How far a line can turn", name);
+    await chooseOption(page, "How far a line can turn", name);
     await page.getByRole("button", { name: "Put away" }).click();
   };
   await rule(/first and the last box/);
@@ -45,13 +33,13 @@ test("each rule for the slope range gives its own", async ({ page }) => {
 
 test("the bars count, and the line is held, as chosen", async ({ page }) => {
   await atSlope(page);
-  await choose(page, "Bars that count", "both");
+  await chooseOption(page, "Bars that count", "both");
   await expect(page.getByText(/weighted by the bars both ways/)).toBeVisible();
   await page.getByText("How the points lie", { exact: true }).click();
   await expect(page.getByTestId("reduced χ²")).toBeVisible();
-  await choose(page, "It keeps to", "zero");
+  await chooseOption(page, "It keeps to", "zero");
   await expect(page.getByTestId("intercept with its standard error")).toContainText("0 ± 0");
-  await choose(page, "It keeps to", "a fixed slope");
+  await chooseOption(page, "It keeps to", "a fixed slope");
   await page.getByLabel("Slope", { exact: true }).fill("12.5");
   await expect(page.getByTestId("ledger").getByRole("row", { name: /best/ })).toContainText(
     "12.50",
@@ -100,14 +88,14 @@ test("straightedges are laid, turned by mouse and by keys, and give the range by
   await expect(slope).not.toHaveValue(turned);
   await slope.fill("12.8");
   await expect(said).toContainText("slope 12.8");
-  await choose(page, "It stands for", "the steepest line");
+  await chooseOption(page, "It stands for", "the steepest line");
   await page.getByRole("button", { name: "House rules" }).click();
-  await choose(page, "How far a line can turn", /straightedges laid by hand/);
+  await chooseOption(page, "How far a line can turn", /straightedges laid by hand/);
   await page.getByRole("button", { name: "Put away" }).click();
   await expect(page.getByText(/Lay two straightedges/)).toBeVisible();
   await page.getByRole("button", { name: "Lay a straightedge" }).click();
   await page.getByLabel("Its slope").last().fill("11.8");
-  await choose(page, "It stands for", "the shallowest line");
+  await chooseOption(page, "It stands for", "the shallowest line");
   await expect(page.getByTestId("ledger").getByRole("row", { name: /steepest/ })).toContainText(
     "12.80",
   );

@@ -1,11 +1,9 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
-import { kept, paste, sharedPlace, signIn, stage, start } from "./bench";
+import { kept, paste, ruleAt, sharedPlace, signIn, stage, start } from "./bench";
 
 async function atBoard(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Straighten");
+  await ruleAt(page, "Straighten");
   await expect(page.getByRole("grid", { name: "Straighten board" })).toBeVisible();
 }
 

@@ -7,6 +7,7 @@ import {
   kept,
   paste,
   rowTexts,
+  ruleAt,
   sharedPlace,
   signIn,
   stage,
@@ -81,9 +82,7 @@ test("readings in, a figure with its slope out, and everything there next time",
 });
 
 test("choosing other axes changes the figure and the slope's unit", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Plot");
+  await ruleAt(page, "Plot");
   await page.getByRole("button", { name: "Along the horizontal axis" }).click();
   await page.getByRole("option", { name: "overhang, L / m", exact: true }).click();
   await expect(page.locator('[data-role="title"]')).toHaveText("T2 against L");
@@ -93,9 +92,7 @@ test("choosing other axes changes the figure and the slope's unit", async ({ pag
 });
 
 test("the figure is taken out as SVG and PNG, alike to the page", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, "Plot");
+  await ruleAt(page, "Plot");
   const figure = page.getByRole("img", { name: /^T² against L³: 7 points/ });
   await expect(figure).toBeVisible();
   const onPage = await figure

@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
 import { unzipSync } from "fflate";
-import { kept, signIn, stage, start, startSample } from "./bench";
+import { kept, sampleAt, signIn, stage, start, startSample } from "./bench";
 
 const run = (program: string, ...args: readonly string[]) =>
   execFileSync(program, [...args], { encoding: "utf8" });
@@ -76,9 +76,7 @@ test("from an empty investigation to a PDF that can be handed in, along the rule
 });
 
 test("every kind of file holds what the page shows", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   await expect(block(page, "Discussion")).toContainText("(200 ± 20) GPa");
   const docx = unzipSync(readFileSync(await takeOut(page, "DOCX")));
   expect(Buffer.from(docx["word/document.xml"]!).toString()).toContain("200\u00a0±\u00a020");
@@ -112,9 +110,7 @@ test("signs that no font holds are named before the PDF is made; other scripts a
 });
 
 test("a mended reading changes tables, figure and numbers in the text", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   await expect(block(page, "Table 1")).toContainText("12.50");
   await page.getByRole("button", { name: "Readings", exact: true }).click();
   await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
@@ -125,9 +121,7 @@ test("a mended reading changes tables, figure and numbers in the text", async ({
 });
 
 test("blocks are moved and hidden by keys, and the numbers follow", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "A discharging capacitor");
-  await stage(page, "Write up");
+  await sampleAt(page, "A discharging capacitor", "Write up");
   await expect(block(page, "Discussion")).toContainText("The line in Figure 1 gives");
   const first = page.getByRole("region", { name: "Figure 1", exact: true });
   await page.getByRole("button", { name: "Move Figure 1" }).focus();
@@ -142,9 +136,7 @@ test("blocks are moved and hidden by keys, and the numbers follow", async ({ pag
 });
 
 test("words are set by keys and tools, and kept", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   const aim = words(page, "Aim");
   await aim.click();
   await page.keyboard.press("Control+A");
@@ -177,9 +169,7 @@ test("words are set by keys and tools, and kept", async ({ page }) => {
 test("tools of a text are one stop of the Tab key, and the arrow keys reach each", async ({
   page,
 }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   const aim = words(page, "Aim");
   await aim.click();
   await page.keyboard.press("Control+End");
@@ -202,9 +192,7 @@ test("tools of a text are one stop of the Tab key, and the arrow keys reach each
 });
 
 test("the pages are those that are printed", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   await page.getByRole("button", { name: "Pages", exact: true }).click();
   const pages = page.getByTestId("pages").getByRole("img");
   await expect(pages.first()).toBeVisible();
@@ -223,9 +211,7 @@ test("the pages are those that are printed", async ({ page }) => {
 });
 
 test("every page follows a mended reading, in sight or not", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   await page.getByRole("button", { name: "Pages", exact: true }).click();
   const pages = page.getByTestId("pages").getByRole("img");
   const discussed = pages.filter({ hasText: /so the stiffness of the steel/ });
@@ -240,9 +226,7 @@ test("every page follows a mended reading, in sight or not", async ({ page }) =>
 });
 
 test("what a strict reader would say is marked, and answered", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await sampleAt(page, "Springiness of a clamped rule", "Write up");
   await words(page, "Discussion").click();
   await page.keyboard.press("Control+End");
   await page.keyboard.type(" So it is 185 GPa.");

@@ -1,25 +1,6 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { parseFormula } from "@/core/expression/parseFormula";
-import { curveModel } from "@/core/fit/curves/curveModel";
-import type { CurveFit } from "@/core/fit/curves/curveFit";
-import type { CurveOptions } from "@/core/fit/curves/curveOptions";
-import { fitCurve } from "@/core/fit/curves/fitCurve";
-
-function fitted(
-  formula: string,
-  x: readonly number[],
-  y: readonly number[],
-  options: CurveOptions = {},
-): CurveFit {
-  const read = parseFormula(formula);
-  if (read.kind !== "formula") throw new Error(formula);
-  const outcome = fitCurve(curveModel(read.expression, "x"), x, y, options);
-  if (outcome.kind === "no-curve") throw new Error(outcome.finding.name);
-  return outcome.fit;
-}
-
-const value = (fit: CurveFit, name: string) => fit.parameters.find((p) => p.name === name)!.value;
+import { fitted, parameterOf } from "../fixtures/formulas";
 
 describe("the nonlinear sets of NIST StRD", () => {
   interface Case {
@@ -46,7 +27,7 @@ describe("the nonlinear sets of NIST StRD", () => {
       const fit = fitted(input.model, input.x, input.y, { wishes });
       for (const name of input.parameters) {
         const certified = expected.parameters[name]!;
-        expect(Math.abs(value(fit, name) / certified - 1)).toBeLessThan(1e-6);
+        expect(Math.abs(parameterOf(fit, name) / certified - 1)).toBeLessThan(1e-6);
       }
     },
   );

@@ -1,6 +1,6 @@
+import { formula } from "../fixtures/formulas";
 import fc from "fast-check";
 import { evaluateAt } from "@/core/expression/evaluate";
-import { parseFormula } from "@/core/expression/parseFormula";
 import { printFormula } from "@/core/expression/print";
 import type { Expression } from "@/core/expression/tree";
 import { compare } from "@/core/result/comparison";
@@ -11,12 +11,6 @@ const value = fc.double({ min: 0.2, max: 9, noNaN: true });
 const signed = fc.integer({ min: -900, max: 900 }).map((hundredths) => hundredths / 100);
 const size = fc.double({ min: 0.01, max: 3, noNaN: true });
 const ranged = fc.record({ value: signed, uncertainty: size });
-
-function formula(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(`${text} is no formula`);
-  return read.expression;
-}
 
 function worth(expression: Expression, numbers: Readonly<Record<string, number>>): number {
   const found = evaluateAt(expression, numbers);

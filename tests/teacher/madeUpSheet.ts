@@ -1,3 +1,4 @@
+import { unitSizes } from "./unitSizes";
 import { type HouseRules, houseRuleValues } from "@/investigation/model/houseRules";
 import type { Hold } from "./arithmetic";
 import { plainCurve } from "@/investigation/model/curve";
@@ -6,18 +7,7 @@ import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
 /** Chooses: a whole number from 0 to one less than so many. */
 export type Choose = (count: number) => number;
 
-const units: Readonly<Record<string, number>> = {
-  m: 1,
-  cm: 0.01,
-  mm: 0.001,
-  s: 1,
-  ms: 0.001,
-  kg: 1,
-  g: 0.001,
-  V: 1,
-  mV: 0.001,
-  "": 1,
-};
+const units: Readonly<Record<string, number>> = { ...unitSizes, "": 1 };
 const unitNames = Object.keys(units);
 
 /** How repeats make a ± of their own, and how it joins the instrument's. */

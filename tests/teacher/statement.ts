@@ -1,21 +1,10 @@
+import { unitSizes } from "./unitSizes";
 import { printedNumber, roundsTo } from "../fixtures/readTexNumber";
 
 /** What a teacher writes beside a report. */
 export type Complaints = string[];
 
-const factors: Readonly<Record<string, number>> = {
-  m: 1,
-  cm: 0.01,
-  mm: 0.001,
-  s: 1,
-  ms: 0.001,
-  kg: 1,
-  g: 0.001,
-  V: 1,
-  mV: 0.001,
-  A: 1,
-  K: 1,
-};
+const factors: Readonly<Record<string, number>> = { ...unitSizes, A: 1, K: 1 };
 const raised = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 export const fromRaised = (text: string) =>
   Number([...text].map((one) => (one === "⁻" ? "-" : one === "." ? "." : String(raised.indexOf(one)))).join("")); // prettier-ignore

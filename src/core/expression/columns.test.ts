@@ -1,13 +1,6 @@
+import { formula as tree } from "../../../tests/fixtures/formulas";
 import { evaluateAt, evaluateColumn, type Scope } from "./evaluate";
 import { laneAt, laneFrom, mapLane, plainSteps, Reasons, rowSteps, zipLanes } from "./lane";
-import { parseFormula } from "./parseFormula";
-import type { Expression } from "./tree";
-
-function tree(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(JSON.stringify(read));
-  return read.expression;
-}
 
 const columns: Readonly<Record<string, readonly number[]>> = {
   s: [0, 1, 4, 9],

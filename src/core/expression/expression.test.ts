@@ -1,15 +1,10 @@
+import { formula as tree } from "../../../tests/fixtures/formulas";
 import fc from "fast-check";
 import { evaluateAt } from "./evaluate";
 import { parseFormula } from "./parseFormula";
 import { renamedInFormula } from "./renamedInFormula";
 import { toTex } from "./tex";
 import { type Expression, symbolsOf } from "./tree";
-
-function tree(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(JSON.stringify(read));
-  return read.expression;
-}
 
 /** Evaluates with a, b, c at given values. */
 const at = (expression: Expression, [a = 0, b = 0, c = 0]: readonly number[]) =>

@@ -1,15 +1,9 @@
+import { formula as tree } from "../../../tests/fixtures/formulas";
 import fc from "fast-check";
 import type { Finding } from "../finding/finding";
 import { placeOfFinding } from "./findingPlace";
-import { parseFormula } from "./parseFormula";
 import { printFormula } from "./print";
 import { columnNames, type Expression, functionNames, neighbourNames } from "./tree";
-
-function tree(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(`${text}: ${JSON.stringify(read)}`);
-  return read.expression;
-}
 
 const anyTree = fc.letrec<{ node: Expression }>((tie) => ({
   node: fc.oneof(

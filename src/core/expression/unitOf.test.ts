@@ -1,14 +1,7 @@
+import { formula as tree } from "../../../tests/fixtures/formulas";
 import { readUnit } from "../unit/unitText";
-import { parseFormula } from "./parseFormula";
 import { linearSum, powerProduct } from "./shape";
-import type { Expression } from "./tree";
 import { unitOf, unitOfText } from "./unitOf";
-
-function tree(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(text);
-  return read.expression;
-}
 
 function unit(text: string) {
   return unitOfText(text, readUnit(text) ?? [])!;

@@ -1,5 +1,5 @@
+import { formula } from "../../../tests/fixtures/formulas";
 import { evaluateAt } from "../expression/evaluate";
-import { parseFormula } from "../expression/parseFormula";
 import { printFormula } from "../expression/print";
 import type { Expression } from "../expression/tree";
 import { lineOfTheory } from "../straighten/lineOfTheory";
@@ -8,12 +8,6 @@ import { compare } from "./comparison";
 import { independentDirections, jointPart } from "./jointUncertainty";
 import { solveByNumbers } from "./solveByNumbers";
 import { solveFor } from "./solveFor";
-
-function formula(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(`${text} is no formula`);
-  return read.expression;
-}
 
 function solved(text: string, symbol: string): string | undefined {
   const [left, right] = text.split("=").map(formula) as [Expression, Expression];

@@ -1,14 +1,7 @@
-import { parseFormula } from "../expression/parseFormula";
+import { formula } from "../../../tests/fixtures/formulas";
 import { printFormula } from "../expression/print";
-import type { Expression } from "../expression/tree";
 import { lineOfTheory } from "./lineOfTheory";
 import { readTheory } from "./theory";
-
-function formula(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(text);
-  return read.expression;
-}
 
 function found(
   equation: string,

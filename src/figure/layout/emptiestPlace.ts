@@ -15,7 +15,7 @@ export type Obstacles = readonly (readonly [x: number, y: number])[];
 const alongLine = 60;
 const mostPoints = 2000;
 
-/** Some of the points in sight: of very many each so many-eth is looked at. */
+/** Some of the points in sight: of very many, one in so many is looked at. */
 function fewPlaces(
   x: ArrayLike<number>,
   y: ArrayLike<number>,

@@ -1,43 +1,25 @@
+import {
+  evenBars,
+  plainAxis,
+  plainSpecification,
+} from "../../../tests/fixtures/plainSpecification";
 import { outlinesOf, pathsOf, textsOf } from "../../../tests/fixtures/sceneParts";
-import { plainLook } from "@/investigation/model/figure";
 import { svgText } from "../render/svgText";
 import type { Scene, ShapeRole, TextShape } from "../scene";
 import type { FigureSpecification } from "../specification";
 import { layoutFigure } from "./layoutFigure";
 import { textWidth } from "./textWidth";
 
-const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
-
 const figure: FigureSpecification = {
-  width: 482,
-  height: 340,
-  textSize: 8,
+  ...plainSpecification(plainAxis("overhang", "L", "m"), plainAxis("", "T", "s"), {
+    x: [0, 1, 2],
+    y: [0, 2, 4],
+    xBars: evenBars([0.2, 0.2, 0.2]),
+    yBars: evenBars([0, 0, 0.5]),
+    aside: { x: [], y: [] },
+  }),
   title: [{ text: "Figure 1. " }, { text: "T", italic: true }, { text: "2", script: "super" }],
-  x: { name: "overhang", symbol: [{ text: "L", italic: true }], unit: [{ text: "m" }], ...plain },
-  y: { name: "", symbol: [{ text: "T", italic: true }], unit: [{ text: "s" }], ...plain },
-  series: [
-    {
-      name: "",
-      seriesNumber: 0,
-      bands: [],
-      lines: [{ role: "best", slope: 2, intercept: 0 }],
-      points: {
-        x: [0, 1, 2],
-        y: [0, 2, 4],
-        xBars: even([0.2, 0.2, 0.2]),
-        yBars: even([0, 0, 0.5]),
-        aside: { x: [], y: [] },
-      },
-    },
-  ],
-  style: { headings: "slash", decimalMark: "point" },
-  look: plainLook,
-  labels: [],
 };
-
-function even(bars: number[]) {
-  return { up: bars, down: bars };
-}
 
 function withPoints(points: Partial<FigureSpecification["series"][number]["points"]>) {
   const [only] = figure.series;
@@ -118,7 +100,7 @@ describe("a figure as a scene", () => {
 
   test("bars may reach further up than down", () => {
     const yBars = { up: [0, 0, 1], down: [0, 0, 0.5] };
-    const lopsided = layoutFigure(withPoints({ xBars: even([0, 0, 0]), yBars }));
+    const lopsided = layoutFigure(withPoints({ xBars: evenBars([0, 0, 0]), yBars }));
     const [from, to] = [...outline(lopsided, "error-bars").matchAll(/[ML]\S+ ([\d.]+)/g)].map(
       ([, y]) => Number(y),
     );

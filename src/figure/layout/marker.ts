@@ -46,12 +46,12 @@ const outlines: Readonly<Record<MarkerShape, Path>> = {
 /** The shapes of series in their order. */
 const byPlace: readonly MarkerShape[] = ["disc", "triangle", "square", "diamond", "turned"];
 
-/** The shape of the series at a place: disc, triangle, square, diamond, turned triangle, and round again. */
+/** The shape of a series by its number, from 0: disc, triangle, square, diamond, turned triangle, and round again. */
 export function markerAt(seriesNumber: number): MarkerShape {
   return byPlace[seriesNumber % byPlace.length] as MarkerShape;
 }
 
-/** The shape that a series has: one chosen for it, or that of its place. */
+/** The shape that a series has: one chosen for it, or that of its number. */
 export function markerOf({
   seriesNumber,
   own,

@@ -20,7 +20,7 @@ export interface PlacedWords {
 export interface LegendEntry {
   readonly of: Pick<SeriesSpecification, "name" | "seriesNumber" | "own">;
   readonly runs: readonly FacedRun[];
-  /** The so-manieth curve of the figure; a marker otherwise. */
+  /** The number of the curve in the figure, from 0; absent where the entry has a marker. */
   readonly curve?: number;
 }
 

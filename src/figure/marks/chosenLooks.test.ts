@@ -1,3 +1,8 @@
+import {
+  evenBars,
+  plainAxis,
+  plainSpecification,
+} from "../../../tests/fixtures/plainSpecification";
 import { outlinesOf, pathsOf } from "../../../tests/fixtures/sceneParts";
 import { plainRunText } from "@/core/unit/runText";
 import { plainLook } from "@/investigation/model/figure";
@@ -11,32 +16,16 @@ import type {
   SeriesLookSpecification,
 } from "../specification";
 
-const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
-const bars = (size: number) => ({ up: [size, size, size], down: [size, size, size] });
+const bars = (size: number) => evenBars([size, size, size]);
 
 const figure: FigureSpecification = {
-  width: 482,
-  height: 340,
-  textSize: 8,
-  labels: [],
-  x: { name: "overhang", symbol: [{ text: "L" }], unit: [{ text: "m" }], ...plain },
-  y: { name: "load", symbol: [{ text: "F" }], unit: [{ text: "N" }], ...plain },
-  series: [
-    {
-      name: "",
-      seriesNumber: 0,
-      bands: [],
-      lines: [{ role: "best", slope: 2, intercept: 0 }],
-      points: {
-        x: [1, 2, 3],
-        y: [2, 4, 6],
-        xBars: bars(0.2),
-        yBars: bars(0.5),
-        aside: { x: [2.5], y: [5.5] },
-      },
-    },
-  ],
-  style: { headings: "slash", decimalMark: "point" },
+  ...plainSpecification(plainAxis("overhang", "L", "m"), plainAxis("load", "F", "N"), {
+    x: [1, 2, 3],
+    y: [2, 4, 6],
+    xBars: bars(0.2),
+    yBars: bars(0.5),
+    aside: { x: [2.5], y: [5.5] },
+  }),
   look: { ...plainLook, grid: "none" },
 };
 

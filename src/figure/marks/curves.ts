@@ -12,7 +12,7 @@ type Heights = ArrayLike<number>;
 /** Curves of one series are told apart by their dashes. */
 const dashes = [undefined, [6, 2.5], [2.2, 2.2], [8, 2.5, 1.6, 2.5]] as const;
 
-/** The dashes of the curve that is the so-manieth of a figure, from 0; the first is drawn through. */
+/** The dashes of a curve by its number in the figure, from 0; the first is drawn through. */
 export function dashOfCurve(index: number): readonly number[] | undefined {
   return dashes[index % dashes.length];
 }

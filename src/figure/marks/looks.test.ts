@@ -1,3 +1,8 @@
+import {
+  evenBars,
+  plainAxis,
+  plainSpecification,
+} from "../../../tests/fixtures/plainSpecification";
 import { outlinesOf, pathsOf, textsOf } from "../../../tests/fixtures/sceneParts";
 import { plainLook } from "@/investigation/model/figure";
 import { captionLines } from "../layout/captionLines";
@@ -6,31 +11,15 @@ import { palette } from "../palette";
 import type { Scene, ShapeRole } from "../scene";
 import type { FigureSpecification, LookSpecification } from "../specification";
 
-const plain = { range: { kind: "fill" }, scale: "linear", reversed: false } as const;
-
 const x = [1, 2, 3, 4];
 const y = [2, 4.2, 5.9, 8.1];
-const even = (size: number) => ({ up: x.map(() => size), down: x.map(() => size) });
-
-const figure: FigureSpecification = {
-  width: 482,
-  height: 340,
-  textSize: 8,
-  x: { name: "length", symbol: [{ text: "l", italic: true }], unit: [{ text: "m" }], ...plain },
-  y: { name: "time", symbol: [{ text: "t", italic: true }], unit: [{ text: "s" }], ...plain },
-  series: [
-    {
-      name: "",
-      seriesNumber: 0,
-      bands: [],
-      lines: [{ role: "best", slope: 2, intercept: 0 }],
-      points: { x, y, xBars: even(0.1), yBars: even(0.4), aside: { x: [], y: [] } },
-    },
-  ],
-  style: { headings: "slash", decimalMark: "point" },
-  look: plainLook,
-  labels: [],
-};
+const figure = plainSpecification(plainAxis("length", "l", "m"), plainAxis("time", "t", "s"), {
+  x,
+  y,
+  xBars: evenBars(x.map(() => 0.1)),
+  yBars: evenBars(x.map(() => 0.4)),
+  aside: { x: [], y: [] },
+});
 
 const drawn = (
   change: Partial<LookSpecification>,

@@ -8,7 +8,7 @@ const focusable =
 /** Where people write and go from cell to cell, the focus is looked after already. */
 const ownKeepers = '[role="grid"], [contenteditable="true"]';
 
-/** A place where the focus was: what surrounded it, from the inside out, and the how-manieth it was in each. */
+/** A place where the focus was: what surrounded it, from the inside out, and its number in each. */
 type Trail = readonly { readonly around: Element; readonly place: number }[];
 
 const nearest = 8;

@@ -175,23 +175,24 @@ test("a tab that closes before the device has written a key leaves it in its jou
   Object.assign(globalThis, { localStorage: undefined });
 });
 
-test("what the server had acknowledged is not laid over its newer document", async () => {
+/** Types a reading that the server gets, and closes the window. */
+async function typeAndClose(): Promise<void> {
   await keeper.start(true);
   await pass(50);
   type("9.9");
   await pass(500);
   keeper.stop();
+}
+
+test("what the server had acknowledged is not laid over its newer document", async () => {
+  await typeAndClose();
   openWindow("two");
   await keeper.start(true);
   expect(reading()).toBe("3.12");
 });
 
 test("without the server, copy and acknowledged edits together lack nothing typed", async () => {
-  await keeper.start(true);
-  await pass(50);
-  type("9.9");
-  await pass(500);
-  keeper.stop();
+  await typeAndClose();
   server.next = Array.from({ length: 50 }, () => ({ status: 0 }));
   openWindow("two");
   await keeper.start(false);

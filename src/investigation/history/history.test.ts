@@ -67,7 +67,8 @@ import { inOrder } from "../model/order";
 import { plainQuantity } from "../model/quantity";
 import { validateInvestigation } from "../model/schema";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { applyChange, perform, reversed } from "./edit";
+import { expectTakenBack } from "../../../tests/fixtures/takenBack";
+import { perform } from "./edit";
 
 const width = {
   name: "width of the rule",
@@ -232,16 +233,8 @@ function done<Args>(act: Act<Args>, args: Args): (typeof everyAct)[number] {
 }
 
 describe("every act", () => {
-  test.each(everyAct)(
-    "%s changes the document, keeps it valid, and can be taken back",
-    (_, run) => {
-      const before = plainRule();
-      const { document, change } = run(before);
-      expect(document).not.toEqual(before);
-      expect(validateInvestigation(document)).toMatchObject({ valid: true });
-      const back = applyChange(document, reversed(change, "undo").patches);
-      expect(back).toEqual({ applied: true, document: before });
-    },
+  test.each(everyAct)("%s changes the document, keeps it valid, and can be taken back", (_, run) =>
+    expectTakenBack(plainRule(), run),
   );
 
   test("an act on what is gone changes nothing", () => {

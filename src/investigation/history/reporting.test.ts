@@ -14,7 +14,8 @@ import { inOrder } from "../model/order";
 import { isBlank, plainRichText, type RichText } from "../model/richText";
 import { validateInvestigation } from "../model/schema";
 import { clampedRule } from "../samples/clampedRule";
-import { applyChange, perform, reversed } from "./edit";
+import { expectTakenBack } from "../../../tests/fixtures/takenBack";
+import { perform } from "./edit";
 
 const text: RichText = [
   {
@@ -43,14 +44,9 @@ test.each([
   done(moveBlock, { block: "block9", before: "block1" }),
   done(removeBlock, { block: "block2" }),
   done(setWriteUp, { change: { paper: "letter", authors: "Mara" } }),
-])("%s changes the document, keeps it valid, and can be taken back", (_, run) => {
-  const before = clampedRule();
-  const { document, change } = run(before);
-  expect(document).not.toEqual(before);
-  expect(validateInvestigation(document)).toMatchObject({ valid: true });
-  const back = applyChange(document, reversed(change, "undo").patches);
-  expect(back).toEqual({ applied: true, document: before });
-});
+])("%s changes the document, keeps it valid, and can be taken back", (_, run) =>
+  expectTakenBack(clampedRule(), run),
+);
 
 const order = (document: Investigation) => inOrder(document.writeUp.blocks).map(([id]) => id);
 

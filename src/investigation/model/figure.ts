@@ -24,7 +24,7 @@ export const lookValues = {
   line: ["thin", "medium", "thick"],
 } as const;
 
-/** The words that each choice of a series' own look may have; "auto" leaves it as its place proposes. */
+/** The words that each choice of a series' own look may have; "auto" leaves what its number proposes. */
 export const seriesLookValues = {
   marker: ["auto", "disc", "triangle", "square", "diamond", "turned", "cross", "plus"],
   size: ["auto", "small", "medium", "large"],
@@ -82,7 +82,7 @@ export interface FigureLook extends Chosen<typeof lookValues> {
   equationSize: string;
 }
 
-/** How one series is drawn where that is not as its place proposes; "auto" leaves it so. */
+/** How one series is drawn where that is not what its number proposes; "auto" leaves what it proposes. */
 export interface SeriesLook extends Chosen<typeof seriesLookValues> {
   filled: boolean;
   /** What stands in the legend; empty means its name. */
@@ -233,7 +233,7 @@ export const plainLook: FigureLook = {
   equationSize: "",
 };
 
-/** A series as its place proposes. */
+/** A series as its number proposes. */
 export const plainSeriesLook: SeriesLook = {
   marker: "auto",
   size: "auto",

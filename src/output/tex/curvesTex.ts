@@ -7,10 +7,10 @@ import { isNear } from "./near";
 import { dashTex } from "./outlineTex";
 import { colourName, plainNumber } from "./texText";
 
-/** Every so-manieth of the places that a curve is drawn through is enough for a smooth one. */
+/** One in so many of the places that a curve is drawn through is enough for a smooth one. */
 const every = 3;
 
-/** How the so-manieth curve of a figure is drawn. */
+/** How a curve is drawn, by its number in the figure, from 0. */
 export function curveLook(
   { series }: Pick<CurveSpecification, "series">,
   index: number,

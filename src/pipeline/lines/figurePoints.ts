@@ -15,7 +15,7 @@ export interface FigurePoints {
   readonly series?: EvaluatedSeries;
   /** Rows without a series in a table that has some. */
   readonly loose?: true;
-  /** The place of the series in its table, which gives it its marker. */
+  /** Its number among the series of its table, from 0: it gives it its marker. */
   readonly seriesNumber: number;
   readonly rows: readonly EvaluatedRow[];
   readonly xValues: Float64Array;

@@ -1,18 +1,11 @@
+import { formula } from "../../fixtures/formulas";
 import { evaluateAt } from "@/core/expression/evaluate";
-import { parseFormula } from "@/core/expression/parseFormula";
-import type { Expression } from "@/core/expression/tree";
 import { cornerRange } from "@/core/uncertainty/cornerRange";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 
 export interface Variable {
   readonly value: number;
   readonly u: number;
-}
-
-export function parsed(text: string): Expression {
-  const read = parseFormula(text);
-  if (read.kind !== "formula") throw new Error(`${text}: ${JSON.stringify(read)}`);
-  return read.expression;
 }
 
 function propagated(input: Record<string, unknown>) {
@@ -23,7 +16,7 @@ function propagated(input: Record<string, unknown>) {
   const values = Object.fromEntries(
     Object.entries(variables).map(([name, { value }]) => [name, value]),
   );
-  const found = evaluateAt(parsed(expression), values);
+  const found = evaluateAt(formula(expression), values);
   if (found.kind !== "value") return undefined;
   const { value, slopes } = found;
   const parts = Object.values(variables).map(({ u }, i) => Math.abs(slopes[i] as number) * u);
@@ -51,7 +44,7 @@ export function propagateWorstCase(input: Record<string, unknown>): unknown {
     variables: Record<string, Variable>;
   };
   const names = Object.keys(variables);
-  const tree = parsed(expression);
+  const tree = formula(expression);
   const all = Object.values(variables);
   const range = cornerRange(
     all.map(({ value }) => value),

@@ -1,7 +1,7 @@
+import { formula } from "../../fixtures/formulas";
 import { evaluateColumn } from "@/core/expression/evaluate";
 import { laneAt, laneFrom, plainSteps } from "@/core/expression/lane";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
-import { parsed } from "./formulas";
 
 interface Track {
   readonly t: readonly number[];
@@ -21,7 +21,7 @@ function rowsOf(text: string, { t, x }: Track): readonly Row[] {
   const count = t.length;
   const reach = 3;
   const lanes = { x: Float64Array.from(x), t: Float64Array.from(t) };
-  const { values, slopes, reasons } = evaluateColumn(parsed(text), count, {
+  const { values, slopes, reasons } = evaluateColumn(formula(text), count, {
     symbol: (name, shift) => {
       const place = (name === "x" ? 0 : reach) + shift;
       const lane = laneFrom(lanes[name as "x" | "t"], plainSteps(count).at(shift));

@@ -1,3 +1,4 @@
+import { formula } from "../../fixtures/formulas";
 import { compile } from "@/core/expression/compile";
 import { symbolName } from "@/core/expression/spelling";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
@@ -5,7 +6,6 @@ import { standardPart } from "@/core/uncertainty/readingUncertainty";
 import { type DrawnInput, monteCarlo } from "@/core/uncertainty/monteCarlo";
 import type { Family } from "../family";
 import { evaluateAt } from "@/core/expression/evaluate";
-import { parsed } from "./formulas";
 
 interface Drawn {
   readonly distribution: "normal" | "rectangular";
@@ -28,8 +28,8 @@ export const propagateMonteCarlo: Family = (input) => {
       size: u ?? half_width ?? 0,
     }),
   );
-  const formula = compile(parsed(expression), (name) => names.indexOf(name));
-  const run = monteCarlo(formula, inputs, 1_000_000, 20_261_123);
+  const compiled = compile(formula(expression), (name) => names.indexOf(name));
+  const run = monteCarlo(compiled, inputs, 1_000_000, 20_261_123);
   let step = run.next();
   while (!step.done) step = run.next();
   const found = step.value!;
@@ -37,7 +37,7 @@ export const propagateMonteCarlo: Family = (input) => {
   const values = Object.fromEntries(
     Object.entries(variables).map(([name, { value }]) => [name, value]),
   );
-  const linear = evaluateAt(parsed(expression), values);
+  const linear = evaluateAt(formula(expression), values);
   const parts = inputs.map(({ size, distribution }, index) => {
     const slope = linear.kind === "value" ? (linear.slopes[index] as number) : NaN;
     return Math.abs(slope) * (distribution === "normal" ? size : standardPart("limit") * size);

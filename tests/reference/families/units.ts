@@ -1,9 +1,9 @@
+import { formula } from "../../fixtures/formulas";
 import { unitOf, unitOfText, type WorkedOutUnit } from "@/core/expression/unitOf";
 import { symbolName } from "@/core/expression/spelling";
 import { readUnit } from "@/core/unit/unitText";
 import type { Family } from "../family";
 import { evaluateAt } from "@/core/expression/evaluate";
-import { parsed } from "./formulas";
 
 const bases = ["kg", "m", "s", "A", "K", "mol", "cd"];
 
@@ -36,7 +36,7 @@ export const units: Family = (input) => {
     units: Record<string, string>;
     values: Record<string, number>;
   };
-  const tree = parsed(expression);
+  const tree = formula(expression);
   const known = new Map(
     Object.entries(typed).map(([name, text]) => [symbolName(name), unit(text)]),
   );

@@ -1,27 +1,13 @@
+import { fitted, formula, parameterOf } from "../../../../tests/fixtures/formulas";
 import fc from "fast-check";
-import { parseFormula } from "../../expression/parseFormula";
 import { SeededChance } from "../../statistics/seededChance";
 import { curveModel } from "./curveModel";
 import { type CurveFit, valuesOf } from "./curveFit";
-import type { CurveOptions } from "./curveOptions";
 import { fitCurve } from "./fitCurve";
 import { linearParameters } from "./linearParameters";
 import { parameterPowers } from "./parameterPowers";
 import { inverseOfSquare, backSubstituted, orthogonalFactors } from "./orthogonalFactors";
 
-function read(formula: string) {
-  const found = parseFormula(formula);
-  if (found.kind !== "formula") throw new Error(formula);
-  return found.expression;
-}
-
-function fitted(formula: string, x: number[], y: number[], options: CurveOptions = {}): CurveFit {
-  const outcome = fitCurve(curveModel(read(formula), "x"), x, y, options);
-  if (outcome.kind === "no-curve") throw new Error(outcome.finding.name);
-  return outcome.fit;
-}
-
-const value = (fit: CurveFit, name: string) => fit.parameters.find((p) => p.name === name)!.value;
 const steps = (count: number) => Array.from({ length: count }, (_, i) => i);
 
 describe("the triangle of least squares", () => {
@@ -50,8 +36,8 @@ describe("what a formula tells of its parameters", () => {
     ["(p + q*x)/(1 + r*x)", ["p", "q"]],
     ["sin(w*x)", []],
     ["a - b/x", ["a", "b"]],
-  ])("%s is linear in %j", (formula, linear) => {
-    const model = curveModel(read(formula), "x");
+  ])("%s is linear in %j", (typed, linear) => {
+    const model = curveModel(formula(typed), "x");
     expect([...linearParameters(model.expression, model.parameters)]).toEqual(linear);
   });
 
@@ -61,8 +47,8 @@ describe("what a formula tells of its parameters", () => {
     ["a rational curve", "(p + q*x)/(1 + r*x^2)", [[0, 1], [-1, 1], [-2, 0]]], // prettier-ignore
     ["a free power: x is taken as a number", "a*x^n", [[0, 1], [0, 0]]], // prettier-ignore
     ["a product that leaves both open", "a*b*x", [undefined, undefined]],
-  ])("units of the parameters of %s", (_, formula, powers) => {
-    const model = curveModel(read(formula), "x");
+  ])("units of the parameters of %s", (_, typed, powers) => {
+    const model = curveModel(formula(typed), "x");
     const given = new Map([["x", [1, 0]]]);
     expect(parameterPowers(model.expression, model.parameters, given, [0, 1])).toEqual(powers);
   });
@@ -73,16 +59,16 @@ describe("curves through points", () => {
 
   test("exact points give back the parameters that made them", () => {
     const fit = fitted("a*exp(-x/t) + c", x, x.map((u) => 5 * Math.exp(-u / 3) + 2)); // prettier-ignore
-    expect(value(fit, "a")).toBeCloseTo(5, 8);
-    expect(value(fit, "t")).toBeCloseTo(3, 8);
-    expect(value(fit, "c")).toBeCloseTo(2, 8);
+    expect(parameterOf(fit, "a")).toBeCloseTo(5, 8);
+    expect(parameterOf(fit, "t")).toBeCloseTo(3, 8);
+    expect(parameterOf(fit, "c")).toBeCloseTo(2, 8);
     expect(fit.converged).toBe(true);
   });
 
   test("a kept parameter keeps its value and has no ±", () => {
     const y = x.map((u) => 5 * Math.exp(-u / 3) + 2 + 0.01 * (u % 3));
     const fit = fitted("a*exp(-x/t) + c", x, y, { wishes: { c: { start: 2, fixed: true } } });
-    expect(value(fit, "c")).toBe(2);
+    expect(parameterOf(fit, "c")).toBe(2);
     expect(fit.parameters.find(({ name }) => name === "c")).toMatchObject({ fixed: true });
     expect(fit.freeCount).toBe(2);
     expect(fit.parameters.find(({ name }) => name === "t")!.standardError).toBeGreaterThan(0);
@@ -91,25 +77,25 @@ describe("curves through points", () => {
   test("a bound holds where the points would go beyond it", () => {
     const y = x.map((u) => 3 * u + 1);
     const fit = fitted("m*x + c", x, y, { wishes: { m: { most: 2.5 } } });
-    expect(value(fit, "m")).toBe(2.5);
+    expect(parameterOf(fit, "m")).toBe(2.5);
   });
 
   test("bars as weights: a far point with a long bar hardly counts", () => {
     const y = x.map((u) => (u === 11 ? 60 : 2 * u));
     const deviations = x.map((u) => (u === 11 ? 1000 : 0.1));
-    expect(value(fitted("m*x", x, y, { deviations }), "m")).toBeCloseTo(2, 4);
-    expect(value(fitted("m*x", x, y), "m")).toBeGreaterThan(2.5);
+    expect(parameterOf(fitted("m*x", x, y, { deviations }), "m")).toBeCloseTo(2, 4);
+    expect(parameterOf(fitted("m*x", x, y), "m")).toBeGreaterThan(2.5);
   });
 
   test("what forbids a curve is said", () => {
-    const model = curveModel(read("a*exp(b*x) + c"), "x");
+    const model = curveModel(formula("a*exp(b*x) + c"), "x");
     expect(fitCurve(model, [1, 2], [1, 2])).toMatchObject({
       finding: { name: "too-few-for-curve", count: 2, wanted: 3 },
     });
     expect(fitCurve(model, [1, 1, 1], [1, 2, 3])).toMatchObject({
       finding: { name: "all-x-equal" },
     });
-    expect(fitCurve(curveModel(read("a*ln(x)"), "x"), [-1, -2], [1, 2])).toMatchObject({
+    expect(fitCurve(curveModel(formula("a*ln(x)"), "x"), [-1, -2], [1, 2])).toMatchObject({
       finding: { name: "curve-not-found" },
     });
   });
@@ -143,9 +129,9 @@ describe("curves through points", () => {
     const fit = fitted("a*exp(-b*x) + c", x, y);
     const turned = fitted("a*exp(-b*x) + c", [...x].reverse(), [...y].reverse());
     const smaller = fitted("a*exp(-b*x) + c", x.map((u) => 1000 * u), y); // prettier-ignore
-    expect(value(turned, "b")).toBeCloseTo(value(fit, "b"), 8);
-    expect(1000 * value(smaller, "b")).toBeCloseTo(value(fit, "b"), 8);
-    expect(value(smaller, "c")).toBeCloseTo(value(fit, "c"), 8);
+    expect(parameterOf(turned, "b")).toBeCloseTo(parameterOf(fit, "b"), 8);
+    expect(1000 * parameterOf(smaller, "b")).toBeCloseTo(parameterOf(fit, "b"), 8);
+    expect(parameterOf(smaller, "c")).toBeCloseTo(parameterOf(fit, "c"), 8);
   });
 
   test("no neighbour of the found place fits better", () => {
