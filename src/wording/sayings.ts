@@ -42,7 +42,7 @@ export const sayings = {
     waiting: "Kept on this device. The server asks to wait a moment.",
     failing: "Kept on this device. The server stumbles; trying again.",
     forbidden: "Kept on this device. Something on the way to the server lets nothing through.",
-    pageOlder: "Kept on this device. The server has been renewed since this page was opened.",
+    pageOlder: "Kept on this device. The server is newer than this page.",
     pageNewer: "Kept on this device. The server is older than this page; trying again.",
     reload: "Reload",
     signedOut: "Kept on this device. Sign in again to save.",
@@ -62,7 +62,7 @@ export const sayings = {
     unreadable:
       "What is stored of it does not hold together: some change that was let in spoilt it.",
     newer:
-      "It was written by a newer version of Fathom Rule than this server runs. Nothing is wrong with it: it opens again when the server is up to date.",
+      "It was written by a newer version of Fathom Rule than this server runs. Nothing is wrong with it: it opens again when the server is up to date. Until then it can be taken out as a file.",
     fell: "The page fell over something that it holds. The fault is noted.",
     nothingLost:
       "Nothing is taken away: every change since the last good state stays in the history, and what is stored can be taken out as a file.",

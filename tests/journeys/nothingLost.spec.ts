@@ -173,7 +173,7 @@ test("a page that is older than the server says so, keeps what is typed, and sen
   );
   await typeTime(page, "4.79");
   const saving = page.getByTestId("saving");
-  await expect(saving).toContainText("The server has been renewed since this page was opened.");
+  await expect(saving).toContainText("The server is newer than this page.");
   await page.unroute("**/edits");
   await saving.getByRole("button", { name: "Reload" }).click();
   await kept(page);

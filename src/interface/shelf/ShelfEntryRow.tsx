@@ -97,11 +97,13 @@ export function ShelfEntryRow(props: Props) {
         className="flex min-w-0 flex-1 items-center justify-between gap-4 px-2 py-2"
       >
         <Thumbnail id={entry.id} changedAt={entry.changedAt} />
-        <span className="mr-auto truncate font-serif text-[17px] font-semibold">
-          {entry.title || untitled}
-        </span>
-        <span className="text-soft shrink-0">
-          changed <Moment at={entry.changedAt} />
+        <span className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-4">
+          <span className="max-w-full min-w-0 font-serif text-[17px] font-semibold wrap-anywhere sm:truncate">
+            {entry.title || untitled}
+          </span>
+          <span className="text-soft shrink-0">
+            changed <Moment at={entry.changedAt} />
+          </span>
         </span>
       </Link>
       <EntryMenu {...props} onRename={() => setRenaming(true)} />

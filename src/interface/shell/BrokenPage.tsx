@@ -29,7 +29,7 @@ export function BrokenPage({ investigationId, title, why, goBack }: Props) {
     <main className="bg-page mx-auto mt-24 max-w-xl p-8">
       <h1 className="font-serif text-xl font-semibold">{words.title(title)}</h1>
       <p className="mt-2">{words[why]}</p>
-      <p className="text-soft mt-2">{words.nothingLost}</p>
+      {why !== "newer" && <p className="text-soft mt-2">{words.nothingLost}</p>}
       <div className="mt-5 flex flex-wrap items-center gap-3">
         {why !== "newer" && (
           <Button look="main" disabled={going} onClick={go}>
