@@ -78,7 +78,14 @@ module.exports = {
       "straighten",
       "results",
     ]),
-    only("wording", "wording", ["core", "investigation", "intake", "pipeline", "figure"]),
+    only("wording", "wording", [
+      "core",
+      "investigation",
+      "intake",
+      "pipeline",
+      "figure",
+      "protocol",
+    ]),
     only("intake", "intake", [
       "core",
       "remembered",

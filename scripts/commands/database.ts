@@ -11,13 +11,14 @@ import { migrationFolder } from "./migrationFolder";
 
 async function loadDemo(): Promise<void> {
   const { Person } = models();
-  for (const { signInName, name, password } of demoAccounts) {
+  for (const { signInName, name, password, kind } of demoAccounts) {
     if (await Person.findOne({ where: { signInName } })) continue;
     const id = nanoid(12);
     await Person.create({
       id,
       signInName,
       name,
+      kind,
       password: await hashPassword(password),
       demo: true,
     });

@@ -1,7 +1,9 @@
+import Bowser from "bowser";
 import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
 import { admitPerson, admitToInvestigation } from "@/server/access/gate";
 import type { Right } from "@/server/access/rights";
+import type { AskedFrom } from "@/server/access/signIn";
 
 const cookieName = "fathom_rule_session";
 
@@ -13,6 +15,14 @@ export async function sessionToken(): Promise<string | undefined> {
 /** Where a request comes from, as the server's own door noted it (scripts/commands/serve.ts). */
 export async function askedFrom(): Promise<string> {
   return (await headers()).get("x-fathom-rule-address") ?? "unknown";
+}
+
+/** Where a request comes from, with the browser as its person knows it: "Firefox on Windows". */
+export async function askedBy(): Promise<AskedFrom> {
+  const told = (await headers()).get("user-agent")?.slice(0, 500);
+  const { browser, os } = told ? Bowser.parse(told) : { browser: {}, os: {} };
+  const words = [browser.name, os.name].filter(Boolean).join(" on ").slice(0, 60);
+  return { address: await askedFrom(), browser: words };
 }
 
 /** Hands the browser its session; secure wherever the page came over TLS. */

@@ -46,6 +46,8 @@ describe("sessions", () => {
   });
 });
 
+const from = (address: string) => ({ address, browser: "" });
+
 describe("investigations", () => {
   test("open for their owner; for others they are not there", async () => {
     const { owner, id } = await somebodysRule();
@@ -72,29 +74,33 @@ describe("signing in", () => {
   };
 
   test("by name and password, in any case and with spaces around", async () => {
-    expect((await signIn(` ${(await named()).toUpperCase()} `, password, bench)).kind).toBe(
+    expect((await signIn(` ${(await named()).toUpperCase()} `, password, from(bench))).kind).toBe(
       "signed-in",
     );
   });
 
   test("a wrong password and an unknown name are refused alike", async () => {
-    expect(await signIn(await named(), "wrong", bench)).toEqual({ kind: "refused" });
-    expect(await signIn("nobody-at-all", password, bench)).toEqual({ kind: "refused" });
+    expect(await signIn(await named(), "wrong", from(bench))).toEqual({ kind: "refused" });
+    expect(await signIn("nobody-at-all", password, from(bench))).toEqual({ kind: "refused" });
   });
 
   test("after ten wrong tries from one address the right password has to wait there, and nowhere else", async () => {
     const name = await named();
-    for (let i = 0; i < 10; i++) await signIn(name, "wrong", "10.1.1.1");
-    expect(await signIn(name, password, "10.1.1.1")).toEqual({ kind: "too-many", minutes: 15 });
-    expect((await signIn(name, password, "10.1.1.2")).kind).toBe("signed-in");
+    for (let i = 0; i < 10; i++) await signIn(name, "wrong", from("10.1.1.1"));
+    expect(await signIn(name, password, from("10.1.1.1"))).toEqual({
+      kind: "too-many",
+      minutes: 15,
+    });
+    expect((await signIn(name, password, from("10.1.1.2"))).kind).toBe("signed-in");
   }, 30_000);
 
   test("an address that tries many names has to wait too; right tries don't count", async () => {
     process.env.FATHOM_RULE_TRIES_OF_ADDRESS = "3";
     const name = await named();
     const kinds: string[] = [];
-    for (let i = 0; i < 4; i++) kinds.push((await signIn(name, password, "10.2.2.2")).kind);
-    for (let i = 0; i < 4; i++) kinds.push((await signIn(`nobody${i}`, "wrong", "10.2.2.2")).kind);
+    for (let i = 0; i < 4; i++) kinds.push((await signIn(name, password, from("10.2.2.2"))).kind);
+    for (let i = 0; i < 4; i++)
+      kinds.push((await signIn(`nobody${i}`, "wrong", from("10.2.2.2"))).kind);
     delete process.env.FATHOM_RULE_TRIES_OF_ADDRESS;
     const signedIn = Array.from({ length: 4 }, () => "signed-in");
     expect(kinds).toEqual([...signedIn, "refused", "refused", "refused", "too-many"]);
@@ -132,9 +138,9 @@ describe("signing in", () => {
 
   test("demo accounts exist in the demo only, for sign-in and for sessions", async () => {
     const name = await named({ demo: true });
-    expect((await signIn(name, password, bench)).kind).toBe("refused");
+    expect((await signIn(name, password, from(bench))).kind).toBe("refused");
     process.env.FATHOM_RULE_DEMO = "1";
-    const entered = await signIn(name, password, bench);
+    const entered = await signIn(name, password, from(bench));
     if (entered.kind !== "signed-in") throw new Error(entered.kind);
     expect((await admitPerson(entered.token)).kind).toBe("granted");
     delete process.env.FATHOM_RULE_DEMO;

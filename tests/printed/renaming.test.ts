@@ -5,7 +5,7 @@ import { perform } from "@/investigation/history/edit";
 import { plainCurve } from "@/investigation/model/curve";
 import { usesOf } from "@/pipeline/readings/uses";
 import { removalSentence } from "@/wording/removing";
-import { fittedCurves } from "../fixtures/sampleCurves";
+import { curvesOf } from "@/output/report/curvesOf";
 import { sheet } from "../fixtures/sheet";
 
 /** A discharge whose time and constant are named in every kind of formula. */
@@ -47,7 +47,7 @@ test("a renamed symbol is called so wherever it stands: theory, curve, board and
   expect(document.board.ownX).toBe("T^2");
   expect(document.figures.main!.curves.own!.formula).toBe("a*exp(-T/b)");
   expect(JSON.stringify(document.writeUp.blocks.b1!.text)).toContain("exp(-T/(R C))");
-  const [curve] = fittedCurves(document).get("main")!;
+  const [curve] = curvesOf(document).get("main")!;
   expect(curve!.fit.parameters.find(({ name }) => name === "b")!.value).toBeCloseTo(2, 2);
 });
 

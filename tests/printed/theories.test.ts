@@ -1,7 +1,7 @@
 import { evaluateTables } from "@/pipeline/table/table";
 import { drawingOf } from "@/pipeline/derived/drawnInputs";
 import { draws } from "@/workers/draws";
-import { fittedCurves } from "../fixtures/sampleCurves";
+import { curvesOf } from "@/output/report/curvesOf";
 import { plainCurve } from "@/investigation/model/curve";
 import { printedColumnOf, statements } from "../fixtures/printed";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
@@ -85,7 +85,7 @@ describe("e is Euler's number wherever nothing is called e (calculation § 9)", 
       ...plainCurve("a0", "own", ""),
       formula: "c/(1+a*e^(-b*x))",
     };
-    const [curve] = fittedCurves(document).get("main")!;
+    const [curve] = curvesOf(document).get("main")!;
     const found = Object.fromEntries(curve!.fit.parameters.map(({ name, value }) => [name, value]));
     expect(Object.keys(found).sort()).toEqual(["a", "b", "c"]);
     expect(found.c).toBeCloseTo(8, 2);

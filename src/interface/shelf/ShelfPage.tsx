@@ -5,6 +5,7 @@ import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
+import { OwnName } from "../parts/OwnName";
 import { SignOut } from "../parts/SignOut";
 import { TextField } from "../parts/TextField";
 import { forgetCopiesOfOthers, rememberPerson } from "../store/deviceCopy";
@@ -111,7 +112,7 @@ export function ShelfPage(props: Props) {
       <header className="flex h-[46px] items-center gap-3 px-5">
         <span className="font-serif text-[17px] font-semibold">Fathom Rule</span>
         <span className="flex-1" />
-        <span className="text-soft">{person.name}</span>
+        <OwnName name={person.name} />
         <SignOut personId={person.id} signOut={signOut} />
       </header>
       <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-y" />

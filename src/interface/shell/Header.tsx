@@ -7,6 +7,7 @@ import { useState } from "react";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { commands } from "../commands/commands";
 import { Button } from "../parts/Button";
+import { OwnName } from "../parts/OwnName";
 import { SignOut } from "../parts/SignOut";
 import { useLive } from "../parts/useLive";
 import { rememberedPerson } from "../store/deviceCopy";
@@ -96,7 +97,7 @@ export function Header({ person, signOut }: Props) {
       </span>
       <span className="flex items-center gap-3 max-sm:hidden">
         <KeysButton />
-        {person && <span className="text-soft">{person.name}</span>}
+        {person && <OwnName name={person.name} />}
         <SignOut
           personId={person?.id ?? rememberedHere()}
           signOut={signOut}

@@ -1,5 +1,8 @@
 "use client";
 
+import Link from "next/link";
+import type { PersonKind } from "@/protocol/accounts";
+import { accountWords } from "@/wording/accounts";
 import { Licences } from "../parts/Licences";
 import { Field, Input, Label } from "@headlessui/react";
 import { useActionState } from "react";
@@ -9,7 +12,14 @@ import { useLive } from "../parts/useLive";
 import { signIn } from "./signIn";
 
 interface Props {
-  demoAccounts: readonly { signInName: string; name: string; password: string }[];
+  demoAccounts: readonly {
+    signInName: string;
+    name: string;
+    password: string;
+    kind: PersonKind;
+  }[];
+  /** Whether a teacher may begin an account here without an invitation. */
+  register: boolean;
 }
 
 const inputLook = "border-hairline mt-0.5 h-9 w-full rounded-md border bg-white px-2 text-base";
@@ -24,13 +34,17 @@ function DemoAccounts({ accounts }: { accounts: Props["demoAccounts"] }) {
           <tr>
             <th className="py-1 font-normal">name</th>
             <th className="font-normal">password</th>
+            <th>
+              <span className="sr-only">{accountWords.kind}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
-          {accounts.map(({ signInName, password }) => (
+          {accounts.map(({ signInName, password, kind }) => (
             <tr key={signInName} className="border-hairline border-t">
               <td className="py-1">{signInName}</td>
               <td>{password}</td>
+              <td className="text-soft text-right">{accountWords.kinds[kind]}</td>
             </tr>
           ))}
         </tbody>
@@ -40,7 +54,7 @@ function DemoAccounts({ accounts }: { accounts: Props["demoAccounts"] }) {
 }
 
 /** The door: a name, a password, and in the demo the accounts to use. */
-export function SignInPage({ demoAccounts }: Props) {
+export function SignInPage({ demoAccounts, register }: Props) {
   const live = useLive();
   const router = useRouter();
   const [message, submit, busy] = useActionState(async (_: string | undefined, form: FormData) => {
@@ -81,6 +95,13 @@ export function SignInPage({ demoAccounts }: Props) {
             Sign in
           </Button>
         </form>
+        {register && (
+          <p className="mt-4">
+            <Link href="/register" className="text-petrol font-semibold underline">
+              {accountWords.fresh.open}
+            </Link>
+          </p>
+        )}
         <DemoAccounts accounts={demoAccounts} />
         <Licences />
       </main>

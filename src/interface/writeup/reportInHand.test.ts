@@ -1,13 +1,13 @@
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import { samples } from "@/investigation/samples/samples";
-import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
+import { curvesOf } from "@/output/report/curvesOf";
 import { wordsOf } from "../../../tests/fixtures/sampleReport";
 import { reportInHand } from "./reportInHand";
 
 describe("the report in hand", () => {
   const document = samples.clampedRule();
-  const curves = fittedCurves(document);
+  const curves = curvesOf(document);
 
   test("is made once for as long as nothing changes", () => {
     expect(reportInHand(document, curves)).toBe(reportInHand(document, curves));

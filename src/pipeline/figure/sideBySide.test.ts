@@ -5,7 +5,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { outlinesOf } from "../../../tests/fixtures/sceneParts";
-import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
+import { curvesOf } from "@/output/report/curvesOf";
 import { fitFigure } from "../lines/fit";
 import { contenders, differenceFigure, sideBySide } from "./sideBySide";
 import { evaluateTables } from "../table/table";
@@ -14,7 +14,7 @@ const figure = "main";
 
 function all(document: Investigation) {
   const fit = fitFigure(evaluateTables(document), document.figures.main!, document.houseRules)!;
-  const curves = fittedCurves(document).get(figure) ?? [];
+  const curves = curvesOf(document).get(figure) ?? [];
   return contenders(fit, curves, document.figures.main!.line, document.houseRules);
 }
 

@@ -10,7 +10,7 @@ import type { Act } from "@/investigation/acts/act";
 import type { Investigation } from "@/investigation/model/investigation";
 import { plainSource, type Result } from "@/investigation/model/result";
 import { samples } from "@/investigation/samples/samples";
-import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
+import { curvesOf } from "@/output/report/curvesOf";
 import { evaluateTables } from "../table/table";
 import { drawingOfResult } from "./drawnResult";
 import { effectsOf } from "../checks/effects";
@@ -26,7 +26,7 @@ const after = <Args>(from: Investigation, act: Act<Args>, args: Args) =>
 
 function contextOf(document: Investigation): ResultContext {
   const rules = document.houseRules;
-  return { document, tables: evaluateTables(document), rules, curves: fittedCurves(document) };
+  return { document, tables: evaluateTables(document), rules, curves: curvesOf(document) };
 }
 
 function only(document: Investigation, id = "r"): EvaluatedResult {

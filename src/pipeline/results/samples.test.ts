@@ -8,7 +8,7 @@ import { fadingCrossTruth } from "@/investigation/samples/fadingCross";
 import { leakingCisternTruth } from "@/investigation/samples/leakingCistern";
 import { resonatingTubeTruth } from "@/investigation/samples/resonatingTube";
 import { samples } from "@/investigation/samples/samples";
-import { fittedCurves } from "../../../tests/fixtures/sampleCurves";
+import { curvesOf } from "@/output/report/curvesOf";
 import { evaluateTables } from "../table/table";
 import type { WorkedResult } from "./evaluatedResult";
 import { evaluateResults } from "./results";
@@ -18,7 +18,7 @@ function resultsOf(document: Investigation): Record<string, WorkedResult> {
     document,
     tables: evaluateTables(document),
     rules: document.houseRules,
-    curves: fittedCurves(document),
+    curves: curvesOf(document),
   });
   return Object.fromEntries(
     found.map((one) => {

@@ -5,6 +5,7 @@ export function demoMode(): boolean {
 
 /** The accounts that the demo shows on its sign-in page. */
 export const demoAccounts = [
-  { signInName: "ines", name: "Ines", password: "slack-water" },
-  { signInName: "tobi", name: "Tobi", password: "spring-tide" },
+  { signInName: "ines", name: "Ines", password: "slack-water", kind: "student" },
+  { signInName: "tobi", name: "Tobi", password: "spring-tide", kind: "student" },
+  { signInName: "greta", name: "Greta", password: "harbour-light", kind: "teacher" },
 ] as const;

@@ -1,44 +1,62 @@
-import { createHash, randomBytes } from "node:crypto";
+import { nanoid } from "nanoid";
 import { Op } from "sequelize";
+import type { PersonKind } from "@/protocol/accounts";
 import { models } from "../database/models";
 import { demoMode } from "./demoMode";
+import { freshToken, hashOfToken } from "./tokens";
 
 /** Who is signed in. */
 export interface SignedIn {
   readonly id: string;
   readonly name: string;
+  readonly kind: PersonKind;
   /** Whether the first tour was seen or passed over. */
   readonly toured: boolean;
 }
 
 const daysKept = 30;
+const hour = 3_600_000;
 
-function hashOf(token: string): string {
-  return createHash("sha256").update(token).digest("hex");
-}
-
-/** Opens a session; the token goes to the browser's cookie, its hash to the database. */
-export async function openSession(personId: string): Promise<{ token: string; expiresAt: Date }> {
+/**
+ * Opens a session; the token goes to the browser's cookie, its hash to the database.
+ * @param browser what its person knows the browser by, "Firefox on Windows".
+ */
+export async function openSession(
+  personId: string,
+  browser = "",
+): Promise<{ token: string; expiresAt: Date }> {
   const { Session } = models();
-  const token = randomBytes(32).toString("base64url");
+  const token = freshToken();
   const expiresAt = new Date(Date.now() + daysKept * 86_400_000);
-  await Session.create({ tokenHash: hashOf(token), personId, expiresAt });
+  await Session.create({
+    tokenHash: hashOfToken(token),
+    personId,
+    expiresAt,
+    id: nanoid(16),
+    browser,
+  });
   return { token, expiresAt };
 }
 
 /** Ends a session, wherever its cookie still is. */
 export async function closeSession(token: string): Promise<void> {
-  await models().Session.destroy({ where: { tokenHash: hashOf(token) } });
+  await models().Session.destroy({ where: { tokenHash: hashOfToken(token) } });
 }
 
 /** The person behind a token, or undefined when it is unknown or has run out. */
 export async function personOf(token: string | undefined): Promise<SignedIn | undefined> {
   if (!token) return undefined;
   const session = await models().Session.findOne({
-    where: { tokenHash: hashOf(token), expiresAt: { [Op.gt]: new Date() } },
+    where: { tokenHash: hashOfToken(token), expiresAt: { [Op.gt]: new Date() } },
     include: "person",
   });
   const person = session?.person;
   if (!person || (person.demo && !demoMode())) return undefined;
-  return { id: person.id, name: person.name, toured: person.tourEndedAt != null };
+  if (Date.now() - session.seenAt.getTime() > hour) await session.update({ seenAt: new Date() });
+  return {
+    id: person.id,
+    name: person.name,
+    kind: person.kind,
+    toured: person.tourEndedAt != null,
+  };
 }

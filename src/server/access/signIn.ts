@@ -1,9 +1,16 @@
+import { signInNameFrom } from "../accounts/names";
 import { models } from "../database/models";
 import { countTry, forgiveTries, giveTryBack } from "./attempts";
 import { demoMode } from "./demoMode";
 import { inTurn, QueueFull } from "./hashing";
 import { hashPassword, passwordMatches } from "./password";
 import { openSession } from "./sessions";
+
+/** Where something is asked from: the address, and what its person knows the browser by. */
+export interface AskedFrom {
+  readonly address: string;
+  readonly browser: string;
+}
 
 export type SignInOutcome =
   | { readonly kind: "signed-in"; readonly token: string; readonly expiresAt: Date }
@@ -23,14 +30,15 @@ async function checkPassword(password: string, stored: string | undefined): Prom
 
 /**
  * Signs a person in by name and password, or says that it can't be (never whether the name exists).
- * @param address where the try comes from.
+ * @param from where the try comes from, and by which browser.
  */
 export async function signIn(
   signInName: string,
   password: string,
-  address: string,
+  from: AskedFrom,
 ): Promise<SignInOutcome> {
-  const name = signInName.trim().toLowerCase().slice(0, 100).replaceAll("\0", "");
+  const { address, browser } = from;
+  const name = signInNameFrom(signInName);
   const minutes = await countTry(name, address);
   if (minutes !== undefined) return { kind: "too-many", minutes };
   const person = await models().Person.findOne({ where: { signInName: name } });
@@ -45,5 +53,5 @@ export async function signIn(
     return { kind: "crowded", seconds: error.seconds };
   }
   await forgiveTries(name, address);
-  return { kind: "signed-in", ...(await openSession(known.id)) };
+  return { kind: "signed-in", ...(await openSession(known.id, browser)) };
 }

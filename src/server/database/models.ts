@@ -1,6 +1,7 @@
 import type { Sequelize } from "sequelize";
 import { database } from "./connection";
 import { defineEditPart, EditPart } from "./models/editPart";
+import { defineInvitation, Invitation } from "./models/invitation";
 import { definePerson, Person } from "./models/person";
 import { defineReplacement, Replacement } from "./models/replacement";
 import { defineSession, Session } from "./models/session";
@@ -11,6 +12,7 @@ import { defineStoredInvestigation, StoredInvestigation } from "./models/storedI
 const definitions = [
   definePerson,
   defineSession,
+  defineInvitation,
   defineStoredInvestigation,
   defineStoredEdit,
   defineEditPart,
@@ -26,5 +28,14 @@ export function models() {
     for (const define of definitions) define(sequelize);
     defined = sequelize;
   }
-  return { sequelize, Person, Session, StoredInvestigation, StoredEdit, EditPart, Replacement };
+  return {
+    sequelize,
+    Person,
+    Session,
+    Invitation,
+    StoredInvestigation,
+    StoredEdit,
+    EditPart,
+    Replacement,
+  };
 }

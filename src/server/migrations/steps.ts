@@ -4,6 +4,7 @@ export const steps = [
   "002-deleted-investigations.sql",
   "003-first-tour.sql",
   "004-nothing-lost.sql",
+  "005-accounts.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

@@ -1,5 +1,5 @@
 import * as yup from "yup";
-import { askedFrom, keepSession } from "@/app/access";
+import { askedBy, keepSession } from "@/app/access";
 import { answered } from "@/app/answers";
 import type { SignInReply } from "@/protocol/signingIn";
 import { signIn } from "@/server/access/signIn";
@@ -21,7 +21,7 @@ const answer = (reply: SignInReply, status: number, seconds?: number) =>
 export function POST(request: Request): Promise<Response> {
   return answered(request, async () => {
     const { name, password } = credentials.validateSync(await readBody(request, mostBytes));
-    const outcome = await signIn(name, password, await askedFrom());
+    const outcome = await signIn(name, password, await askedBy());
     switch (outcome.kind) {
       case "signed-in":
         await keepSession(outcome.token, outcome.expiresAt);

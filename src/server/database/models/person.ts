@@ -1,11 +1,13 @@
 import {
   type CreationOptional,
+  DataTypes,
   type InferAttributes,
   type InferCreationAttributes,
   Model,
   type Sequelize,
 } from "sequelize";
-import { key, optional, plainTable, text, yesOrNo } from "./columns";
+import type { PersonKind } from "@/protocol/accounts";
+import { key, moment, optional, plainTable, text, yesOrNo } from "./columns";
 
 /** Someone who can sign in. `password` is a salted scrypt hash. */
 export class Person extends Model<InferAttributes<Person>, InferCreationAttributes<Person>> {
@@ -13,6 +15,8 @@ export class Person extends Model<InferAttributes<Person>, InferCreationAttribut
   declare signInName: string;
   declare name: string;
   declare password: string;
+  declare kind: CreationOptional<PersonKind>;
+  declare joinedAt: CreationOptional<Date>;
   declare demo: CreationOptional<boolean>;
   /** When the first tour was ended or passed over; null while it waits. */
   declare tourEndedAt: CreationOptional<Date | null>;
@@ -25,6 +29,8 @@ export function definePerson(sequelize: Sequelize): void {
       signInName: text(),
       name: text(),
       password: text(),
+      kind: { ...text(), defaultValue: "student" },
+      joinedAt: { ...moment(), defaultValue: DataTypes.NOW },
       demo: yesOrNo(),
       tourEndedAt: optional.moment(),
     },

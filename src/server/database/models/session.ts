@@ -1,4 +1,6 @@
 import {
+  type CreationOptional,
+  DataTypes,
   type InferAttributes,
   type InferCreationAttributes,
   Model,
@@ -13,13 +15,27 @@ export class Session extends Model<InferAttributes<Session>, InferCreationAttrib
   declare tokenHash: string;
   declare personId: string;
   declare expiresAt: Date;
+  /** By which its person knows it. */
+  declare id: string;
+  declare browser: string;
+  declare openedAt: CreationOptional<Date>;
+  /** When it last asked for something, to the hour. */
+  declare seenAt: CreationOptional<Date>;
   /** Who signed in, where it was asked for. */
   declare person?: NonAttribute<Person>;
 }
 
 export function defineSession(sequelize: Sequelize): void {
   Session.init(
-    { tokenHash: key(), personId: text(), expiresAt: moment() },
+    {
+      tokenHash: key(),
+      personId: text(),
+      expiresAt: moment(),
+      id: text(),
+      browser: text(),
+      openedAt: { ...moment(), defaultValue: DataTypes.NOW },
+      seenAt: { ...moment(), defaultValue: DataTypes.NOW },
+    },
     { ...plainTable, sequelize, tableName: "sessions" },
   );
   Session.belongsTo(Person, { as: "person", foreignKey: "personId" });

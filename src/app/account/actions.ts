@@ -1,0 +1,80 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import { redirect } from "next/navigation";
+import { askedFrom, forgetSession, personForPage, sessionToken } from "@/app/access";
+import type { AccountReply, InvitationReply } from "@/protocol/accounts";
+import { invite } from "@/server/accounts/invitations";
+import {
+  changeName,
+  changePassword,
+  deleteAccount,
+  endSessions,
+} from "@/server/accounts/ownAccount";
+import { AccountRefused } from "@/server/accounts/people";
+
+/** The person who asks; an action is called with whatever somebody sends, so texts are checked to be texts. */
+async function asking(...texts: readonly unknown[]) {
+  const person = await personForPage();
+  const token = await sessionToken();
+  if (person === "away") throw new AccountRefused("away");
+  if (token === undefined || texts.some((text) => typeof text !== "string")) redirect("/sign-in");
+  return { person, token };
+}
+
+/** What came of a change; what was refused is told, all else is a fault of ours. */
+async function reply(change: () => Promise<void>): Promise<AccountReply> {
+  try {
+    await change();
+  } catch (error) {
+    if (!(error instanceof AccountRefused)) throw error;
+    return { kind: "fault", fault: error.fault };
+  }
+  revalidatePath("/account");
+  return { kind: "done" };
+}
+
+/** Gives a person another name for others to see. */
+export async function changeNameAction(name: string): Promise<AccountReply> {
+  return reply(async () => {
+    const { person } = await asking(name);
+    await changeName(person.id, name);
+  });
+}
+
+/** Gives a person another password and signs every other browser out. */
+export async function changePasswordAction(old: string, fresh: string): Promise<AccountReply> {
+  return reply(async () => {
+    const { person, token } = await asking(old, fresh);
+    await changePassword(person.id, { old, fresh }, { token, address: await askedFrom() });
+  });
+}
+
+/** Signs a person out in another browser, or in all others. */
+export async function endSessionsAction(which: string): Promise<AccountReply> {
+  return reply(async () => {
+    const { person, token } = await asking(which);
+    await endSessions(person.id, token, which);
+  });
+}
+
+/** Takes an account away for good. */
+export async function deleteAccountAction(password: string): Promise<AccountReply> {
+  return reply(async () => {
+    const { person } = await asking(password);
+    await deleteAccount(person.id, password, await askedFrom());
+    await forgetSession();
+  });
+}
+
+/** Invites a further teacher; only teachers can. The token is told once. */
+export async function inviteAction(name: string): Promise<InvitationReply> {
+  try {
+    const { person } = await asking(name);
+    if (person.kind !== "teacher") redirect("/account");
+    return { kind: "invited", token: await invite(name, person.id) };
+  } catch (error) {
+    if (!(error instanceof AccountRefused)) throw error;
+    return { kind: "fault", fault: error.fault };
+  }
+}

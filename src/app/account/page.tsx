@@ -1,0 +1,36 @@
+import { redirect } from "next/navigation";
+import { personForPage, sessionToken } from "@/app/access";
+import { signOutAction } from "@/app/sign-in/actions";
+import { AccountPage } from "@/interface/account/AccountPage";
+import { AwayPage } from "@/interface/shell/AwayPage";
+import { ownSessions } from "@/server/accounts/ownAccount";
+import { listShelf } from "@/server/investigations/listShelf";
+import {
+  changeNameAction,
+  changePasswordAction,
+  deleteAccountAction,
+  endSessionsAction,
+  inviteAction,
+} from "./actions";
+
+/** A person's own account. */
+export default async function Account() {
+  const person = await personForPage();
+  if (person === "away") return <AwayPage />;
+  const token = await sessionToken();
+  if (token === undefined) redirect("/sign-in");
+  const { entries } = await listShelf(person.id);
+  return (
+    <AccountPage
+      person={person}
+      sessions={await ownSessions(person.id, token)}
+      investigations={entries}
+      changeName={changeNameAction}
+      changePassword={changePasswordAction}
+      endSessions={endSessionsAction}
+      deleteAccount={deleteAccountAction}
+      invite={inviteAction}
+      signOut={signOutAction}
+    />
+  );
+}

@@ -1,0 +1,11 @@
+import { notFound } from "next/navigation";
+import { connection } from "next/server";
+import { NewAccountPage } from "@/interface/account/NewAccountPage";
+import { teachersMayRegister } from "@/server/settings/teachersMayRegister";
+
+/** Where a teacher begins an account without an invitation, on a server that is open to all. */
+export default async function Register() {
+  await connection();
+  if (!teachersMayRegister()) notFound();
+  return <NewAccountPage invited={false} />;
+}

@@ -1,0 +1,47 @@
+"use client";
+
+import { type ReactNode, useActionState } from "react";
+import type { AccountReply } from "@/protocol/accounts";
+import { accountFaults } from "@/wording/accounts";
+import { Button } from "../parts/Button";
+
+interface Props {
+  /** What the button does, and what is said once it is done. */
+  act: string;
+  done: string;
+  change: (form: FormData) => Promise<AccountReply>;
+  children: ReactNode;
+}
+
+interface Said {
+  readonly wrong: boolean;
+  readonly sentence: string;
+}
+
+/** Fields that are changed together; what came of it stands under them. */
+export function AccountForm({ act, done, change, children }: Props) {
+  const [said, submit, busy] = useActionState(async (_: Said | undefined, form: FormData) => {
+    const reply = await change(form).catch((): AccountReply => ({ kind: "fault", fault: "away" }));
+    if (reply.kind === "done") return { wrong: false, sentence: done };
+    return { wrong: true, sentence: accountFaults[reply.fault] };
+  }, undefined);
+  return (
+    <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">
+      {children}
+      <div className="flex flex-wrap items-center gap-3">
+        <Button type="submit" disabled={busy}>
+          {act}
+        </Button>
+        <p role={said?.wrong ? "alert" : "status"} className={said?.wrong ? "text-magenta" : ""}>
+          {said?.sentence}
+        </p>
+      </div>
+    </form>
+  );
+}
+
+/** A text that a form was sent with. */
+export function textOf(form: FormData, name: string): string {
+  const text = form.get(name);
+  return typeof text === "string" ? text : "";
+}

@@ -1,0 +1,45 @@
+/** Whether a person teaches; what they may do follows from their classes. */
+export type PersonKind = "teacher" | "student";
+
+/** What is wrong with what somebody typed of an account. */
+export type AccountFault =
+  | "name-missing"
+  | "sign-in-name-form"
+  | "sign-in-name-taken"
+  | "password-short"
+  | "password-common"
+  | "password-name"
+  | "password-wrong"
+  | "invitation-gone"
+  | "too-many"
+  | "crowded"
+  | "demo"
+  | "away";
+
+/** How a change of an account ended. */
+export type AccountReply =
+  { readonly kind: "done" } | { readonly kind: "fault"; readonly fault: AccountFault };
+
+/** How an invitation ended: with a link that is told once. */
+export type InvitationReply =
+  | { readonly kind: "invited"; readonly token: string }
+  | { readonly kind: "fault"; readonly fault: AccountFault };
+
+/** What somebody chooses who begins an account. */
+export interface NewAccount {
+  readonly name: string;
+  readonly signInName: string;
+  readonly password: string;
+}
+
+/** A browser that is signed in, as its person sees it. */
+export interface OwnSession {
+  readonly id: string;
+  /** "Firefox on Windows"; "" where nobody can tell. */
+  readonly browser: string;
+  /** ISO 8601. */
+  readonly openedAt: string;
+  readonly seenAt: string;
+  /** It is the one that asks. */
+  readonly here: boolean;
+}

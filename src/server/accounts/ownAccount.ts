@@ -1,0 +1,100 @@
+import { Op } from "sequelize";
+import type { OwnSession } from "@/protocol/accounts";
+import { countTry, forgiveTries, giveTryBack } from "../access/attempts";
+import { inTurn, QueueFull } from "../access/hashing";
+import { passwordMatches } from "../access/password";
+import { hashOfToken } from "../access/tokens";
+import { models } from "../database/models";
+import type { Person } from "../database/models/person";
+import { shownName } from "./names";
+import { passwordFault } from "./passwordRules";
+import { AccountRefused, hashed } from "./people";
+
+async function personWith(personId: string): Promise<Person> {
+  const person = await models().Person.findByPk(personId, { rejectOnEmpty: true });
+  if (person.demo) throw new AccountRefused("demo");
+  return person;
+}
+
+/** Asks for the password once more before something that can't be undone; wrong ones count as tries to sign in. */
+async function checkPassword(person: Person, password: string, address: string): Promise<void> {
+  const { signInName } = person;
+  if ((await countTry(signInName, address)) !== undefined) throw new AccountRefused("too-many");
+  const given = password.slice(0, 500);
+  try {
+    const right = await inTurn(address, () => passwordMatches(given, person.password));
+    if (!right) throw new AccountRefused("password-wrong");
+  } catch (error) {
+    if (!(error instanceof QueueFull)) throw error;
+    await giveTryBack(signInName, address);
+    throw new AccountRefused("crowded");
+  }
+  await forgiveTries(signInName, address);
+}
+
+/** Gives a person another name for others to see. @throws AccountRefused */
+export async function changeName(personId: string, wanted: string): Promise<void> {
+  const person = await personWith(personId);
+  const name = shownName(wanted);
+  if (name === "") throw new AccountRefused("name-missing");
+  await person.update({ name });
+}
+
+/** Gives a person another password; every other browser is signed out. @throws AccountRefused */
+export async function changePassword(
+  personId: string,
+  { old, fresh }: { readonly old: string; readonly fresh: string },
+  here: { readonly token: string; readonly address: string },
+): Promise<void> {
+  const person = await personWith(personId);
+  const password = fresh.slice(0, 500);
+  const fault = passwordFault(password, [person.name, person.signInName]);
+  if (fault) throw new AccountRefused(fault);
+  await checkPassword(person, old, here.address);
+  await person.update({ password: await hashed(password, here.address) });
+  const others = { personId, tokenHash: { [Op.ne]: hashOfToken(here.token) } };
+  await models().Session.destroy({ where: others });
+}
+
+/** The browsers in which a person is signed in, the one that asks first, then the last seen. */
+export async function ownSessions(personId: string, token: string): Promise<OwnSession[]> {
+  const found = await models().Session.findAll({
+    where: { personId, expiresAt: { [Op.gt]: new Date() } },
+    order: [["seenAt", "DESC"]],
+  });
+  const mine = hashOfToken(token);
+  const all = found.map(({ id, browser, openedAt, seenAt, tokenHash }) => ({
+    id,
+    browser,
+    openedAt: openedAt.toISOString(),
+    seenAt: seenAt.toISOString(),
+    here: tokenHash === mine,
+  }));
+  return [...all.filter(({ here }) => here), ...all.filter(({ here }) => !here)];
+}
+
+/** Signs a person out elsewhere: in one browser by its id, or in all but the one that asks. */
+export async function endSessions(
+  personId: string,
+  token: string,
+  which: string | "others",
+): Promise<void> {
+  const elsewhere = { personId, tokenHash: { [Op.ne]: hashOfToken(token) } };
+  const where = which === "others" ? elsewhere : { ...elsewhere, id: which };
+  await models().Session.destroy({ where });
+}
+
+/** Takes a person away for good, with all investigations of their own. @throws AccountRefused */
+export async function deleteAccount(
+  personId: string,
+  password: string,
+  address: string,
+): Promise<void> {
+  const person = await personWith(personId);
+  await checkPassword(person, password, address);
+  const { sequelize, StoredInvestigation } = models();
+  await sequelize.transaction(async (transaction) => {
+    await StoredInvestigation.destroy({ where: { ownerId: personId }, transaction });
+    await person.destroy({ transaction });
+  });
+}

@@ -1,0 +1,51 @@
+import { nanoid } from "nanoid";
+import { type Transaction, UniqueConstraintError } from "sequelize";
+import type { AccountFault, NewAccount, PersonKind } from "@/protocol/accounts";
+import { inTurn, QueueFull } from "../access/hashing";
+import { hashPassword } from "../access/password";
+import { models } from "../database/models";
+import { isSignInName, shownName, signInNameFrom } from "./names";
+import { passwordFault } from "./passwordRules";
+
+/** What can't be begun, with the reason. */
+export class AccountRefused extends Error {
+  constructor(readonly fault: AccountFault) {
+    super(fault);
+  }
+}
+
+/** A new password as it is kept. @throws AccountRefused where too many wait for theirs. */
+export async function hashed(password: string, address: string): Promise<string> {
+  try {
+    return await inTurn(address, () => hashPassword(password));
+  } catch (error) {
+    throw error instanceof QueueFull ? new AccountRefused("crowded") : error;
+  }
+}
+
+/** What somebody chose for a new account, checked. @throws AccountRefused with the first thing that is wrong. */
+export function checkedAccount(wanted: NewAccount): NewAccount {
+  const name = shownName(wanted.name);
+  const signInName = signInNameFrom(wanted.signInName);
+  const password = wanted.password.slice(0, 500);
+  if (name === "") throw new AccountRefused("name-missing");
+  if (!isSignInName(signInName)) throw new AccountRefused("sign-in-name-form");
+  const fault = passwordFault(password, [name, signInName]);
+  if (fault) throw new AccountRefused(fault);
+  return { name, signInName, password };
+}
+
+/** Puts a person into the database, their password hashed already. @throws AccountRefused where the name is taken. */
+export async function createPerson(
+  kind: PersonKind,
+  { name, signInName, password }: NewAccount,
+  transaction: Transaction,
+): Promise<string> {
+  const id = nanoid(12);
+  try {
+    await models().Person.create({ id, kind, name, signInName, password }, { transaction });
+    return id;
+  } catch (error) {
+    throw error instanceof UniqueConstraintError ? new AccountRefused("sign-in-name-taken") : error;
+  }
+}

@@ -1,0 +1,12 @@
+import { ownDataZip } from "@/output/ownData";
+import type { Investigation } from "@/investigation/model/investigation";
+
+/** Everything of a person's own, packed away from the page. */
+export const ownData = {
+  zip: (
+    documents: readonly Investigation[],
+    onProgress: (part: number) => void,
+  ): Promise<Uint8Array<ArrayBuffer>> => ownDataZip(documents, onProgress),
+};
+
+export type OwnData = typeof ownData;

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { ownData } from "./ownData";
+
+expose(ownData);
