@@ -11,7 +11,9 @@ export const commandFile = (name) => join(folder, `${name}.mjs`);
 export async function buildCommands() {
   const { build } = await import("esbuild");
   await build({
-    entryPoints: ["database", "invite", "serve"].map((name) => join(root, `scripts/commands/${name}.ts`)),
+    entryPoints: ["database", "invite", "serve"].map((name) =>
+      join(root, `scripts/commands/${name}.ts`),
+    ),
     outdir: folder,
     outExtension: { ".js": ".mjs" },
     bundle: true,

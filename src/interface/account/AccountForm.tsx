@@ -1,6 +1,6 @@
 "use client";
 
-import { type ReactNode, useActionState } from "react";
+import { Fragment, type ReactNode, useActionState } from "react";
 import type { AccountReply } from "@/protocol/accounts";
 import { accountFaults } from "@/wording/accounts";
 import { Button } from "../parts/Button";
@@ -10,30 +10,36 @@ interface Props {
   act: string;
   done: string;
   change: (form: FormData) => Promise<AccountReply>;
+  /** The one main act of its page. */
+  main?: boolean;
   children: ReactNode;
 }
 
 interface Said {
+  /** How often something was done: then the fields begin anew. */
+  readonly turn: number;
   readonly wrong: boolean;
   readonly sentence: string;
 }
 
+const nothingSaid: Said = { wrong: false, sentence: "", turn: 0 };
+
 /** Fields that are changed together; what came of it stands under them. */
-export function AccountForm({ act, done, change, children }: Props) {
-  const [said, submit, busy] = useActionState(async (_: Said | undefined, form: FormData) => {
+export function AccountForm({ act, done, change, main = false, children }: Props) {
+  const [said, submit, busy] = useActionState(async ({ turn }: Said, form: FormData) => {
     const reply = await change(form).catch((): AccountReply => ({ kind: "fault", fault: "away" }));
-    if (reply.kind === "done") return { wrong: false, sentence: done };
-    return { wrong: true, sentence: accountFaults[reply.fault] };
-  }, undefined);
+    if (reply.kind === "done") return { wrong: false, sentence: done, turn: turn + 1 };
+    return { wrong: true, sentence: accountFaults[reply.fault], turn };
+  }, nothingSaid);
   return (
     <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">
-      {children}
+      <Fragment key={said.turn}>{children}</Fragment>
       <div className="flex flex-wrap items-center gap-3">
-        <Button type="submit" disabled={busy}>
+        <Button type="submit" look={main ? "main" : "plain"} disabled={busy}>
           {act}
         </Button>
-        <p role={said?.wrong ? "alert" : "status"} className={said?.wrong ? "text-magenta" : ""}>
-          {said?.sentence}
+        <p role={said.wrong ? "alert" : "status"} className={said.wrong ? "text-magenta" : ""}>
+          {said.sentence}
         </p>
       </div>
     </form>

@@ -47,7 +47,7 @@ function Fields({ name: given, token }: { name: string; token: string | undefine
     return reply;
   };
   return (
-    <AccountForm act={words.begin} done="" change={begin}>
+    <AccountForm main act={words.begin} done="" change={begin}>
       <TextField label={words.name} value={name} onChange={setName} />
       <TextField label={words.signInName} value={signInName} onChange={setSignInName} />
       <PasswordField

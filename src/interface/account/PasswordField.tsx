@@ -1,5 +1,6 @@
 "use client";
 
+import { useState } from "react";
 import { Description, Field, Input, Label } from "@headlessui/react";
 
 interface Props {
@@ -10,13 +11,16 @@ interface Props {
   hint?: string;
 }
 
-/** A password as it is typed, hidden. */
+/** A password as it is typed, hidden; it stays where something else in its form was wrong. */
 export function PasswordField({ label, name, kind, hint }: Props) {
+  const [value, setValue] = useState("");
   return (
     <Field>
       <Label className="text-soft block text-xs">{label}</Label>
       <Input
         name={name}
+        value={value}
+        onChange={(event) => setValue(event.target.value)}
         type="password"
         autoComplete={kind}
         required
