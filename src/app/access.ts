@@ -1,7 +1,13 @@
 import Bowser from "bowser";
 import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
-import { admitPerson, admitToInvestigation } from "@/server/access/gate";
+import {
+  admitFirstPassword,
+  admitPerson,
+  admitToClass,
+  admitToInvestigation,
+  type Entry,
+} from "@/server/access/gate";
 import type { Right } from "@/server/access/rights";
 import type { AskedFrom } from "@/server/access/signIn";
 
@@ -42,11 +48,43 @@ export async function forgetSession(): Promise<void> {
   (await cookies()).delete(cookieName);
 }
 
+/** Where somebody goes who may not come in. */
+function turnedAway(kind: "signed-out" | "first-password" | "not-found" | "away"): never {
+  if (kind === "first-password") redirect("/first-password");
+  redirect(kind === "signed-out" ? "/sign-in" : "/shelf");
+}
+
+/** The way in to a page; what somebody may not see is not there. */
+function grantedOrGone<Granted>(entry: Exclude<Entry<Granted>, { readonly kind: "away" }>) {
+  if (entry.kind === "granted") return entry;
+  return entry.kind === "not-found" ? notFound() : turnedAway(entry.kind);
+}
+
 /** For pages and actions that any signed-in person may have; others are sent to sign in. */
 export async function personForPage() {
   const entry = await admitPerson(await sessionToken());
   if (entry.kind === "away") return "away" as const;
-  return entry.kind === "granted" ? entry.person : redirect("/sign-in");
+  return entry.kind === "granted" ? entry.person : turnedAway(entry.kind);
+}
+
+/** For the page and the action of a first password. */
+export async function personForFirstPassword() {
+  const entry = await admitFirstPassword(await sessionToken());
+  if (entry.kind === "away") return "away" as const;
+  if (entry.kind === "granted") return entry.person;
+  return redirect(entry.kind === "not-found" ? "/shelf" : "/sign-in");
+}
+
+/** For the page of a class, which is its teachers'. */
+export async function classForPage(id: string) {
+  const entry = await admitToClass(await sessionToken(), id);
+  return entry.kind === "away" ? ("away" as const) : grantedOrGone(entry);
+}
+
+/** For actions on a class, which are its teachers'. */
+export async function classForAction(id: string) {
+  const entry = await admitToClass(await sessionToken(), id);
+  return entry.kind === "granted" ? entry : turnedAway(entry.kind);
 }
 
 /** For the page of one investigation. "away": the database can't be reached, only the device can help. */
@@ -54,18 +92,21 @@ export async function investigationForPage(id: string) {
   const token = await sessionToken();
   const entry = await admitToInvestigation(token, id, "read");
   if (entry.kind === "away") return token ? ("away" as const) : redirect("/sign-in");
-  if (entry.kind === "granted") return entry;
-  return entry.kind === "not-found" ? notFound() : redirect("/sign-in");
+  return grantedOrGone(entry);
 }
 
 /** For actions on one investigation that need a right to it. */
 export async function investigationForAction(id: string, right: Right) {
   const entry = await admitToInvestigation(await sessionToken(), id, right);
-  if (entry.kind === "granted") return entry;
-  return entry.kind === "signed-out" ? redirect("/sign-in") : redirect("/shelf");
+  return entry.kind === "granted" ? entry : turnedAway(entry.kind);
 }
 
-const refusals = { "signed-out": 401, "not-found": 404, away: 503 } as const;
+const refusals = {
+  "signed-out": 401,
+  "first-password": 401,
+  "not-found": 404,
+  away: 503,
+} as const;
 
 /** For route handlers that any signed-in person may ask: either an answer to send back, or the way in. */
 export async function personForRoute(): Promise<

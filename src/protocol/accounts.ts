@@ -4,6 +4,7 @@ export type PersonKind = "teacher" | "student";
 /** What is wrong with what somebody typed of an account. */
 export type AccountFault =
   | "name-missing"
+  | "name-long"
   | "sign-in-name-form"
   | "sign-in-name-taken"
   | "password-short"
@@ -11,6 +12,9 @@ export type AccountFault =
   | "password-name"
   | "password-wrong"
   | "invitation-gone"
+  | "code-wrong"
+  | "not-in-class"
+  | "last-teacher"
   | "too-many"
   | "crowded"
   | "demo"

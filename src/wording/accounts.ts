@@ -2,7 +2,8 @@ import type { AccountFault } from "@/protocol/accounts";
 
 /** What is said of accounts: one's own, a new one, and what is wrong with what was typed. */
 export const accountFaults: Readonly<Record<AccountFault, string>> = {
-  "name-missing": "Type the name that others are to see.",
+  "name-missing": "Type a name.",
+  "name-long": "A name has at most sixty letters.",
   "sign-in-name-form":
     "A name to sign in with has two to forty letters or digits; dots and lines may stand among them.",
   "sign-in-name-taken": "Somebody signs in with this name already. Choose another one.",
@@ -11,6 +12,9 @@ export const accountFaults: Readonly<Record<AccountFault, string>> = {
   "password-name": "A password is not one’s own name.",
   "password-wrong": "This is not your password.",
   "invitation-gone": "This invitation was used, or has run out. Ask for another one.",
+  "code-wrong": "No class is open by this code. Look at it once more, or ask your teacher.",
+  "not-in-class": "This person is not in the class any more.",
+  "last-teacher": "A class has one teacher at least: the last one stays.",
   "too-many": "Too many tries. Wait a quarter of an hour and try again.",
   crowded: "Many are signing in just now. Try again in half a minute.",
   demo: "The accounts of the demo stay as they are.",
@@ -78,6 +82,11 @@ export const accountWords = {
     password: "Your password",
     doIt: "Delete for good",
     keep: "Keep it",
+  },
+  first: {
+    title: (name: string) => `Welcome, ${name}`,
+    text: "Your password was given to you. Choose one of your own before you go on.",
+    change: "Go on",
   },
   fresh: {
     invited: (name: string) => `Welcome, ${name}`,

@@ -66,6 +66,7 @@ describe("an invitation", () => {
     });
     await expect(with_({ signInName })).rejects.toMatchObject({ fault: "sign-in-name-taken" });
     await expect(with_({ name: " " })).rejects.toMatchObject({ fault: "name-missing" });
+    await expect(with_({ name: "x".repeat(61) })).rejects.toMatchObject({ fault: "name-long" });
     expect(await invitedName(token)).toBe("Greta");
   });
 

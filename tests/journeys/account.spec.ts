@@ -1,9 +1,8 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
-import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page, test } from "@playwright/test";
 import { unzipSync } from "fflate";
-import { kept, sharedPlace, signIn, startSample } from "./bench";
+import { kept, noBarrier, sharedPlace, signIn, startSample } from "./bench";
 
 /** The link that the command on the server gives. */
 function invitedByCommand(name: string): string {
@@ -28,11 +27,6 @@ async function beginAccount(page: Page, link: string, name: string): Promise<voi
   await page.getByLabel("Password").fill(password);
   await page.getByRole("button", { name: "Begin" }).click();
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
-}
-
-async function noBarrier(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 }
 
 test("the command’s link makes a teacher, once; their account is changed, taken out and deleted", async ({

@@ -1,3 +1,4 @@
+import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
 import { investigationJson } from "../../src/output/investigationJson";
 import { plainRule } from "../fixtures/plainRule";
@@ -7,7 +8,11 @@ export function sharedPlace(): string {
   return process.env.PLACE_URL ?? "";
 }
 
-const passwords: Readonly<Record<string, string>> = { ines: "slack-water", tobi: "spring-tide" };
+const passwords: Readonly<Record<string, string>> = {
+  ines: "slack-water",
+  tobi: "spring-tide",
+  greta: "harbour-light",
+};
 
 /** Signs in by what the form sends, and opens the shelf; the form has journeys of its own. */
 export async function signIn(page: Page, place = sharedPlace(), name = "ines"): Promise<void> {
@@ -127,3 +132,9 @@ export async function chooseOption(
 /** Opens a block of the margin. */
 export const openBlock = (page: Page, block: string) =>
   page.getByText(block, { exact: true }).click();
+
+/** Expects that axe finds nothing in the way of anybody; the page is of a context of its own. */
+export async function noBarrier(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
+}

@@ -13,6 +13,9 @@ const source = (file: string) => readFileSync(join(root, file), "utf8");
 const gates = new Set([
   "personForPage",
   "personForRoute",
+  "personForFirstPassword",
+  "classForPage",
+  "classForAction",
   "investigationForPage",
   "investigationForAction",
   "ofInvestigation",
@@ -82,6 +85,8 @@ describe("access", () => {
     "src/app/api/ready/route.ts GET",
     "src/app/api/invitations/route.ts POST",
     "src/app/api/people/route.ts POST",
+    "src/app/api/join/route.ts POST",
+    "src/app/join/page.tsx Join",
     "src/app/invited/page.tsx Invited",
     "src/app/register/page.tsx Register",
   ]);

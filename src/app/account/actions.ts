@@ -2,6 +2,7 @@
 
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
+import { accountReply, textsOnly } from "@/app/accountReply";
 import { askedFrom, forgetSession, personForPage, sessionToken } from "@/app/access";
 import type { AccountReply, InvitationReply } from "@/protocol/accounts";
 import { invite } from "@/server/accounts/invitations";
@@ -13,25 +14,20 @@ import {
 } from "@/server/accounts/ownAccount";
 import { AccountRefused } from "@/server/accounts/people";
 
-/** The person who asks; an action is called with whatever somebody sends, so texts are checked to be texts. */
+/** The person who asks, once what they sent is known to be texts. */
 async function asking(...texts: readonly unknown[]) {
   const person = await personForPage();
   const token = await sessionToken();
   if (person === "away") throw new AccountRefused("away");
-  if (token === undefined || texts.some((text) => typeof text !== "string")) redirect("/sign-in");
+  textsOnly(...texts);
+  if (token === undefined) redirect("/sign-in");
   return { person, token };
 }
 
-/** What came of a change; what was refused is told, all else is a fault of ours. */
 async function reply(change: () => Promise<void>): Promise<AccountReply> {
-  try {
-    await change();
-  } catch (error) {
-    if (!(error instanceof AccountRefused)) throw error;
-    return { kind: "fault", fault: error.fault };
-  }
-  revalidatePath("/account");
-  return { kind: "done" };
+  const came = await accountReply(change);
+  if (came.kind === "done") revalidatePath("/account");
+  return came;
 }
 
 /** Gives a person another name for others to see. */

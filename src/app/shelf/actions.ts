@@ -2,7 +2,10 @@
 
 import { redirect } from "next/navigation";
 import { revalidatePath } from "next/cache";
+import { accountReply, textsOnly } from "@/app/accountReply";
 import { investigationForAction, personForPage } from "@/app/access";
+import type { AccountReply } from "@/protocol/accounts";
+import { makeClass } from "@/server/classes/classes";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { isSampleName, samples } from "@/investigation/samples/samples";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
@@ -109,4 +112,15 @@ export async function putBackAction(id: string): Promise<void> {
 export async function endTourAction(): Promise<void> {
   const person = await personForPage();
   if (person !== "away") await endFirstTour(person.id);
+}
+
+/** Makes a class and opens it; only teachers do. */
+export async function makeClassAction(name: string): Promise<AccountReply> {
+  const person = await personForPage();
+  if (person === "away" || person.kind !== "teacher") redirect("/shelf");
+  textsOnly(name);
+  const made: string[] = [];
+  const came = await accountReply(async () => void made.push(await makeClass(person.id, name)));
+  if (came.kind === "done") redirect(`/class/${made[0]}`);
+  return came;
 }

@@ -4,11 +4,13 @@ import { signOutAction } from "@/app/sign-in/actions";
 import { AwayPage } from "@/interface/shell/AwayPage";
 import { ShelfPage } from "@/interface/shelf/ShelfPage";
 import { sayings } from "@/wording/sayings";
+import { classesOf } from "@/server/classes/classes";
 import { listShelf } from "@/server/investigations/listShelf";
 import {
   bringInAction,
   deleteAction,
   duplicateAction,
+  makeClassAction,
   putBackAction,
   renameAction,
   startEmptyAction,
@@ -37,6 +39,8 @@ export default async function Shelf({ searchParams }: Props) {
       }
       person={person}
       shelf={await listShelf(person.id)}
+      classes={await classesOf(person.id)}
+      makeClass={makeClassAction}
       changes={{
         rename: renameAction,
         duplicate: duplicateAction,

@@ -1,11 +1,10 @@
 "use client";
 
 import { untitled } from "@/wording/untitled";
-import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
-import { EllipsisVertical } from "lucide-react";
 import Link from "next/link";
 import { type FormEvent, useState } from "react";
 import { Button } from "../parts/Button";
+import { RowMenu } from "../parts/RowMenu";
 import { Thumbnail } from "./Thumbnail";
 import { Moment } from "./Moment";
 import type { ShelfChanges, ShelfEntry } from "./shelf";
@@ -41,37 +40,17 @@ function Rename({ entry, onDone }: { entry: ShelfEntry; onDone: (title?: string)
   );
 }
 
-const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
-
 function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: () => void }) {
   const remove = async () => {
     await changes.remove(entry.id);
     onDeleted(entry);
   };
-  return (
-    <Menu>
-      <MenuButton
-        aria-label={`What to do with ${entry.title || untitled}`}
-        className="text-soft hover:text-ink rounded-md p-1.5"
-      >
-        <EllipsisVertical aria-hidden size={18} />
-      </MenuButton>
-      <MenuItems
-        anchor="bottom end"
-        className="bg-page border-hairline z-20 w-40 rounded-md border py-1 shadow-sm focus:outline-none"
-      >
-        <MenuItem as="button" className={itemLook} onClick={onRename}>
-          Rename
-        </MenuItem>
-        <MenuItem as="button" className={itemLook} onClick={() => void changes.duplicate(entry.id)}>
-          Duplicate
-        </MenuItem>
-        <MenuItem as="button" className={itemLook} onClick={() => void remove()}>
-          Delete
-        </MenuItem>
-      </MenuItems>
-    </Menu>
-  );
+  const acts = [
+    { label: "Rename", run: onRename },
+    { label: "Duplicate", run: () => void changes.duplicate(entry.id) },
+    { label: "Delete", run: () => void remove() },
+  ];
+  return <RowMenu label={`What to do with ${entry.title || untitled}`} acts={acts} />;
 }
 
 /** One investigation on the shelf: its title leads to it, its menu renames, duplicates and deletes. */

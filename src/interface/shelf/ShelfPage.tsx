@@ -1,5 +1,8 @@
 "use client";
 
+import type { AccountReply, PersonKind } from "@/protocol/accounts";
+import type { ClassEntry } from "@/protocol/classes";
+import { Classes } from "./Classes";
 import { Licences } from "../parts/Licences";
 import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
@@ -15,7 +18,9 @@ import { SampleMenu } from "./SampleMenu";
 import { ShelfEntryRow } from "./ShelfEntryRow";
 
 interface Props {
-  person: { id: string; name: string };
+  person: { id: string; name: string; kind: PersonKind };
+  classes: readonly ClassEntry[];
+  makeClass: (name: string) => Promise<AccountReply>;
   shelf: { entries: readonly ShelfEntry[]; deleted: readonly ShelfEntry[] };
   changes: ShelfChanges;
   startEmpty: () => Promise<void>;
@@ -133,6 +138,11 @@ export function ShelfPage(props: Props) {
           </p>
         )}
         <Entries shelf={shelf} changes={changes} />
+        <Classes
+          classes={props.classes}
+          teaches={person.kind === "teacher"}
+          make={props.makeClass}
+        />
         <Licences />
       </main>
     </div>

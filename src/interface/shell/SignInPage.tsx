@@ -3,6 +3,7 @@
 import Link from "next/link";
 import type { PersonKind } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
+import { classWords } from "@/wording/classes";
 import { Licences } from "../parts/Licences";
 import { Field, Input, Label } from "@headlessui/react";
 import { useActionState } from "react";
@@ -95,8 +96,13 @@ export function SignInPage({ demoAccounts, register }: Props) {
             Sign in
           </Button>
         </form>
+        <p className="mt-4">
+          <Link href="/join" className="text-petrol font-semibold underline">
+            {classWords.join.open}
+          </Link>
+        </p>
         {register && (
-          <p className="mt-4">
+          <p className="mt-1">
             <Link href="/register" className="text-petrol font-semibold underline">
               {accountWords.fresh.open}
             </Link>

@@ -1,10 +1,13 @@
 import { isDatabaseAway } from "../database/connection";
+import { roleInClass } from "../classes/classRights";
 import { access, type Right } from "./rights";
 import { personOf, type SignedIn } from "./sessions";
 
 export type Entry<Granted> =
   | ({ readonly kind: "granted"; readonly person: SignedIn } & Granted)
   | { readonly kind: "signed-out" }
+  /** Signed in with a password that was given: it is to be changed before all else. */
+  | { readonly kind: "first-password" }
   | { readonly kind: "not-found" }
   /** The database can't be reached, so nothing can be known. */
   | { readonly kind: "away" };
@@ -22,6 +25,7 @@ async function unlessAway<Granted>(work: () => Promise<Entry<Granted>>): Promise
 export function admitPerson(token: string | undefined): Promise<Entry<object>> {
   return unlessAway<object>(async () => {
     const person = await personOf(token);
+    if (person?.firstPassword) return { kind: "first-password" };
     return person ? { kind: "granted", person } : { kind: "signed-out" };
   });
 }
@@ -43,8 +47,32 @@ export function admitToInvestigation(
   return unlessAway<{ readonly investigationId: string }>(async () => {
     const person = await personOf(token);
     if (!person) return { kind: "signed-out" };
+    if (person.firstPassword) return { kind: "first-password" };
     if (!isId(investigationId)) return { kind: "not-found" };
     const may = await access(person.id, investigationId);
     return may.has(right) ? { kind: "granted", person, investigationId } : { kind: "not-found" };
+  });
+}
+
+/** Lets somebody in whose password was given to them, to change it and nothing else. */
+export function admitFirstPassword(token: string | undefined): Promise<Entry<object>> {
+  return unlessAway<object>(async () => {
+    const person = await personOf(token);
+    if (!person) return { kind: "signed-out" };
+    return person.firstPassword ? { kind: "granted", person } : { kind: "not-found" };
+  });
+}
+
+/** Lets the teachers of a class in; for all others it is not there. @param classId as it was sent. */
+export function admitToClass(
+  token: string | undefined,
+  classId: unknown,
+): Promise<Entry<{ readonly classId: string }>> {
+  return unlessAway<{ readonly classId: string }>(async () => {
+    const entry = await admitPerson(token);
+    if (entry.kind !== "granted") return entry;
+    if (!isId(classId)) return { kind: "not-found" };
+    const role = await roleInClass(entry.person.id, classId);
+    return role === "teacher" ? { ...entry, classId } : { kind: "not-found" };
   });
 }

@@ -10,6 +10,8 @@ export interface SignedIn {
   readonly id: string;
   readonly name: string;
   readonly kind: PersonKind;
+  /** Their password was given to them: nothing else is done before it is changed. */
+  readonly firstPassword: boolean;
   /** Whether the first tour was seen or passed over. */
   readonly toured: boolean;
 }
@@ -53,10 +55,6 @@ export async function personOf(token: string | undefined): Promise<SignedIn | un
   const person = session?.person;
   if (!person || (person.demo && !demoMode())) return undefined;
   if (Date.now() - session.seenAt.getTime() > hour) await session.update({ seenAt: new Date() });
-  return {
-    id: person.id,
-    name: person.name,
-    kind: person.kind,
-    toured: person.tourEndedAt != null,
-  };
+  const { id, name, kind, firstPassword } = person;
+  return { id, name, kind, firstPassword, toured: person.tourEndedAt != null };
 }

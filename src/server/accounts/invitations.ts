@@ -2,16 +2,14 @@ import { Op } from "sequelize";
 import type { NewAccount } from "@/protocol/accounts";
 import { freshToken, hashOfToken } from "../access/tokens";
 import { models } from "../database/models";
-import { shownName } from "./names";
-import { AccountRefused, checkedAccount, createPerson, hashed } from "./people";
+import { AccountRefused, checkedAccount, createPerson, hashed, requiredName } from "./people";
 
 /** An invitation is good for so many days. */
 const daysValid = 7;
 
 /** Invites somebody to teach here; the token goes into a link, its hash to the database. */
 export async function invite(name: string, invitedBy: string | null): Promise<string> {
-  const shown = shownName(name);
-  if (shown === "") throw new AccountRefused("name-missing");
+  const shown = requiredName(name);
   const token = freshToken();
   await models().Invitation.create({
     tokenHash: hashOfToken(token),

@@ -1,12 +1,12 @@
 import { cleanText } from "@/core/text/cleanText";
 
-const longestName = 60;
+/** A name has at most so many letters. */
+export const longestName = 60;
 const signInForm = /^[\p{L}\p{N}][\p{L}\p{N}._-]{1,39}$/u;
 
-/** The name that others see: cleaned, its spaces single, 60 letters at most; "" where nothing is left of it. */
+/** A name as it is shown: cleaned, its spaces single; "" where nothing is left of it. */
 export function shownName(text: string): string {
-  const words = cleanText(text.slice(0, 1000)).replace(/\s+/gu, " ").trim();
-  return [...words].slice(0, longestName).join("").trim();
+  return cleanText(text.slice(0, 1000)).replace(/\s+/gu, " ").trim();
 }
 
 /** A name to sign in with as it is looked for: small letters, composed. */

@@ -6,9 +6,8 @@ import { passwordMatches } from "../access/password";
 import { hashOfToken } from "../access/tokens";
 import { models } from "../database/models";
 import type { Person } from "../database/models/person";
-import { shownName } from "./names";
 import { passwordFault } from "./passwordRules";
-import { AccountRefused, hashed } from "./people";
+import { AccountRefused, hashed, requiredName } from "./people";
 
 async function personWith(personId: string): Promise<Person> {
   const person = await models().Person.findByPk(personId, { rejectOnEmpty: true });
@@ -35,9 +34,15 @@ async function checkPassword(person: Person, password: string, address: string):
 /** Gives a person another name for others to see. @throws AccountRefused */
 export async function changeName(personId: string, wanted: string): Promise<void> {
   const person = await personWith(personId);
-  const name = shownName(wanted);
-  if (name === "") throw new AccountRefused("name-missing");
-  await person.update({ name });
+  await person.update({ name: requiredName(wanted) });
+}
+
+/** A new password as it will be kept. @throws AccountRefused where it is too easy. */
+function goodPassword({ name, signInName }: Person, fresh: string): string {
+  const password = fresh.slice(0, 500);
+  const fault = passwordFault(password, [name, signInName]);
+  if (fault) throw new AccountRefused(fault);
+  return password;
 }
 
 /** Gives a person another password; every other browser is signed out. @throws AccountRefused */
@@ -47,13 +52,22 @@ export async function changePassword(
   here: { readonly token: string; readonly address: string },
 ): Promise<void> {
   const person = await personWith(personId);
-  const password = fresh.slice(0, 500);
-  const fault = passwordFault(password, [person.name, person.signInName]);
-  if (fault) throw new AccountRefused(fault);
+  const password = goodPassword(person, fresh);
   await checkPassword(person, old, here.address);
   await person.update({ password: await hashed(password, here.address) });
   const others = { personId, tokenHash: { [Op.ne]: hashOfToken(here.token) } };
   await models().Session.destroy({ where: others });
+}
+
+/** Puts a password of one's own in the place of one that was given. @throws AccountRefused */
+export async function replaceFirstPassword(
+  personId: string,
+  fresh: string,
+  address: string,
+): Promise<void> {
+  const person = await personWith(personId);
+  const password = await hashed(goodPassword(person, fresh), address);
+  await person.update({ password, firstPassword: false });
 }
 
 /** The browsers in which a person is signed in, the one that asks first, then the last seen. */

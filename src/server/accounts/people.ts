@@ -4,7 +4,7 @@ import type { AccountFault, NewAccount, PersonKind } from "@/protocol/accounts";
 import { inTurn, QueueFull } from "../access/hashing";
 import { hashPassword } from "../access/password";
 import { models } from "../database/models";
-import { isSignInName, shownName, signInNameFrom } from "./names";
+import { isSignInName, longestName, shownName, signInNameFrom } from "./names";
 import { passwordFault } from "./passwordRules";
 
 /** What can't be begun, with the reason. */
@@ -23,12 +23,19 @@ export async function hashed(password: string, address: string): Promise<string>
   }
 }
 
+/** A name that others see, or that a class has. @throws AccountRefused where nothing is left of it, or it is too long. */
+export function requiredName(text: string): string {
+  const name = shownName(text);
+  if (name === "") throw new AccountRefused("name-missing");
+  if ([...name].length > longestName) throw new AccountRefused("name-long");
+  return name;
+}
+
 /** What somebody chose for a new account, checked. @throws AccountRefused with the first thing that is wrong. */
 export function checkedAccount(wanted: NewAccount): NewAccount {
-  const name = shownName(wanted.name);
+  const name = requiredName(wanted.name);
   const signInName = signInNameFrom(wanted.signInName);
   const password = wanted.password.slice(0, 500);
-  if (name === "") throw new AccountRefused("name-missing");
   if (!isSignInName(signInName)) throw new AccountRefused("sign-in-name-form");
   const fault = passwordFault(password, [name, signInName]);
   if (fault) throw new AccountRefused(fault);

@@ -1,9 +1,11 @@
 import type { Sequelize } from "sequelize";
 import { database } from "./connection";
+import { ClassPerson, defineClassPerson } from "./models/classPerson";
 import { defineEditPart, EditPart } from "./models/editPart";
 import { defineInvitation, Invitation } from "./models/invitation";
 import { definePerson, Person } from "./models/person";
 import { defineReplacement, Replacement } from "./models/replacement";
+import { defineSchoolClass, SchoolClass } from "./models/schoolClass";
 import { defineSession, Session } from "./models/session";
 import { defineStoredEdit, StoredEdit } from "./models/storedEdit";
 import { defineStoredInvestigation, StoredInvestigation } from "./models/storedInvestigation";
@@ -13,6 +15,8 @@ const definitions = [
   definePerson,
   defineSession,
   defineInvitation,
+  defineSchoolClass,
+  defineClassPerson,
   defineStoredInvestigation,
   defineStoredEdit,
   defineEditPart,
@@ -33,6 +37,8 @@ export function models() {
     Person,
     Session,
     Invitation,
+    SchoolClass,
+    ClassPerson,
     StoredInvestigation,
     StoredEdit,
     EditPart,

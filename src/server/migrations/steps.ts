@@ -5,6 +5,7 @@ export const steps = [
   "003-first-tour.sql",
   "004-nothing-lost.sql",
   "005-accounts.sql",
+  "006-classes.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

@@ -17,6 +17,8 @@ export class Person extends Model<InferAttributes<Person>, InferCreationAttribut
   declare password: string;
   declare kind: CreationOptional<PersonKind>;
   declare joinedAt: CreationOptional<Date>;
+  /** Their password was given by a teacher and is to be changed before all else. */
+  declare firstPassword: CreationOptional<boolean>;
   declare demo: CreationOptional<boolean>;
   /** When the first tour was ended or passed over; null while it waits. */
   declare tourEndedAt: CreationOptional<Date | null>;
@@ -31,6 +33,7 @@ export function definePerson(sequelize: Sequelize): void {
       password: text(),
       kind: { ...text(), defaultValue: "student" },
       joinedAt: { ...moment(), defaultValue: DataTypes.NOW },
+      firstPassword: yesOrNo(),
       demo: yesOrNo(),
       tourEndedAt: optional.moment(),
     },

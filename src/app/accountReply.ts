@@ -1,0 +1,41 @@
+import { redirect } from "next/navigation";
+import type { AccountReply } from "@/protocol/accounts";
+import { readBody } from "@/server/requests/readBody";
+import { AccountRefused } from "@/server/accounts/people";
+import { answered } from "./answers";
+
+/** An action is called with whatever somebody sends: what is no text leads back to the shelf. */
+export function textsOnly(...texts: readonly unknown[]): void {
+  if (texts.some((text) => typeof text !== "string")) redirect("/shelf");
+}
+
+/** What came of a change; what was refused is told, all else is a fault of ours. */
+export async function accountReply(change: () => Promise<void>): Promise<AccountReply> {
+  try {
+    await change();
+    return { kind: "done" };
+  } catch (error) {
+    if (!(error instanceof AccountRefused)) throw error;
+    return { kind: "fault", fault: error.fault };
+  }
+}
+
+const mostBytes = 10_000;
+
+/** Answers a request of somebody who has no account yet; 422 with what is wrong with what was typed. */
+export function answerNewcomer<Sent>(
+  request: Request,
+  schema: { validateSync: (body: unknown) => Sent },
+  answer: (sent: Sent) => Promise<Response>,
+): Promise<Response> {
+  return answered(request, async () => {
+    const sent = schema.validateSync(await readBody(request, mostBytes));
+    try {
+      return await answer(sent);
+    } catch (error) {
+      if (!(error instanceof AccountRefused)) throw error;
+      const reply: AccountReply = { kind: "fault", fault: error.fault };
+      return Response.json(reply, { status: 422 });
+    }
+  });
+}

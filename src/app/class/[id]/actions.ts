@@ -1,0 +1,68 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import { accountReply, textsOnly } from "@/app/accountReply";
+import { askedFrom, classForAction } from "@/app/access";
+import type { AccountReply } from "@/protocol/accounts";
+import type { PasswordReply } from "@/protocol/classes";
+import { giveFirstPassword, renameStudent, takeOutOfClass } from "@/server/classes/classPeople";
+import { archiveClass, nameClass, openJoining, renewCode } from "@/server/classes/classes";
+
+/** Changes a class for a teacher of it. */
+async function changed(
+  id: string,
+  change: (classId: string) => Promise<void>,
+): Promise<AccountReply> {
+  const { classId } = await classForAction(id);
+  const came = await accountReply(() => change(classId));
+  revalidatePath(`/class/${classId}`);
+  return came;
+}
+
+/** Gives a class another name. */
+export async function nameClassAction(id: string, name: string): Promise<AccountReply> {
+  textsOnly(name);
+  return changed(id, (classId) => nameClass(classId, name));
+}
+
+/** Puts a class by, or takes it up again. */
+export async function archiveAction(id: string, archived: boolean): Promise<AccountReply> {
+  return changed(id, (classId) => archiveClass(classId, archived === true));
+}
+
+/** Makes another joining code. */
+export async function renewCodeAction(id: string): Promise<AccountReply> {
+  return changed(id, renewCode);
+}
+
+/** Lets students join by the code, or no longer. */
+export async function openJoiningAction(id: string, open: boolean): Promise<AccountReply> {
+  return changed(id, (classId) => openJoining(classId, open === true));
+}
+
+/** Gives a student another name for others to see. */
+export async function renameStudentAction(
+  id: string,
+  personId: string,
+  name: string,
+): Promise<AccountReply> {
+  textsOnly(personId, name);
+  return changed(id, (classId) => renameStudent(classId, personId, name));
+}
+
+/** Takes somebody out of a class. */
+export async function takeOutAction(id: string, personId: string): Promise<AccountReply> {
+  textsOnly(personId);
+  return changed(id, (classId) => takeOutOfClass(classId, personId));
+}
+
+/** Gives a student a new first password, which is told once. */
+export async function givePasswordAction(id: string, personId: string): Promise<PasswordReply> {
+  textsOnly(personId);
+  const given: PasswordReply[] = [];
+  const address = await askedFrom();
+  const came = await changed(id, async (classId) => {
+    given.push({ kind: "given", ...(await giveFirstPassword(classId, personId, address)) });
+  });
+  return came.kind === "fault" ? came : (given[0] as PasswordReply);
+}

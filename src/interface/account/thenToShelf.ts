@@ -1,0 +1,8 @@
+import type { AccountReply } from "@/protocol/accounts";
+
+/** Opens the shelf once something is done. */
+export async function thenToShelf(change: Promise<AccountReply>): Promise<AccountReply> {
+  const reply = await change;
+  if (reply.kind === "done") window.location.replace(new URL("/shelf", window.location.href));
+  return reply;
+}

@@ -1,0 +1,55 @@
+import type { GivenPassword } from "@/protocol/classes";
+import { AccountRefused, hashed, requiredName } from "../accounts/people";
+import { models } from "../database/models";
+import type { Person } from "../database/models/person";
+import { firstPasswordText } from "./firstPassword";
+
+/** A student of a class. @throws AccountRefused where there is none by that id, or they are of the demo. */
+async function studentOf(classId: string, personId: string): Promise<Person> {
+  const where = { classId, personId, role: "student" };
+  const found = await models().ClassPerson.findOne({ where, include: "person" });
+  if (!found?.person) throw new AccountRefused("not-in-class");
+  if (found.person.demo) throw new AccountRefused("demo");
+  return found.person;
+}
+
+/** Gives a student another name for others to see. @throws AccountRefused */
+export async function renameStudent(
+  classId: string,
+  personId: string,
+  wanted: string,
+): Promise<void> {
+  const person = await studentOf(classId, personId);
+  await person.update({ name: requiredName(wanted) });
+}
+
+/** Takes somebody out of a class; they keep their account. The last teacher stays. @throws AccountRefused */
+export async function takeOutOfClass(classId: string, personId: string): Promise<void> {
+  const { sequelize, ClassPerson, SchoolClass } = models();
+  await sequelize.transaction(async (transaction) => {
+    await SchoolClass.findByPk(classId, { transaction, lock: true });
+    const found = await ClassPerson.findOne({ where: { classId, personId }, transaction });
+    if (!found) throw new AccountRefused("not-in-class");
+    const teachers = { where: { classId, role: "teacher" }, transaction };
+    if (found.role === "teacher" && (await ClassPerson.count(teachers)) === 1) {
+      throw new AccountRefused("last-teacher");
+    }
+    await found.destroy({ transaction });
+  });
+}
+
+/**
+ * Gives a student a new first password, shown once; wherever they are signed in they are no longer.
+ * @throws AccountRefused
+ */
+export async function giveFirstPassword(
+  classId: string,
+  personId: string,
+  address: string,
+): Promise<GivenPassword> {
+  const person = await studentOf(classId, personId);
+  const password = firstPasswordText();
+  await person.update({ password: await hashed(password, address), firstPassword: true });
+  await models().Session.destroy({ where: { personId } });
+  return { signInName: person.signInName, password };
+}

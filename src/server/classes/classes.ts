@@ -1,0 +1,96 @@
+import { nanoid } from "nanoid";
+import { QueryTypes, UniqueConstraintError } from "sequelize";
+import type { ClassEntry, OpenedClass } from "@/protocol/classes";
+import { requiredName } from "../accounts/people";
+import { models } from "../database/models";
+import { codeShown, freshCode } from "./joiningCode";
+
+const mostTries = 6;
+
+/** Does something with a joining code that nobody has yet. */
+async function withFreshCode<Done>(work: (code: string) => Promise<Done>): Promise<Done> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await work(freshCode());
+    } catch (error) {
+      if (!(error instanceof UniqueConstraintError) || tries === mostTries) throw error;
+    }
+  }
+}
+
+/** Makes a class with its first teacher. @returns its id. @throws AccountRefused */
+export async function makeClass(teacherId: string, wanted: string): Promise<string> {
+  const { sequelize, SchoolClass, ClassPerson } = models();
+  const name = requiredName(wanted);
+  const id = nanoid(12);
+  await withFreshCode((joiningCode) =>
+    sequelize.transaction(async (transaction) => {
+      await SchoolClass.create({ id, name, joiningCode }, { transaction });
+      const first = { classId: id, personId: teacherId, role: "teacher" } as const;
+      await ClassPerson.create(first, { transaction });
+    }),
+  );
+  return id;
+}
+
+/** Gives a class another name. @throws AccountRefused */
+export async function nameClass(id: string, wanted: string): Promise<void> {
+  await models().SchoolClass.update({ name: requiredName(wanted) }, { where: { id } });
+}
+
+/** Puts a class by, or takes it up again; one that is put by can't be joined. */
+export async function archiveClass(id: string, archived: boolean): Promise<void> {
+  const archivedAt = archived ? new Date() : null;
+  await models().SchoolClass.update({ archivedAt }, { where: { id } });
+}
+
+/** Another joining code: the old one, its link and its picture lead nowhere from now on. */
+export async function renewCode(id: string): Promise<void> {
+  const { SchoolClass } = models();
+  await withFreshCode((joiningCode) => SchoolClass.update({ joiningCode }, { where: { id } }));
+}
+
+/** Lets students join by the code, or no longer. */
+export async function openJoining(id: string, joiningOpen: boolean): Promise<void> {
+  await models().SchoolClass.update({ joiningOpen }, { where: { id } });
+}
+
+/** The classes of a person, those that go on first, by name. */
+export async function classesOf(personId: string): Promise<ClassEntry[]> {
+  return models().sequelize.query<ClassEntry>(
+    `select c.id, c.name, c.archived_at is not null as archived, mine.role,
+       (select count(*)::int from class_people p where p.class_id = c.id and p.role = 'student') as students
+     from class_people mine join classes c on c.id = mine.class_id
+     where mine.person_id = :personId order by archived, lower(c.name), c.id`,
+    { replacements: { personId }, type: QueryTypes.SELECT },
+  );
+}
+
+/** A class with its people, teachers first, by name. */
+export async function openClass(id: string): Promise<OpenedClass> {
+  const { SchoolClass, ClassPerson } = models();
+  const found = await SchoolClass.findByPk(id, { rejectOnEmpty: true });
+  const members = await ClassPerson.findAll({ where: { classId: id }, include: "person" });
+  const people = members.flatMap(({ role, joinedAt, person }) =>
+    person
+      ? {
+          id: person.id,
+          name: person.name,
+          signInName: person.signInName,
+          role,
+          joinedAt: joinedAt.toISOString(),
+          firstPassword: person.firstPassword,
+        }
+      : [],
+  );
+  const order = { teacher: 0, student: 1 };
+  people.sort((a, b) => order[a.role] - order[b.role] || a.name.localeCompare(b.name, "en"));
+  return {
+    id,
+    name: found.name,
+    archived: found.archivedAt !== null,
+    code: codeShown(found.joiningCode),
+    joiningOpen: found.joiningOpen,
+    people,
+  };
+}

@@ -1,0 +1,38 @@
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type Sequelize,
+} from "sequelize";
+import { key, moment, optional, plainTable, text } from "./columns";
+
+/** A class: its people, and the code by which students join it. */
+export class SchoolClass extends Model<
+  InferAttributes<SchoolClass>,
+  InferCreationAttributes<SchoolClass>
+> {
+  declare id: string;
+  declare name: string;
+  /** As it is compared: capitals and digits alone. */
+  declare joiningCode: string;
+  declare joiningOpen: CreationOptional<boolean>;
+  /** Null while the class goes on. */
+  declare archivedAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+}
+
+export function defineSchoolClass(sequelize: Sequelize): void {
+  SchoolClass.init(
+    {
+      id: key(),
+      name: text(),
+      joiningCode: text(),
+      joiningOpen: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
+      archivedAt: optional.moment(),
+      createdAt: { ...moment(), defaultValue: DataTypes.NOW },
+    },
+    { ...plainTable, sequelize, tableName: "classes" },
+  );
+}
