@@ -4,6 +4,7 @@ import { Fragment, type ReactNode, useActionState } from "react";
 import type { AccountReply } from "@/protocol/accounts";
 import { accountFaults } from "@/wording/accounts";
 import { Button } from "../parts/Button";
+import { useLive } from "../parts/useLive";
 
 interface Props {
   /** What the button does, and what is said once it is done. */
@@ -26,6 +27,7 @@ const nothingSaid: Said = { wrong: false, sentence: "", turn: 0 };
 
 /** Fields that are changed together; what came of it stands under them. */
 export function AccountForm({ act, done, change, main = false, children }: Props) {
+  const live = useLive();
   const [said, submit, busy] = useActionState(async ({ turn }: Said, form: FormData) => {
     const reply = await change(form).catch((): AccountReply => ({ kind: "fault", fault: "away" }));
     if (reply.kind === "done") return { wrong: false, sentence: done, turn: turn + 1 };
@@ -35,7 +37,7 @@ export function AccountForm({ act, done, change, main = false, children }: Props
     <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">
       <Fragment key={said.turn}>{children}</Fragment>
       <div className="flex flex-wrap items-center gap-3">
-        <Button type="submit" look={main ? "main" : "plain"} disabled={busy}>
+        <Button type="submit" look={main ? "main" : "plain"} disabled={busy || !live}>
           {act}
         </Button>
         <p role={said.wrong ? "alert" : "status"} className={said.wrong ? "text-magenta" : ""}>

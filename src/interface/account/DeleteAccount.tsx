@@ -5,6 +5,7 @@ import type { AccountReply } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
+import { useLive } from "../parts/useLive";
 import { forgetPerson } from "../store/deviceCopy";
 import { sayLeft } from "../store/leaving";
 import { AccountForm, textOf } from "./AccountForm";
@@ -14,6 +15,7 @@ const words = accountWords.end;
 
 /** The end of an account, asked for twice. */
 export function DeleteAccount({ end }: { end: (password: string) => Promise<AccountReply> }) {
+  const live = useLive();
   const [open, setOpen] = useState(false);
   const doIt = async (form: FormData) => {
     const reply = await end(textOf(form, "password"));
@@ -26,7 +28,9 @@ export function DeleteAccount({ end }: { end: (password: string) => Promise<Acco
   return (
     <>
       <p className="text-soft mt-1 mb-2">{words.text}</p>
-      <Button onClick={() => setOpen(true)}>{words.open}</Button>
+      <Button disabled={!live} onClick={() => setOpen(true)}>
+        {words.open}
+      </Button>
       <Sheet
         open={open}
         title={words.ask}

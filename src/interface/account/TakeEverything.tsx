@@ -6,6 +6,7 @@ import type { OwnData } from "@/workers/ownData";
 import { accountWords } from "@/wording/accounts";
 import { Button } from "../parts/Button";
 import { TakingLine } from "../parts/TakingLine";
+import { useLive } from "../parts/useLive";
 import { type Hand, useTaking } from "../parts/useTaking";
 
 const words = accountWords.data;
@@ -56,6 +57,7 @@ async function everything(all: readonly Named[], hand: Hand): Promise<Blob> {
 /** All of a person's investigations as one file. */
 export function TakeEverything({ investigations }: { investigations: readonly Named[] }) {
   const taking = useTaking();
+  const live = useLive();
   if (investigations.length === 0) return <p className="text-soft mt-2">{words.none}</p>;
   const file = {
     kind: words.kind,
@@ -65,7 +67,9 @@ export function TakeEverything({ investigations }: { investigations: readonly Na
   return (
     <>
       <p className="text-soft mt-1 mb-2">{words.text(investigations.length)}</p>
-      <Button onClick={() => void taking.take(file)}>{words.take}</Button>
+      <Button disabled={!live} onClick={() => void taking.take(file)}>
+        {words.take}
+      </Button>
       <TakingLine {...taking} />
     </>
   );

@@ -2,6 +2,7 @@
 
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { EllipsisVertical } from "lucide-react";
+import { useLive } from "./useLive";
 
 interface Props {
   /** What the menu is for, as nothing but dots is seen of it. */
@@ -11,9 +12,14 @@ interface Props {
 
 /** What can be done with a row of a list, behind its dots. */
 export function RowMenu({ label, acts }: Props) {
+  const live = useLive();
   return (
     <Menu>
-      <MenuButton aria-label={label} className="text-soft hover:text-ink rounded-md p-1.5">
+      <MenuButton
+        disabled={!live}
+        aria-label={label}
+        className="text-soft hover:text-ink rounded-md p-1.5"
+      >
         <EllipsisVertical aria-hidden size={18} />
       </MenuButton>
       <MenuItems

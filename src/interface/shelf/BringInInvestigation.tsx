@@ -5,6 +5,7 @@ import { readInvestigationFile } from "@/intake/investigationFile";
 import { fileRefusals, investigationFileProblem } from "@/wording/filing";
 import { FileChooser } from "../filing/FileChooser";
 import { Button } from "../parts/Button";
+import { useLive } from "../parts/useLive";
 import { Sheet } from "../parts/Sheet";
 
 const mostBytes = 19 * 1_048_576;
@@ -22,6 +23,7 @@ async function bringIn(file: File, bring: Bring): Promise<string | undefined> {
 
 /** Puts the file of a whole investigation on the shelf and opens it. */
 export function BringInInvestigation({ bring }: { bring: Bring }) {
+  const live = useLive();
   const [open, setOpen] = useState(false);
   const [reading, setReading] = useState<string>();
   const [problem, setProblem] = useState<string>();
@@ -37,7 +39,9 @@ export function BringInInvestigation({ bring }: { bring: Bring }) {
   };
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Bring in an investigation</Button>
+      <Button disabled={!live} onClick={() => setOpen(true)}>
+        Bring in an investigation
+      </Button>
       <Sheet open={open} onClose={leave} title="Bring in an investigation">
         <FileChooser
           accept=".json"

@@ -3,6 +3,7 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import { Button } from "../parts/Button";
+import { useLive } from "../parts/useLive";
 
 interface Props {
   samples: readonly { readonly name: string; readonly title: string }[];
@@ -11,9 +12,10 @@ interface Props {
 
 /** The sample investigations that one can start from. */
 export function SampleMenu({ samples, start }: Props) {
+  const live = useLive();
   return (
     <Menu>
-      <MenuButton as={Button}>
+      <MenuButton as={Button} disabled={!live}>
         Start from a sample <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
