@@ -21,7 +21,7 @@ async function unlessAway<Granted>(work: () => Promise<Entry<Granted>>): Promise
   }
 }
 
-/** Lets a signed-in person in. Every page, route handler and server action passes this or the next one. */
+/** Lets a signed-in person in. Every page, handler and action that is not open to all passes this or one of the next. */
 export function admitPerson(token: string | undefined): Promise<Entry<object>> {
   return unlessAway<object>(async () => {
     const person = await personOf(token);
