@@ -48,6 +48,9 @@ const shared = {
     "\\.css$": "<rootDir>/tests/fixtures/noStyles.ts",
   },
   testEnvironment: "node",
+  // Jest's "soft" deletion of globals turns a plain property into a setter that calls itself
+  // without end; what Node shares between files (diagnostics channels) is met by that.
+  testEnvironmentOptions: { globalsCleanup: "off" },
 };
 
 module.exports = {

@@ -8,7 +8,8 @@ import {
   admitToInvestigation,
   type Entry,
 } from "@/server/access/gate";
-import type { Right } from "@/server/access/rights";
+import { type Right, rightsOf } from "@/protocol/rights";
+import type { SignedIn } from "@/server/access/sessions";
 import type { AskedFrom } from "@/server/access/signIn";
 
 const cookieName = "fathom_rule_session";
@@ -95,6 +96,12 @@ export async function investigationForPage(id: string) {
   return grantedOrGone(entry);
 }
 
+/** For the page of an investigation's reading copies. */
+export async function investigationForSharing(id: string) {
+  const entry = await admitToInvestigation(await sessionToken(), id, "share");
+  return entry.kind === "away" ? ("away" as const) : grantedOrGone(entry);
+}
+
 /** For actions on one investigation that need a right to it. */
 export async function investigationForAction(id: string, right: Right) {
   const entry = await admitToInvestigation(await sessionToken(), id, right);
@@ -110,11 +117,12 @@ const refusals = {
 
 /** For route handlers that any signed-in person may ask: either an answer to send back, or the way in. */
 export async function personForRoute(): Promise<
-  { readonly answer: Response } | { readonly answer?: undefined; readonly personId: string }
+  | { readonly answer: Response }
+  | { readonly answer?: undefined; readonly personId: string; readonly person: SignedIn }
 > {
   const entry = await admitPerson(await sessionToken());
   if (entry.kind !== "granted") return { answer: new Response(null, { status: refusals[entry.kind] }) };
-  return { personId: entry.person.id };
+  return { personId: entry.person.id, person: entry.person };
 } // prettier-ignore
 
 /** For route handlers on one investigation that need a right to it: either an answer to send back, or the way in. */
@@ -122,10 +130,15 @@ export async function investigationForRoute(
   id: string,
   right: Right,
 ): Promise<
-  { readonly answer: Response } | { readonly answer?: undefined; readonly personId: string }
+  | { readonly answer: Response }
+  | {
+      readonly answer?: undefined;
+      readonly person: SignedIn;
+      readonly may: ReadonlySet<Right>;
+    }
 > {
   const entry = await admitToInvestigation(await sessionToken(), id, right);
   if (entry.kind !== "granted")
     return { answer: new Response(null, { status: refusals[entry.kind] }) };
-  return { personId: entry.person.id };
+  return { person: entry.person, may: rightsOf[entry.standing] };
 }

@@ -1,9 +1,11 @@
 import { mismatchWith, versionHeader } from "@/protocol/versions";
 import { savingLimits } from "@/protocol/saving";
+import type { SignedIn } from "@/server/access/sessions";
 import { spend } from "@/server/quotas/spending";
 import { bytesOf, readBody } from "@/server/requests/readBody";
-import type { Right } from "@/server/access/rights";
-import { investigationForRoute } from "./access";
+import type { Right } from "@/protocol/rights";
+import { followerOf } from "@/server/live/followers";
+import { investigationForRoute, sessionToken } from "./access";
 import { answered } from "./answers";
 
 /** What Next hands to a route handler of one investigation. */
@@ -15,6 +17,8 @@ export interface OfInvestigation {
 export interface Asked {
   readonly id: string;
   readonly personId: string;
+  readonly person: SignedIn;
+  readonly may: ReadonlySet<Right>;
 }
 
 /** Answers for one investigation whoever has the right to it; all others hear that it is not there. */
@@ -30,20 +34,43 @@ export function ofInvestigation(
     const entry = await investigationForRoute(id, right);
     if (entry.answer) return entry.answer;
     if (mismatch) return Response.json({ reason: mismatch }, { status: 409 });
-    return answer({ id, personId: entry.personId });
+    const { person, may } = entry;
+    return answer({ id, personId: person.id, person, may });
   });
 }
 
-/** Answers to changes that were sent of one investigation, once the person's share of requests holds it. */
+/**
+ * Answers for one investigation whoever follows it by a stream just now, without asking the database: that stream ends
+ * with the right. All others are asked as always.
+ */
+export async function ofFollowed(
+  request: Request,
+  context: OfInvestigation,
+  answer: (asked: Pick<Asked, "id" | "person">) => Promise<Response>,
+): Promise<Response> {
+  const { id } = await context.params;
+  const person = followerOf(await sessionToken(), id);
+  if (!person) return ofInvestigation(request, context, "read", answer);
+  return answered(request, () => answer({ id, person }));
+}
+
+interface Reading<Sent> {
+  readonly read: (body: unknown) => Sent;
+  /** What is needed for what was sent. */
+  readonly needs: (sent: Sent) => Right;
+}
+
+/** Answers to what was sent of one investigation, once the person's share of requests holds it. */
 export function received<Sent>(
   request: Request,
   context: OfInvestigation,
-  read: (body: unknown) => Sent,
+  { read, needs }: Reading<Sent>,
   answer: (asked: Asked, sent: Sent) => Promise<Response>,
 ): Promise<Response> {
-  return ofInvestigation(request, context, "edit", async (asked) => {
+  return ofInvestigation(request, context, "read", async (asked) => {
     await spend(asked.personId, { bytes: bytesOf(request) });
-    return answer(asked, read(await readBody(request, savingLimits.bytesOfRequest)));
+    const sent = read(await readBody(request, savingLimits.bytesOfRequest));
+    return asked.may.has(needs(sent)) ? answer(asked, sent) : new Response(null, { status: 404 });
   });
 }
 

@@ -1,3 +1,4 @@
+import type { Presence } from "./presence";
 import type { Mismatch } from "./versions";
 import type { Patch } from "immer";
 import type { Edit } from "@/investigation/history/change";
@@ -61,6 +62,8 @@ export interface SaveAnswer {
 export interface LiveMessage {
   readonly investigation: string;
   readonly edits: readonly ToldEdit[];
+  /** Windows of others that are here, or have left. */
+  readonly here?: readonly Presence[];
   /** Whether this is the last: the person may read the investigation no longer. */
   readonly ended?: boolean;
   /** Why nothing more will come: page and server are of different versions. */

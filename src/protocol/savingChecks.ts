@@ -1,5 +1,6 @@
 import type { Patch } from "immer";
 import * as yup from "yup";
+import { presence } from "./presence";
 import { savingLimits } from "./saving";
 
 const mostPatches = 250_000;
@@ -107,6 +108,7 @@ export const saveAnswer = yup.object({
 export const liveMessage = yup.object({
   investigation: yup.string().strict().required(),
   edits: yup.array().of(toldEdit).required(),
+  here: yup.array().of(presence.required()),
   ended: yup.boolean().strict(),
   mismatch: yup.string().oneOf(["page-older", "page-newer"]),
 });

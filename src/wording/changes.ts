@@ -200,6 +200,7 @@ export const replacedWords = {
   title: "Replaced while two worked at once",
   hint: "The later one to reach the server stands. Each can be put back.",
   mineBack: "Put mine back",
+  letIt: "Leave it",
   theirsBack: "Put theirs back",
   otherBack: "Put the other back",
   notBack: "It can’t be put back: what it stood in is gone.",

@@ -28,6 +28,37 @@ export const classWords = {
     password: "first password",
     done: "Done",
   },
+  list: {
+    open: "Paste a list of names",
+    title: "Students from a list",
+    text: "One name a line. Each gets a name to sign in with and a first password, on a sheet to print and cut.",
+    begin: (count: number) =>
+      count === 0 ? "Begin accounts" : `Begin ${count} ${count === 1 ? "account" : "accounts"}`,
+    busy: (done: number, of: number) => `${done} of ${of} are begun…`,
+    doubles: (names: readonly string[]) =>
+      `Left out, as there is one of this name already: ${names.join(", ")}. Add a letter to have two.`,
+    long: (names: readonly string[]) =>
+      `Left out, as a name has at most sixty letters: ${names.join(", ")}.`,
+    many: (count: number, most: number) =>
+      `The list has ${count} names. At most ${most} are taken at once: paste it in parts.`,
+    partly: (count: number) =>
+      `Before that ${count} were begun; the others still stand in the list.`,
+    sheet: "First passwords",
+    once: "They are shown this once, and changed at the first sign-in. Print the sheet before it is closed.",
+    print: "Print",
+    done: "Done",
+    show: "Show those that were begun",
+    at: "at",
+    signInName: "signs in as",
+    password: "first password",
+  },
+  teachers: {
+    title: "Another teacher",
+    text: "Somebody who teaches on this server too. Others are invited from your account page first.",
+    label: "Signs in as",
+    add: "Let them teach this class",
+    done: "They teach this class too.",
+  },
   out: {
     title: (name: string) => `Take ${name} out of the class?`,
     text: "They keep their account and what is on their own shelf.",

@@ -11,6 +11,7 @@ export const gridMenuWords = {
   asideReading: "Set this reading aside",
   asideRow: "Set the row aside",
   back: "Take back",
+  history: "What was typed here",
   insert: "Insert a row above",
   up: "Move up",
   down: "Move down",

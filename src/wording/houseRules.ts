@@ -62,3 +62,18 @@ export const readySetNames: Readonly<Record<ReadySet, string>> = {
   "limits-end-boxes": "School: limits, lines through the end boxes",
   "standard-quadrature": "University: standard uncertainty, quadrature",
 };
+
+export const readySetWords = { label: "Start from", own: "a set of one’s own" } as const;
+
+/** The rules in the order and under the headings in which they are asked. */
+export const houseRuleGroups: readonly {
+  readonly title: string;
+  readonly rules: readonly (keyof HouseRules)[];
+}[] = [
+  {
+    title: "How sure a number is",
+    rules: ["uncertaintyMeans", "spread", "combination", "propagation", "figuresOfUncertainty"],
+  },
+  { title: "Lines", rules: ["slopeRange", "slopeWord"] },
+  { title: "How things are written", rules: ["headings", "decimalMark"] },
+];

@@ -49,9 +49,23 @@ export const sayings = {
     nowhere: "Not kept yet: this device has no room. Leave this window open.",
     lost: "Kept on this device. This investigation is no longer on your shelf.",
   },
+  reading: {
+    nothingChanges: "You only read here, so nothing was changed. Take a copy to try things on.",
+    bench: (number: number, names: string) =>
+      names === "" ? `You read bench ${number}.` : `You read bench ${number}: ${names}.`,
+    label: "Reading only",
+    nothing: "What you do here changes nothing.",
+    copy: "Take a copy",
+    ended: "You no longer sit at this bench",
+    endedReading: "This sheet is not open to you any more",
+    copied: "What the bench did until now stands on your shelf as a copy.",
+    toShelf: "To the shelf",
+    takeOut: "Take out what stands in this window",
+  },
   refused: {
     fault:
       "That could not be done: something went wrong in this window. What was kept before still is; the fault is noted.",
+    replacedSince: "Others have changed this since, so there is nothing of yours to take back.",
     partly: (left: number) =>
       `${left} ${left === 1 ? "part" : "parts"} of what was brought in did not fit any more and ${left === 1 ? "was" : "were"} left out. Bring it in once more.`,
     nearlyFull: (megabytes: string) =>

@@ -3,7 +3,13 @@ import { admitPerson, admitFirstPassword, admitToClass } from "@/server/access/g
 import { openSession, personOf } from "@/server/access/sessions";
 import { signIn } from "@/server/access/signIn";
 import { replaceFirstPassword } from "@/server/accounts/ownAccount";
-import { giveFirstPassword, renameStudent, takeOutOfClass } from "@/server/classes/classPeople";
+import {
+  addTeacher,
+  giveFirstPassword,
+  renameStudent,
+  takeOutOfClass,
+} from "@/server/classes/classPeople";
+import { beginByNames } from "@/server/classes/namesToAccounts";
 import {
   archiveClass,
   classesOf,
@@ -32,6 +38,42 @@ async function classWithTeacher() {
   const id = await makeClass(teacher, " Physics  11b ");
   return { teacher, id, code: (await openClass(id)).code };
 }
+
+describe("a list of names", () => {
+  test("begins accounts with names to sign in with and first passwords, told once", async () => {
+    const { id } = await classWithTeacher();
+    const tag = nanoid(6).replace(/[_-]/g, "x");
+    const begun = await beginByNames(id, [`Zoë ${tag}`, `Zoe ${tag}`, " ", "نور"], address());
+    expect(begun).toHaveLength(3);
+    expect(begun[0]?.signInName).toBe(`zoe.${tag}`.toLowerCase());
+    expect(begun[1]?.signInName).toMatch(new RegExp(`^zoe\\.${tag}\\d*$`, "i"));
+    expect(new Set(begun.map(({ signInName }) => signInName)).size).toBe(3);
+    const { signInName, password: given } = begun[0]!;
+    const from = { address: address(), browser: "" };
+    expect((await signIn(signInName, given, from)).kind).toBe("signed-in");
+    expect((await openClass(id)).people.filter(({ firstPassword }) => firstPassword)).toHaveLength(
+      3,
+    );
+    const many = Array.from({ length: 500 }, (_, i) => `Name ${i}`);
+    await expect(beginByNames(id, many, address())).rejects.toMatchObject({ fault: "list-long" });
+    expect((await openClass(id)).people).toHaveLength(4);
+  }, 30_000);
+
+  test("a further teacher is added by the name they sign in with; a student is none", async () => {
+    const { id, teacher } = await classWithTeacher();
+    const signInName = `milo-${nanoid(6)}`.toLowerCase();
+    const milo = await somebody({ kind: "teacher", name: "Milo", signInName });
+    await addTeacher(id, signInName.toUpperCase());
+    await addTeacher(id, signInName);
+    expect((await openClass(id)).people.map(({ name }) => name)).toEqual(["Greta", "Milo"]);
+    const student = `ada-${nanoid(6)}`.toLowerCase();
+    await somebody({ signInName: student });
+    const refused = { fault: "teacher-unknown" };
+    await expect(addTeacher(id, student)).rejects.toMatchObject(refused);
+    await takeOutOfClass(id, teacher);
+    await expect(takeOutOfClass(id, milo)).rejects.toMatchObject({ fault: "last-teacher" });
+  });
+});
 
 describe("joining a class", () => {
   test("by its code, however it is typed, with a new account or one that is there", async () => {

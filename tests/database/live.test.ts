@@ -2,6 +2,7 @@ import { plainRule } from "../fixtures/plainRule";
 import { saveEdits } from "@/server/investigations/saveEdits";
 import { editStream } from "@/server/live/editStream";
 import { stopListening } from "@/server/live/listener";
+import { announceRights } from "@/server/live/channel";
 import { closeStreams } from "@/server/live/openStreams";
 import { closeDatabase, prepareDatabase, somebodysRule, typing } from "./place";
 
@@ -28,10 +29,24 @@ async function nextEdits(reader: Reader): Promise<string[]> {
 }
 
 /** Hears every edit of an investigation. */
+const signedIn = (id: string) => ({
+  id,
+  name: "Somebody",
+  kind: "student" as const,
+  firstPassword: false,
+  toured: true,
+});
+
 function readerOf(owner: string, id: string, stillAllowed = async () => true): Reader {
   const followed = [{ investigationId: id, since: 0 }];
   const { signal } = new AbortController();
-  return editStream({ personId: owner, followed, stillAllowed, signal }).getReader();
+  return editStream({
+    person: signedIn(owner),
+    token: "",
+    followed,
+    stillAllowed,
+    signal,
+  }).getReader();
 }
 
 test("a window hears what it missed, then each new edit; and nothing once it may not", async () => {
@@ -49,6 +64,7 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   expect(await nextEdits(reader)).toEqual([fresh]);
   await new Promise((resolve) => setTimeout(resolve, 200));
   allowed = false;
+  await announceRights([id]);
   await save("1.3");
   expect(await nextMessage(reader)).toEqual({ investigation: id, edits: [], ended: true });
   await reader.cancel();
@@ -82,7 +98,13 @@ test("one stream tells of several investigations, each by its name", async () =>
   const followed = [one, other].map(({ id }) => ({ investigationId: id, since: 0 }));
   const stillAllowed = async (id: string) => id === other.id;
   const signal = new AbortController().signal;
-  const reader = editStream({ personId: one.owner, followed, stillAllowed, signal }).getReader();
+  const reader = editStream({
+    person: signedIn(one.owner),
+    token: "",
+    followed,
+    stillAllowed,
+    signal,
+  }).getReader();
   expect(await nextMessage(reader)).toMatchObject({ investigation: one.id, ended: true });
   for (const { id, owner } of [one, other]) {
     await saveEdits(id, owner, { since: 0, edits: [typing(plainRule(), "row1", "1.1")] });

@@ -48,7 +48,8 @@ test("one deleted is brought back at once by undo, or later from the list", asyn
 test("the shelf is searched", async ({ page }) => {
   await onShelf(page, "Lantern oil");
   await page.getByLabel("Search by title").fill("oil lantern");
-  await expect(page.getByRole("listitem")).toHaveCount(1);
+  const list = page.getByRole("list", { name: "Investigations" });
+  await expect(list.getByRole("listitem")).toHaveCount(1);
   await page.getByLabel("Search by title").fill("no such words");
   await expect(page.getByText("No title on the shelf holds these words.")).toBeVisible();
 });

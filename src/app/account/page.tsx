@@ -4,6 +4,7 @@ import { signOutAction } from "@/app/sign-in/actions";
 import { AccountPage } from "@/interface/account/AccountPage";
 import { AwayPage } from "@/interface/shell/AwayPage";
 import { ownSessions } from "@/server/accounts/ownAccount";
+import { experimentsFor } from "@/server/benches/benchLists";
 import { listShelf } from "@/server/investigations/listShelf";
 import {
   changeNameAction,
@@ -20,11 +21,14 @@ export default async function Account() {
   const token = await sessionToken();
   if (token === undefined) redirect("/sign-in");
   const { entries } = await listShelf(person.id);
+  const atBenches = (await experimentsFor(person.id)).flatMap(({ title, bench }) =>
+    bench ? [{ id: bench.investigation, title }] : [],
+  );
   return (
     <AccountPage
       person={person}
       sessions={await ownSessions(person.id, token)}
-      investigations={entries}
+      investigations={[...entries, ...atBenches]}
       changeName={changeNameAction}
       changePassword={changePasswordAction}
       endSessions={endSessionsAction}

@@ -4,6 +4,7 @@ import { signOutAction } from "@/app/sign-in/actions";
 import { AwayPage } from "@/interface/shell/AwayPage";
 import { ShelfPage } from "@/interface/shelf/ShelfPage";
 import { sayings } from "@/wording/sayings";
+import { experimentsFor } from "@/server/benches/benchLists";
 import { classesOf } from "@/server/classes/classes";
 import { listShelf } from "@/server/investigations/listShelf";
 import {
@@ -16,6 +17,8 @@ import {
   startEmptyAction,
   startSampleAction,
 } from "./actions";
+
+import { beginBenchAction, joinBenchAction, leaveBenchAction } from "./benchActions";
 
 interface Props {
   searchParams: Promise<{ said?: string | string[] }>;
@@ -40,6 +43,8 @@ export default async function Shelf({ searchParams }: Props) {
       person={person}
       shelf={await listShelf(person.id)}
       classes={await classesOf(person.id)}
+      experiments={await experimentsFor(person.id)}
+      finding={{ begin: beginBenchAction, join: joinBenchAction, leave: leaveBenchAction }}
       makeClass={makeClassAction}
       changes={{
         rename: renameAction,

@@ -1,22 +1,17 @@
 "use client";
 
-import { useState } from "react";
 import type { AccountReply } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
-import { Button } from "../parts/Button";
-import { Sheet } from "../parts/Sheet";
-import { useLive } from "../parts/useLive";
 import { forgetPerson } from "../store/deviceCopy";
 import { sayLeft } from "../store/leaving";
-import { AccountForm, textOf } from "./AccountForm";
+import { textOf } from "./AccountForm";
+import { AskedTwice } from "./AskedTwice";
 import { PasswordField } from "./PasswordField";
 
 const words = accountWords.end;
 
 /** The end of an account, asked for twice. */
 export function DeleteAccount({ end }: { end: (password: string) => Promise<AccountReply> }) {
-  const live = useLive();
-  const [open, setOpen] = useState(false);
   const doIt = async (form: FormData) => {
     const reply = await end(textOf(form, "password"));
     if (reply.kind !== "done") return reply;
@@ -28,20 +23,9 @@ export function DeleteAccount({ end }: { end: (password: string) => Promise<Acco
   return (
     <>
       <p className="text-soft mt-1 mb-2">{words.text}</p>
-      <Button disabled={!live} onClick={() => setOpen(true)}>
-        {words.open}
-      </Button>
-      <Sheet
-        open={open}
-        title={words.ask}
-        onClose={() => setOpen(false)}
-        foot={<Button onClick={() => setOpen(false)}>{words.keep}</Button>}
-      >
-        <p>{words.text}</p>
-        <AccountForm act={words.doIt} done="" change={doIt}>
-          <PasswordField label={words.password} name="password" kind="current-password" />
-        </AccountForm>
-      </Sheet>
+      <AskedTwice words={{ ...words, title: words.ask }} doIt={doIt}>
+        <PasswordField label={words.password} name="password" kind="current-password" />
+      </AskedTwice>
     </>
   );
 }

@@ -86,7 +86,7 @@ export function JoinPage({ person, join }: Props) {
             act={words.begin}
             begin={(wanted) => beginAccount(wanted, { code: found.code })}
           />
-          <Link href="/sign-in" className={link}>
+          <Link href={`/sign-in?then=join#${encodeURIComponent(found.code)}`} className={link}>
             {words.known}
           </Link>
         </>

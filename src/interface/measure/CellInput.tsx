@@ -42,9 +42,14 @@ export function CellInput({
   useLayoutEffect(() => {
     const field = input.current;
     if (!field) return;
-    if (mode === "moving" && !finding && !big) field.focus({ preventScroll: true });
+    const { caret } = controller.grid.getState();
+    if (caret !== undefined && mode !== "moving") {
+      field.focus({ preventScroll: true });
+      field.setSelectionRange(caret, caret);
+      controller.grid.setState({ caret: undefined });
+    } else if (mode === "moving" && !finding && !big) field.focus({ preventScroll: true });
     else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
-  }, [mode, finding, big, summons]);
+  }, [mode, finding, big, summons, controller]);
 
   useLayoutEffect(() => {
     const field = input.current;

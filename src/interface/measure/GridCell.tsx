@@ -8,6 +8,7 @@ import { isRemarks } from "@/pipeline/readings/evaluated";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
 import { findingSentence } from "@/wording/findings";
 import { spokenUnit } from "@/wording/spokenUnits";
+import { HandOfOther } from "../together/Together";
 import { CellInput } from "./CellInput";
 import { useGridController } from "./MeasureContext";
 
@@ -42,6 +43,7 @@ export function GridCell(props: Props) {
   const { index, column, drawn, repeat, quantity, row, active, selected, onSaid } = props;
   const controller = useGridController();
   const cell = cellKey(quantity.id, props.cellNumber);
+  const place = row && `cell:${row.id}/${cell}`;
   const text = row?.row.readings[cell] ?? "";
   const problem = isRemarks(quantity) ? undefined : problemOf(row?.readings[cell]);
   const aside = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
@@ -57,6 +59,7 @@ export function GridCell(props: Props) {
     <div
       role="gridcell"
       data-cell={`${index} ${column}`}
+      data-place={place}
       aria-colindex={drawn + 2}
       aria-selected={selected}
       aria-label={active ? undefined : spokenCell(label, quantity.quantity.unit, text, aside)}
@@ -71,6 +74,7 @@ export function GridCell(props: Props) {
       }}
       className={`border-hairline relative flex items-center justify-end border-b px-2.5 ${quantity.sizeOf === undefined ? "" : "text-magenta"} ${ground}`}
     >
+      <HandOfOther place={place} />
       {problem && (
         <span aria-hidden className="text-magenta absolute left-1 z-1">
           ✎

@@ -9,7 +9,12 @@ import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
 import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
 import { pasteSentence } from "@/wording/pasting";
-import { abandon, doAct, type InvestigationStore } from "../store/investigationStore";
+import {
+  abandon,
+  doAct,
+  type InvestigationStore,
+  refusedReading,
+} from "../store/investigationStore";
 import {
   type CellPlace,
   firstCell,
@@ -113,6 +118,7 @@ export class GridController {
 
   /** F2 or double click: the caret goes into the text. */
   edit(): void {
+    if (refusedReading(this.store)) return;
     this.grid.setState({ mode: "editing", session: nanoid(8) });
   }
 
@@ -125,6 +131,7 @@ export class GridController {
 
   /** Each key is kept as it is pressed. */
   type(text: string): void {
+    if (refusedReading(this.store)) return;
     const { active, mode, session } = this.grid.getState();
     const view = this.view();
     const row = view.rows[active.row]?.id ?? nanoid(10);

@@ -1,7 +1,7 @@
 "use client";
 
 import * as ContextMenu from "@radix-ui/react-context-menu";
-import { type PointerEvent, type ReactElement, useRef, useState } from "react";
+import { type PointerEvent, type ReactElement, useContext, useRef, useState } from "react";
 import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { setAside } from "@/investigation/acts/setAside";
 import { takeBack } from "@/investigation/acts/takeBack";
@@ -9,6 +9,7 @@ import { reasonSetAside, wholeRow } from "@/investigation/model/row";
 import { isDerived } from "@/pipeline/table/gridColumns";
 import { gridMenuWords as words } from "@/wording/gridMenu";
 import { reasonsToSetAside } from "@/wording/settingAside";
+import { HistoryContext } from "../history/LookingBack";
 import { doAct } from "../store/investigationStore";
 import { pasteFromClipboard } from "./entry/usePasting";
 import type { GridController } from "./GridController";
@@ -25,9 +26,24 @@ interface Item {
 
 type Groups = readonly (readonly Item[])[];
 
+/** What can be done with the selected rows. */
+function ofRows({ rowTools }: GridController, several: boolean): readonly Item[] {
+  return [
+    { label: words.insert, key: "Insert", run: () => rowTools.insert() },
+    { label: words.up, key: "Alt+↑", run: () => rowTools.move(-1) },
+    { label: words.down, key: "Alt+↓", run: () => rowTools.move(1) },
+    ...(several ? [{ label: words.fill, key: "Alt+Shift+↓", run: () => rowTools.fillDown() }] : []),
+    { label: words.remove, run: () => rowTools.remove() },
+  ];
+}
+
 /** What can be done with the selected cells and their rows. */
-function ofCells(controller: GridController, onSaid: (sentence: string) => void): Groups {
-  const { rowTools, store } = controller;
+function ofCells(
+  controller: GridController,
+  onSaid: (sentence: string) => void,
+  history: (reading: { row: string; cell: string }) => void,
+): Groups {
+  const { store } = controller;
   const { top, bottom, left, right } = rangeOf(controller.grid.getState());
   const { rows, columns } = controller.view();
   const chosen = rows.slice(top, bottom + 1);
@@ -48,6 +64,11 @@ function ofCells(controller: GridController, onSaid: (sentence: string) => void)
         { label: words.asideReading, reasons: put(cells) },
         { label: words.asideRow, reasons: put([wholeRow]) },
       ];
+  const [row, cell] = [ids[0], cells[0]];
+  const only =
+    typed && ids.length === 1 && cells.length === 1 && row !== undefined && cell !== undefined
+      ? { row, cell }
+      : undefined;
   const copy = () => void navigator.clipboard.writeText(controller.copied());
   return [
     [
@@ -68,17 +89,8 @@ function ofCells(controller: GridController, onSaid: (sentence: string) => void)
       { label: words.big, key: "Ctrl+Enter", run: () => controller.showBig(true) },
     ],
     chosen.length > 0 ? setting : [],
-    chosen.length > 0
-      ? [
-          { label: words.insert, key: "Insert", run: () => rowTools.insert() },
-          { label: words.up, key: "Alt+↑", run: () => rowTools.move(-1) },
-          { label: words.down, key: "Alt+↓", run: () => rowTools.move(1) },
-          ...(bottom > top
-            ? [{ label: words.fill, key: "Alt+Shift+↓", run: () => rowTools.fillDown() }]
-            : []),
-          { label: words.remove, run: () => rowTools.remove() },
-        ]
-      : [],
+    only ? [{ label: words.history, run: () => history(only) }] : [],
+    chosen.length > 0 ? ofRows(controller, bottom > top) : [],
   ];
 }
 
@@ -144,6 +156,7 @@ interface Props {
 export function GridMenu({ onSaid, children }: Props) {
   const controller = useGridController();
   const pressed = useRef<Element>(undefined);
+  const history = useContext(HistoryContext);
   const [opened, setOpened] = useState<Opened>();
   const open = () => {
     const target = pressed.current;
@@ -162,7 +175,7 @@ export function GridMenu({ onSaid, children }: Props) {
       const within = row >= top && row <= bottom && column >= left && column <= right;
       if (!within) controller.goTo({ row, column });
     }
-    setOpened({ name: words.cell, groups: ofCells(controller, onSaid) });
+    setOpened({ name: words.cell, groups: ofCells(controller, onSaid, history) });
   };
   return (
     <ContextMenu.Root onOpenChange={(isOpen) => isOpen && open()}>

@@ -4,6 +4,7 @@ import { useEffect, useState } from "react";
 import { startFilesWorker } from "../filing/filesWorker";
 import { StageLayout } from "../parts/StageLayout";
 import { useInvestigationStore } from "../store/useInvestigation";
+import { followHands } from "./followHands";
 import { GridController } from "./GridController";
 import { createGridStore } from "./gridState";
 import { MeasureContext } from "./MeasureContext";
@@ -21,6 +22,7 @@ export function MeasureRoom() {
     return () => clearTimeout(timer);
   }, []);
   const [controller] = useState(() => new GridController(store, createGridStore()));
+  useEffect(() => followHands(store, controller.grid), [store, controller]);
   return (
     <MeasureContext value={controller}>
       <StageLayout

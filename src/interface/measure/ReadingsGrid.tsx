@@ -14,7 +14,15 @@ import { QuantityDragging } from "./QuantityDragging";
 
 const rowHeight = 30;
 
-function useRows(count: number, activeRow: number) {
+/** The row in hand by its place and its id; a row that waits has none. */
+interface RowInHand {
+  readonly index: number;
+  readonly id: string | undefined;
+}
+
+function useRows(count: number, inHand: RowInHand) {
+  const { index: activeRow, id } = inHand;
+  const before = useRef(inHand);
   const scroller = useRef<HTMLDivElement>(null);
   const rangeExtractor = useCallback(
     (range: Range) => [
@@ -33,8 +41,12 @@ function useRows(count: number, activeRow: number) {
     initialRect: { width: 800, height: 600 },
   });
   useEffect(() => {
-    virtualizer.scrollToIndex(activeRow);
-  }, [virtualizer, activeRow]);
+    const { index, id: last } = before.current;
+    before.current = { index: activeRow, id };
+    const moved = id !== undefined && id === last;
+    if (moved) scroller.current?.scrollBy(0, (activeRow - index) * rowHeight);
+    else virtualizer.scrollToIndex(activeRow);
+  }, [virtualizer, activeRow, id]);
   return { scroller, virtualizer };
 }
 
@@ -61,7 +73,10 @@ export function ReadingsGrid({ onSaid, height }: Props) {
   const { columns, rows, table } = useShownView();
   const activeRow = useGrid((state) => state.active.row);
   const count = Math.min(rows.length + 1, limits.rows);
-  const { scroller, virtualizer } = useRows(count, activeRow);
+  const { scroller, virtualizer } = useRows(count, {
+    index: activeRow,
+    id: rows[activeRow]?.id,
+  });
   const { figuresOfUncertainty: rule } = useHouseRules();
   const { template, least, most, drawn } = useMemo(
     () => gridTemplate(columns, rows, rule),

@@ -23,6 +23,8 @@ export interface GridState {
   readonly session: string;
   /** Counts up each time the active cell is to take the keyboard. */
   readonly summons: number;
+  /** Where the caret is to stand in a text that is being entered, once the cell has the keyboard again. */
+  readonly caret: number | undefined;
   /** The find line is open and has the keyboard. */
   readonly finding: boolean;
   /** The row in hand stands alone in large type. */
@@ -48,6 +50,7 @@ export function createGridStore(table?: string): GridStore {
     mode: "moving",
     session: "",
     summons: 0,
+    caret: undefined,
     finding: false,
     big: false,
     gathered: [],

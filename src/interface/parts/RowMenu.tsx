@@ -7,31 +7,40 @@ import { useLive } from "./useLive";
 interface Props {
   /** What the menu is for, as nothing but dots is seen of it. */
   label: string;
+  /** Beside a word in a line rather than at the end of a row. */
+  small?: boolean;
   acts: readonly { readonly label: string; readonly run: () => void }[];
 }
 
+/** Waits until the menu has given the focus back to its dots, two frames after it closed: a sheet takes it from there. */
+function afterMenu(run: () => void): void {
+  const frames = (left: number): void =>
+    void requestAnimationFrame(() => (left === 0 ? run() : frames(left - 1)));
+  frames(2);
+}
+
 /** What can be done with a row of a list, behind its dots. */
-export function RowMenu({ label, acts }: Props) {
+export function RowMenu({ label, acts, small = false }: Props) {
   const live = useLive();
   return (
     <Menu>
       <MenuButton
         disabled={!live}
         aria-label={label}
-        className="text-soft hover:text-ink rounded-md p-1.5"
+        className={`text-soft hover:text-ink rounded-md ${small ? "px-0.5 py-1 pointer-coarse:px-3 pointer-coarse:py-3" : "p-1.5"}`}
       >
-        <EllipsisVertical aria-hidden size={18} />
+        <EllipsisVertical aria-hidden size={small ? 14 : 18} />
       </MenuButton>
       <MenuItems
         anchor="bottom end"
-        className="bg-page border-hairline z-20 min-w-40 rounded-md border py-1 shadow-sm focus:outline-none"
+        className="bg-page border-hairline z-20 max-h-80! min-w-40 rounded-md border py-1 shadow-sm focus:outline-none"
       >
         {acts.map(({ label: act, run }) => (
           <MenuItem
             key={act}
             as="button"
             className="data-focus:bg-wash block w-full px-3 py-1.5 text-left"
-            onClick={run}
+            onClick={() => afterMenu(run)}
           >
             {act}
           </MenuItem>

@@ -1,7 +1,9 @@
 "use client";
 
 import { untitled } from "@/wording/untitled";
+import { copyWords } from "@/wording/copies";
 import Link from "next/link";
+import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
@@ -41,6 +43,7 @@ function Rename({ entry, onDone }: { entry: ShelfEntry; onDone: (title?: string)
 }
 
 function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: () => void }) {
+  const router = useRouter();
   const remove = async () => {
     await changes.remove(entry.id);
     onDeleted(entry);
@@ -48,6 +51,7 @@ function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: 
   const acts = [
     { label: "Rename", run: onRename },
     { label: "Duplicate", run: () => void changes.duplicate(entry.id) },
+    { label: copyWords.open, run: () => router.push(`/copies/${entry.id}`) },
     { label: "Delete", run: () => void remove() },
   ];
   return <RowMenu label={`What to do with ${entry.title || untitled}`} acts={acts} />;

@@ -1,15 +1,15 @@
 "use client";
 
 import type { AccountReply, PersonKind } from "@/protocol/accounts";
-import type { ClassEntry } from "@/protocol/classes";
+import type { ClassEntry, OwnExperiment } from "@/protocol/classes";
 import { Classes } from "./Classes";
+import { type FindingBenches, OwnBenches } from "./OwnBenches";
 import { Licences } from "../parts/Licences";
 import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
-import { OwnName } from "../parts/OwnName";
-import { SignOut } from "../parts/SignOut";
+import { PlainHeader } from "../parts/PlainHeader";
 import { TextField } from "../parts/TextField";
 import { forgetCopiesOfOthers, rememberPerson } from "../store/deviceCopy";
 import { arranged, type ShelfChanges, type ShelfEntry, type ShelfOrder } from "./shelf";
@@ -20,6 +20,9 @@ import { ShelfEntryRow } from "./ShelfEntryRow";
 interface Props {
   person: { id: string; name: string; kind: PersonKind };
   classes: readonly ClassEntry[];
+  /** The experiments of a student's classes. */
+  experiments: readonly OwnExperiment[];
+  finding: FindingBenches;
   makeClass: (name: string) => Promise<AccountReply>;
   shelf: { entries: readonly ShelfEntry[]; deleted: readonly ShelfEntry[] };
   changes: ShelfChanges;
@@ -87,7 +90,7 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
         )}
       </p>
       {shown.length > 0 ? (
-        <ul className={listLook}>
+        <ul aria-label="Investigations" className={listLook}>
           {shown.map((entry) => (
             <ShelfEntryRow key={entry.id} entry={entry} changes={changes} onDeleted={setGone} />
           ))}
@@ -114,13 +117,7 @@ export function ShelfPage(props: Props) {
   }, [person.id]);
   return (
     <div className="min-h-screen">
-      <header className="flex h-[46px] items-center gap-3 px-5">
-        <span className="font-serif text-[17px] font-semibold">Fathom Rule</span>
-        <span className="flex-1" />
-        <OwnName name={person.name} />
-        <SignOut personId={person.id} signOut={signOut} />
-      </header>
-      <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-y" />
+      <PlainHeader person={person} signOut={signOut} />
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-4xl px-8 py-6">
         <div className="flex flex-wrap items-center gap-2">
           <h1 className="mr-auto font-serif text-xl font-semibold">Shelf</h1>
@@ -137,6 +134,7 @@ export function ShelfPage(props: Props) {
             {said}
           </p>
         )}
+        <OwnBenches experiments={props.experiments} finding={props.finding} />
         <Entries shelf={shelf} changes={changes} />
         <Classes
           classes={props.classes}

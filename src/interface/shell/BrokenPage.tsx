@@ -10,8 +10,8 @@ interface Props {
   title: string;
   /** What is stored can't be read or was written by a newer version, or a page fell over what it holds. */
   why: "unreadable" | "newer" | "fell";
-  /** Goes back to the newest state that can be read; whether there was one. */
-  goBack: (investigationId: string) => Promise<boolean>;
+  /** Goes back to the newest state that can be read; whether there was one. Undefined for those who only read. */
+  goBack: ((investigationId: string) => Promise<boolean>) | undefined;
 }
 
 const words = sayings.broken;
@@ -22,7 +22,7 @@ export function BrokenPage({ investigationId, title, why, goBack }: Props) {
   const [going, start] = useTransition();
   const go = () =>
     start(async () => {
-      if (await goBack(investigationId)) window.location.reload();
+      if (await goBack?.(investigationId)) window.location.reload();
       else setNone(true);
     });
   return (
@@ -31,7 +31,7 @@ export function BrokenPage({ investigationId, title, why, goBack }: Props) {
       <p className="mt-2">{words[why]}</p>
       {why !== "newer" && <p className="text-soft mt-2">{words.nothingLost}</p>}
       <div className="mt-5 flex flex-wrap items-center gap-3">
-        {why !== "newer" && (
+        {why !== "newer" && goBack && (
           <Button look="main" disabled={going} onClick={go}>
             {words.goBack}
           </Button>

@@ -1,12 +1,17 @@
 "use client";
 
 import { untitled } from "@/wording/untitled";
-import { Redo2, Undo2 } from "lucide-react";
+import { History, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
-import { useState } from "react";
+import { useContext, useState } from "react";
+import type { OpenedBench } from "@/protocol/classes";
+import { historyWords } from "@/wording/history";
+import { benchWords } from "@/wording/benches";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { commands } from "../commands/commands";
 import { Button } from "../parts/Button";
+import { PeopleHere } from "../together/Together";
+import { HistoryContext } from "../history/LookingBack";
 import { OwnName } from "../parts/OwnName";
 import { SignOut } from "../parts/SignOut";
 import { useLive } from "../parts/useLive";
@@ -19,6 +24,8 @@ import { SaveLine } from "./SaveLine";
 
 interface Props {
   person: { readonly id: string; readonly name: string } | undefined;
+  /** The bench whose sheet it is; undefined where it is a person's own. */
+  bench?: OpenedBench | undefined;
   signOut: () => Promise<void>;
 }
 
@@ -45,13 +52,13 @@ function CommandButton({ id }: { id: "undo" | "redo" }) {
   );
 }
 
-function Title() {
+function Title({ fixed }: { fixed: boolean }) {
   const title = useInvestigation((state) => state.document.title);
   const { act } = useActs();
   const live = useLive();
   return (
     <input
-      readOnly={!live}
+      readOnly={!live || fixed}
       aria-label="Title of the investigation"
       value={title}
       placeholder={untitled}
@@ -59,6 +66,34 @@ function Title() {
       onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
       className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-sm:order-first max-sm:mx-0 max-sm:basis-full"
     />
+  );
+}
+
+/** Which bench of which class works here. */
+function BenchName({ bench: { number, people, className } }: { bench: OpenedBench }) {
+  const names = benchWords.names(people);
+  return (
+    <span title={`${className}: ${names}`} className="text-soft shrink-0 max-sm:hidden">
+      {benchWords.bench(number)}
+    </span>
+  );
+}
+
+/** The way to what was done. */
+function HistoryButton() {
+  const open = useContext(HistoryContext);
+  const live = useLive();
+  return (
+    <Button
+      look="quiet"
+      className="px-1.5!"
+      disabled={!live}
+      aria-label={historyWords.open}
+      title={historyWords.open}
+      onClick={() => open()}
+    >
+      <History aria-hidden size={18} />
+    </Button>
   );
 }
 
@@ -77,7 +112,7 @@ const rememberedHere = () =>
   typeof localStorage === "undefined" ? "" : (rememberedPerson() ?? "");
 
 /** What investigation this is, whether it is kept, and the way out. */
-export function Header({ person, signOut }: Props) {
+export function Header({ person, bench, signOut }: Props) {
   const store = useInvestigationStore();
   return (
     <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3 max-sm:gap-x-1.5 max-sm:pb-1">
@@ -88,7 +123,9 @@ export function Header({ person, signOut }: Props) {
       >
         Fathom Rule
       </Link>
-      <Title />
+      <Title fixed={bench !== undefined} />
+      {bench && <BenchName bench={bench} />}
+      <PeopleHere />
       <SaveLine />
       <HouseRulesButton />
       <span className="flex">
@@ -96,6 +133,7 @@ export function Header({ person, signOut }: Props) {
         <CommandButton id="redo" />
       </span>
       <span className="flex items-center gap-3 max-sm:hidden">
+        <HistoryButton />
         <KeysButton />
         {person && <OwnName name={person.name} />}
         <SignOut

@@ -5,7 +5,7 @@ import { asideWords, replacedWords } from "@/wording/changes";
 import { sayings } from "@/wording/sayings";
 import { useInvestigation } from "../store/useInvestigation";
 import { AsideSheet } from "./AsideSheet";
-import { ReplacedSheet } from "./ReplacedSheet";
+import { ReplacedLine, ReplacedSheet } from "./ReplacedSheet";
 
 function Line({ children, role = "status" }: { children: ReactNode; role?: "status" | "alert" }) {
   return (
@@ -53,7 +53,9 @@ function NearlyFull() {
 export function Notices({ investigationId }: { investigationId: string }) {
   const notice = useInvestigation((state) => state.notice);
   const aside = useInvestigation((state) => state.aside.length);
-  const replaced = useInvestigation((state) => state.replaced.length);
+  const replaced = useInvestigation((state) => state.replaced);
+  const [only] = replaced;
+  const alone = replaced.length === 1 && only?.side === "lost" ? only : undefined;
   return (
     <>
       {notice && <Line role="alert">{notice}</Line>}
@@ -62,8 +64,13 @@ export function Notices({ investigationId }: { investigationId: string }) {
         words={asideWords}
         list={(open, onClose) => <AsideSheet open={open} onClose={onClose} />}
       />
+      {alone && (
+        <Line>
+          <ReplacedLine investigationId={investigationId} one={alone} />
+        </Line>
+      )}
       <Listed
-        count={replaced}
+        count={alone ? 0 : replaced.length}
         words={replacedWords}
         list={(open, onClose) => (
           <ReplacedSheet investigationId={investigationId} open={open} onClose={onClose} />

@@ -15,6 +15,37 @@ function forget(store: InvestigationStore, investigationId: string, ids: readonl
   void replacedSeen(investigationId, place.device, ids);
 }
 
+/** Puts back what a replaced value was, or forgets what was seen. */
+function useReplaced(investigationId: string) {
+  const store = useInvestigationStore();
+  const seen = (ids: readonly string[]) => forget(store, investigationId, ids);
+  const putBack = ({ id, back }: Replaced) => {
+    const done = doPatches(store, "put-back", [back]);
+    if (done) seen([id]);
+    return done;
+  };
+  return { seen, putBack };
+}
+
+/** The one value of one's own that another replaced, in a line, with the way back. */
+export function ReplacedLine({ investigationId, one }: { investigationId: string; one: Replaced }) {
+  const document = useInvestigation((state) => state.document);
+  const { seen, putBack } = useReplaced(investigationId);
+  const [cannot, setCannot] = useState(false);
+  return (
+    <>
+      {replacedInWords(placeInWords(document, one.path), { ...one, other: one.other })}{" "}
+      {cannot && replacedWords.notBack}
+      <span className="ml-2 inline-flex gap-2">
+        <Button onClick={() => setCannot(!putBack(one))}>{replacedWords.mineBack}</Button>
+        <Button look="quiet" onClick={() => seen([one.id])}>
+          {replacedWords.letIt}
+        </Button>
+      </span>
+    </>
+  );
+}
+
 function Item({ one, onBack }: { one: Replaced; onBack: () => boolean }) {
   const document = useInvestigation((state) => state.document);
   const [cannot, setCannot] = useState(false);
@@ -47,14 +78,8 @@ export function ReplacedSheet(props: {
   onClose: () => void;
 }) {
   const { investigationId, open, onClose } = props;
-  const store = useInvestigationStore();
   const replaced = useInvestigation((state) => state.replaced);
-  const seen = (ids: readonly string[]) => forget(store, investigationId, ids);
-  const putBack = ({ id, back }: Replaced) => {
-    const done = doPatches(store, "put-back", [back]);
-    if (done) seen([id]);
-    return done;
-  };
+  const { seen, putBack } = useReplaced(investigationId);
   return (
     <Sheet
       open={open && replaced.length > 0}

@@ -39,7 +39,9 @@ const reloaded: readonly Saving["kind"][] = ["forbidden", "page-older", "page-ne
 /** Whether all that was typed is kept, and where. */
 export function SaveLine() {
   const saving = useInvestigation((state) => state.saving);
+  const readOnly = useInvestigation((state) => state.readOnly);
   const calm = saving.kind === "kept" || saving.kind === "keeping";
+  if (readOnly && calm) return null;
   return (
     <p
       role="status"

@@ -54,13 +54,22 @@ function DemoAccounts({ accounts }: { accounts: Props["demoAccounts"] }) {
   );
 }
 
+/** Whether somebody comes from the page on which they were joining a class, whose code stands behind the #. */
+const joining = () => window.location.search === "?then=join";
+
+function backToClass(): void {
+  const { origin, hash } = window.location;
+  window.location.replace(new URL(`/join${hash}`, origin));
+}
+
 /** The door: a name, a password, and in the demo the accounts to use. */
 export function SignInPage({ demoAccounts, register }: Props) {
   const live = useLive();
   const router = useRouter();
   const [message, submit, busy] = useActionState(async (_: string | undefined, form: FormData) => {
     const sentence = await signIn(form);
-    if (sentence === undefined) router.replace("/shelf");
+    if (sentence === undefined && joining()) backToClass();
+    else if (sentence === undefined) router.replace("/shelf");
     return sentence;
   }, undefined);
   return (

@@ -2,6 +2,7 @@
 
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { stages, type StageId } from "@/wording/stages";
+import { PeopleAtStage } from "../together/Together";
 import { goToStage, stagePath } from "../parts/stagePath";
 
 interface Props {
@@ -108,6 +109,11 @@ export function StageRule({ investigationId, stage, marks }: Props) {
             >
               {label}
               <MarkCount count={marks[id] ?? 0} />
+              {id !== stage && (
+                <span className="absolute bottom-full left-1.5 flex gap-0.5">
+                  <PeopleAtStage stage={id} />
+                </span>
+              )}
             </a>
           </li>
         ))}

@@ -7,6 +7,7 @@ import { ConcludeRoom } from "../conclude/ConcludeRoom";
 import { DeriveRoom } from "../derive/DeriveRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
+import { LookingBack } from "../history/LookingBack";
 import { MarksProvider } from "../marks/MarksProvider";
 import { useMarks } from "../marks/useMarks";
 import { type CalledReading, DrawerCallContext } from "../parts/DrawerCall";
@@ -18,12 +19,20 @@ import { PreparedReport } from "../writeup/PreparedReport";
 import { WriteUpRoom } from "../writeup/WriteUpRoom";
 import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
-import { InvestigationContext } from "../store/useInvestigation";
+import {
+  InvestigationContext,
+  useInvestigation,
+  useInvestigationStore,
+} from "../store/useInvestigation";
 import { AwayPage } from "./AwayPage";
+import { ClosedPage } from "./ClosedPage";
 import { FirstTour } from "./FirstTour";
 import { Header } from "./Header";
 import { Notices } from "./Notices";
+import { ReadingLine } from "./ReadingLine";
 import { StageRule } from "./StageRule";
+import { BenchPeopleContext } from "../together/Together";
+import { usePresence } from "../together/usePresence";
 import { useStage } from "../parts/stagePath";
 import { useLive } from "../parts/useLive";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
@@ -34,6 +43,8 @@ interface Props {
   investigationId: string;
   opened: Opened | undefined;
   signOut: () => Promise<void>;
+  /** Puts a copy on the shelf of one who reads. */
+  takeCopy: (id: string) => Promise<void>;
   /** Remembers that the first tour is over. */
   endTour: () => Promise<void>;
 }
@@ -66,7 +77,7 @@ function Stages(props: { investigationId: string; stage: StageId }) {
   return <StageRule {...props} marks={marks} />;
 }
 
-function Bench({ investigationId, opened, signOut, endTour }: Props) {
+function Bench({ investigationId, opened, signOut, takeCopy, endTour }: Props) {
   const stage = useStage();
   const live = useLive();
   const [open, setOpen] = useState(false);
@@ -79,12 +90,14 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
   }, []);
   useStageKeys(investigationId);
   useKeptFocus();
+  useCommandKeys(useInvestigationStore());
   return (
     <MarksProvider>
       <div data-live={live} className="flex min-h-screen flex-col min-[900px]:h-screen">
-        <Header person={opened?.person} signOut={signOut} />
+        <Header person={opened?.person} bench={opened?.bench} signOut={signOut} />
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
+        <ReadingLine investigationId={investigationId} bench={opened?.bench} takeCopy={takeCopy} />
         <Notices investigationId={investigationId} />
         <FigureInHandContext value={inHand}>
           <DrawerCallContext value={call}>
@@ -107,16 +120,32 @@ function Bench({ investigationId, opened, signOut, endTour }: Props) {
   );
 }
 
+/** The bench, or why it is open no longer: what is no one's own can be taken from one. */
+function OpenOrClosed(props: Props) {
+  const lost = useInvestigation(({ saving }) => saving.kind === "lost");
+  const { opened } = props;
+  const stage = useStage();
+  usePresence(props.investigationId, stage, opened?.bench !== undefined);
+  const people = useMemo(() => opened?.bench?.people.map(({ id }) => id) ?? [], [opened]);
+  if (lost && opened && opened.standing !== "owner") return <ClosedPage />;
+  return (
+    <BenchPeopleContext value={people}>
+      <LookingBack investigationId={props.investigationId}>
+        <Bench {...props} />
+      </LookingBack>
+    </BenchPeopleContext>
+  );
+}
+
 /** One investigation open on the bench: header, rule, page and margin. */
 export function Workspace(props: Props) {
   const { store, missing } = useOpenInvestigation(props.investigationId, props.opened);
-  useCommandKeys(store);
   if (missing) return <AwayPage noCopy />;
   if (!store) return null;
   return (
     <InvestigationContext value={store}>
       <CurvesProvider>
-        <Bench {...props} />
+        <OpenOrClosed {...props} />
       </CurvesProvider>
     </InvestigationContext>
   );

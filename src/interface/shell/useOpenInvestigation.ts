@@ -9,6 +9,8 @@ import {
   rememberedPerson,
   rememberPerson,
 } from "../store/deviceCopy";
+import { rightsOf, type Standing } from "@/protocol/rights";
+import type { OpenedBench } from "@/protocol/classes";
 import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
 import { Keeper, openDeviceCopy } from "../store/keeper";
 import { onLeft } from "../store/leaving";
@@ -19,6 +21,17 @@ export interface Opened {
   readonly person: { readonly id: string; readonly name: string; readonly toured: boolean };
   readonly document: Investigation;
   readonly revision: number;
+  /** How the person stands to it. */
+  readonly standing: Standing;
+  /** The bench that works on it; undefined where it is a person's own. */
+  readonly bench: OpenedBench | undefined;
+}
+
+/** A store of what the server gave; one who may only read can't change it. */
+function storeOf({ document, revision, standing }: Opened): InvestigationStore {
+  const store = createInvestigationStore(document, revision);
+  store.setState({ readOnly: !rightsOf[standing].has("edit") });
+  return store;
 }
 
 const askAgainAfter = 2500;
@@ -26,7 +39,7 @@ const askAgainAfter = 2500;
 /** Opens an investigation from what the server gave, else from this device's copy; keeps it from then on. */
 export function useOpenInvestigation(id: string, opened: Opened | undefined) {
   const [store, setStore] = useState<InvestigationStore | undefined>(() =>
-    opened ? createInvestigationStore(opened.document, opened.revision) : undefined,
+    opened ? storeOf(opened) : undefined,
   );
   const [missing, setMissing] = useState(false);
   const personId = opened?.person.id;

@@ -1,4 +1,5 @@
 import { applyChange, type Change, asOneChange } from "@/investigation/history/edit";
+import { goesOn, mergedChange } from "@/investigation/merging/mergedChange";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { SentEdit, ToldEdit } from "@/protocol/saving";
 
@@ -38,7 +39,8 @@ export function withChange(
     last &&
     edit.mergeKey !== undefined &&
     last.mergeKey === edit.mergeKey &&
-    !underWay.has(last.id)
+    !underWay.has(last.id) &&
+    goesOn(last, edit)
   ) {
     const merged: PendingEdit = { ...last, ...(asOneChange(last, edit) as Change), at: edit.at };
     return { ...state, document, pending: [...state.pending.slice(0, -1), merged] };
@@ -52,7 +54,7 @@ export function replayed(base: Investigation, pending: readonly PendingEdit[]) {
   const kept: PendingEdit[] = [];
   const dropped: PendingEdit[] = [];
   for (const edit of pending) {
-    const application = applyChange(document, edit.patches);
+    const application = applyChange(document, mergedChange(document, edit).patches);
     if (application.applied) {
       document = application.document;
       kept.push(edit);
@@ -67,9 +69,11 @@ function isOwnProgress(state: DocumentState, news: readonly ServerEdit[]): boole
 }
 
 function withEdits({ base, pending }: DocumentState, edits: readonly ServerEdit[]): Investigation {
-  const own = new Map(pending.map(({ id, patches }) => [id, patches]));
+  const own = new Map(pending.map((edit) => [edit.id, edit]));
   return edits.reduce((document, { id, patches }) => {
-    const application = applyChange(document, own.get(id) ?? patches ?? []);
+    const mine = own.get(id);
+    const done = mine ? mergedChange(document, mine).patches : patches;
+    const application = applyChange(document, done ?? []);
     return application.applied ? application.document : document;
   }, base);
 }

@@ -18,11 +18,13 @@ import {
   stepForward,
   type UndoStack,
 } from "@/investigation/history/undoStack";
+import { mergedChange, onlyOwn } from "@/investigation/merging/mergedChange";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { Replaced } from "@/protocol/saving";
 import { sayings } from "@/wording/sayings";
 import { type DocumentState, type PendingEdit, withChange } from "./documentState";
 import { type EditPlace, nowhere } from "./place";
+import type { HereNow } from "./here";
 import type { PutAside } from "./putAside";
 import { reportFault } from "./server";
 
@@ -55,6 +57,14 @@ export interface InvestigationState extends DocumentState {
   readonly aside: readonly PutAside[];
   /** What took the place of other work done at the same time, here or there, and was not seen yet. */
   readonly replaced: readonly Replaced[];
+  /** Windows of others on it. */
+  readonly here: readonly HereNow[];
+  /** Counts up with each word of others' edits. */
+  readonly heard: number;
+  /** Whether it is only read here: nothing that is done changes it. */
+  readonly readOnly: boolean;
+  /** Whether it is an earlier moment that is shown. */
+  readonly still: boolean;
   /** Where edits of this window are made. */
   readonly place: EditPlace;
   /** The letters of the document, once it is nearly as long as it may be. */
@@ -80,9 +90,20 @@ export function createInvestigationStore(
     underWay: new Set<string>(),
     aside: [],
     replaced: [],
+    here: [],
+    heard: 0,
+    readOnly: false,
+    still: false,
     place,
     nearlyFull: undefined,
   }));
+}
+
+/** Whether it is only read here; then says so. */
+export function refusedReading(store: InvestigationStore): boolean {
+  const { readOnly } = store.getState();
+  if (readOnly) store.setState({ notice: sayings.reading.nothingChanges });
+  return readOnly;
 }
 
 /** A change as an edit of this window, made on what it shows now. */
@@ -97,6 +118,7 @@ function record(
   undoStack: UndoStack,
   mergeKey?: string,
 ): void {
+  if (refusedReading(store)) return;
   store.setState((state) => ({
     ...withChange(state, document, { ...edited(state, change), mergeKey }, state.underWay),
     undoStack,
@@ -147,6 +169,7 @@ export function recordAll(
   changes: readonly Change[],
   mergeKey: string,
 ): void {
+  if (refusedReading(store)) return;
   store.setState((state) => {
     let next: DocumentState = state;
     for (const change of changes) {
@@ -157,15 +180,23 @@ export function recordAll(
   });
 }
 
+/** Does once more, or takes back, what is still one's own of a change: what others put in its place since stays. */
+function again(store: InvestigationStore, wanted: Change, undoStack: UndoStack): void {
+  const { document } = store.getState();
+  const own = mergedChange(document, onlyOwn(document, wanted));
+  const change = own === wanted ? wanted : changeOf(document, wanted.act, own.patches);
+  const application = change && applyChange(document, change.patches);
+  if (application?.applied && change && change.patches.length > 0) {
+    record(store, application.document, change, undoStack);
+  } else store.setState({ undoStack, notice: sayings.refused.replacedSince });
+}
+
 function goBack(store: InvestigationStore, name: string, keepForRedo: boolean): void {
   const state = store.getState();
   const step = stepBack(state.undoStack);
   if (!step) return;
-  const change = reversed(step.change, name);
-  const application = applyChange(state.document, change.patches);
-  const stack = keepForRedo ? step.stack : { ...step.stack, undone: state.undoStack.undone };
-  if (application.applied) record(store, application.document, change, stack);
-  else store.setState({ undoStack: stack });
+  const kept = keepForRedo ? step.stack : { ...step.stack, undone: state.undoStack.undone };
+  again(store, reversed(step.change, name), kept);
 }
 
 /** Takes back one's own newest act. */
@@ -184,8 +215,5 @@ export function redo(store: InvestigationStore): void {
   const state = store.getState();
   const step = stepForward(state.undoStack);
   if (!step) return;
-  const application = applyChange(state.document, step.change.patches);
-  if (application.applied) {
-    record(store, application.document, { ...step.change, act: "redo" }, step.stack);
-  } else store.setState({ undoStack: step.stack });
+  again(store, { ...step.change, act: "redo" }, step.stack);
 }

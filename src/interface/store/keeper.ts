@@ -2,13 +2,17 @@ import { editsLeftBehind, holdWindow, snapshotOf } from "./deviceCopy";
 import { DeviceKeeper } from "./deviceKeeper";
 import { type PendingEdit, received, replayed, type ServerEdit, without } from "./documentState";
 import type { InvestigationState, InvestigationStore, OnDevice } from "./investigationStore";
+import { hereAfter } from "./here";
 import { listen } from "./liveLine";
 import { closed, nextToSend } from "./outbox";
 import { forgetAside, keepAside, keptAside, type PutAside } from "./putAside";
+import type { Presence } from "@/protocol/presence";
 import { replacedHere, save, type SaveReply } from "./server";
 import { Suspicion } from "./suspicion";
 
 const saveAfter = 150;
+/** While others look on, what is typed is with them at once. */
+const saveAfterTogether = 0;
 const firstRetry = 400;
 const longestRetry = 4000;
 /** After so many ms at most a server that stumbles over anything is asked again. */
@@ -87,8 +91,9 @@ export class Keeper {
     this.stops.push(
       listen(this.keeping.investigationId, {
         since,
-        hear: ({ edits, ended, mismatch }) => {
-          if (mismatch) this.wait({ kind: mismatch });
+        hear: ({ edits, here, ended, mismatch }) => {
+          if (here) this.meet(here);
+          else if (mismatch) this.wait({ kind: mismatch });
           else if (ended) this.schedule(0);
           else this.receive(edits);
         },
@@ -122,7 +127,8 @@ export class Keeper {
     this.device.keep(state.pending, { personId, revision, document: base });
     if (state.pending.length === 0) return;
     if (state.saving.kind === "kept") this.store.setState({ saving: { kind: "keeping" } });
-    if (state.saving.kind === "kept" || state.saving.kind === "keeping") this.schedule(saveAfter);
+    const soon = state.here.length > 0 ? saveAfterTogether : saveAfter;
+    if (state.saving.kind === "kept" || state.saving.kind === "keeping") this.schedule(soon);
   }
 
   /** What somebody decided on waits on the device no longer. */
@@ -233,10 +239,21 @@ export class Keeper {
     if (!done) this.schedule(saveAfter);
   } // prettier-ignore
 
+  /** Others' windows came, moved or left. */
+  private meet(news: readonly Presence[]): void {
+    const { here, place } = this.store.getState();
+    const own = { window: place.window, person: this.keeping.personId };
+    const met = hereAfter(here, news, own, Date.now());
+    if (met !== here) this.store.setState({ here: met });
+  }
+
   private receive(edits: readonly ServerEdit[]): void {
-    const { state, dropped, gap } = received(this.store.getState(), edits);
+    const before = this.store.getState();
+    const { state, dropped, gap } = received(before, edits);
     if (gap) return this.schedule(0);
-    this.store.setState(state);
+    const own = new Set(before.pending.map(({ id }) => id));
+    const others = state !== before && edits.some(({ id }) => !own.has(id));
+    this.store.setState({ ...state, heard: before.heard + (others ? 1 : 0) });
     this.putAside(dropped.map(goneAside));
     if (edits.some(({ replaces }) => replaces)) void this.learnReplaced();
   }

@@ -2,6 +2,8 @@ import type * as yup from "yup";
 import { isMismatch, type Mismatch, ownVersion, versionHeader } from "@/protocol/versions";
 import { replacedAnswer, saveAnswer } from "@/protocol/savingChecks";
 import { type EditInParts, type Replaced, type SaveAnswer, savingLimits } from "@/protocol/saving";
+import type { SentPresence } from "@/protocol/presence";
+import type { HistoryPage, Moment } from "@/protocol/history";
 import { sentText } from "./outbox";
 import type { PendingEdit } from "./documentState";
 
@@ -144,6 +146,42 @@ export async function replacedSeen(
   ids: readonly string[],
 ): Promise<void> {
   await asked(addressOf(investigationId, "replaced"), JSON.stringify({ device, ids }));
+}
+
+/** A page of what was done, or every typing of one reading; undefined where the server can't say. */
+export async function historyPage(
+  investigationId: string,
+  wanted: { readonly before?: number; readonly row?: string; readonly cell?: string },
+): Promise<HistoryPage | undefined> {
+  const given = Object.entries(wanted).map(([key, value]) => [key, String(value)]);
+  const query = new URLSearchParams(given).toString();
+  const reply = await asked<HistoryPage>(addressOf(investigationId, `history?${query}`));
+  return "answer" in reply ? reply.answer : undefined;
+}
+
+/** An investigation as it stood after a revision; undefined where the server can't say. */
+export async function momentAt(
+  investigationId: string,
+  revision: number,
+): Promise<Moment | undefined> {
+  const reply = await asked<Moment>(addressOf(investigationId, `moments/${revision}`));
+  return "answer" in reply ? reply.answer : undefined;
+}
+
+/** Goes back to a moment, for all who work on it; whether the server did. */
+export async function goBackTo(investigationId: string, revision: number): Promise<boolean> {
+  const reply = await asked(addressOf(investigationId, "back"), JSON.stringify({ revision }));
+  return "answer" in reply;
+}
+
+/** Tells the server where this window is; nobody waits for an answer, and the page may go meanwhile. */
+export function tellPresence(investigationId: string, presence: SentPresence): void {
+  void fetch(addressOf(investigationId, "presence"), {
+    method: "POST",
+    headers: { "content-type": "application/json", [versionHeader]: ownVersion },
+    body: JSON.stringify(presence),
+    keepalive: true,
+  }).catch(() => {});
 }
 
 /** Tells the server's log of a fault; nothing that was typed goes with it. */

@@ -11,6 +11,7 @@ import { inOrder } from "@/investigation/model/order";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
 import type { ReportBlock, ReportNode } from "@/output/report/report";
 import { blockWords, sections } from "@/wording/writingUp";
+import { HandOfOther } from "../together/Together";
 import { Button } from "../parts/Button";
 import { doAct } from "../store/investigationStore";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
@@ -190,8 +191,10 @@ export const Block = memo(function Block({ block, shown, order, drawn }: Props) 
     <section
       ref={setNodeRef}
       aria-label={name}
+      data-place={`block:${id}`}
       className={`group relative py-2 ${isOver ? "border-petrol border-t-2" : ""} ${block.hidden ? "opacity-40" : ""}`}
     >
+      <HandOfOther place={`block:${id}`} />
       <Tools id={id} name={name} block={block} order={order} />
       {block.kind === "title" && (
         <>

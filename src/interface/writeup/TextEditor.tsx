@@ -7,12 +7,13 @@ import { describeBlock } from "@/investigation/acts/describeBlock";
 import type { RichText } from "@/investigation/model/richText";
 import type { ReportNode } from "@/output/report/report";
 import { doAct } from "../store/investigationStore";
-import { useInvestigationStore } from "../store/useInvestigation";
+import { useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { fromEditor, toEditor } from "./editorText";
 import { formula, knowLive, liveValue, lowered, raised, reference } from "./editorNodes";
 import { EditorTools } from "./EditorTools";
 import { LiveContext } from "./LiveContext";
 import { useOneByOne } from "./oneByOne";
+import { showChanged } from "./showChanged";
 import { ReportNodes } from "./ReportNodes";
 
 interface Props {
@@ -62,7 +63,7 @@ function useKept(editor: Editor | null, block: string, text: RichText): void {
   useEffect(() => {
     if (!editor || (text.length === 0 && editor.isEmpty)) return;
     if (same(fromEditor(editor.getJSON()), text)) return;
-    editor.commands.setContent(toEditor(text), { emitUpdate: false });
+    showChanged(editor, text);
   }, [editor, text]);
 }
 
@@ -81,9 +82,11 @@ export function TextEditor(props: Props) {
 function Editing({ block, text, label, hint }: Props) {
   const live = useContext(LiveContext);
   const [used, setUsed] = useState(false);
+  const readOnly = useInvestigation((state) => state.readOnly);
   const editor = useEditor({
     immediatelyRender: false,
     injectCSS: false,
+    editable: !readOnly,
     shouldRerenderOnTransaction: false,
     extensions,
     content: toEditor(text),
@@ -113,7 +116,7 @@ function Editing({ block, text, label, hint }: Props) {
         </p>
       )}
       <EditorContent editor={editor} />
-      {editor && used && <EditorTools editor={editor} label={label} />}
+      {editor && used && !readOnly && <EditorTools editor={editor} label={label} />}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { goesOn } from "../merging/mergedChange";
 import { type Change, asOneChange } from "./edit";
 
 interface Entry {
@@ -20,7 +21,7 @@ const mostSteps = 500;
 export function remember(stack: UndoStack, change: Change, mergeKey?: string): UndoStack {
   if (change.patches.length === 0) return stack;
   const last = stack.done[stack.done.length - 1];
-  if (last && mergeKey !== undefined && last.mergeKey === mergeKey) {
+  if (last && mergeKey !== undefined && last.mergeKey === mergeKey && goesOn(last.change, change)) {
     const entry = { change: asOneChange(last.change, change), mergeKey };
     return { done: [...stack.done.slice(0, -1), entry], undone: [] };
   }

@@ -77,7 +77,8 @@ const instrument: yup.ObjectSchema<Instrument> = yup
 
 const example: yup.ObjectSchema<Example> = yup.object({ order, row: id }).noUnknown().strict();
 
-const houseRules: yup.ObjectSchema<HouseRules> = yup
+/** The conventions of a class or an exam board. */
+export const houseRulesSchema: yup.ObjectSchema<HouseRules> = yup
   .object(choicesOf(houseRuleValues))
   .noUnknown()
   .strict()
@@ -130,7 +131,7 @@ export const investigationSchema: yup.ObjectSchema<Investigation> = yup
       .required(),
     results: recordOf(resultSchema, limits.results),
     writeUp: writeUpSchema.required(),
-    houseRules,
+    houseRules: houseRulesSchema,
     dismissed,
   })
   .noUnknown()

@@ -1,6 +1,7 @@
 import { isDatabaseAway } from "../database/connection";
 import { roleInClass } from "../classes/classRights";
-import { access, type Right } from "./rights";
+import { type Right, rightsOf, type Standing } from "@/protocol/rights";
+import { standingOf } from "./rights";
 import { personOf, type SignedIn } from "./sessions";
 
 export type Entry<Granted> =
@@ -35,6 +36,11 @@ function isId(value: unknown): value is string {
   return typeof value === "string" && /^[A-Za-z0-9_-]{1,40}$/.test(value);
 }
 
+interface Admitted {
+  readonly investigationId: string;
+  readonly standing: Standing;
+}
+
 /**
  * Lets a person in to do one thing with an investigation; where they may not, it is not found, as if it were not there.
  * @param investigationId as it was sent: what can be no id is not found.
@@ -43,14 +49,15 @@ export function admitToInvestigation(
   token: string | undefined,
   investigationId: unknown,
   right: Right,
-): Promise<Entry<{ readonly investigationId: string }>> {
-  return unlessAway<{ readonly investigationId: string }>(async () => {
+): Promise<Entry<Admitted>> {
+  return unlessAway<Admitted>(async () => {
     const person = await personOf(token);
     if (!person) return { kind: "signed-out" };
     if (person.firstPassword) return { kind: "first-password" };
     if (!isId(investigationId)) return { kind: "not-found" };
-    const may = await access(person.id, investigationId);
-    return may.has(right) ? { kind: "granted", person, investigationId } : { kind: "not-found" };
+    const standing = await standingOf(person.id, investigationId);
+    if (!rightsOf[standing].has(right)) return { kind: "not-found" };
+    return { kind: "granted", person, investigationId, standing };
   });
 }
 

@@ -1,30 +1,29 @@
+import { QueryTypes } from "sequelize";
+import type { Standing } from "@/protocol/rights";
 import { models } from "../database/models";
 
-/** What a person may do with an investigation. */
-export type Right = "read" | "edit" | "rename" | "duplicate" | "delete" | "put-back";
-
-/** How a person stands to an investigation. */
-type Standing = "owner" | "owner of what is off the shelf" | "stranger";
-
-/** The table of rights: who may do what. A stranger does not even hear that it is there. */
-const rightsOf: Readonly<Record<Standing, ReadonlySet<Right>>> = {
-  owner: new Set(["read", "edit", "rename", "duplicate", "delete"]),
-  "owner of what is off the shelf": new Set(["put-back"]),
-  stranger: new Set(),
-};
-
-async function standingOf(personId: string, investigationId: string): Promise<Standing> {
-  const found = await models().StoredInvestigation.findByPk(investigationId, {
-    attributes: ["ownerId", "deletedAt"],
-  });
-  if (found?.ownerId !== personId) return "stranger";
-  return found.deletedAt ? "owner of what is off the shelf" : "owner";
+interface Known {
+  readonly own: boolean | null;
+  readonly off: boolean;
+  readonly member: boolean;
+  readonly role: "teacher" | "student" | null;
 }
 
-/** What a person may do with an investigation, from ids alone: its document is not loaded. */
-export async function access(
-  personId: string,
-  investigationId: string,
-): Promise<ReadonlySet<Right>> {
-  return rightsOf[await standingOf(personId, investigationId)];
+/** How a person stands to an investigation, from ids alone: its document is not loaded. */
+export async function standingOf(personId: string, investigationId: string): Promise<Standing> {
+  const [found] = await models().sequelize.query<Known>(
+    `select i.owner_id = :personId as own, i.deleted_at is not null as off, p.role,
+       exists (select from bench_people m where m.bench_id = b.id and m.person_id = :personId) as member
+     from investigations i
+       left join benches b on b.investigation_id = i.id
+       left join experiments e on e.id = b.experiment_id
+       left join class_people p on p.class_id = e.class_id and p.person_id = :personId
+     where i.id = :investigationId`,
+    { replacements: { personId, investigationId }, type: QueryTypes.SELECT },
+  );
+  if (!found) return "outsider";
+  if (found.own) return found.off ? "owner of what is off the shelf" : "owner";
+  if (found.role === "teacher") return "teacher of the bench’s class";
+  if (found.member && !found.off) return "bench member";
+  return found.role === "student" ? "other student of the class" : "outsider";
 }

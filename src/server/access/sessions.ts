@@ -1,7 +1,9 @@
 import { nanoid } from "nanoid";
-import { Op } from "sequelize";
+import { Op, type WhereOptions } from "sequelize";
 import type { PersonKind } from "@/protocol/accounts";
 import { models } from "../database/models";
+import type { Session } from "../database/models/session";
+import { announceSignedOut } from "../live/channel";
 import { demoMode } from "./demoMode";
 import { freshToken, hashOfToken } from "./tokens";
 
@@ -42,7 +44,17 @@ export async function openSession(
 
 /** Ends a session, wherever its cookie still is. */
 export async function closeSession(token: string): Promise<void> {
-  await models().Session.destroy({ where: { tokenHash: hashOfToken(token) } });
+  const found = await models().Session.findByPk(hashOfToken(token));
+  if (found) await endSessionsOf(found.personId, { tokenHash: found.tokenHash });
+}
+
+/** Ends sessions of a person; what is open in those browsers closes. */
+export async function endSessionsOf(
+  personId: string,
+  which: WhereOptions<Session> = {},
+): Promise<void> {
+  await models().Session.destroy({ where: { ...which, personId } });
+  await announceSignedOut(personId);
 }
 
 /** The person behind a token, or undefined when it is unknown or has run out. */

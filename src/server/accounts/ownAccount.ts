@@ -1,9 +1,11 @@
-import { Op } from "sequelize";
+import { Op, QueryTypes, type Transaction } from "sequelize";
 import type { OwnSession } from "@/protocol/accounts";
 import { countTry, forgiveTries, giveTryBack } from "../access/attempts";
 import { inTurn, QueueFull } from "../access/hashing";
 import { passwordMatches } from "../access/password";
+import { endSessionsOf } from "../access/sessions";
 import { hashOfToken } from "../access/tokens";
+import { endExperiments, leaveBenches } from "../benches/leaving";
 import { models } from "../database/models";
 import type { Person } from "../database/models/person";
 import { passwordFault } from "./passwordRules";
@@ -55,8 +57,7 @@ export async function changePassword(
   const password = goodPassword(person, fresh);
   await checkPassword(person, old, here.address);
   await person.update({ password: await hashed(password, here.address) });
-  const others = { personId, tokenHash: { [Op.ne]: hashOfToken(here.token) } };
-  await models().Session.destroy({ where: others });
+  await endSessionsOf(personId, { tokenHash: { [Op.ne]: hashOfToken(here.token) } });
 }
 
 /** Puts a password of one's own in the place of one that was given. @throws AccountRefused */
@@ -93,12 +94,37 @@ export async function endSessions(
   token: string,
   which: string | "others",
 ): Promise<void> {
-  const elsewhere = { personId, tokenHash: { [Op.ne]: hashOfToken(token) } };
-  const where = which === "others" ? elsewhere : { ...elsewhere, id: which };
-  await models().Session.destroy({ where });
+  const elsewhere = { tokenHash: { [Op.ne]: hashOfToken(token) } };
+  await endSessionsOf(personId, which === "others" ? elsewhere : { ...elsewhere, id: which });
 }
 
-/** Takes a person away for good, with all investigations of their own. @throws AccountRefused */
+/** The classes that have no other teacher. */
+async function taughtAlone(personId: string, transaction: Transaction): Promise<string[]> {
+  const found = await models().sequelize.query<{ id: string }>(
+    `select class_id as id from class_people where role = 'teacher'
+     group by class_id having count(*) = 1 and min(person_id) = :personId`,
+    { replacements: { personId }, type: QueryTypes.SELECT, transaction },
+  );
+  return found.map(({ id }) => id);
+}
+
+/** A class ends with its last teacher: its students keep copies of what their benches did. */
+async function endClasses(ids: readonly string[], transaction: Transaction): Promise<void> {
+  const { Experiment, SchoolClass } = models();
+  const where = { classId: ids };
+  const found = await Experiment.findAll({ where, attributes: ["id"], transaction });
+  await endExperiments(
+    found.map(({ id }) => id),
+    transaction,
+  );
+  await SchoolClass.destroy({ where: { id: ids }, transaction });
+}
+
+/**
+ * Takes a person away for good, with all investigations of their own. What they did at a bench stays with the others
+ * there; a class that they teach alone ends.
+ * @throws AccountRefused
+ */
 export async function deleteAccount(
   personId: string,
   password: string,
@@ -108,6 +134,8 @@ export async function deleteAccount(
   await checkPassword(person, password, address);
   const { sequelize, StoredInvestigation } = models();
   await sequelize.transaction(async (transaction) => {
+    await leaveBenches(personId, false, transaction);
+    await endClasses(await taughtAlone(personId, transaction), transaction);
     await StoredInvestigation.destroy({ where: { ownerId: personId }, transaction });
     await person.destroy({ transaction });
   });

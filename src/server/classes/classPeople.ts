@@ -1,4 +1,10 @@
+import type { Transaction } from "sequelize";
 import type { GivenPassword } from "@/protocol/classes";
+import { demoMode } from "../access/demoMode";
+import { endSessionsOf } from "../access/sessions";
+import { leaveBenches } from "../benches/leaving";
+import { announceRights } from "../live/channel";
+import { signInNameFrom } from "../accounts/names";
 import { AccountRefused, hashed, requiredName } from "../accounts/people";
 import { models } from "../database/models";
 import type { Person } from "../database/models/person";
@@ -23,7 +29,27 @@ export async function renameStudent(
   await person.update({ name: requiredName(wanted) });
 }
 
-/** Takes somebody out of a class; they keep their account. The last teacher stays. @throws AccountRefused */
+/** Lets a teacher of this server teach a class too, by the name with which they sign in. @throws AccountRefused */
+export async function addTeacher(classId: string, signInName: string): Promise<void> {
+  const where = { signInName: signInNameFrom(signInName), kind: "teacher" };
+  const teacher = await models().Person.findOne({ where });
+  if (!teacher || (teacher.demo && !demoMode())) throw new AccountRefused("teacher-unknown");
+  const row = { classId, personId: teacher.id, role: "teacher" } as const;
+  await models().ClassPerson.upsert(row);
+}
+
+/** The sheets of all benches of a class. */
+async function sheetsOf(classId: string, transaction: Transaction): Promise<string[]> {
+  const { Bench } = models();
+  const include = [{ association: "experiment", where: { classId }, attributes: [] }];
+  const found = await Bench.findAll({ include, attributes: ["investigationId"], transaction });
+  return found.map(({ investigationId }) => investigationId);
+}
+
+/**
+ * Takes somebody out of a class; they keep their account and copies of what their benches did. The last teacher stays.
+ * @throws AccountRefused
+ */
 export async function takeOutOfClass(classId: string, personId: string): Promise<void> {
   const { sequelize, ClassPerson, SchoolClass } = models();
   await sequelize.transaction(async (transaction) => {
@@ -35,6 +61,9 @@ export async function takeOutOfClass(classId: string, personId: string): Promise
       throw new AccountRefused("last-teacher");
     }
     await found.destroy({ transaction });
+    await leaveBenches(personId, true, transaction, classId);
+    if (found.role === "teacher")
+      await announceRights(await sheetsOf(classId, transaction), transaction);
   });
 }
 
@@ -50,6 +79,6 @@ export async function giveFirstPassword(
   const person = await studentOf(classId, personId);
   const password = firstPasswordText();
   await person.update({ password: await hashed(password, address), firstPassword: true });
-  await models().Session.destroy({ where: { personId } });
+  await endSessionsOf(personId);
   return { signInName: person.signInName, password };
 }

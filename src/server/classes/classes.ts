@@ -1,11 +1,21 @@
 import { nanoid } from "nanoid";
 import { QueryTypes, UniqueConstraintError } from "sequelize";
-import type { ClassEntry, OpenedClass } from "@/protocol/classes";
+import { readySets } from "@/investigation/model/houseRules";
+import { houseRulesSchema } from "@/investigation/model/schema";
+import type { ClassEntry, ClassHouse, OpenedClass } from "@/protocol/classes";
+import { experimentsOf } from "../benches/benchLists";
 import { requiredName } from "../accounts/people";
 import { models } from "../database/models";
+import { loadInvestigation } from "../investigations/loadInvestigation";
 import { codeShown, freshCode } from "./joiningCode";
 
 const mostTries = 6;
+
+/** What a class begins with. */
+const plainHouse: ClassHouse = {
+  houseRules: { ...readySets["limits-worst-case"] },
+  ownLook: null,
+};
 
 /** Does something with a joining code that nobody has yet. */
 async function withFreshCode<Done>(work: (code: string) => Promise<Done>): Promise<Done> {
@@ -55,6 +65,27 @@ export async function openJoining(id: string, joiningOpen: boolean): Promise<voi
   await models().SchoolClass.update({ joiningOpen }, { where: { id } });
 }
 
+/** Changes what experiments of the class begin with. */
+async function changeHouse(id: string, change: Partial<ClassHouse>): Promise<void> {
+  const { SchoolClass } = models();
+  const { house } = await SchoolClass.findByPk(id, { rejectOnEmpty: true });
+  const changed = { ...plainHouse, ...house, ...change };
+  await SchoolClass.update({ house: changed }, { where: { id } });
+}
+
+/** Gives the class its house rules, with which experiments begin. What is none changes nothing. */
+export async function setClassRules(id: string, rules: unknown): Promise<void> {
+  if (!houseRulesSchema.isValidSync(rules, { strict: true })) return;
+  await changeHouse(id, { houseRules: houseRulesSchema.cast(rules, { stripUnknown: true }) });
+}
+
+/** Takes the look of an investigation's figures for the class: its own where it keeps one, else that of the first. */
+export async function takeLook(id: string, from: string): Promise<void> {
+  const { ownLook, figures } = (await loadInvestigation(from)).document;
+  const [first] = Object.values(figures).sort((a, b) => (a.order < b.order ? -1 : 1));
+  await changeHouse(id, { ownLook: ownLook ?? first?.look ?? null });
+}
+
 /** The classes of a person, those that go on first, by name. */
 export async function classesOf(personId: string): Promise<ClassEntry[]> {
   return models().sequelize.query<ClassEntry>(
@@ -92,5 +123,7 @@ export async function openClass(id: string): Promise<OpenedClass> {
     code: codeShown(found.joiningCode),
     joiningOpen: found.joiningOpen,
     people,
+    experiments: await experimentsOf(id),
+    house: found.house ?? plainHouse,
   };
 }

@@ -1,9 +1,14 @@
 import type { Sequelize } from "sequelize";
 import { database } from "./connection";
+import { Bench, defineBench } from "./models/bench";
+import { BenchPerson, defineBenchPerson } from "./models/benchPerson";
 import { ClassPerson, defineClassPerson } from "./models/classPerson";
 import { defineEditPart, EditPart } from "./models/editPart";
+import { defineExperiment, Experiment } from "./models/experiment";
 import { defineInvitation, Invitation } from "./models/invitation";
 import { definePerson, Person } from "./models/person";
+import { defineKeptState, KeptState } from "./models/keptState";
+import { defineReadingCopy, ReadingCopy } from "./models/readingCopy";
 import { defineReplacement, Replacement } from "./models/replacement";
 import { defineSchoolClass, SchoolClass } from "./models/schoolClass";
 import { defineSession, Session } from "./models/session";
@@ -18,6 +23,11 @@ const definitions = [
   defineSchoolClass,
   defineClassPerson,
   defineStoredInvestigation,
+  defineExperiment,
+  defineBench,
+  defineBenchPerson,
+  defineReadingCopy,
+  defineKeptState,
   defineStoredEdit,
   defineEditPart,
   defineReplacement,
@@ -39,7 +49,12 @@ export function models() {
     Invitation,
     SchoolClass,
     ClassPerson,
+    Experiment,
+    Bench,
+    BenchPerson,
     StoredInvestigation,
+    ReadingCopy,
+    KeptState,
     StoredEdit,
     EditPart,
     Replacement,

@@ -4,8 +4,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import type { Transaction } from "sequelize";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
-import { nanoid } from "nanoid";
-import { announce } from "../live/channel";
+import { goBack } from "../history/goBack";
 
 enablePatches();
 
@@ -61,41 +60,7 @@ export async function lastGoodState(
   return undefined;
 } // prettier-ignore
 
-/**
- * Goes back to the newest state that can be read, as an edit like any other: the log keeps what was, and open windows
- * hear of it. The row is held meanwhile, so that no save comes between.
- * @returns whether there was one.
- */
-export async function goBackToGoodState(
-  investigationId: string,
-  authorId: string,
-): Promise<boolean> {
-  const { sequelize, StoredEdit, StoredInvestigation } = models();
-  return sequelize.transaction(async (transaction) => {
-    const lock = transaction.LOCK.UPDATE;
-    const held = { transaction, lock, rejectOnEmpty: true } as const;
-    const stored = await StoredInvestigation.findByPk(investigationId, held);
-    const good = await lastGoodState(stored, transaction);
-    if (!good) return false;
-    const { document } = good;
-    const revision = stored.revision + 1;
-    await StoredEdit.create(
-      {
-        investigationId,
-        revision,
-        authorId,
-        id: nanoid(16),
-        act: "go-back",
-        madeAt: new Date(),
-        madeOn: stored.revision,
-        patches: [{ op: "replace", path: [], value: document }],
-        inverse: [{ op: "replace", path: [], value: stored.document }],
-      },
-      { transaction },
-    );
-    const changed = { document, title: document.title, revision, letters: null };
-    await stored.update(changed, { transaction });
-    await announce(investigationId, revision, transaction);
-    return true;
-  });
+/** Goes back to the newest state that can be read, as an edit; whether there was one. */
+export function goBackToGoodState(investigationId: string, authorId: string): Promise<boolean> {
+  return goBack(investigationId, authorId, lastGoodState);
 }

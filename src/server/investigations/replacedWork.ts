@@ -1,6 +1,8 @@
 import { isDeepStrictEqual } from "node:util";
 import type { Patch } from "immer";
 import type { Investigation } from "@/investigation/model/investigation";
+import { isMergedPlace } from "@/investigation/merging/mergedChange";
+import { valueAt } from "@/investigation/merging/valueAt";
 import type { SentEdit } from "@/protocol/saving";
 
 /** An edit that was logged while another window worked on an older revision. */
@@ -27,16 +29,6 @@ type Path = readonly (string | number)[];
 /** No list of what was replaced grows further with one edit. */
 const most = 200;
 
-/** What stands at a path of a document; undefined where nothing does. */
-export function valueAt(document: unknown, path: Path): unknown {
-  let here = document;
-  for (const step of path) {
-    if (typeof here !== "object" || here === null || !Object.hasOwn(here, step)) return undefined;
-    here = (here as Record<string | number, unknown>)[step];
-  }
-  return here;
-}
-
 const keyOf = (path: Path) => JSON.stringify(path.map(String));
 
 /** The own path that stands at or above another's path, or below it. */
@@ -50,8 +42,8 @@ function metBy(own: ReadonlyMap<string, Path>, path: Path): Path | undefined {
   return undefined;
 }
 
-/** Paths without those that belong to an order or a moment's view, which nobody would miss. */
-const matters = (path: Path) => path.at(-1) !== "order";
+/** Paths without those that belong to an order, which nobody would miss, and words that are merged. */
+const matters = (path: Path) => path.at(-1) !== "order" && !isMergedPlace(path);
 
 /**
  * What an edit replaced of what other windows had done since the revision on which it was made. Only who touched a place

@@ -2,7 +2,8 @@ import { isDeepStrictEqual } from "node:util";
 import type { Transaction } from "sequelize";
 import type { Replaced } from "@/protocol/saving";
 import { models } from "../database/models";
-import { type ReplacedWork, valueAt } from "./replacedWork";
+import { valueAt } from "@/investigation/merging/valueAt";
+import type { ReplacedWork } from "./replacedWork";
 
 /** Both sides, each once: whose work was replaced, and who took its place. */
 function sidesOf({ lost, won }: ReplacedWork, authorId: string) {
@@ -24,7 +25,8 @@ export async function tellReplaced(
     const { path, was, back } = one;
     const what = { path, was: was ?? null, back };
     return sidesOf(one, authorId)
-      .filter(({ deviceId }) => deviceId !== "")
+      .filter(({ deviceId, personId }) => deviceId !== "" && personId !== "")
+      .map((side) => ({ ...side, otherId: side.otherId === "" ? null : side.otherId }))
       .map((side) => ({ investigationId, ...side, ...what, madeAt: new Date() }));
   });
   await models().Replacement.bulkCreate(rows, { transaction });

@@ -3,6 +3,7 @@ import type { EditInParts, SaveAnswer, SentEdit } from "@/protocol/saving";
 import { savingLimits } from "@/protocol/saving";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
+import { keepState } from "../history/keptStates";
 import { announce } from "../live/channel";
 import { wholeEdits } from "./editParts";
 import { editsSince } from "./editsSince";
@@ -37,7 +38,7 @@ async function doneMeanwhile(
   });
   return found.map(({ revision: at, authorId, windowId, deviceId, patches }) => ({
     revision: at,
-    authorId,
+    authorId: authorId ?? "",
     window: windowId ?? "",
     device: deviceId ?? "",
     patches,
@@ -64,6 +65,7 @@ async function keep(
   );
   const revision = before + taken.length;
   await investigation.update({ document, title: document.title, revision, letters }, { transaction });
+  await keepState(investigationId, before, { revision, document }, transaction);
   await tellReplaced(investigationId, authorId, replaced, transaction);
   await announce(investigationId, revision, transaction);
 } // prettier-ignore
@@ -105,7 +107,8 @@ export async function saveEdits(
     const fresh = whole.edits.filter(({ id }) => !known.has(id));
     const meanwhile = await doneMeanwhile(investigation, fresh, transaction);
     const letters = investigation.letters ?? undefined;
-    const outcome = takeEdits({ document, letters, known, meanwhile }, fresh);
+    const titleStays = investigation.ownerId === null;
+    const outcome = takeEdits({ document, letters, known, titleStays, meanwhile }, fresh);
     if (outcome.taken.length > 0) await keep(investigation, authorId, outcome, transaction);
     const edits = await editsSince(investigationId, request.since, transaction);
     return {

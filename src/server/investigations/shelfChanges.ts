@@ -3,6 +3,7 @@ import { nanoid } from "nanoid";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { perform } from "@/investigation/history/edit";
 import { models } from "../database/models";
+import { announceRights } from "../live/channel";
 import { createInvestigation } from "./createInvestigation";
 import { loadInvestigation } from "./loadInvestigation";
 import { saveEdits } from "./saveEdits";
@@ -34,6 +35,7 @@ export async function duplicateOnShelf(
 /** Nothing of it has changed for that. */
 async function setDeleted(id: string, deletedAt: Date | null): Promise<void> {
   await models().StoredInvestigation.update({ deletedAt }, { where: { id }, silent: true });
+  await announceRights([id]);
 }
 
 /** Takes an investigation off the shelf; it can be put back for 30 days. */

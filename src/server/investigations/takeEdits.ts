@@ -1,4 +1,5 @@
-import { applyChange } from "@/investigation/history/edit";
+import { applyChange, changeOf } from "@/investigation/history/edit";
+import { mergedChange } from "@/investigation/merging/mergedChange";
 import type { Investigation } from "@/investigation/model/investigation";
 import { validateInvestigation } from "@/investigation/model/schema";
 import { type Refusal, savingLimits, type SentEdit } from "@/protocol/saving";
@@ -11,6 +12,8 @@ export interface Taking {
   readonly letters: number | undefined;
   /** The edits that the log has already. */
   readonly known: ReadonlySet<string>;
+  /** Whether the title stays as it is: a bench's is its experiment's. */
+  readonly titleStays: boolean;
   /** What others did since the revisions that the edits were made on. */
   readonly meanwhile: readonly Meanwhile[];
 }
@@ -31,16 +34,41 @@ function measured(document: Investigation, before: number, added: number): numbe
   return atMost <= savingLimits.lettersOfDocumentNear ? atMost : lettersOf(document);
 }
 
+const titled = "the title is the experiment’s";
 const gone = "what it changes is not there";
 const full = `the investigation would grow beyond ${savingLimits.lettersOfDocument / 1_000_000} MB`;
 
 type Attempt =
-  { readonly document: Investigation; readonly letters: number } | { readonly refusal: Refusal };
+  | { readonly document: Investigation; readonly letters: number; readonly done: SentEdit }
+  | { readonly refusal: Refusal };
 
-function attempt(document: Investigation, letters: number, edit: SentEdit, check: boolean): Attempt {
+/**
+ * An edit as it does to the document as it stands: where others have changed that since, its words are merged with
+ * theirs, and its way back leads to what stands now.
+ */
+function onDocument(document: Investigation, edit: SentEdit, stale: boolean): SentEdit {
+  if (!stale) return edit;
+  const merged = mergedChange(document, edit);
+  const change = changeOf(document, edit.act, merged.patches);
+  return change ? { ...merged, inverse: change.inverse } : merged;
+}
+
+function attempt(
+  { document, titleStays, meanwhile }: Taking,
+  letters: number,
+  edit: SentEdit,
+  check: boolean,
+): Attempt {
   const { id } = edit;
-  const application = applyChange(document, edit.patches);
+  const stale = meanwhile.some(
+    ({ revision, window }) => revision > edit.on && window !== edit.window,
+  );
+  const done = onDocument(document, edit, stale);
+  const application = applyChange(document, done.patches);
   if (!application.applied) return { refusal: { id, reason: "gone", detail: gone } };
+  if (titleStays && application.document.title !== document.title) {
+    return { refusal: { id, reason: "invalid", detail: titled } };
+  }
   if (check) {
     const checked = validateInvestigation(application.document);
     if (!checked.valid) return { refusal: { id, reason: "invalid", detail: checked.reason } };
@@ -49,8 +77,8 @@ function attempt(document: Investigation, letters: number, edit: SentEdit, check
   if (now > savingLimits.lettersOfDocument && now > letters) {
     return { refusal: { id, reason: "too-large", detail: full } };
   }
-  return { document: application.document, letters: now };
-} // prettier-ignore
+  return { document: application.document, letters: now, done };
+}
 
 /** Takes edits one after the other; without a check of each, undefined as soon as one does not fit. */
 function takeEach(taking: Taking, edits: readonly SentEdit[], check: boolean): Taken | undefined {
@@ -58,7 +86,7 @@ function takeEach(taking: Taking, edits: readonly SentEdit[], check: boolean): T
   const [taken, refused, replaced]: [SentEdit[], Refusal[], ReplacedWork[]] = [[], [], []];
   const meanwhile = [...taking.meanwhile];
   for (const edit of edits) {
-    const outcome = attempt(document, letters, edit, check);
+    const outcome = attempt({ ...taking, document }, letters, edit, check);
     if ("refusal" in outcome) {
       if (!check) return undefined;
       refused.push(outcome.refusal);
@@ -66,7 +94,7 @@ function takeEach(taking: Taking, edits: readonly SentEdit[], check: boolean): T
       replaced.push(...replacedBy(edit, meanwhile, document, outcome.document));
       meanwhile.push({ ...edit, revision: Infinity, authorId: "" });
       ({ document, letters } = outcome);
-      taken.push(edit);
+      taken.push(outcome.done);
     }
   }
   if (!check && !validateInvestigation(document).valid) return undefined;

@@ -1,8 +1,45 @@
 import type { Transaction } from "sequelize";
+import type { Presence } from "@/protocol/presence";
 import { models } from "../database/models";
 
 /** The PostgreSQL channel on which every process hears of new revisions. */
 export const liveChannel = "fathom_rule_edits";
+
+/** What those wait for who have to know when a person was signed out somewhere. */
+export const signedOutKey = (personId: string) => `person/${personId}`;
+
+/** Tells every process where windows are on an investigation; it is kept nowhere. */
+export async function tellPresence(
+  investigationId: string,
+  here: readonly Presence[],
+): Promise<void> {
+  await models().sequelize.query("select pg_notify(:channel, :payload)", {
+    replacements: { channel: liveChannel, payload: JSON.stringify({ investigationId, here }) },
+  });
+}
+
+/** Tells every process that a person was signed out somewhere: their open streams look whether they may go on. */
+export async function announceSignedOut(personId: string): Promise<void> {
+  await models().sequelize.query("select pg_notify(:channel, :payload)", {
+    replacements: { channel: liveChannel, payload: JSON.stringify({ personId }) },
+  });
+}
+
+/** Tells every process that rights to investigations have changed: open streams look whether they may go on. */
+export async function announceRights(
+  investigationIds: readonly string[],
+  transaction?: Transaction,
+): Promise<void> {
+  for (const investigationId of investigationIds) {
+    await models().sequelize.query("select pg_notify(:channel, :payload)", {
+      replacements: {
+        channel: liveChannel,
+        payload: JSON.stringify({ investigationId, rights: true }),
+      },
+      transaction,
+    });
+  }
+}
 
 /** Tells every process of a new revision, once the transaction is through. */
 export async function announce(

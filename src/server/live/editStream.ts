@@ -2,6 +2,9 @@ import type { Mismatch } from "@/protocol/versions";
 import type { LiveMessage } from "@/protocol/saving";
 import { type LoggedEdit, editsSince } from "../investigations/editsSince";
 import { isDatabaseAway } from "../database/connection";
+import type { SignedIn } from "../access/sessions";
+import { signedOutKey } from "./channel";
+import { follows } from "./followers";
 import { subscribe } from "./listener";
 import { streamOpened } from "./openStreams";
 
@@ -14,9 +17,11 @@ export interface Followed {
 }
 
 interface Stream {
-  readonly personId: string;
+  readonly person: SignedIn;
+  /** The session by which they follow. */
+  readonly token: string;
   readonly followed: readonly Followed[];
-  /** Whether the person may still read it; asked before each message. */
+  /** Whether the person may still read it: asked whenever rights have changed, and before a message after a while. */
   readonly stillAllowed: (investigationId: string) => Promise<boolean>;
   readonly signal: AbortSignal;
 }
@@ -32,42 +37,91 @@ function message(investigation: string, edits: readonly LoggedEdit[]): string {
   return `data: ${JSON.stringify({ investigation, edits: told } satisfies LiveMessage)}\n\n`;
 }
 
-/** Says the edits of one investigation, each once, one message after the other; ends when it may be read no longer. */
-function follow(
-  { investigationId, since }: Followed,
-  stillAllowed: Stream["stillAllowed"],
-  say: (text: string) => void,
-): () => void {
-  let sent = since;
-  let turn = Promise.resolve();
-  let ended = false;
-  let unsubscribe = () => {};
-  const end = () => {
-    ended = true;
-    unsubscribe();
-  };
-  const sendNews = async () => {
-    if (ended) return;
-    if (!(await stillAllowed(investigationId))) {
-      say(
-        `data: ${JSON.stringify({ investigation: investigationId, edits: [], ended: true })}\n\n`,
-      );
-      return end();
-    }
-    const edits = await editsSince(investigationId, sent);
-    const newest = edits[edits.length - 1];
-    if (!newest || ended) return;
-    sent = newest.revision;
-    say(message(investigationId, edits));
-  };
-  const look = () => {
-    turn = turn.then(sendNews).catch((error: unknown) => {
-      if (!isDatabaseAway(error)) end();
+/** Rights that end are told at once; in case that was missed, they are asked for after so many ms. */
+const askedAgainAfter = 5000;
+
+const asking = new Map<string, Promise<LoggedEdit[]>>();
+
+/** The edits behind a revision, read once for all streams that ask at the same time. */
+function newsSince(investigationId: string, since: number): Promise<LoggedEdit[]> {
+  const key = `${investigationId}/${since}`;
+  let found = asking.get(key);
+  if (!found) {
+    found = editsSince(investigationId, since).finally(() => asking.delete(key));
+    asking.set(key, found);
+  }
+  return found;
+}
+
+/** One investigation of a stream: says its edits, each once, one message after the other; ends when it may be read no longer. */
+class Following {
+  private sent: number;
+  private turn = Promise.resolve();
+  private ended = false;
+  private askedAt = 0;
+  private readonly unsubscribe: () => void;
+  private forget = () => {};
+
+  constructor(
+    private readonly followed: Followed,
+    private readonly stream: Stream,
+    private readonly say: (text: string) => void,
+  ) {
+    this.sent = followed.since;
+    this.unsubscribe = subscribe(followed.investigationId, (notice) => {
+      if (notice.kind === "here") this.tell({ edits: [], here: notice.here });
+      else this.look(notice.kind === "rights");
     });
-  };
-  unsubscribe = subscribe(investigationId, look);
-  look();
-  return end;
+    this.look(true);
+  }
+
+  private tell(message: Omit<LiveMessage, "investigation">): void {
+    if (this.ended || this.askedAt === 0) return;
+    const told: LiveMessage = { investigation: this.followed.investigationId, ...message };
+    this.say(`data: ${JSON.stringify(told)}\n\n`);
+  }
+
+  /** Looks for news; @param rights whether those may have changed. */
+  look(rights: boolean): void {
+    if (rights) this.askedAt = 0;
+    this.turn = this.turn
+      .then(() => this.sendNews())
+      .catch((error: unknown) => {
+        if (!isDatabaseAway(error)) this.end();
+      });
+  }
+
+  private async mayGoOn(): Promise<boolean> {
+    if (Date.now() - this.askedAt < askedAgainAfter) return true;
+    const { token, person, stillAllowed } = this.stream;
+    const { investigationId } = this.followed;
+    this.forget();
+    if (!(await stillAllowed(investigationId))) return false;
+    if (!this.ended) this.forget = follows(token, investigationId, person);
+    this.askedAt = Date.now();
+    return true;
+  }
+
+  private async sendNews(): Promise<void> {
+    if (this.ended) return;
+    const { investigationId } = this.followed;
+    if (!(await this.mayGoOn())) {
+      const last: LiveMessage = { investigation: investigationId, edits: [], ended: true };
+      this.say(`data: ${JSON.stringify(last)}\n\n`);
+      return this.end();
+    }
+    const edits = await newsSince(investigationId, this.sent);
+    const newest = edits[edits.length - 1];
+    if (!newest || this.ended) return;
+    this.sent = newest.revision;
+    this.say(message(investigationId, edits));
+  }
+
+  end(): void {
+    this.ended = true;
+    this.forget();
+    this.unsubscribe();
+  }
 }
 
 /** Server-sent events that end at once: they say that page and server are of different versions. */
@@ -95,13 +149,17 @@ export function editStream(stream: Stream): ReadableStream<Uint8Array> {
       };
       const heartbeat = setInterval(() => say(": here\n\n"), heartbeatEvery);
       say(": open\n\n");
-      const ends = stream.followed.map((one) => follow(one, stream.stillAllowed, say));
-      const forget = streamOpened(stream.personId, () => close());
+      const all = stream.followed.map((one) => new Following(one, stream, say));
+      const unsubscribe = subscribe(signedOutKey(stream.person.id), () => {
+        for (const one of all) one.look(true);
+      });
+      const forget = streamOpened(stream.person.id, () => close());
       close = () => {
         close = () => {};
         closed = true;
         clearInterval(heartbeat);
-        for (const end of ends) end();
+        unsubscribe();
+        for (const one of all) one.end();
         forget();
         if (!cancelled) controller.close();
       };

@@ -1,7 +1,26 @@
 import { Client } from "pg";
-import { liveChannel } from "./channel";
+import type { Presence } from "@/protocol/presence";
+import { liveChannel, signedOutKey } from "./channel";
 
-type Subscriber = () => void;
+/** What came: windows that moved, new edits, or that rights may have changed. */
+export type Notice =
+  | { readonly kind: "here"; readonly here: readonly Presence[] }
+  | { readonly kind: "edits" }
+  | { readonly kind: "rights" };
+
+type Subscriber = (notice: Notice) => void;
+
+interface Told {
+  readonly investigationId?: string;
+  readonly personId?: string;
+  readonly here?: readonly Presence[];
+  readonly rights?: boolean;
+}
+
+function noticeOf({ here, rights, personId }: Told): Notice {
+  if (here) return { kind: "here", here };
+  return { kind: rights || personId !== undefined ? "rights" : "edits" };
+}
 
 interface Listening {
   readonly subscribers: Map<string, Set<Subscriber>>;
@@ -18,12 +37,12 @@ const retryAfter = 1000;
 /** Who changes the page is back at once. */
 const keptFor = 30_000;
 
-function wake(subscribers: Iterable<Subscriber> | undefined): void {
-  for (const subscriber of subscribers ?? []) subscriber();
+function wake(subscribers: Iterable<Subscriber> | undefined, notice: Notice): void {
+  for (const subscriber of subscribers ?? []) subscriber(notice);
 }
 
 function wakeAll(): void {
-  for (const subscribers of listening.subscribers.values()) wake(subscribers);
+  for (const subscribers of listening.subscribers.values()) wake(subscribers, { kind: "rights" });
 }
 
 function lost(client: Client): void {
@@ -42,8 +61,9 @@ async function connect(): Promise<void> {
   client.on("error", () => lost(client));
   client.on("end", () => lost(client));
   client.on("notification", ({ payload }) => {
-    const { investigationId } = JSON.parse(payload ?? "{}") as { investigationId?: string };
-    wake(listening.subscribers.get(investigationId ?? ""));
+    const told = JSON.parse(payload ?? "{}") as Told;
+    const key = told.personId === undefined ? told.investigationId : signedOutKey(told.personId);
+    wake(listening.subscribers.get(key ?? ""), noticeOf(told));
   });
   try {
     await client.connect();
@@ -62,14 +82,17 @@ function letGoIfAlone(): void {
   if (listening.subscribers.size === 0) void stopListening();
 }
 
-/** Calls back whenever an investigation has a new revision; returns how to stop. */
-export function subscribe(investigationId: string, subscriber: Subscriber): () => void {
-  const subscribers = listening.subscribers.get(investigationId) ?? new Set();
-  listening.subscribers.set(investigationId, subscribers.add(subscriber));
+/**
+ * Calls back whenever an investigation has a new revision or its rights have changed, or a person was signed out.
+ * @param key an investigation's id, or `signedOutKey`. @returns how to stop.
+ */
+export function subscribe(key: string, subscriber: Subscriber): () => void {
+  const subscribers = listening.subscribers.get(key) ?? new Set();
+  listening.subscribers.set(key, subscribers.add(subscriber));
   void connect();
   return () => {
     subscribers.delete(subscriber);
-    if (subscribers.size === 0) listening.subscribers.delete(investigationId);
+    if (subscribers.size === 0) listening.subscribers.delete(key);
     if (listening.subscribers.size === 0) setTimeout(letGoIfAlone, keptFor).unref();
   };
 }

@@ -6,6 +6,9 @@ export const steps = [
   "004-nothing-lost.sql",
   "005-accounts.sql",
   "006-classes.sql",
+  "007-benches.sql",
+  "008-reading-copies.sql",
+  "009-history.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

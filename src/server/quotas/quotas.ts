@@ -8,6 +8,8 @@ function limit(name: string, usual: number): number {
 export const quotas = {
   /** Edits of a person in a minute: a long stretch offline comes in at once. */
   editsAMinute: () => limit("EDITS_A_MINUTE", 3000),
+  /** How often a person tells where they are, in all their windows. */
+  movesAMinute: () => limit("MOVES_A_MINUTE", 600),
   bytesAMinute: () => limit("BYTES_A_MINUTE", 80_000_000),
   investigations: () => limit("INVESTIGATIONS", 500),
   /** Streams of others' edits: one for each browser of a person. */

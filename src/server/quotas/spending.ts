@@ -37,8 +37,13 @@ async function consume(kind: string, points: number, person: string, count: numb
 /** Counts what a person sends, for this process; @throws QuotaExceeded with the time after which to try again. */
 export async function spend(
   personId: string,
-  { edits = 0, bytes = 0 }: { readonly edits?: number; readonly bytes?: number },
+  {
+    edits = 0,
+    bytes = 0,
+    moves = 0,
+  }: { readonly edits?: number; readonly bytes?: number; readonly moves?: number },
 ): Promise<void> {
   if (bytes > 0) await consume("bytes", quotas.bytesAMinute(), personId, bytes);
+  if (moves > 0) await consume("moves", quotas.movesAMinute(), personId, moves);
   if (edits > 0) await consume("edits", quotas.editsAMinute(), personId, edits);
 }

@@ -30,17 +30,17 @@ export function GET(request: Request): Promise<Response> {
     const entry = await personForRoute();
     if (entry.answer) return entry.answer;
     roomForStream();
-    const token = await sessionToken();
+    const { person } = entry;
+    const token = (await sessionToken()) ?? "";
     const stillAllowed = async (id: string) =>
       allowed.has((await admitToInvestigation(token, id, "read")).kind);
     const followed = readFollowed(request);
     const open = await Promise.all(followed.map((one) => stillAllowed(one.investigationId)));
     if (!open.includes(true)) return new Response(null, { status: 404 });
-    const { personId } = entry;
     const mismatch = mismatchWith(new URL(request.url).searchParams.get("version"));
     const stream = mismatch
       ? mismatchStream(followed, mismatch)
-      : editStream({ personId, followed, stillAllowed, signal: request.signal });
+      : editStream({ person, token, followed, stillAllowed, signal: request.signal });
     return new Response(stream, {
       headers: {
         "content-type": "text/event-stream",

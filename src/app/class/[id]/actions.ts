@@ -1,12 +1,27 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
+import { redirect } from "next/navigation";
 import { accountReply, textsOnly } from "@/app/accountReply";
-import { askedFrom, classForAction } from "@/app/access";
+import { askedFrom, classForAction, investigationForAction } from "@/app/access";
 import type { AccountReply } from "@/protocol/accounts";
-import type { PasswordReply } from "@/protocol/classes";
-import { giveFirstPassword, renameStudent, takeOutOfClass } from "@/server/classes/classPeople";
-import { archiveClass, nameClass, openJoining, renewCode } from "@/server/classes/classes";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { NamesReply, PasswordReply } from "@/protocol/classes";
+import {
+  addTeacher,
+  giveFirstPassword,
+  renameStudent,
+  takeOutOfClass,
+} from "@/server/classes/classPeople";
+import {
+  archiveClass,
+  nameClass,
+  openJoining,
+  renewCode,
+  setClassRules,
+  takeLook,
+} from "@/server/classes/classes";
+import { beginByNames } from "@/server/classes/namesToAccounts";
 
 /** Changes a class for a teacher of it. */
 async function changed(
@@ -65,4 +80,33 @@ export async function givePasswordAction(id: string, personId: string): Promise<
     given.push({ kind: "given", ...(await giveFirstPassword(classId, personId, address)) });
   });
   return came.kind === "fault" ? came : (given[0] as PasswordReply);
+}
+
+/** Gives a class its house rules. */
+export async function setRulesAction(id: string, rules: HouseRules): Promise<AccountReply> {
+  return changed(id, (classId) => setClassRules(classId, rules));
+}
+
+/** Takes the look of figures of an investigation that the teacher may copy. */
+export async function takeLookAction(id: string, from: string): Promise<AccountReply> {
+  const { investigationId } = await investigationForAction(from, "duplicate");
+  return changed(id, (classId) => takeLook(classId, investigationId));
+}
+
+/** Lets a further teacher of this server teach the class. */
+export async function addTeacherAction(id: string, signInName: string): Promise<AccountReply> {
+  textsOnly(signInName);
+  return changed(id, (classId) => addTeacher(classId, signInName));
+}
+
+/** Begins accounts of students by their names alone; their first passwords are told once. */
+export async function beginByNamesAction(id: string, names: string[]): Promise<NamesReply> {
+  if (!Array.isArray(names)) redirect("/shelf");
+  textsOnly(...names.slice(0, 1000));
+  const begun: NamesReply[] = [];
+  const address = await askedFrom();
+  const came = await changed(id, async (classId) => {
+    begun.push({ kind: "begun", accounts: await beginByNames(classId, names, address) });
+  });
+  return came.kind === "fault" ? came : (begun[0] as NamesReply);
 }

@@ -34,7 +34,7 @@ export function defineClassPerson(sequelize: Sequelize): void {
       role: text(),
       joinedAt: { ...moment(), defaultValue: DataTypes.NOW },
     },
-    { ...plainTable, sequelize, tableName: "class_people" },
+    { ...plainTable, sequelize, modelName: "ClassPerson", tableName: "class_people" },
   );
   ClassPerson.belongsTo(Person, { as: "person", foreignKey: "personId" });
   ClassPerson.belongsTo(SchoolClass, { as: "schoolClass", foreignKey: "classId" });

@@ -16,5 +16,8 @@ export const optional = {
   json: () => ({ type: DataTypes.JSONB }),
 } as const;
 
-/** Columns are called in the database as here, with lines between the words; moments are our own. */
+/**
+ * Columns are called in the database as here, with lines between the words; moments are our own. Each model says its name
+ * itself: a build shortens the names of classes, and Sequelize takes two of one name for the same.
+ */
 export const plainTable = { underscored: true, timestamps: false } as const;

@@ -26,6 +26,6 @@ export function defineEditPart(sequelize: Sequelize): void {
       text: text(),
       receivedAt: moment(),
     },
-    { ...plainTable, sequelize, tableName: "edit_parts" },
+    { ...plainTable, sequelize, modelName: "EditPart", tableName: "edit_parts" },
   );
 }

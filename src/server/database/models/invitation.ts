@@ -29,6 +29,6 @@ export function defineInvitation(sequelize: Sequelize): void {
       expiresAt: moment(),
       usedAt: optional.moment(),
     },
-    { ...plainTable, sequelize, tableName: "invitations" },
+    { ...plainTable, sequelize, modelName: "Invitation", tableName: "invitations" },
   );
 }

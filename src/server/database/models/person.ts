@@ -37,6 +37,6 @@ export function definePerson(sequelize: Sequelize): void {
       demo: yesOrNo(),
       tourEndedAt: optional.moment(),
     },
-    { ...plainTable, sequelize, tableName: "people" },
+    { ...plainTable, sequelize, modelName: "Person", tableName: "people" },
   );
 }

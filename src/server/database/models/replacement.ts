@@ -42,6 +42,6 @@ export function defineReplacement(sequelize: Sequelize): void {
       otherId: optional.text(),
       madeAt: moment(),
     },
-    { ...plainTable, sequelize, tableName: "replacements" },
+    { ...plainTable, sequelize, modelName: "Replacement", tableName: "replacements" },
   );
 }

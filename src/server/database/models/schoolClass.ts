@@ -6,6 +6,7 @@ import {
   Model,
   type Sequelize,
 } from "sequelize";
+import type { ClassHouse } from "@/protocol/classes";
 import { key, moment, optional, plainTable, text } from "./columns";
 
 /** A class: its people, and the code by which students join it. */
@@ -20,6 +21,8 @@ export class SchoolClass extends Model<
   declare joiningOpen: CreationOptional<boolean>;
   /** Null while the class goes on. */
   declare archivedAt: CreationOptional<Date | null>;
+  /** With which experiments begin; null for the ready rules. */
+  declare house: CreationOptional<ClassHouse | null>;
   declare createdAt: CreationOptional<Date>;
 }
 
@@ -31,8 +34,9 @@ export function defineSchoolClass(sequelize: Sequelize): void {
       joiningCode: text(),
       joiningOpen: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
       archivedAt: optional.moment(),
+      house: optional.json(),
       createdAt: { ...moment(), defaultValue: DataTypes.NOW },
     },
-    { ...plainTable, sequelize, tableName: "classes" },
+    { ...plainTable, sequelize, modelName: "SchoolClass", tableName: "classes" },
   );
 }

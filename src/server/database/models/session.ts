@@ -36,7 +36,7 @@ export function defineSession(sequelize: Sequelize): void {
       openedAt: { ...moment(), defaultValue: DataTypes.NOW },
       seenAt: { ...moment(), defaultValue: DataTypes.NOW },
     },
-    { ...plainTable, sequelize, tableName: "sessions" },
+    { ...plainTable, sequelize, modelName: "Session", tableName: "sessions" },
   );
   Session.belongsTo(Person, { as: "person", foreignKey: "personId" });
 }

@@ -17,7 +17,8 @@ export class StoredEdit extends Model<
   declare investigationId: string;
   declare revision: number;
   declare id: string;
-  declare authorId: string;
+  /** Null once their account is gone. */
+  declare authorId: CreationOptional<string | null>;
   declare act: string;
   declare patches: readonly Patch[];
   declare inverse: readonly Patch[];
@@ -36,7 +37,7 @@ export function defineStoredEdit(sequelize: Sequelize): void {
       investigationId: key(),
       revision: { ...whole(), primaryKey: true },
       id: text(),
-      authorId: text(),
+      authorId: optional.text(),
       act: text(),
       patches: json(),
       inverse: json(),
@@ -46,7 +47,7 @@ export function defineStoredEdit(sequelize: Sequelize): void {
       madeOn: optional.whole(),
       replaces: yesOrNo(),
     },
-    { ...plainTable, sequelize, tableName: "edits" },
+    { ...plainTable, sequelize, modelName: "StoredEdit", tableName: "edits" },
   );
   StoredEdit.belongsTo(StoredInvestigation, {
     as: "investigation",

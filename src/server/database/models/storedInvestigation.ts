@@ -14,7 +14,8 @@ export class StoredInvestigation extends Model<
   InferCreationAttributes<StoredInvestigation>
 > {
   declare id: string;
-  declare ownerId: string;
+  /** Null where it is a bench's. */
+  declare ownerId: CreationOptional<string | null>;
   declare title: string;
   declare revision: number;
   declare document: unknown;
@@ -30,7 +31,7 @@ export function defineStoredInvestigation(sequelize: Sequelize): void {
   StoredInvestigation.init(
     {
       id: key(),
-      ownerId: text(),
+      ownerId: optional.text(),
       title: text(),
       revision: whole(),
       document: json(),
@@ -39,7 +40,13 @@ export function defineStoredInvestigation(sequelize: Sequelize): void {
       updatedAt: moment(),
       deletedAt: optional.moment(),
     },
-    { ...plainTable, sequelize, timestamps: true, tableName: "investigations" },
+    {
+      ...plainTable,
+      sequelize,
+      modelName: "StoredInvestigation",
+      timestamps: true,
+      tableName: "investigations",
+    },
   );
   StoredInvestigation.belongsTo(Person, { as: "owner", foreignKey: "ownerId" });
 }

@@ -8,6 +8,9 @@ import {
   storedInvestigation,
   UnreadableInvestigation,
 } from "@/server/investigations/loadInvestigation";
+import { benchOf } from "@/server/benches/benchLists";
+import { rightsOf } from "@/protocol/rights";
+import { duplicateAction } from "@/app/shelf/actions";
 import { goBackAction } from "./actions";
 
 interface Props {
@@ -29,15 +32,29 @@ async function opened(id: string) {
 export default async function InvestigationPage({ params }: Props) {
   const { id } = await params;
   const entry = await investigationForPage(id);
-  const found = entry === "away" ? undefined : await opened(id);
-  if (found && found.kind !== "document") {
+  if (entry === "away") {
+    const nothing = { opened: undefined, takeCopy: duplicateAction };
+    return (
+      <Workspace
+        investigationId={id}
+        {...nothing}
+        signOut={signOutAction}
+        endTour={endTourAction}
+      />
+    );
+  }
+  const { person, standing } = entry;
+  const found = await opened(id);
+  if (found.kind !== "document") {
     const { kind, title } = found;
-    return <BrokenPage investigationId={id} title={title} why={kind} goBack={goBackAction} />;
+    const goBack = rightsOf[standing].has("edit") ? goBackAction : undefined;
+    return <BrokenPage investigationId={id} title={title} why={kind} goBack={goBack} />;
   }
   return (
     <Workspace
       investigationId={id}
-      opened={entry === "away" || !found ? undefined : { person: entry.person, ...found }}
+      opened={{ person, ...found, standing, bench: await benchOf(id) }}
+      takeCopy={duplicateAction}
       signOut={signOutAction}
       endTour={endTourAction}
     />

@@ -1,0 +1,112 @@
+import { notFound, redirect } from "next/navigation";
+import { classForPage } from "@/app/access";
+import { signOutAction } from "@/app/sign-in/actions";
+import { BenchesMargin } from "@/interface/class/BenchesMargin";
+import { BenchesPart } from "@/interface/class/BenchesPart";
+import type { BenchChanges, ClassChanges } from "@/interface/class/classChanges";
+import { ClassPage, type ClassPart } from "@/interface/class/ClassPage";
+import { PeopleMargin, PeoplePart } from "@/interface/class/PeoplePart";
+import { RulesMargin, RulesPart } from "@/interface/class/RulesPart";
+import { SetPart } from "@/interface/class/SetPart";
+import { AwayPage } from "@/interface/shell/AwayPage";
+import { openExperiment } from "@/server/benches/benchLists";
+import { openClass } from "@/server/classes/classes";
+import { listShelf } from "@/server/investigations/listShelf";
+import {
+  addTeacherAction,
+  archiveAction,
+  beginByNamesAction,
+  givePasswordAction,
+  nameClassAction,
+  openJoiningAction,
+  renameStudentAction,
+  renewCodeAction,
+  setRulesAction,
+  takeLookAction,
+  takeOutAction,
+} from "../actions";
+import {
+  eachAloneAction,
+  endExperimentAction,
+  inTwosAction,
+  ownBenchesAction,
+  seatAction,
+  setExperimentAction,
+} from "../benchActions";
+
+interface Props {
+  params: Promise<{ id: string; part?: string[] }>;
+}
+
+const changes: ClassChanges = {
+  name: nameClassAction,
+  archive: archiveAction,
+  renewCode: renewCodeAction,
+  openJoining: openJoiningAction,
+  renameStudent: renameStudentAction,
+  takeOut: takeOutAction,
+  givePassword: givePasswordAction,
+  setRules: setRulesAction,
+  takeLook: takeLookAction,
+  addTeacher: addTeacherAction,
+  beginByNames: beginByNamesAction,
+};
+
+const benches: BenchChanges = {
+  set: setExperimentAction,
+  seat: seatAction,
+  eachAlone: eachAloneAction,
+  inTwos: inTwosAction,
+  ownBenches: ownBenchesAction,
+  end: endExperimentAction,
+};
+
+/** Which part of a class an address names; undefined for none that there is. */
+function partOf([name, id]: readonly string[]): ClassPart | undefined {
+  if (name === "people" || name === "house-rules" || name === "set") return name;
+  return name === "experiment" && id !== undefined ? { experiment: id } : undefined;
+}
+
+type OfClass = Awaited<ReturnType<typeof openClass>>;
+
+/** What stands on the page and in its margin. */
+async function partShown(part: ClassPart, opened: OfClass, personId: string) {
+  if (part === "people") {
+    const both = { opened, changes };
+    return { page: <PeoplePart {...both} />, margin: <PeopleMargin {...both} /> };
+  }
+  if (typeof part === "object") {
+    if (!opened.experiments.some(({ id }) => id === part.experiment)) notFound();
+    const experiment = await openExperiment(part.experiment, opened.id);
+    const both = { classId: opened.id, opened: experiment, changes: benches };
+    return { page: <BenchesPart {...both} />, margin: <BenchesMargin {...both} /> };
+  }
+  const { entries } = await listShelf(personId);
+  const own = entries.map(({ id, title }) => ({ id, title }));
+  if (part === "set") {
+    return { page: <SetPart opened={opened} own={own} set={benches.set} />, margin: null };
+  }
+  const both = { opened, changes };
+  return { page: <RulesPart {...both} />, margin: <RulesMargin {...both} own={own} /> };
+}
+
+/** A class, for its teachers. */
+export default async function SchoolClass({ params }: Props) {
+  const { id, part: names } = await params;
+  const entry = await classForPage(id);
+  if (entry === "away") return <AwayPage />;
+  const opened = await openClass(entry.classId);
+  if (!names) {
+    const [newest] = opened.experiments;
+    redirect(newest ? `/class/${id}/experiment/${newest.id}` : `/class/${id}/people`);
+  }
+  const part = partOf(names);
+  if (!part) notFound();
+  const { person } = entry;
+  const { page, margin } = await partShown(part, opened, person.id);
+  return (
+    <ClassPage person={person} opened={opened} part={part} margin={margin} signOut={signOutAction}>
+      {page}
+    </ClassPage>
+  );
+}

@@ -1,0 +1,79 @@
+"use server";
+
+import { revalidatePath } from "next/cache";
+import { redirect } from "next/navigation";
+import { accountReply, textsOnly } from "@/app/accountReply";
+import { classForAction, investigationForAction } from "@/app/access";
+import type { AccountReply } from "@/protocol/accounts";
+import { endExperiment, letFindBenches, setExperiment } from "@/server/benches/experiments";
+import { type OfExperiment, seat, seatEachAlone, seatInTwos } from "@/server/benches/seating";
+
+/** Sets a class an experiment and opens it. @param from an investigation to begin with; "" for an empty sheet. */
+export async function setExperimentAction(
+  id: string,
+  title: string,
+  from: string,
+): Promise<AccountReply> {
+  textsOnly(title, from);
+  const { classId } = await classForAction(id);
+  const pattern =
+    from === "" ? undefined : (await investigationForAction(from, "duplicate")).investigationId;
+  const made: string[] = [];
+  const came = await accountReply(
+    async () => void made.push(await setExperiment(classId, title, pattern)),
+  );
+  if (came.kind === "done") redirect(`/class/${classId}/experiment/${made[0]}`);
+  return came;
+}
+
+/** Changes an experiment for a teacher of its class. */
+async function changed(
+  id: string,
+  experimentId: string,
+  change: (of: OfExperiment) => Promise<void>,
+): Promise<AccountReply> {
+  textsOnly(experimentId);
+  const { classId } = await classForAction(id);
+  const came = await accountReply(() => change({ classId, experimentId }));
+  revalidatePath(`/class/${classId}`, "layout");
+  return came;
+}
+
+/** Seats a student at a bench, at a new one or at none. */
+export async function seatAction(
+  id: string,
+  experimentId: string,
+  personId: string,
+  place: string,
+): Promise<AccountReply> {
+  textsOnly(personId, place);
+  return changed(id, experimentId, (of) => seat(of, personId, place));
+}
+
+/** Seats each student who has no bench yet alone. */
+export async function eachAloneAction(id: string, experimentId: string): Promise<AccountReply> {
+  return changed(id, experimentId, seatEachAlone);
+}
+
+/** Seats those who have no bench yet in twos, by chance. */
+export async function inTwosAction(id: string, experimentId: string): Promise<AccountReply> {
+  return changed(id, experimentId, seatInTwos);
+}
+
+/** Lets students find their benches themselves, or no longer. */
+export async function ownBenchesAction(
+  id: string,
+  experimentId: string,
+  own: boolean,
+): Promise<AccountReply> {
+  return changed(id, experimentId, (of) =>
+    letFindBenches(of.experimentId, of.classId, own === true),
+  );
+}
+
+/** Ends an experiment; everybody keeps a copy. */
+export async function endExperimentAction(id: string, experimentId: string): Promise<AccountReply> {
+  const came = await changed(id, experimentId, (of) => endExperiment(of.experimentId, of.classId));
+  if (came.kind === "done") redirect(`/class/${id}`);
+  return came;
+}

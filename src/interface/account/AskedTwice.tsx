@@ -1,0 +1,50 @@
+"use client";
+
+import { type ReactNode, useState } from "react";
+import type { AccountReply } from "@/protocol/accounts";
+import { Button } from "../parts/Button";
+import { Sheet } from "../parts/Sheet";
+import { useLive } from "../parts/useLive";
+import { AccountForm } from "./AccountForm";
+
+interface Props {
+  words: {
+    readonly open: string;
+    readonly title: string;
+    readonly text: string;
+    readonly doIt: string;
+    readonly keep: string;
+  };
+  look?: "plain" | "quiet";
+  doIt: (form: FormData) => Promise<AccountReply>;
+  children?: ReactNode;
+}
+
+/** What can't be undone, behind a button and a question. */
+export function AskedTwice({ words, look = "plain", doIt, children = null }: Props) {
+  const live = useLive();
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button
+        look={look}
+        className={look === "quiet" ? "-ml-2.5" : ""}
+        disabled={!live}
+        onClick={() => setOpen(true)}
+      >
+        {words.open}
+      </Button>
+      <Sheet
+        open={open}
+        title={words.title}
+        onClose={() => setOpen(false)}
+        foot={<Button onClick={() => setOpen(false)}>{words.keep}</Button>}
+      >
+        <p>{words.text}</p>
+        <AccountForm act={words.doIt} done="" change={doIt}>
+          {children}
+        </AccountForm>
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,88 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import type { HistoryEntry, HistoryPage } from "@/protocol/history";
+import { changeInWords } from "@/wording/changes";
+import { historyWords as words } from "@/wording/history";
+import { Button } from "../parts/Button";
+import { Sheet } from "../parts/Sheet";
+import { Moment } from "../shelf/Moment";
+import { historyPage } from "../store/server";
+import { useInvestigation } from "../store/useInvestigation";
+
+interface Props {
+  investigationId: string;
+  /** One reading alone; undefined for all that was done. */
+  reading?: { readonly row: string; readonly cell: string } | undefined;
+  onClose: () => void;
+  look: (revision: number) => void;
+}
+
+/** The pages of history that were asked for so far. */
+function useHistory(investigationId: string, reading: Props["reading"]) {
+  const [page, setPage] = useState<HistoryPage>();
+  const [away, setAway] = useState(false);
+  const { row, cell } = reading ?? {};
+  useEffect(() => {
+    let wanted = true;
+    const asked = row !== undefined && cell !== undefined ? { row, cell } : {};
+    void historyPage(investigationId, asked).then((found) => {
+      if (!wanted) return;
+      setPage(found);
+      setAway(found === undefined);
+    });
+    return () => void (wanted = false);
+  }, [investigationId, row, cell]);
+  const more = async () => {
+    const before = page?.entries.at(-1)?.revision;
+    if (!page || before === undefined) return;
+    const found = await historyPage(investigationId, { before });
+    setAway(found === undefined);
+    if (found) setPage({ entries: [...page.entries, ...found.entries], more: found.more });
+  };
+  return { page, away, more };
+}
+
+function Entry({ entry, look }: { entry: HistoryEntry; look: () => void }) {
+  const document = useInvestigation((state) => state.document);
+  const act = words.act(entry.act);
+  const named = changeInWords(document, entry.patches).join("; ");
+  const what = named === "" ? act : `${act}: ${named}`;
+  return (
+    <li className="flex items-baseline gap-3 py-1.5">
+      <span className="min-w-0 flex-1 wrap-anywhere">
+        <span className="text-soft">
+          <bdi>{entry.by ?? words.gone}</bdi>, <Moment at={entry.at} />
+        </span>
+        <span className="block">{what}</span>
+      </span>
+      <Button aria-label={words.lookAt(what.slice(0, 80))} onClick={look}>
+        {words.look}
+      </Button>
+    </li>
+  );
+}
+
+/** What was done with the investigation or with one reading, the newest first; each moment can be looked at. */
+export function HistorySheet({ investigationId, reading, onClose, look }: Props) {
+  const { page, away, more } = useHistory(investigationId, reading);
+  return (
+    <Sheet open title={reading ? words.ofReading : words.title} onClose={onClose}>
+      <p role="status">
+        {away && words.away}
+        {!page && !away && words.loading}
+        {page?.entries.length === 0 && words.none}
+      </p>
+      <ul className="divide-hairline divide-y">
+        {page?.entries.map((entry) => (
+          <Entry key={entry.revision} entry={entry} look={() => look(entry.revision)} />
+        ))}
+      </ul>
+      {page?.more && (
+        <Button className="mt-3" onClick={() => void more()}>
+          {words.more}
+        </Button>
+      )}
+    </Sheet>
+  );
+}

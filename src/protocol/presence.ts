@@ -1,0 +1,50 @@
+import * as yup from "yup";
+import type { PersonKind } from "./accounts";
+
+/** Where a window of somebody is; undefined once it has left. */
+export interface Whereabouts {
+  /** The stage, "measure". */
+  readonly stage: string;
+  /** A cell or a block, "cell:ROW/CELL" or "block:ID"; left out where it is neither. */
+  readonly place?: string;
+}
+
+/** What a window sends of itself. */
+export interface SentPresence {
+  readonly window: string;
+  readonly at?: Whereabouts;
+}
+
+/** A window of somebody on an investigation, as the server tells of it. */
+export interface Presence extends SentPresence {
+  readonly person: string;
+  readonly name: string;
+  readonly kind: PersonKind;
+}
+
+const id = () =>
+  yup
+    .string()
+    .strict()
+    .matches(/^[A-Za-z0-9_-]{1,40}$/)
+    .required();
+
+const at = yup
+  .object({
+    stage: yup.string().strict().max(20).required(),
+    place: yup.string().strict().max(120),
+  })
+  .default(undefined);
+
+export const sentPresence = yup.object({ window: id(), at }).required();
+
+export const presence = yup.object({
+  window: id(),
+  at,
+  person: id(),
+  name: yup.string().strict().defined(),
+  kind: yup.string().oneOf(["teacher", "student"]).required(),
+});
+
+/** In milliseconds: a window tells where it is this often at most, and that it is there this often at least. */
+export const presencePace = { most: 500, least: 12_000, forgotten: 30_000 } as const;

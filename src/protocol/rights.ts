@@ -1,0 +1,24 @@
+/** What can be done with an investigation; "share" makes links that read it. */
+export type Right = "read" | "edit" | "rename" | "duplicate" | "delete" | "put-back" | "share";
+
+/** How somebody stands to an investigation. */
+export type Standing =
+  | "owner"
+  | "owner of what is off the shelf"
+  | "bench member"
+  | "teacher of the bench’s class"
+  | "other student of the class"
+  | "outsider";
+
+/**
+ * Who may do what: the one table that every page, handler, action and stream asks. Whoever has no right to a thing does
+ * not even hear that it is there.
+ */
+export const rightsOf: Readonly<Record<Standing, ReadonlySet<Right>>> = {
+  owner: new Set(["read", "edit", "rename", "duplicate", "delete", "share"]),
+  "owner of what is off the shelf": new Set(["put-back"]),
+  "bench member": new Set(["read", "edit", "duplicate"]),
+  "teacher of the bench’s class": new Set(["read", "duplicate", "share"]),
+  "other student of the class": new Set(),
+  outsider: new Set(),
+};

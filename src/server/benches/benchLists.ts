@@ -1,0 +1,111 @@
+import type {
+  ExperimentEntry,
+  OpenedBench,
+  OpenedExperiment,
+  OwnExperiment,
+  SeatedBench,
+} from "@/protocol/classes";
+import { AccountRefused } from "../accounts/people";
+import { models } from "../database/models";
+import type { Bench } from "../database/models/bench";
+import { daysKept } from "../investigations/listShelf";
+
+/** A bench with its people and what is known of its sheet, without the sheet itself. Sequelize writes into what it is given. */
+const withPeople = () => [
+  { association: "people", include: ["person"] },
+  { association: "investigation", attributes: ["id", "revision", "updatedAt", "deletedAt"] },
+];
+
+const byName = (a: { readonly name: string }, b: { readonly name: string }) =>
+  a.name.localeCompare(b.name, "en");
+
+function peopleOf({ people = [] }: Bench) {
+  const found = people.flatMap(({ person }) => (person ? [{ id: person.id, name: person.name }] : []));
+  return found.sort(byName);
+} // prettier-ignore
+
+function seated(bench: Bench): SeatedBench {
+  const { id, number, word, investigationId, investigation } = bench;
+  const shown = { id, number, word, investigation: investigationId, people: peopleOf(bench) };
+  if (!investigation || investigation.revision === 0) return shown;
+  const { updatedAt, deletedAt } = investigation;
+  const goes = deletedAt && new Date(deletedAt.getTime() + daysKept * 86_400_000);
+  const changedAt = updatedAt.toISOString();
+  return { ...shown, changedAt, ...(goes && { goesAt: goes.toISOString() }) };
+}
+
+/** The bench that works on an investigation; undefined where none does. */
+export async function benchOf(investigationId: string): Promise<OpenedBench | undefined> {
+  const where = { investigationId };
+  const include = [...withPeople(), { association: "experiment", include: ["schoolClass"] }];
+  const bench = await models().Bench.findOne({ where, include });
+  if (!bench) return undefined;
+  const className = bench.experiment?.schoolClass?.name ?? "";
+  return { number: bench.number, people: peopleOf(bench), className };
+}
+
+/** The experiments of a class, the newest first. */
+export async function experimentsOf(classId: string): Promise<ExperimentEntry[]> {
+  const found = await models().Experiment.findAll({
+    where: { classId },
+    attributes: ["id", "title"],
+    order: [["createdAt", "DESC"]],
+  });
+  return found.map(({ id, title }) => ({ id, title }));
+}
+
+/** An experiment with its benches, by their numbers. @throws AccountRefused where the class has none by that id. */
+export async function openExperiment(id: string, classId: string): Promise<OpenedExperiment> {
+  const { Bench, ClassPerson, Experiment } = models();
+  const attributes = ["id", "title", "ownBenches"];
+  const found = await Experiment.findOne({ where: { id, classId }, attributes });
+  if (!found) throw new AccountRefused("experiment-gone");
+  const benches = await Bench.findAll({
+    where: { experimentId: id },
+    include: withPeople(),
+    order: [["number", "ASC"]],
+  });
+  const where = { classId, role: "student" };
+  const students = await ClassPerson.findAll({ where, include: "person" });
+  const there = new Set(benches.flatMap((bench) => peopleOf(bench).map((one) => one.id)));
+  const unseated = students.flatMap(({ person }) =>
+    person && !there.has(person.id) ? [{ id: person.id, name: person.name }] : [],
+  );
+  const { title, ownBenches } = found;
+  return { id, title, ownBenches, benches: benches.map(seated), unseated: unseated.sort(byName) };
+}
+
+/** The experiments of a student's classes that go on, and those where they sit; the newest first. */
+export async function experimentsFor(personId: string): Promise<OwnExperiment[]> {
+  const { Bench, BenchPerson, ClassPerson, Experiment } = models();
+  const where = { personId, role: "student" };
+  const mine = await ClassPerson.findAll({ where, attributes: ["classId"] });
+  const found = await Experiment.findAll({
+    where: { classId: mine.map(({ classId }) => classId) },
+    attributes: ["id", "title", "ownBenches"],
+    include: "schoolClass",
+    order: [["createdAt", "DESC"]],
+  });
+  const seats = await BenchPerson.findAll({ where: { personId } });
+  const ids = seats.map(({ benchId }) => benchId);
+  const benches = await Bench.findAll({ where: { id: ids }, include: withPeople() });
+  const at = new Map(benches.map((bench) => [bench.experimentId, bench]));
+  return found.flatMap(({ id, title, ownBenches, schoolClass }) => {
+    const bench = at.get(id);
+    if (!schoolClass || (schoolClass.archivedAt !== null && !bench)) return [];
+    const entry = { id, title, ownBenches, className: schoolClass.name };
+    return [bench ? { ...entry, bench: ownBench(bench, personId) } : entry];
+  });
+}
+
+function ownBench(bench: Bench, personId: string): NonNullable<OwnExperiment["bench"]> {
+  const { number, word, investigationId, investigation } = bench;
+  const others = peopleOf(bench).filter(({ id }) => id !== personId);
+  return {
+    number,
+    word,
+    investigation: investigationId,
+    others: others.map(({ name }) => name),
+    changedAt: investigation?.updatedAt.toISOString() ?? "",
+  };
+}

@@ -1,0 +1,87 @@
+import { nanoid } from "nanoid";
+import type { Transaction } from "sequelize";
+import { removeRows } from "@/investigation/acts/removeRows";
+import { perform } from "@/investigation/history/edit";
+import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
+import type { Figure } from "@/investigation/model/figure";
+import type { Investigation } from "@/investigation/model/investigation";
+import type { ClassHouse } from "@/protocol/classes";
+import { AccountRefused } from "../accounts/people";
+import { shownName } from "../accounts/names";
+import { models } from "../database/models";
+import type { Experiment } from "../database/models/experiment";
+import { loadInvestigation } from "../investigations/loadInvestigation";
+import { endExperiments } from "./leaving";
+
+const longestTitle = 200;
+
+/** A title of an experiment. @throws AccountRefused where nothing is left of it, or it is too long. */
+function requiredTitle(text: string): string {
+  const title = shownName(text);
+  if (title === "") throw new AccountRefused("title-missing");
+  if (title.length > longestTitle) throw new AccountRefused("title-long");
+  return title;
+}
+
+/** An experiment of a class, held until the transaction ends. @throws AccountRefused where it is not there. */
+export async function heldExperiment(
+  id: string,
+  classId: string,
+  transaction: Transaction,
+): Promise<Experiment> {
+  const found = await models().Experiment.findByPk(id, { transaction, lock: true });
+  if (found?.classId !== classId) throw new AccountRefused("experiment-gone");
+  return found;
+}
+
+/** An empty sheet under the house rules of a class, its figure in the look of the class. */
+function underRules(empty: Investigation, house: ClassHouse | null | undefined): Investigation {
+  if (!house) return empty;
+  const { ownLook } = house;
+  const looks = (figure: Figure): Figure => ({ ...figure, look: ownLook ?? figure.look });
+  const figures = Object.entries(empty.figures).map(([id, figure]) => [id, looks(figure)] as const);
+  return { ...empty, ...house, figures: Object.fromEntries(figures) };
+}
+
+/** An investigation as a pattern for others: all that was settled in it, none of its readings, and not who wrote it. */
+function patternOf(document: Investigation, title: string): Investigation {
+  const { document: bare } = perform(document, removeRows, { rows: Object.keys(document.rows) });
+  return { ...bare, title, writeUp: { ...bare.writeUp, authors: "" } };
+}
+
+/**
+ * Sets a class an experiment.
+ * @param from an investigation that the teacher may read: each bench begins with what was settled in it, without its
+ * readings; undefined for an empty sheet under the house rules of the class.
+ * @returns its id. @throws AccountRefused
+ */
+export async function setExperiment(
+  classId: string,
+  wanted: string,
+  from?: string,
+): Promise<string> {
+  const { Experiment, SchoolClass } = models();
+  const title = requiredTitle(wanted);
+  const { house } = await SchoolClass.findByPk(classId, { rejectOnEmpty: true });
+  const pattern =
+    from === undefined
+      ? underRules(emptyInvestigation(title), house)
+      : patternOf((await loadInvestigation(from)).document, title);
+  const id = nanoid(12);
+  await Experiment.create({ id, classId, title, pattern });
+  return id;
+}
+
+/** Lets students find their benches themselves, or no longer. @throws AccountRefused */
+export async function letFindBenches(id: string, classId: string, own: boolean): Promise<void> {
+  const [count] = await models().Experiment.update({ ownBenches: own }, { where: { id, classId } });
+  if (count === 0) throw new AccountRefused("experiment-gone");
+}
+
+/** Ends an experiment: its benches go, and everybody keeps a copy. @throws AccountRefused */
+export async function endExperiment(id: string, classId: string): Promise<void> {
+  await models().sequelize.transaction(async (transaction) => {
+    await heldExperiment(id, classId, transaction);
+    await endExperiments([id], transaction);
+  });
+}

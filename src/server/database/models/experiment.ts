@@ -1,0 +1,43 @@
+import {
+  type CreationOptional,
+  DataTypes,
+  type InferAttributes,
+  type InferCreationAttributes,
+  Model,
+  type NonAttribute,
+  type Sequelize,
+} from "sequelize";
+import { json, key, moment, plainTable, text, yesOrNo } from "./columns";
+import { SchoolClass } from "./schoolClass";
+
+/** One experiment that a class does at benches. */
+export class Experiment extends Model<
+  InferAttributes<Experiment>,
+  InferCreationAttributes<Experiment>
+> {
+  declare id: string;
+  declare classId: string;
+  declare title: string;
+  /** The document that each bench begins with. */
+  declare pattern: unknown;
+  /** Whether students find their benches themselves. */
+  declare ownBenches: CreationOptional<boolean>;
+  /** Where it was asked for. */
+  declare schoolClass?: NonAttribute<SchoolClass>;
+  declare createdAt: CreationOptional<Date>;
+}
+
+export function defineExperiment(sequelize: Sequelize): void {
+  Experiment.init(
+    {
+      id: key(),
+      classId: text(),
+      title: text(),
+      pattern: json(),
+      ownBenches: yesOrNo(),
+      createdAt: { ...moment(), defaultValue: DataTypes.NOW },
+    },
+    { ...plainTable, sequelize, modelName: "Experiment", tableName: "experiments" },
+  );
+  Experiment.belongsTo(SchoolClass, { as: "schoolClass", foreignKey: "classId" });
+}

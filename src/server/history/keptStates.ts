@@ -1,0 +1,16 @@
+import type { Transaction } from "sequelize";
+import { models } from "../database/models";
+
+/** A state is kept about every so many revisions. */
+export const statesEvery = 500;
+
+/** Keeps the state that a save led to where another stretch of revisions is full. */
+export async function keepState(
+  investigationId: string,
+  before: number,
+  { revision, document }: { readonly revision: number; readonly document: unknown },
+  transaction: Transaction,
+): Promise<void> {
+  if (Math.floor(before / statesEvery) === Math.floor(revision / statesEvery)) return;
+  await models().KeptState.create({ investigationId, revision, document }, { transaction });
+}

@@ -1,0 +1,24 @@
+import { actWords } from "./acts";
+
+/** What is said of what was done with an investigation, and of a look at an earlier moment. */
+export const historyWords = {
+  open: "History",
+  title: "What was done",
+  ofReading: "This reading since it was first typed",
+  none: "Nothing was done yet.",
+  loading: "Looking…",
+  away: "The server does not answer just now. Try again in a moment.",
+  gone: "somebody whose account is gone",
+  look: "Look",
+  lookAt: (what: string) => `Look at the sheet after: ${what}`,
+  more: "Show what was before",
+  act: (act: string) => actWords[act] ?? act.replaceAll("-", " "),
+  typed: (text: string) => (text === "" ? "emptied" : text),
+  asItWas: "You look at the sheet as it was",
+  nothing: "What you do here changes nothing.",
+  earlier: "One step earlier",
+  later: "One step later",
+  back: "Go back to this",
+  now: "To the sheet as it is",
+  done: "This is how it was. Everything that was done since still stands in the history.",
+} as const;

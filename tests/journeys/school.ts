@@ -1,0 +1,34 @@
+import { type Browser, expect, type Page } from "@playwright/test";
+import { sharedPlace, signIn } from "./bench";
+
+const password = "four grey gulls";
+
+/** A class of the demo's teacher, with her page on its people; its code. */
+export async function makeClass(page: Page): Promise<string> {
+  await signIn(page, sharedPlace(), "greta");
+  await page.getByLabel("Name of the class").fill(`Benches ${Date.now().toString(36)}`);
+  await page.getByRole("button", { name: "Make a class" }).click();
+  const code = page.getByText(/^[A-Z]{4} [2-9A-Y]{4}$/);
+  return (await code.textContent())!;
+}
+
+/** A student who has joined by the code, on their shelf. */
+export async function joined(browser: Browser, name: string, code: string): Promise<Page> {
+  const page = await (await browser.newContext()).newPage();
+  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
+  const account = { name, signInName: `${name}-${Date.now().toString(36)}`, password };
+  const answer = await page.request.post(`${sharedPlace()}/api/people`, {
+    data: { ...account, code },
+    headers: { origin: sharedPlace() },
+  });
+  expect(answer.ok()).toBe(true);
+  await page.goto(`${sharedPlace()}/shelf`);
+  return page;
+}
+
+export async function setExperiment(page: Page, title: string): Promise<void> {
+  await page.getByRole("link", { name: "Set an experiment" }).click();
+  await page.getByLabel("Title").fill(title);
+  await page.getByRole("button", { name: "Set the experiment" }).click();
+  await expect(page.getByRole("heading", { name: title })).toBeVisible();
+}
