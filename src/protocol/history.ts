@@ -11,6 +11,8 @@ export interface HistoryEntry {
   /** When, by the clock of their device, ISO 8601. */
   readonly at: string;
   readonly patches: readonly Patch[];
+  /** Whether the sheet can't be looked at as it was then: what is old is folded. */
+  readonly folded?: boolean;
 }
 
 /** A page of history, the newest first. */
@@ -24,6 +26,11 @@ export interface HistoryPage {
 export interface Moment {
   readonly document: Investigation;
   readonly revision: number;
+  /** What was done last; undefined before anything was. */
+  readonly entry?: HistoryEntry;
+  /** The nearest revisions that can be looked at. */
+  readonly before?: number;
+  readonly after?: number;
 }
 
 /** What is asked of a history: what was before a revision, and of one reading alone. */

@@ -14,8 +14,13 @@ export const historyWords = {
   more: "Show what was before",
   act: (act: string) => actWords[act] ?? act.replaceAll("-", " "),
   typed: (text: string) => (text === "" ? "emptied" : text),
-  asItWas: "You look at the sheet as it was",
+  asItWas: "The sheet as it was",
+  /** What was done last at the moment that is looked at. */
+  after: "after:",
+  atFirst: "before anything was done",
   nothing: "What you do here changes nothing.",
+  folded:
+    "From here on back, the sheet itself is kept as it was at the end of each day. Who did what, and every typing of a reading, is kept in full.",
   earlier: "One step earlier",
   later: "One step later",
   back: "Go back to this",

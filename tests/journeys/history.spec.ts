@@ -20,7 +20,7 @@ test("what was done is listed by act, a moment is looked at in all stages, and g
   await expect(typed).toContainText("Ines");
   await noBarrier(page);
   await typed.getByRole("button").click();
-  await expect(page.getByText("You look at the sheet as it was.")).toBeVisible();
+  await expect(page.getByText("The sheet as it was")).toBeVisible();
   await expect(page.getByLabel("Title of the investigation")).not.toHaveValue("Looked back at");
   await page.getByRole("button", { name: "One step earlier" }).click();
   await expect(cell).toContainText(before);
@@ -29,7 +29,7 @@ test("what was done is listed by act, a moment is looked at in all stages, and g
   await expect(cell.getByRole("textbox")).toHaveValue(before);
   await page.keyboard.press("Alt+4");
   await expect(page.getByRole("heading", { name: /Figure|Plot/ }).first()).toBeVisible();
-  await expect(page.getByText("You look at the sheet as it was.")).toBeVisible();
+  await expect(page.getByText("The sheet as it was")).toBeVisible();
   await noBarrier(page);
   await page.getByRole("button", { name: "To the sheet as it is" }).click();
   await page.keyboard.press("Alt+1");

@@ -2,13 +2,11 @@
 
 import { useEffect, useState } from "react";
 import type { HistoryEntry, HistoryPage } from "@/protocol/history";
-import { changeInWords } from "@/wording/changes";
 import { historyWords as words } from "@/wording/history";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
-import { Moment } from "../shelf/Moment";
 import { historyPage } from "../store/server";
-import { useInvestigation } from "../store/useInvestigation";
+import { EntryBy, useEntryInWords } from "./entry";
 
 interface Props {
   investigationId: string;
@@ -44,21 +42,18 @@ function useHistory(investigationId: string, reading: Props["reading"]) {
 }
 
 function Entry({ entry, look }: { entry: HistoryEntry; look: () => void }) {
-  const document = useInvestigation((state) => state.document);
-  const act = words.act(entry.act);
-  const named = changeInWords(document, entry.patches).join("; ");
-  const what = named === "" ? act : `${act}: ${named}`;
+  const what = useEntryInWords(entry);
   return (
     <li className="flex items-baseline gap-3 py-1.5">
       <span className="min-w-0 flex-1 wrap-anywhere">
-        <span className="text-soft">
-          <bdi>{entry.by ?? words.gone}</bdi>, <Moment at={entry.at} />
-        </span>
+        <EntryBy entry={entry} />
         <span className="block">{what}</span>
       </span>
-      <Button aria-label={words.lookAt(what.slice(0, 80))} onClick={look}>
-        {words.look}
-      </Button>
+      {!entry.folded && (
+        <Button aria-label={words.lookAt(what.slice(0, 80))} onClick={look}>
+          {words.look}
+        </Button>
+      )}
     </li>
   );
 }
@@ -78,6 +73,9 @@ export function HistorySheet({ investigationId, reading, onClose, look }: Props)
           <Entry key={entry.revision} entry={entry} look={() => look(entry.revision)} />
         ))}
       </ul>
+      {page?.entries.some(({ folded }) => folded) && (
+        <p className="text-soft mt-3">{words.folded}</p>
+      )}
       {page?.more && (
         <Button className="mt-3" onClick={() => void more()}>
           {words.more}

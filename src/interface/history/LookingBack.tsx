@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, type ReactNode, useMemo, useState } from "react";
-import type { Moment } from "@/protocol/history";
+import type { HistoryEntry, Moment } from "@/protocol/history";
 import { historyWords as words } from "@/wording/history";
 import { Button } from "../parts/Button";
 import { CurvesProvider } from "../store/CurvesProvider";
@@ -12,6 +12,7 @@ import {
   useInvestigation,
   useInvestigationStore,
 } from "../store/useInvestigation";
+import { EntryBy, useEntryInWords } from "./entry";
 import { HistorySheet } from "./HistorySheet";
 
 /** Opens the history, of all or of one reading. */
@@ -28,27 +29,52 @@ interface LineProps {
   moment: Moment;
   newest: number;
   mayGoBack: boolean;
-  step: (by: number) => void;
+  look: (revision: number) => void;
   back: () => void;
   leave: () => void;
 }
 
+/** Who did last what at the moment that is shown. */
+function After({ entry }: { entry: HistoryEntry }) {
+  const what = useEntryInWords(entry);
+  return (
+    <>
+      {words.after} <EntryBy entry={entry} />: {what}
+    </>
+  );
+}
+
+/** A button that leads to a neighbouring moment, where there is one. */
+function Step({
+  to,
+  label,
+  look,
+}: { to: number | undefined; label: string } & Pick<LineProps, "look">) {
+  return (
+    <Button disabled={to === undefined} onClick={() => to !== undefined && look(to)}>
+      {label}
+    </Button>
+  );
+}
+
 /** Says that an earlier moment is shown, with the steps from it. */
-function MomentLine({ moment, newest, mayGoBack, step, back, leave }: LineProps) {
+function MomentLine({ moment, newest, mayGoBack, look, back, leave }: LineProps) {
+  const { entry, before, after } = moment;
   return (
     <section
       aria-label={words.asItWas}
       className="bg-boxwood border-boxwood-edge flex flex-wrap items-center gap-2 border-b px-5 py-1.5"
     >
       <p role="status" className="mr-auto">
-        <strong className="font-semibold">{words.asItWas}.</strong> {words.nothing}
+        <strong className="font-semibold">{words.asItWas}</strong>{" "}
+        {entry ? <After entry={entry} /> : words.atFirst}. {words.nothing}
       </p>
-      <Button disabled={moment.revision === 0} onClick={() => step(-1)}>
-        {words.earlier}
-      </Button>
-      <Button disabled={moment.revision >= newest} onClick={() => step(1)}>
-        {words.later}
-      </Button>
+      <Step to={before} label={words.earlier} look={look} />
+      <Step
+        to={after !== undefined && after <= newest ? after : undefined}
+        label={words.later}
+        look={look}
+      />
       {mayGoBack && <Button onClick={back}>{words.back}</Button>}
       <Button look="main" onClick={leave}>
         {words.now}
@@ -97,7 +123,7 @@ export function LookingBack({ investigationId, children }: Props) {
           moment={moment}
           newest={newest}
           mayGoBack={!readOnly}
-          step={(by) => void look(moment.revision + by)}
+          look={(revision) => void look(revision)}
           back={() => void back()}
           leave={() => setMoment(undefined)}
         />

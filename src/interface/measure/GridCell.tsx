@@ -8,6 +8,7 @@ import { isRemarks } from "@/pipeline/readings/evaluated";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
 import { findingSentence } from "@/wording/findings";
 import { spokenUnit } from "@/wording/spokenUnits";
+import { placeOfReading } from "../together/places";
 import { HandOfOther } from "../together/Together";
 import { CellInput } from "./CellInput";
 import { useGridController } from "./MeasureContext";
@@ -43,7 +44,7 @@ export function GridCell(props: Props) {
   const { index, column, drawn, repeat, quantity, row, active, selected, onSaid } = props;
   const controller = useGridController();
   const cell = cellKey(quantity.id, props.cellNumber);
-  const place = row && `cell:${row.id}/${cell}`;
+  const place = placeOfReading(row?.id, cell);
   const text = row?.row.readings[cell] ?? "";
   const problem = isRemarks(quantity) ? undefined : problemOf(row?.readings[cell]);
   const aside = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;

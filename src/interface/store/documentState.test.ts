@@ -1,3 +1,4 @@
+import type { Patch } from "immer";
 import { removeRows } from "@/investigation/acts/removeRows";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { type Change, perform } from "@/investigation/history/edit";
@@ -84,6 +85,16 @@ describe("what is shown while edits travel", () => {
     const { state: once } = received(state, [theirs]);
     expect(received(once, [theirs]).state).toBe(once);
     expect(received(state, [{ ...theirs, revision: 7 }]).gap).toBe(true);
+  });
+
+  test("a sheet sent whole, because what lies between is folded, is no gap; what was typed here lies over it", () => {
+    const state = type(start(), "row1", "9");
+    const value = typed(state.base, "row2", "7").document;
+    const whole: Patch = { op: "replace", path: [], value };
+    const told = { revision: 50, id: "folded-50", act: "go-back", patches: [whole] };
+    const { state: after, gap } = received(state, [told]);
+    expect([gap, after.revision]).toEqual([false, 50]);
+    expect([reading(after, "row1"), reading(after, "row2")]).toEqual(["9", "7"]);
   });
 
   test("a refused edit is rolled back and the others stay", () => {

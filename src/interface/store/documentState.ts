@@ -78,6 +78,9 @@ function withEdits({ base, pending }: DocumentState, edits: readonly ServerEdit[
   }, base);
 }
 
+/** Whether an edit needs nothing that came before it: it puts a whole sheet in the place of what stands. */
+const isWhole = ({ patches = [] }: ServerEdit) => patches.some(({ path }) => path.length === 0);
+
 /** Takes edits from the server, own and others', in the order of their revisions. */
 export function received(state: DocumentState, edits: readonly ServerEdit[]): Received {
   const news = edits.filter((edit) => edit.revision > state.revision);
@@ -85,7 +88,8 @@ export function received(state: DocumentState, edits: readonly ServerEdit[]): Re
   if (!first) return { state, dropped: [], gap: false };
   const known = new Set(state.pending.map(({ id }) => id));
   const told = news.every(({ id, patches }) => patches !== undefined || known.has(id));
-  if (first.revision !== state.revision + 1 || !told) return { state, dropped: [], gap: true };
+  const goesOnFrom = first.revision === state.revision + 1 || isWhole(first);
+  if (!goesOnFrom || !told) return { state, dropped: [], gap: true };
   const revision = (news[news.length - 1] as ServerEdit).revision;
   const ids = new Set(news.map((edit) => edit.id));
   const pending = state.pending.filter((edit) => !ids.has(edit.id));

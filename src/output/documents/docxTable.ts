@@ -20,6 +20,8 @@ const twipsPerPoint = 20;
 /** Room beside the words of a column, and for letters that are wider than those that were measured. */
 const columnGap = 12;
 const spare = 1.12;
+/** As much is taken where the page has it: letters of other serif faces are up to so much wider, and no number is broken. */
+const spareAtMost = 1.32;
 
 /** What a table of a word processor has room in: sizes with room to spare for other fonts. */
 export function docxRoom(upright: number, turned: number): TableRoom {
@@ -180,14 +182,21 @@ function nameRow(name: string, columns: number, points: number): TableRow {
   return new TableRow({ children: [new TableCell({ columnSpan: columns, children: [line] })] });
 }
 
-/** A real table: whole on a page or with its headings on the next one, rows of one series under its name. */
-export function docxTable(table: ReportTable, points: number): Table {
+/** Widths of columns in twips, in the width of the page as far as that is needed. */
+function widthsOnPage(table: ReportTable, points: number, room: number): number[] {
+  const widths = docxWidths(table).map((width) => width * points);
+  const words = widths.reduce((sum, width) => sum + width, 0);
+  const free = (room - columnGap * widths.length) / words;
+  const taken = Math.min(spareAtMost, Math.max(spare, free));
+  return widths.map((width) => Math.floor((width * taken + columnGap) * twipsPerPoint));
+}
+
+/** A real table: whole on a page or with its headings on the next one, rows of one series under its name. @param room the width of the page, in points. */
+export function docxTable(table: ReportTable, points: number, room: number): Table {
   const { heads, groups } = table;
   const columns = (heads.at(-1) ?? []).length;
   const whole = groups.reduce((sum, { rows }) => sum + rows.length, 0) <= mostWhole;
-  const wide = docxWidths(table).map((width) =>
-    Math.ceil((width * spare * points + columnGap) * twipsPerPoint),
-  );
+  const wide = widthsOnPage(table, points, room);
   return new Table({
     columnWidths: wide,
     layout: TableLayoutType.FIXED,

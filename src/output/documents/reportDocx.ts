@@ -101,7 +101,10 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): 
       at === 0
         ? [...label("Table", node, sheet.named), ...docxRuns(node.caption)]
         : [new TextRun({ text: `Table ${node.number}, ${furtherColumns}.`, italics: true })];
-    return [new Paragraph({ children: caption, keepNext: true, spacing }), docxTable(part, size)];
+    return [
+      new Paragraph({ children: caption, keepNext: true, spacing }),
+      docxTable(part, size, turned ? sheet.turned : sheet.room),
+    ];
   });
   const notes = node.table.notes.map(
     ({ letter, text }) =>

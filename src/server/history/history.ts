@@ -3,8 +3,10 @@ import { Op, type WhereOptions, literal } from "sequelize";
 import type { HistoryEntry, HistoryPage } from "@/protocol/history";
 import { models } from "../database/models";
 import type { StoredEdit } from "../database/models/storedEdit";
+import { foldedTo } from "./folding";
 
 const entriesOfPage = 100;
+const told = ["revision", "act", "madeAt", "authorId", "patches"];
 /** Longer ones are told without what they did: a paste of thousands is named, not listed. */
 const lettersOfEntry = 20_000;
 
@@ -18,14 +20,36 @@ function shortened(patches: readonly Patch[]): readonly Patch[] {
   return JSON.stringify(patches).length > lettersOfEntry ? [] : patches;
 }
 
-async function withNames(edits: readonly StoredEdit[]): Promise<HistoryEntry[]> {
+/** The revisions among some that are folded and were not kept. */
+async function foldedOf(investigationId: string, revisions: readonly number[]) {
+  const upTo = await foldedTo(investigationId);
+  const old = revisions.filter((revision) => revision < upTo);
+  if (old.length === 0) return new Set<number>();
+  const where = { investigationId, revision: old };
+  const kept = await models().KeptState.findAll({ where, attributes: ["revision"] });
+  const there = new Set(kept.map(({ revision }) => revision));
+  return new Set(old.filter((revision) => !there.has(revision)));
+}
+
+async function entriesOf(
+  investigationId: string,
+  edits: readonly StoredEdit[],
+): Promise<HistoryEntry[]> {
+  const folded = await foldedOf(
+    investigationId,
+    edits.map(({ revision }) => revision),
+  );
   const ids = [...new Set(edits.flatMap(({ authorId }) => authorId ?? []))];
   const people = await models().Person.findAll({ where: { id: ids }, attributes: ["id", "name"] });
   const names = new Map(people.map(({ id, name }) => [id, name]));
   return edits.map(({ revision, act, madeAt, authorId, patches }) => {
     const by = names.get(authorId ?? "");
     const what = { revision, act, at: madeAt.toISOString(), patches: shortened(patches) };
-    return by === undefined ? what : { ...what, by };
+    return {
+      ...what,
+      ...(by !== undefined && { by }),
+      ...(folded.has(revision) && { folded: true }),
+    };
   });
 }
 
@@ -34,12 +58,24 @@ export async function historyOf(investigationId: string, before?: number): Promi
   const earlier = before === undefined ? {} : { revision: { [Op.lt]: before } };
   const found = await models().StoredEdit.findAll({
     where: { investigationId, ...earlier },
-    attributes: ["revision", "act", "madeAt", "authorId", "patches"],
+    attributes: told,
     order: [["revision", "DESC"]],
     limit: entriesOfPage + 1,
   });
-  const entries = await withNames(found.slice(0, entriesOfPage));
+  const entries = await entriesOf(investigationId, found.slice(0, entriesOfPage));
   return { entries, more: found.length > entriesOfPage };
+}
+
+/** What led to a revision; undefined for the first state. */
+export async function entryOf(
+  investigationId: string,
+  revision: number,
+): Promise<HistoryEntry | undefined> {
+  const found = await models().StoredEdit.findAll({
+    where: { investigationId, revision },
+    attributes: told,
+  });
+  return (await entriesOf(investigationId, found))[0];
 }
 
 /** Whether a patch wrote the reading, by itself or with its whole row. */
@@ -63,7 +99,7 @@ export async function readingHistory(
   };
   const found = await models().StoredEdit.findAll({ where, order: [["revision", "DESC"]] });
   const own = found.filter(({ patches }) => patches.some((patch) => writes(patch, place)));
-  const entries = await withNames(own);
+  const entries = await entriesOf(investigationId, own);
   return entries.map((entry, i) => ({
     ...entry,
     patches: (own[i]?.patches ?? []).filter((patch) => writes(patch, place)).slice(-1),

@@ -9,6 +9,7 @@ export const steps = [
   "007-benches.sql",
   "008-reading-copies.sql",
   "009-history.sql",
+  "010-folded.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

@@ -11,6 +11,8 @@ import { QuantityLabel } from "../../parts/QuantityLabel";
 import { RunTextView } from "../../parts/RunTextView";
 import { SymbolView } from "../../parts/SymbolView";
 import { useHouseRules } from "../../store/useEvaluated";
+import { placeOfReading } from "../../together/places";
+import { HandOfOther } from "../../together/Together";
 import { useGrid, useGridController } from "../MeasureContext";
 import { Keypad } from "./Keypad";
 import { readingTexts } from "./readingTexts";
@@ -41,14 +43,16 @@ function FieldsOfRow({ field }: { field: FieldInHand }) {
         const column = view.columns[at]!;
         const { text, problem } = readingTexts(row, column);
         const inHand = at === place?.column;
+        const named = placeOfReading(row?.id, column.cell);
         return (
           <button
             key={at}
             type="button"
             aria-pressed={inHand}
             onClick={() => goTo(at)}
-            className={`min-h-11 rounded-md border px-3 text-base tabular-nums ${inHand ? "border-petrol bg-wash" : "border-hairline"} ${problem ? "text-magenta" : ""}`}
+            className={`relative min-h-11 rounded-md border px-3 text-base tabular-nums ${inHand ? "border-petrol bg-wash" : "border-hairline"} ${problem ? "text-magenta" : ""}`}
           >
+            <HandOfOther place={named} />
             <SymbolView quantity={column.evaluated.quantity} />
             {column.of > 1 && <span className="text-soft text-xs"> {column.repeat}</span>}
             {" = "}
@@ -82,7 +86,10 @@ function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean })
     step(event.shiftKey ? -1 : 1);
   };
   return (
-    <label className="mx-auto flex w-full max-w-[640px] items-baseline gap-3">
+    <label
+      data-place={placeOfReading(field.row?.id, column.cell)}
+      className="mx-auto flex w-full max-w-[640px] items-baseline gap-3"
+    >
       <input
         ref={input}
         value={text}

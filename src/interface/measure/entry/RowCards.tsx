@@ -11,6 +11,8 @@ import { Button } from "../../parts/Button";
 import { QuantityLabel } from "../../parts/QuantityLabel";
 import { WrittenReadingView } from "../../parts/WrittenReadingView";
 import { useHouseRules } from "../../store/useEvaluated";
+import { placeOfReading } from "../../together/places";
+import { HandOfOther } from "../../together/Together";
 import type { GridView } from "../gridView";
 import { useGridController, useGridView } from "../MeasureContext";
 import { SeriesMarker } from "../SeriesMarker";
@@ -41,31 +43,35 @@ function CardField({ index, column: place, view, onSaid }: CardProps & { column:
   const column = view.columns[place]!;
   const { quantity } = column.evaluated;
   const { text, problem, aside } = readingTexts(view.rows[index], column);
+  const at = placeOfReading(view.rows[index]?.id, column.cell);
   return (
     <>
-      <input
-        value={text}
-        aria-label={bigEntryWords.reading(
-          `${quantity.name || quantity.symbol}${column.of > 1 ? ` ${column.repeat}` : ""}`,
-          index + 1,
-        )}
-        aria-invalid={problem !== undefined}
-        inputMode={isRemarks(column.evaluated) ? "text" : "decimal"}
-        enterKeyHint="next"
-        maxLength={200}
-        autoComplete="off"
-        spellCheck={false}
-        onFocus={() => controller.goTo({ row: index, column: place })}
-        onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
-        onChange={(event) => controller.type(event.target.value)}
-        onPaste={onPaste}
-        onKeyDown={(event) => {
-          if (event.key !== "Enter" || event.nativeEvent.isComposing) return;
-          event.preventDefault();
-          focusNext(event);
-        }}
-        className={`border-hairline h-11 w-full min-w-0 rounded-md border bg-white px-3 text-right text-base ${aside ? "text-soft line-through" : ""} ${problem ? "border-magenta bg-magenta-wash" : ""}`}
-      />
+      <span data-place={at} className="relative">
+        <HandOfOther place={at} />
+        <input
+          value={text}
+          aria-label={bigEntryWords.reading(
+            `${quantity.name || quantity.symbol}${column.of > 1 ? ` ${column.repeat}` : ""}`,
+            index + 1,
+          )}
+          aria-invalid={problem !== undefined}
+          inputMode={isRemarks(column.evaluated) ? "text" : "decimal"}
+          enterKeyHint="next"
+          maxLength={200}
+          autoComplete="off"
+          spellCheck={false}
+          onFocus={() => controller.goTo({ row: index, column: place })}
+          onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
+          onChange={(event) => controller.type(event.target.value)}
+          onPaste={onPaste}
+          onKeyDown={(event) => {
+            if (event.key !== "Enter" || event.nativeEvent.isComposing) return;
+            event.preventDefault();
+            focusNext(event);
+          }}
+          className={`border-hairline h-11 w-full min-w-0 rounded-md border bg-white px-3 text-right text-base ${aside ? "text-soft line-through" : ""} ${problem ? "border-magenta bg-magenta-wash" : ""}`}
+        />
+      </span>
       {problem && <span className="text-magenta col-span-2 text-right text-xs">{problem}</span>}
     </>
   );

@@ -1,6 +1,7 @@
 import type { Patch } from "immer";
 import {
   type CreationOptional,
+  DataTypes,
   type InferAttributes,
   type InferCreationAttributes,
   Model,
@@ -23,6 +24,8 @@ export class StoredEdit extends Model<
   declare patches: readonly Patch[];
   declare inverse: readonly Patch[];
   declare madeAt: Date;
+  /** By the server's clock. */
+  declare receivedAt: CreationOptional<Date>;
   declare windowId: CreationOptional<string | null>;
   declare deviceId: CreationOptional<string | null>;
   /** The newest revision on the screen where it was made. */
@@ -42,6 +45,7 @@ export function defineStoredEdit(sequelize: Sequelize): void {
       patches: json(),
       inverse: json(),
       madeAt: moment(),
+      receivedAt: { ...moment(), defaultValue: DataTypes.NOW },
       windowId: optional.text(),
       deviceId: optional.text(),
       madeOn: optional.whole(),

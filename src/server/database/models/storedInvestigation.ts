@@ -21,6 +21,8 @@ export class StoredInvestigation extends Model<
   declare document: unknown;
   /** About how long the document is; null where nobody has measured it. */
   declare letters: CreationOptional<number | null>;
+  /** Up to which revision the log is folded. */
+  declare foldedTo: CreationOptional<number>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   /** When it was taken off the shelf; null while it stands there. */
@@ -36,6 +38,7 @@ export function defineStoredInvestigation(sequelize: Sequelize): void {
       revision: whole(),
       document: json(),
       letters: optional.whole(),
+      foldedTo: { ...whole(), defaultValue: 0 },
       createdAt: moment(),
       updatedAt: moment(),
       deletedAt: optional.moment(),
