@@ -1,5 +1,5 @@
 /** `npm run invite -- --teacher "Name"`: a link, good for seven days and once, by which somebody becomes a teacher here. */
-import { AccountRefused } from "@/server/accounts/people";
+import { SchoolRefused } from "@/server/accounts/people";
 import { invite } from "@/server/accounts/invitations";
 import { closeDatabase } from "@/server/database/connection";
 import { migrate } from "@/server/migrations/migrate";
@@ -18,7 +18,7 @@ try {
     `Give this link to ${name}; it works once, for seven days:\n${address}/invited#${token}`,
   );
 } catch (error) {
-  if (!(error instanceof AccountRefused)) throw error;
+  if (!(error instanceof SchoolRefused)) throw error;
   console.error("The name has no letters.");
   process.exitCode = 1;
 }

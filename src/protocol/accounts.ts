@@ -1,8 +1,8 @@
 /** Whether a person teaches; what they may do follows from their classes. */
 export type PersonKind = "teacher" | "student";
 
-/** What is wrong with what somebody typed of an account. */
-export type AccountFault =
+/** What is wrong with what somebody wanted of an account, a class or a bench. */
+export type SchoolFault =
   | "name-missing"
   | "name-long"
   | "sign-in-name-form"
@@ -29,14 +29,14 @@ export type AccountFault =
   | "demo"
   | "away";
 
-/** How a change of an account ended. */
-export type AccountReply =
-  { readonly kind: "done" } | { readonly kind: "fault"; readonly fault: AccountFault };
+/** How a change of an account, a class or a bench ended. */
+export type SchoolReply =
+  { readonly kind: "done" } | { readonly kind: "fault"; readonly fault: SchoolFault };
 
 /** How an invitation ended: with a link that is told once. */
 export type InvitationReply =
   | { readonly kind: "invited"; readonly token: string }
-  | { readonly kind: "fault"; readonly fault: AccountFault };
+  | { readonly kind: "fault"; readonly fault: SchoolFault };
 
 /** What somebody chooses who begins an account. */
 export interface NewAccount {

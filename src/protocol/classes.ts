@@ -1,6 +1,6 @@
 import type { FigureLook } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import type { AccountFault, PersonKind } from "./accounts";
+import type { SchoolFault, PersonKind } from "./accounts";
 
 /** A class as its teachers and its students know it. */
 export interface ClassEntry {
@@ -118,7 +118,7 @@ export interface GivenAccount {
 /** How the beginning of accounts by names ended. */
 export type NamesReply =
   | { readonly kind: "begun"; readonly accounts: readonly GivenAccount[] }
-  | { readonly kind: "fault"; readonly fault: AccountFault };
+  | { readonly kind: "fault"; readonly fault: SchoolFault };
 
 /** A student's new first password, which is told once. */
 export interface GivenPassword {
@@ -129,4 +129,4 @@ export interface GivenPassword {
 /** How the giving of a first password ended. */
 export type PasswordReply =
   | ({ readonly kind: "given" } & GivenPassword)
-  | { readonly kind: "fault"; readonly fault: AccountFault };
+  | { readonly kind: "fault"; readonly fault: SchoolFault };

@@ -1,7 +1,7 @@
-import type { AccountFault } from "@/protocol/accounts";
+import type { SchoolFault } from "@/protocol/accounts";
 
 /** What is said of accounts: one's own, a new one, and what is wrong with what was typed. */
-export const accountFaults: Readonly<Record<AccountFault, string>> = {
+export const schoolFaults: Readonly<Record<SchoolFault, string>> = {
   "name-missing": "Type a name.",
   "name-long": "A name has at most sixty letters.",
   "sign-in-name-form":

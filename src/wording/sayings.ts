@@ -88,6 +88,7 @@ export const sayings = {
   measure: {
     title: "Readings",
     hint: "Type a reading and press Enter to go down, Tab to go across. Paste works from any spreadsheet.",
+    hintForReaders: "Arrow keys go from reading to reading; what is marked can be copied.",
     emptyClipboard: "The clipboard is empty. Copy the cells in the spreadsheet once more.",
   },
 } as const;

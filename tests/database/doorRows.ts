@@ -3,15 +3,17 @@ import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { ownVersion, versionHeader } from "@/protocol/versions";
 import { plainRule } from "../fixtures/plainRule";
 
-export type Role = "owner" | "member" | "teacher" | "student" | "outsider" | "signed out";
-export const roles: readonly Role[] = [
+/** Who asks. "reading copy" has a reading copy's token and nothing else, and shows it where a session's is looked for. */
+export const roles = [
   "owner",
   "member",
   "teacher",
   "student",
   "outsider",
   "signed out",
-];
+  "reading copy",
+] as const;
+export type Role = (typeof roles)[number];
 
 /** What came of asking: let in, as if it were not there, or asked to sign in. */
 export type Came = "in" | "gone" | "sign in" | `status ${number}`;
@@ -54,11 +56,16 @@ export interface Row {
 const everybody: Partial<Record<Role, Came>> = Object.fromEntries(
   roles.map((role) => [role, "in"]),
 );
-const signedIn: Partial<Record<Role, Came>> = { ...everybody, "signed out": "sign in" };
+/** What those meet who are not signed in. */
+export const out: Partial<Record<Role, Came>> = {
+  "signed out": "sign in",
+  "reading copy": "sign in",
+};
+const signedIn: Partial<Record<Role, Came>> = { ...everybody, ...out };
 const teachers = (came: Came): Partial<Record<Role, Came>> => ({
   ...Object.fromEntries(roles.map((role) => [role, "gone"])),
   teacher: came,
-  "signed out": "sign in",
+  ...out,
 });
 const reads = { own: ["owner"], bench: ["member", "teacher"] } as const;
 const edits = { own: ["owner"], bench: ["member"] } as const;
@@ -85,11 +92,11 @@ const klass = "src/app/class/[id]";
 const api = "src/app/api/investigations/[id]";
 
 export const rows: Readonly<Record<string, Row>> = {
-  "src/app/page.tsx FrontDoor": { args: () => [], all: { ...Object.fromEntries(roles.map((role) => [role, "gone"])), "signed out": "sign in" } },
+  "src/app/page.tsx FrontDoor": { args: () => [], all: { ...Object.fromEntries(roles.map((role) => [role, "gone"])), ...out } },
   "src/app/shelf/page.tsx Shelf": { args: () => params({}), all: signedIn },
   "src/app/account/page.tsx Account": { args: () => params({}), all: signedIn },
-  "src/app/first-password/page.tsx FirstPassword": { args: () => [], all: { ...Object.fromEntries(roles.map((role) => [role, "gone"])), "signed out": "sign in" } },
-  "src/app/first-password/actions.ts firstPasswordAction": { args: () => ["four grey gulls"], all: { ...Object.fromEntries(roles.map((role) => [role, "gone"])), "signed out": "sign in" } },
+  "src/app/first-password/page.tsx FirstPassword": { args: () => [], all: { ...Object.fromEntries(roles.map((role) => [role, "gone"])), ...out } },
+  "src/app/first-password/actions.ts firstPasswordAction": { args: () => ["four grey gulls"], all: { ...Object.fromEntries(roles.map((role) => [role, "gone"])), ...out } },
   [`${klass}/[[...part]]/page.tsx SchoolClass`]: { args: ({ classId }) => params({ id: classId, part: ["people"] }), all: teachers("in") },
   [`${klass}/actions.ts nameClassAction`]: { ...inClass("Physics"), all: teachers("in") },
   [`${klass}/actions.ts archiveAction`]: { ...inClass(true), all: teachers("in") },

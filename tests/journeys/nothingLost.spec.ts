@@ -187,10 +187,12 @@ test("signing out asks about what is on this device only, and leaves nothing els
   await page.route("**/edits", (route) => route.abort());
   await typeTime(page, "4.77");
   await expect(page.getByTestId("saving")).toContainText("Kept on this device");
-  await page.getByRole("button", { name: "Sign out" }).click();
+  const signOut = page.getByRole("button", { name: "Sign out", exact: true });
+  await signOut.click();
   await expect(page.getByRole("dialog")).toContainText("in row 1: 4.77");
   await page.getByRole("button", { name: "Stay signed in" }).click();
-  await page.getByRole("button", { name: "Sign out" }).click();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  await signOut.click();
   await page.getByRole("button", { name: "Sign out, keep these here" }).click();
   await expect(page.getByLabel("Password")).toBeVisible();
   const left = await page.evaluate(async () => {

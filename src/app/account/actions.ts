@@ -2,9 +2,9 @@
 
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
-import { accountReply, textsOnly } from "@/app/accountReply";
+import { schoolReply, textsOnly } from "@/app/schoolReply";
 import { askedFrom, forgetSession, personForPage, sessionToken } from "@/app/access";
-import type { AccountReply, InvitationReply } from "@/protocol/accounts";
+import type { SchoolReply, InvitationReply } from "@/protocol/accounts";
 import { invite } from "@/server/accounts/invitations";
 import {
   changeName,
@@ -12,26 +12,26 @@ import {
   deleteAccount,
   endSessions,
 } from "@/server/accounts/ownAccount";
-import { AccountRefused } from "@/server/accounts/people";
+import { SchoolRefused } from "@/server/accounts/people";
 
 /** The person who asks, once what they sent is known to be texts. */
 async function asking(...texts: readonly unknown[]) {
   const person = await personForPage();
   const token = await sessionToken();
-  if (person === "away") throw new AccountRefused("away");
+  if (person === "away") throw new SchoolRefused("away");
   textsOnly(...texts);
   if (token === undefined) redirect("/sign-in");
   return { person, token };
 }
 
-async function reply(change: () => Promise<void>): Promise<AccountReply> {
-  const came = await accountReply(change);
+async function reply(change: () => Promise<void>): Promise<SchoolReply> {
+  const came = await schoolReply(change);
   if (came.kind === "done") revalidatePath("/account");
   return came;
 }
 
 /** Gives a person another name for others to see. */
-export async function changeNameAction(name: string): Promise<AccountReply> {
+export async function changeNameAction(name: string): Promise<SchoolReply> {
   return reply(async () => {
     const { person } = await asking(name);
     await changeName(person.id, name);
@@ -39,7 +39,7 @@ export async function changeNameAction(name: string): Promise<AccountReply> {
 }
 
 /** Gives a person another password and signs every other browser out. */
-export async function changePasswordAction(old: string, fresh: string): Promise<AccountReply> {
+export async function changePasswordAction(old: string, fresh: string): Promise<SchoolReply> {
   return reply(async () => {
     const { person, token } = await asking(old, fresh);
     await changePassword(person.id, { old, fresh }, { token, address: await askedFrom() });
@@ -47,7 +47,7 @@ export async function changePasswordAction(old: string, fresh: string): Promise<
 }
 
 /** Signs a person out in another browser, or in all others. */
-export async function endSessionsAction(which: string): Promise<AccountReply> {
+export async function endSessionsAction(which: string): Promise<SchoolReply> {
   return reply(async () => {
     const { person, token } = await asking(which);
     await endSessions(person.id, token, which);
@@ -55,7 +55,7 @@ export async function endSessionsAction(which: string): Promise<AccountReply> {
 }
 
 /** Takes an account away for good. */
-export async function deleteAccountAction(password: string): Promise<AccountReply> {
+export async function deleteAccountAction(password: string): Promise<SchoolReply> {
   return reply(async () => {
     const { person } = await asking(password);
     await deleteAccount(person.id, password, await askedFrom());
@@ -70,7 +70,7 @@ export async function inviteAction(name: string): Promise<InvitationReply> {
     if (person.kind !== "teacher") redirect("/account");
     return { kind: "invited", token: await invite(name, person.id) };
   } catch (error) {
-    if (!(error instanceof AccountRefused)) throw error;
+    if (!(error instanceof SchoolRefused)) throw error;
     return { kind: "fault", fault: error.fault };
   }
 }

@@ -2,9 +2,9 @@
 
 import { redirect } from "next/navigation";
 import { revalidatePath } from "next/cache";
-import { accountReply, textsOnly } from "@/app/accountReply";
+import { schoolReply, textsOnly } from "@/app/schoolReply";
 import { investigationForAction, personForPage } from "@/app/access";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import { makeClass } from "@/server/classes/classes";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { isSampleName, samples } from "@/investigation/samples/samples";
@@ -115,12 +115,12 @@ export async function endTourAction(): Promise<void> {
 }
 
 /** Makes a class and opens it; only teachers do. */
-export async function makeClassAction(name: string): Promise<AccountReply> {
+export async function makeClassAction(name: string): Promise<SchoolReply> {
   const person = await personForPage();
   if (person === "away" || person.kind !== "teacher") redirect("/shelf");
   textsOnly(name);
   const made: string[] = [];
-  const came = await accountReply(async () => void made.push(await makeClass(person.id, name)));
+  const came = await schoolReply(async () => void made.push(await makeClass(person.id, name)));
   if (came.kind === "done") redirect(`/class/${made[0]}`);
   return came;
 }

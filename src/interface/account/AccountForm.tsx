@@ -1,8 +1,8 @@
 "use client";
 
 import { Fragment, type ReactNode, useActionState } from "react";
-import type { AccountReply } from "@/protocol/accounts";
-import { accountFaults } from "@/wording/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { Button } from "../parts/Button";
 import { useLive } from "../parts/useLive";
 
@@ -10,7 +10,7 @@ interface Props {
   /** What the button does, and what is said once it is done. */
   act: string;
   done: string;
-  change: (form: FormData) => Promise<AccountReply>;
+  change: (form: FormData) => Promise<SchoolReply>;
   /** The one main act of its page. */
   main?: boolean;
   children: ReactNode;
@@ -29,9 +29,9 @@ const nothingSaid: Said = { wrong: false, sentence: "", turn: 0 };
 export function AccountForm({ act, done, change, main = false, children }: Props) {
   const live = useLive();
   const [said, submit, busy] = useActionState(async ({ turn }: Said, form: FormData) => {
-    const reply = await change(form).catch((): AccountReply => ({ kind: "fault", fault: "away" }));
+    const reply = await change(form).catch((): SchoolReply => ({ kind: "fault", fault: "away" }));
     if (reply.kind === "done") return { wrong: false, sentence: done, turn: turn + 1 };
-    return { wrong: true, sentence: accountFaults[reply.fault], turn };
+    return { wrong: true, sentence: schoolFaults[reply.fault], turn };
   }, nothingSaid);
   return (
     <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">

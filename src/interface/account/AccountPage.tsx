@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { type ReactNode, useState } from "react";
-import type { AccountReply, InvitationReply, OwnSession, PersonKind } from "@/protocol/accounts";
+import type { SchoolReply, InvitationReply, OwnSession, PersonKind } from "@/protocol/accounts";
 import { accountWords as words } from "@/wording/accounts";
 import { SignOut } from "../parts/SignOut";
 import { TextField } from "../parts/TextField";
@@ -17,10 +17,10 @@ interface Props {
   person: { id: string; name: string; kind: PersonKind };
   sessions: readonly OwnSession[];
   investigations: readonly { readonly id: string; readonly title: string }[];
-  changeName: (name: string) => Promise<AccountReply>;
-  changePassword: (old: string, fresh: string) => Promise<AccountReply>;
-  endSessions: (which: string) => Promise<AccountReply>;
-  deleteAccount: (password: string) => Promise<AccountReply>;
+  changeName: (name: string) => Promise<SchoolReply>;
+  changePassword: (old: string, fresh: string) => Promise<SchoolReply>;
+  endSessions: (which: string) => Promise<SchoolReply>;
+  deleteAccount: (password: string) => Promise<SchoolReply>;
   invite: (name: string) => Promise<InvitationReply>;
   signOut: () => Promise<void>;
 }

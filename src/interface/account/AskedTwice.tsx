@@ -1,7 +1,7 @@
 "use client";
 
 import { type ReactNode, useState } from "react";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 import { useLive } from "../parts/useLive";
@@ -16,7 +16,7 @@ interface Props {
     readonly keep: string;
   };
   look?: "plain" | "quiet";
-  doIt: (form: FormData) => Promise<AccountReply>;
+  doIt: (form: FormData) => Promise<SchoolReply>;
   children?: ReactNode;
 }
 

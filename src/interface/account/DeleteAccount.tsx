@@ -1,6 +1,6 @@
 "use client";
 
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { forgetPerson } from "../store/deviceCopy";
 import { sayLeft } from "../store/leaving";
@@ -11,7 +11,7 @@ import { PasswordField } from "./PasswordField";
 const words = accountWords.end;
 
 /** The end of an account, asked for twice. */
-export function DeleteAccount({ end }: { end: (password: string) => Promise<AccountReply> }) {
+export function DeleteAccount({ end }: { end: (password: string) => Promise<SchoolReply> }) {
   const doIt = async (form: FormData) => {
     const reply = await end(textOf(form, "password"));
     if (reply.kind !== "done") return reply;

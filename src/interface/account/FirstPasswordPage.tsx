@@ -1,6 +1,6 @@
 "use client";
 
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { DoorPage } from "../parts/DoorPage";
 import { AccountForm, textOf } from "./AccountForm";
@@ -11,7 +11,7 @@ const words = accountWords.first;
 
 interface Props {
   name: string;
-  change: (fresh: string) => Promise<AccountReply>;
+  change: (fresh: string) => Promise<SchoolReply>;
 }
 
 /** Where a password that was given is changed. */

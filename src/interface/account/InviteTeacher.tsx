@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { AccountReply, InvitationReply } from "@/protocol/accounts";
+import type { SchoolReply, InvitationReply } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { LinkOnce } from "../parts/LinkOnce";
 import { TextField } from "../parts/TextField";
@@ -13,7 +13,7 @@ const words = accountWords.invite;
 export function InviteTeacher({ invite }: { invite: (name: string) => Promise<InvitationReply> }) {
   const [name, setName] = useState("");
   const [made, setMade] = useState<{ name: string; link: string }>();
-  const make = async (): Promise<AccountReply> => {
+  const make = async (): Promise<SchoolReply> => {
     const reply = await invite(name);
     if (reply.kind === "fault") return reply;
     setMade({ name: name.trim(), link: `${window.location.origin}/invited#${reply.token}` });

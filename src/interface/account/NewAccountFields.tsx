@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { AccountReply, NewAccount } from "@/protocol/accounts";
+import type { SchoolReply, NewAccount } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { TextField } from "../parts/TextField";
 import { AccountForm, textOf } from "./AccountForm";
@@ -14,7 +14,7 @@ interface Props {
   /** The name that is proposed for others to see. */
   given: string;
   act: string;
-  begin: (wanted: NewAccount) => Promise<AccountReply>;
+  begin: (wanted: NewAccount) => Promise<SchoolReply>;
 }
 
 /** What somebody chooses who begins an account; the shelf opens once it is there. */

@@ -2,8 +2,8 @@
 
 import Link from "next/link";
 import { useEffect, useState } from "react";
-import type { AccountFault } from "@/protocol/accounts";
-import { accountFaults, accountWords } from "@/wording/accounts";
+import type { SchoolFault } from "@/protocol/accounts";
+import { schoolFaults, accountWords } from "@/wording/accounts";
 import { DoorPage } from "../parts/DoorPage";
 import { beginAccount, nameInvited } from "./newAccount";
 import { NewAccountFields } from "./NewAccountFields";
@@ -13,7 +13,7 @@ const words = accountWords.fresh;
 type Invitation =
   | { readonly kind: "looking" }
   | { readonly kind: "good"; readonly name: string; readonly token: string | undefined }
-  | { readonly kind: "gone"; readonly fault: AccountFault };
+  | { readonly kind: "gone"; readonly fault: SchoolFault };
 
 /** What the address holds behind its #; for a server that is open to all there is nothing to look for. */
 function useInvitation(invited: boolean): Invitation {
@@ -48,7 +48,7 @@ export function NewAccountPage({ invited }: { invited: boolean }) {
       {invitation.kind === "gone" && (
         <>
           <p role="alert" className="mt-2">
-            {accountFaults[invitation.fault]}
+            {schoolFaults[invitation.fault]}
           </p>
           <Link href="/sign-in" className="text-petrol mt-4 inline-block font-semibold underline">
             {words.toSignIn}

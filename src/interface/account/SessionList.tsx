@@ -1,7 +1,7 @@
 "use client";
 
 import { useTransition } from "react";
-import type { AccountReply, OwnSession } from "@/protocol/accounts";
+import type { SchoolReply, OwnSession } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { Button } from "../parts/Button";
 import { Moment } from "../shelf/Moment";
@@ -11,7 +11,7 @@ const words = accountWords.sessions;
 interface Props {
   sessions: readonly OwnSession[];
   /** Ends one by its id, or all others. */
-  end: (which: string) => Promise<AccountReply>;
+  end: (which: string) => Promise<SchoolReply>;
 }
 
 /** The browsers in which a person is signed in, each with the way to end that. */

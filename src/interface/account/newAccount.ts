@@ -1,4 +1,4 @@
-import type { AccountFault, AccountReply, NewAccount } from "@/protocol/accounts";
+import type { SchoolFault, SchoolReply, NewAccount } from "@/protocol/accounts";
 
 async function posted(address: string, body: unknown): Promise<Response | undefined> {
   try {
@@ -9,10 +9,10 @@ async function posted(address: string, body: unknown): Promise<Response | undefi
   }
 }
 
-type Named = { readonly name: string } | { readonly fault: AccountFault };
+type Named = { readonly name: string } | { readonly fault: SchoolFault };
 
 /** A name that was asked for, or why there is none; `wrong` where nothing was sent that could be looked for. */
-async function named(response: Response | undefined, wrong: AccountFault): Promise<Named> {
+async function named(response: Response | undefined, wrong: SchoolFault): Promise<Named> {
   if (response?.ok || response?.status === 422) return (await response.json()) as Named;
   return { fault: response?.status === 400 ? wrong : "away" };
 }
@@ -34,8 +34,8 @@ interface Way {
 }
 
 /** Begins an account. */
-export async function beginAccount(wanted: NewAccount, way: Way): Promise<AccountReply> {
+export async function beginAccount(wanted: NewAccount, way: Way): Promise<SchoolReply> {
   const response = await posted("/api/people", { ...wanted, ...way });
-  if (response?.ok || response?.status === 422) return (await response.json()) as AccountReply;
+  if (response?.ok || response?.status === 422) return (await response.json()) as SchoolReply;
   return { kind: "fault", fault: "away" };
 }

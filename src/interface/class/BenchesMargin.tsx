@@ -1,9 +1,9 @@
 "use client";
 
 import { useState, useTransition } from "react";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import type { OpenedExperiment } from "@/protocol/classes";
-import { accountFaults } from "@/wording/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
 import { AskedTwice } from "../account/AskedTwice";
 import { Button } from "../parts/Button";
@@ -31,10 +31,10 @@ export function BenchesMargin(props: Props) {
   const [wrong, setWrong] = useState("");
   const [busy, start] = useTransition();
   const live = useLive();
-  const all = (act: (id: string, experimentId: string) => Promise<AccountReply>) => () =>
+  const all = (act: (id: string, experimentId: string) => Promise<SchoolReply>) => () =>
     start(async () => {
       const reply = await act(classId, opened.id);
-      setWrong(reply.kind === "fault" ? accountFaults[reply.fault] : "");
+      setWrong(reply.kind === "fault" ? schoolFaults[reply.fault] : "");
     });
   const still = opened.unseated.length === 0 || busy || !live;
   return (

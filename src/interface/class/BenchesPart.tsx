@@ -3,7 +3,7 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { useOptimistic, useState, useTransition } from "react";
 import type { OpenedExperiment, Seat, SeatedBench } from "@/protocol/classes";
-import { accountFaults } from "@/wording/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
 import { Moment } from "../shelf/Moment";
 import { DropRow, NameChip, type SeatChoice } from "./NameChip";
@@ -140,7 +140,7 @@ export function BenchesPart({ classId, opened, changes }: Props) {
       if (!person) return;
       showMoved({ person, seat });
       const reply = await changes.seat(classId, opened.id, personId, seat);
-      setWrong(reply.kind === "fault" ? accountFaults[reply.fault] : "");
+      setWrong(reply.kind === "fault" ? schoolFaults[reply.fault] : "");
     });
   const onDragEnd = ({ active, over }: DragEndEvent) => {
     const person = String(active.id);

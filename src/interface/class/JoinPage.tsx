@@ -2,8 +2,8 @@
 
 import Link from "next/link";
 import { useEffect, useState } from "react";
-import type { AccountReply } from "@/protocol/accounts";
-import { accountFaults } from "@/wording/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { classWords } from "@/wording/classes";
 import { AccountForm } from "../account/AccountForm";
 import { beginAccount, nameOfClass } from "../account/newAccount";
@@ -17,7 +17,7 @@ const words = classWords.join;
 interface Props {
   /** Who is signed in, if anybody is. */
   person: { name: string } | undefined;
-  join: (code: string) => Promise<AccountReply>;
+  join: (code: string) => Promise<SchoolReply>;
 }
 
 interface Found {
@@ -30,7 +30,7 @@ const link = "text-petrol mt-4 inline-block font-semibold underline";
 /** The code as it is typed, or as a link brings it behind its #. */
 function CodeField({ found }: { found: (one: Found) => void }) {
   const [code, setCode] = useState("");
-  const look = async (typed: string): Promise<AccountReply> => {
+  const look = async (typed: string): Promise<SchoolReply> => {
     const reply = await nameOfClass(typed);
     if ("fault" in reply) return { kind: "fault", fault: reply.fault };
     found({ code: typed, name: reply.name });
@@ -52,7 +52,7 @@ export function JoinPage({ person, join }: Props) {
     if (code === "") return;
     void nameOfClass(code).then((reply) => {
       if ("name" in reply) setFound({ code, name: reply.name });
-      else setWrong(accountFaults[reply.fault]);
+      else setWrong(schoolFaults[reply.fault]);
     });
   }, []);
   if (!found) {

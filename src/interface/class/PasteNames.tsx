@@ -7,7 +7,7 @@ import {
   type NamesReply,
   type OpenedClass,
 } from "@/protocol/classes";
-import { accountFaults } from "@/wording/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { classWords } from "@/wording/classes";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
@@ -38,7 +38,7 @@ function useBeginning({ opened, begin }: Props) {
         fault: "away",
       }));
       if (reply.kind === "fault") {
-        setWrong(accountFaults[reply.fault]);
+        setWrong(schoolFaults[reply.fault]);
         break;
       }
       setBegun((before) => [...before, ...reply.accounts]);

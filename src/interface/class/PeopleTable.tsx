@@ -1,9 +1,9 @@
 "use client";
 
 import { useState } from "react";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import type { ClassMember, OpenedClass } from "@/protocol/classes";
-import { accountFaults } from "@/wording/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { classWords } from "@/wording/classes";
 import { AccountForm } from "../account/AccountForm";
 import { Button } from "../parts/Button";
@@ -38,7 +38,7 @@ interface SheetProps {
 
 function Rename({ asked, classId, changes, close }: SheetProps) {
   const [name, setName] = useState(asked.member.name);
-  const change = async (): Promise<AccountReply> => {
+  const change = async (): Promise<SchoolReply> => {
     const reply = await changes.renameStudent(classId, asked.member.id, name);
     if (reply.kind === "done") close();
     return reply;
@@ -54,7 +54,7 @@ function Rename({ asked, classId, changes, close }: SheetProps) {
 
 function TakeOut({ asked, classId, changes, close }: SheetProps) {
   const out = classWords.out;
-  const change = async (): Promise<AccountReply> => {
+  const change = async (): Promise<SchoolReply> => {
     const reply = await changes.takeOut(classId, asked.member.id);
     if (reply.kind === "done") close();
     return reply;
@@ -128,7 +128,7 @@ export function PeopleTable({ opened, changes }: { opened: OpenedClass; changes:
     setWrong("");
     if (kind !== "given") return setAsked({ kind, member });
     const reply = await changes.givePassword(opened.id, member.id);
-    if (reply.kind === "fault") return setWrong(accountFaults[reply.fault]);
+    if (reply.kind === "fault") return setWrong(schoolFaults[reply.fault]);
     setAsked({ kind, member, password: reply.password });
   };
   const sheet = { classId: opened.id, changes, close: () => setAsked(undefined) };

@@ -22,7 +22,11 @@ interface Props {
   signOut: () => Promise<void>;
 }
 
-function Make({ investigation, make }: Pick<Props, "investigation" | "make">) {
+interface MakeProps extends Pick<Props, "investigation" | "make"> {
+  onMade: () => void;
+}
+
+function Make({ investigation, make, onMade }: MakeProps) {
   const [shows, setShows] = useState<"live" | "fixed">("fixed");
   const [days, setDays] = useState<`${DaysOfCopy}`>("30");
   const [link, setLink] = useState<string>();
@@ -30,6 +34,7 @@ function Make({ investigation, make }: Pick<Props, "investigation" | "make">) {
     const wanted = { live: shows === "live", days: Number(days) as DaysOfCopy };
     const token = await make(investigation.id, wanted);
     setLink(`${window.location.origin}/read#${token}`);
+    onMade();
     return { kind: "done" } as const;
   };
   return (
@@ -89,6 +94,7 @@ function Entry({ copy, revoke, index }: { copy: CopyEntry; index: number; revoke
 /** The links that read an investigation: made, counted and revoked. */
 export function CopiesPage({ person, investigation, copies, make, revoke, signOut }: Props) {
   const [busy, start] = useTransition();
+  const [made, setMade] = useState(false);
   const live = useLive();
   return (
     <div className="min-h-screen">
@@ -98,9 +104,9 @@ export function CopiesPage({ person, investigation, copies, make, revoke, signOu
           {words.title(investigation.title || untitled)}
         </h1>
         <p className="text-soft mt-1">{words.text}</p>
-        <Make investigation={investigation} make={make} />
+        <Make investigation={investigation} make={make} onMade={() => setMade(true)} />
         <h2 className="mt-6 font-serif text-lg font-semibold">{words.list}</h2>
-        {copies.length === 0 && <p className="text-soft mt-1">{words.none}</p>}
+        {copies.length === 0 && !made && <p className="text-soft mt-1">{words.none}</p>}
         <ul className="divide-hairline divide-y">
           {copies.map((copy, i) => (
             <Entry

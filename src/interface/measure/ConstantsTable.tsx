@@ -18,6 +18,7 @@ import { constantFinding } from "@/pipeline/readings/constants";
 import { findingSentence } from "@/wording/findings";
 import { Button } from "../parts/Button";
 import { useHouseRules } from "../store/useEvaluated";
+import { ForWriters } from "../store/ForWriters";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { NatureDrawer } from "./NatureDrawer";
 import { useTakenSymbols } from "../store/useSymbols";
@@ -79,9 +80,11 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
           </td>
         ))}
         <td>
-          <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
-            <Trash2 aria-hidden size={15} />
-          </Button>
+          <ForWriters>
+            <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
+              <Trash2 aria-hidden size={15} />
+            </Button>
+          </ForWriters>
         </td>
       </tr>
       {finding && (
@@ -117,12 +120,14 @@ export function ConstantsTable() {
     <section aria-label="Constants" className="border-hairline mt-2 border-t pt-3">
       <div className="flex flex-wrap items-center gap-2.5">
         <h2 className="font-serif text-[15px] font-semibold">Constants</h2>
-        <Button disabled={full} onClick={add}>
-          Add a constant
-        </Button>
-        <Button disabled={full} onClick={() => setNature(true)}>
-          Constants of nature
-        </Button>
+        <ForWriters>
+          <Button disabled={full} onClick={add}>
+            Add a constant
+          </Button>
+          <Button disabled={full} onClick={() => setNature(true)}>
+            Constants of nature
+          </Button>
+        </ForWriters>
       </div>
       {entries.length > 0 && (
         <div className="overflow-x-auto">

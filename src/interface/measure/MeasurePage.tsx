@@ -11,7 +11,8 @@ import { BringIn } from "../filing/BringIn";
 import { TakeOutTable } from "../filing/TakeOutTable";
 import { Button } from "../parts/Button";
 import { useQuantities } from "../store/useEvaluated";
-import { useActs } from "../store/useInvestigation";
+import { ForWriters } from "../store/ForWriters";
+import { useActs, useInvestigation } from "../store/useInvestigation";
 import { ConstantsTable } from "./ConstantsTable";
 import { FindLine } from "./FindLine";
 import { GatheredNote } from "./GatheredNote";
@@ -39,6 +40,13 @@ function AddQuantityButton() {
   );
 }
 
+/** How the keys go; who only reads is told what they can do here. */
+function Hint() {
+  const readOnly = useInvestigation((state) => state.readOnly);
+  const { hint, hintForReaders } = sayings.measure;
+  return <p className="text-soft mb-2 max-sm:hidden">{readOnly ? hintForReaders : hint}</p>;
+}
+
 /** The page of Measure: the tables of readings and the constants. */
 export function MeasurePage() {
   const [said, setSaid] = useState<string>();
@@ -51,15 +59,17 @@ export function MeasurePage() {
       <div className="flex flex-wrap items-start gap-2">
         <div className="mr-auto">
           <h1 className="font-serif text-[18px] font-semibold">{sayings.measure.title}</h1>
-          <p className="text-soft mb-2 max-sm:hidden">{sayings.measure.hint}</p>
+          <Hint />
         </div>
-        <BringIn
-          table={() => controller.view().table}
-          onBroughtIn={(sentence, brought) => {
-            if (brought) controller.show({ table: brought });
-            onSaid(sentence);
-          }}
-        />
+        <ForWriters>
+          <BringIn
+            table={() => controller.view().table}
+            onBroughtIn={(sentence, brought) => {
+              if (brought) controller.show({ table: brought });
+              onSaid(sentence);
+            }}
+          />
+        </ForWriters>
         <TakeOutTable table={() => controller.view().table} />
       </div>
       <TableLine />
@@ -67,12 +77,14 @@ export function MeasurePage() {
       {finding && <FindLine />}
       <Readings onSaid={onSaid} height="max-h-[calc(100vh-330px)] min-h-60" />
       <div className="mt-3 flex flex-wrap gap-2.5">
-        <AddQuantityButton />
-        <RowsMenu />
-        <TableTools />
-        <Button onClick={() => controller.showBig(true)} title={bigEntryWords.key}>
-          {bigEntryWords.open}
-        </Button>
+        <ForWriters>
+          <AddQuantityButton />
+          <RowsMenu />
+          <TableTools />
+          <Button onClick={() => controller.showBig(true)} title={bigEntryWords.key}>
+            {bigEntryWords.open}
+          </Button>
+        </ForWriters>
         {!finding && (
           <Button onClick={() => controller.grid.setState({ finding: true })} title="Ctrl+F">
             Find

@@ -2,7 +2,7 @@
 
 import Link from "next/link";
 import { useState } from "react";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import type { ClassEntry } from "@/protocol/classes";
 import { classWords as words } from "@/wording/classes";
 import { AccountForm } from "../account/AccountForm";
@@ -11,7 +11,7 @@ import { TextField } from "../parts/TextField";
 interface Props {
   classes: readonly ClassEntry[];
   teaches: boolean;
-  make: (name: string) => Promise<AccountReply>;
+  make: (name: string) => Promise<SchoolReply>;
 }
 
 function Entry({ id, name, archived, students, role }: ClassEntry) {

@@ -2,9 +2,9 @@
 
 import Link from "next/link";
 import { useState, useTransition } from "react";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import type { OwnExperiment } from "@/protocol/classes";
-import { accountFaults } from "@/wording/accounts";
+import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
 import { AccountForm } from "../account/AccountForm";
 import { Button } from "../parts/Button";
@@ -18,9 +18,9 @@ const words = benchWords.shelf;
 
 /** What students do where they find their benches themselves. */
 export interface FindingBenches {
-  readonly begin: (experimentId: string) => Promise<AccountReply>;
-  readonly join: (experimentId: string, word: string) => Promise<AccountReply>;
-  readonly leave: (experimentId: string) => Promise<AccountReply>;
+  readonly begin: (experimentId: string) => Promise<SchoolReply>;
+  readonly join: (experimentId: string, word: string) => Promise<SchoolReply>;
+  readonly leave: (experimentId: string) => Promise<SchoolReply>;
 }
 
 interface Props {
@@ -37,7 +37,7 @@ function Finding({ id, finding }: { id: string; finding: FindingBenches }) {
   const begin = () =>
     start(async () => {
       const reply = await finding.begin(id);
-      setWrong(reply.kind === "fault" ? accountFaults[reply.fault] : "");
+      setWrong(reply.kind === "fault" ? schoolFaults[reply.fault] : "");
     });
   return (
     <div className="flex flex-wrap items-start gap-x-6 gap-y-2 px-2 pb-3">

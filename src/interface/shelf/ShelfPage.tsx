@@ -1,6 +1,6 @@
 "use client";
 
-import type { AccountReply, PersonKind } from "@/protocol/accounts";
+import type { SchoolReply, PersonKind } from "@/protocol/accounts";
 import type { ClassEntry, OwnExperiment } from "@/protocol/classes";
 import { Classes } from "./Classes";
 import { type FindingBenches, OwnBenches } from "./OwnBenches";
@@ -23,7 +23,7 @@ interface Props {
   /** The experiments of a student's classes. */
   experiments: readonly OwnExperiment[];
   finding: FindingBenches;
-  makeClass: (name: string) => Promise<AccountReply>;
+  makeClass: (name: string) => Promise<SchoolReply>;
   shelf: { entries: readonly ShelfEntry[]; deleted: readonly ShelfEntry[] };
   changes: ShelfChanges;
   startEmpty: () => Promise<void>;

@@ -44,6 +44,10 @@ export function rememberedPerson(): string | null {
 export async function forgetPerson(): Promise<void> {
   forgotten = true;
   localStorage.removeItem(personKey);
+  await forgetCopies();
+}
+
+async function forgetCopies(): Promise<void> {
   const copies = [...(await keysFrom(snapshotKey(""))), ...(await keysFrom(rowsPrefix("").slice(0, -1)))];
   await delMany(copies, device());
 } // prettier-ignore
@@ -77,6 +81,7 @@ export async function keepSnapshot(id: string, snapshot: Snapshot): Promise<void
 }
 
 async function writeSnapshot(id: string, snapshot: Snapshot): Promise<void> {
+  if (forgotten) return;
   const { document } = snapshot;
   const many = Object.keys(document.rows).length > rowsOfAPart;
   const rowsIn = many ? await keepRows(id, document.rows) : [];
@@ -85,6 +90,7 @@ async function writeSnapshot(id: string, snapshot: Snapshot): Promise<void> {
     : snapshot;
   const before = await get<KeptSnapshot>(snapshotKey(id), device());
   await set(snapshotKey(id), kept, device());
+  if (forgotten) return forgetCopies();
   if (!many && !before?.rowsIn) return;
   const old = (await keysFrom(rowsPrefix(id))).filter((key) => !rowsIn.includes(key));
   if (old.length > 0) await delMany(old, device());

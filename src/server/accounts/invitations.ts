@@ -2,7 +2,7 @@ import { Op } from "sequelize";
 import type { NewAccount } from "@/protocol/accounts";
 import { freshToken, hashOfToken } from "../access/tokens";
 import { models } from "../database/models";
-import { AccountRefused, checkedAccount, createPerson, hashed, requiredName } from "./people";
+import { SchoolRefused, checkedAccount, createPerson, hashed, requiredName } from "./people";
 
 /** An invitation is good for so many days. */
 const daysValid = 7;
@@ -34,7 +34,7 @@ export async function invitedName(token: string): Promise<string | undefined> {
 
 /**
  * Begins the account of somebody who was invited, once for each invitation.
- * @returns the person's id. @throws AccountRefused with what is wrong; the invitation then stays good.
+ * @returns the person's id. @throws SchoolRefused with what is wrong; the invitation then stays good.
  */
 export async function acceptInvitation(
   token: string,
@@ -42,18 +42,18 @@ export async function acceptInvitation(
   address: string,
 ): Promise<string> {
   const { sequelize, Invitation } = models();
-  if ((await invitedName(token)) === undefined) throw new AccountRefused("invitation-gone");
+  if ((await invitedName(token)) === undefined) throw new SchoolRefused("invitation-gone");
   const account = checkedAccount(wanted);
   const password = await hashed(account.password, address);
   return sequelize.transaction(async (transaction) => {
     const used = { usedAt: new Date() };
     const [taken] = await Invitation.update(used, { where: stillGood(token), transaction });
-    if (taken === 0) throw new AccountRefused("invitation-gone");
+    if (taken === 0) throw new SchoolRefused("invitation-gone");
     return createPerson("teacher", { ...account, password }, transaction);
   });
 }
 
-/** Begins the account of a teacher on a server that is open to all. @throws AccountRefused */
+/** Begins the account of a teacher on a server that is open to all. @throws SchoolRefused */
 export async function registerTeacher(wanted: NewAccount, address: string): Promise<string> {
   const account = checkedAccount(wanted);
   const password = await hashed(account.password, address);

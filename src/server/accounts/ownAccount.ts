@@ -9,45 +9,45 @@ import { endExperiments, leaveBenches } from "../benches/leaving";
 import { models } from "../database/models";
 import type { Person } from "../database/models/person";
 import { passwordFault } from "./passwordRules";
-import { AccountRefused, hashed, requiredName } from "./people";
+import { SchoolRefused, hashed, requiredName } from "./people";
 
 async function personWith(personId: string): Promise<Person> {
   const person = await models().Person.findByPk(personId, { rejectOnEmpty: true });
-  if (person.demo) throw new AccountRefused("demo");
+  if (person.demo) throw new SchoolRefused("demo");
   return person;
 }
 
 /** Asks for the password once more before something that can't be undone; wrong ones count as tries to sign in. */
 async function checkPassword(person: Person, password: string, address: string): Promise<void> {
   const { signInName } = person;
-  if ((await countTry(signInName, address)) !== undefined) throw new AccountRefused("too-many");
+  if ((await countTry(signInName, address)) !== undefined) throw new SchoolRefused("too-many");
   const given = password.slice(0, 500);
   try {
     const right = await inTurn(address, () => passwordMatches(given, person.password));
-    if (!right) throw new AccountRefused("password-wrong");
+    if (!right) throw new SchoolRefused("password-wrong");
   } catch (error) {
     if (!(error instanceof QueueFull)) throw error;
     await giveTryBack(signInName, address);
-    throw new AccountRefused("crowded");
+    throw new SchoolRefused("crowded");
   }
   await forgiveTries(signInName, address);
 }
 
-/** Gives a person another name for others to see. @throws AccountRefused */
+/** Gives a person another name for others to see. @throws SchoolRefused */
 export async function changeName(personId: string, wanted: string): Promise<void> {
   const person = await personWith(personId);
   await person.update({ name: requiredName(wanted) });
 }
 
-/** A new password as it will be kept. @throws AccountRefused where it is too easy. */
+/** A new password as it will be kept. @throws SchoolRefused where it is too easy. */
 function goodPassword({ name, signInName }: Person, fresh: string): string {
   const password = fresh.slice(0, 500);
   const fault = passwordFault(password, [name, signInName]);
-  if (fault) throw new AccountRefused(fault);
+  if (fault) throw new SchoolRefused(fault);
   return password;
 }
 
-/** Gives a person another password; every other browser is signed out. @throws AccountRefused */
+/** Gives a person another password; every other browser is signed out. @throws SchoolRefused */
 export async function changePassword(
   personId: string,
   { old, fresh }: { readonly old: string; readonly fresh: string },
@@ -60,7 +60,7 @@ export async function changePassword(
   await endSessionsOf(personId, { tokenHash: { [Op.ne]: hashOfToken(here.token) } });
 }
 
-/** Puts a password of one's own in the place of one that was given. @throws AccountRefused */
+/** Puts a password of one's own in the place of one that was given. @throws SchoolRefused */
 export async function replaceFirstPassword(
   personId: string,
   fresh: string,
@@ -123,7 +123,7 @@ async function endClasses(ids: readonly string[], transaction: Transaction): Pro
 /**
  * Takes a person away for good, with all investigations of their own. What they did at a bench stays with the others
  * there; a class that they teach alone ends.
- * @throws AccountRefused
+ * @throws SchoolRefused
  */
 export async function deleteAccount(
   personId: string,

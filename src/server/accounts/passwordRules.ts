@@ -1,5 +1,5 @@
 import { dictionary } from "@zxcvbn-ts/language-common";
-import type { AccountFault } from "@/protocol/accounts";
+import type { SchoolFault } from "@/protocol/accounts";
 
 /** A password has at least so many letters (NIST SP 800-63B, 3.1.1.2). */
 export const leastLetters = 8;
@@ -15,10 +15,7 @@ function isCommon(password: string): boolean {
  * What is wrong with a password: it is short, among the commonest, or the person's own name. Kinds of letters are nobody's
  * business.
  */
-export function passwordFault(
-  password: string,
-  names: readonly string[],
-): AccountFault | undefined {
+export function passwordFault(password: string, names: readonly string[]): SchoolFault | undefined {
   const plain = password.normalize("NFKC").toLowerCase();
   if ([...plain].length < leastLetters) return "password-short";
   if (names.some((name) => name.toLowerCase() === plain)) return "password-name";

@@ -5,7 +5,7 @@ import type {
   OwnExperiment,
   SeatedBench,
 } from "@/protocol/classes";
-import { AccountRefused } from "../accounts/people";
+import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
 import { daysKept } from "../investigations/listShelf";
@@ -54,12 +54,12 @@ export async function experimentsOf(classId: string): Promise<ExperimentEntry[]>
   return found.map(({ id, title }) => ({ id, title }));
 }
 
-/** An experiment with its benches, by their numbers. @throws AccountRefused where the class has none by that id. */
+/** An experiment with its benches, by their numbers. @throws SchoolRefused where the class has none by that id. */
 export async function openExperiment(id: string, classId: string): Promise<OpenedExperiment> {
   const { Bench, ClassPerson, Experiment } = models();
   const attributes = ["id", "title", "ownBenches"];
   const found = await Experiment.findOne({ where: { id, classId }, attributes });
-  if (!found) throw new AccountRefused("experiment-gone");
+  if (!found) throw new SchoolRefused("experiment-gone");
   const benches = await Bench.findAll({
     where: { experimentId: id },
     include: withPeople(),

@@ -6,7 +6,7 @@ import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Figure } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { ClassHouse } from "@/protocol/classes";
-import { AccountRefused } from "../accounts/people";
+import { SchoolRefused } from "../accounts/people";
 import { shownName } from "../accounts/names";
 import { models } from "../database/models";
 import type { Experiment } from "../database/models/experiment";
@@ -15,22 +15,22 @@ import { endExperiments } from "./leaving";
 
 const longestTitle = 200;
 
-/** A title of an experiment. @throws AccountRefused where nothing is left of it, or it is too long. */
+/** A title of an experiment. @throws SchoolRefused where nothing is left of it, or it is too long. */
 function requiredTitle(text: string): string {
   const title = shownName(text);
-  if (title === "") throw new AccountRefused("title-missing");
-  if (title.length > longestTitle) throw new AccountRefused("title-long");
+  if (title === "") throw new SchoolRefused("title-missing");
+  if (title.length > longestTitle) throw new SchoolRefused("title-long");
   return title;
 }
 
-/** An experiment of a class, held until the transaction ends. @throws AccountRefused where it is not there. */
+/** An experiment of a class, held until the transaction ends. @throws SchoolRefused where it is not there. */
 export async function heldExperiment(
   id: string,
   classId: string,
   transaction: Transaction,
 ): Promise<Experiment> {
   const found = await models().Experiment.findByPk(id, { transaction, lock: true });
-  if (found?.classId !== classId) throw new AccountRefused("experiment-gone");
+  if (found?.classId !== classId) throw new SchoolRefused("experiment-gone");
   return found;
 }
 
@@ -53,7 +53,7 @@ function patternOf(document: Investigation, title: string): Investigation {
  * Sets a class an experiment.
  * @param from an investigation that the teacher may read: each bench begins with what was settled in it, without its
  * readings; undefined for an empty sheet under the house rules of the class.
- * @returns its id. @throws AccountRefused
+ * @returns its id. @throws SchoolRefused
  */
 export async function setExperiment(
   classId: string,
@@ -72,13 +72,13 @@ export async function setExperiment(
   return id;
 }
 
-/** Lets students find their benches themselves, or no longer. @throws AccountRefused */
+/** Lets students find their benches themselves, or no longer. @throws SchoolRefused */
 export async function letFindBenches(id: string, classId: string, own: boolean): Promise<void> {
   const [count] = await models().Experiment.update({ ownBenches: own }, { where: { id, classId } });
-  if (count === 0) throw new AccountRefused("experiment-gone");
+  if (count === 0) throw new SchoolRefused("experiment-gone");
 }
 
-/** Ends an experiment: its benches go, and everybody keeps a copy. @throws AccountRefused */
+/** Ends an experiment: its benches go, and everybody keeps a copy. @throws SchoolRefused */
 export async function endExperiment(id: string, classId: string): Promise<void> {
   await models().sequelize.transaction(async (transaction) => {
     await heldExperiment(id, classId, transaction);

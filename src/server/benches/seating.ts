@@ -2,7 +2,7 @@ import { randomInt } from "node:crypto";
 import { nanoid } from "nanoid";
 import type { Transaction } from "sequelize";
 import { mostAtBench, type Seat } from "@/protocol/classes";
-import { AccountRefused } from "../accounts/people";
+import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
 import type { Experiment } from "../database/models/experiment";
@@ -34,14 +34,14 @@ export async function newBench(experiment: Experiment, transaction: Transaction)
 
 async function benchAt(experimentId: string, place: string, transaction: Transaction) {
   const bench = await models().Bench.findByPk(place, { transaction });
-  if (bench?.experimentId !== experimentId) throw new AccountRefused("bench-gone");
+  if (bench?.experimentId !== experimentId) throw new SchoolRefused("bench-gone");
   return bench;
 }
 
 async function student(classId: string, personId: string, transaction: Transaction) {
   const where = { classId, personId, role: "student" };
   const found = await models().ClassPerson.findOne({ where, transaction });
-  if (!found) throw new AccountRefused("not-in-class");
+  if (!found) throw new SchoolRefused("not-in-class");
 }
 
 /** Seats a student of the class, whose experiment is held; they leave the bench where they were. */
@@ -60,7 +60,7 @@ async function seatAt(
   if (before && before.benchId === wanted?.id) return;
   if (wanted) {
     const there = await BenchPerson.count({ where: { benchId: wanted.id }, transaction });
-    if (there >= mostAtBench) throw new AccountRefused("bench-full");
+    if (there >= mostAtBench) throw new SchoolRefused("bench-full");
   }
   if (before) await leaveBench({ benchId: before.benchId, personId, copy: true }, transaction);
   const { id: benchId, investigationId: id } = wanted ?? (await newBench(experiment, transaction));
@@ -86,7 +86,7 @@ async function unseat(experimentId: string, personId: string, transaction: Trans
   if (found) await leaveBench({ benchId: found.benchId, personId, copy: true }, transaction);
 }
 
-/** Seats a student; @throws AccountRefused where the bench is full or gone, or they are not in the class. */
+/** Seats a student; @throws SchoolRefused where the bench is full or gone, or they are not in the class. */
 export function seat(of: OfExperiment, personId: string, place: Seat): Promise<void> {
   return holding(of, (experiment, transaction) =>
     place === "no bench"

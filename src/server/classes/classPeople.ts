@@ -5,21 +5,21 @@ import { endSessionsOf } from "../access/sessions";
 import { leaveBenches } from "../benches/leaving";
 import { announceRights } from "../live/channel";
 import { signInNameFrom } from "../accounts/names";
-import { AccountRefused, hashed, requiredName } from "../accounts/people";
+import { SchoolRefused, hashed, requiredName } from "../accounts/people";
 import { models } from "../database/models";
 import type { Person } from "../database/models/person";
 import { firstPasswordText } from "./firstPassword";
 
-/** A student of a class. @throws AccountRefused where there is none by that id, or they are of the demo. */
+/** A student of a class. @throws SchoolRefused where there is none by that id, or they are of the demo. */
 async function studentOf(classId: string, personId: string): Promise<Person> {
   const where = { classId, personId, role: "student" };
   const found = await models().ClassPerson.findOne({ where, include: "person" });
-  if (!found?.person) throw new AccountRefused("not-in-class");
-  if (found.person.demo) throw new AccountRefused("demo");
+  if (!found?.person) throw new SchoolRefused("not-in-class");
+  if (found.person.demo) throw new SchoolRefused("demo");
   return found.person;
 }
 
-/** Gives a student another name for others to see. @throws AccountRefused */
+/** Gives a student another name for others to see. @throws SchoolRefused */
 export async function renameStudent(
   classId: string,
   personId: string,
@@ -29,11 +29,11 @@ export async function renameStudent(
   await person.update({ name: requiredName(wanted) });
 }
 
-/** Lets a teacher of this server teach a class too, by the name with which they sign in. @throws AccountRefused */
+/** Lets a teacher of this server teach a class too, by the name with which they sign in. @throws SchoolRefused */
 export async function addTeacher(classId: string, signInName: string): Promise<void> {
   const where = { signInName: signInNameFrom(signInName), kind: "teacher" };
   const teacher = await models().Person.findOne({ where });
-  if (!teacher || (teacher.demo && !demoMode())) throw new AccountRefused("teacher-unknown");
+  if (!teacher || (teacher.demo && !demoMode())) throw new SchoolRefused("teacher-unknown");
   const row = { classId, personId: teacher.id, role: "teacher" } as const;
   await models().ClassPerson.upsert(row);
 }
@@ -48,17 +48,17 @@ async function sheetsOf(classId: string, transaction: Transaction): Promise<stri
 
 /**
  * Takes somebody out of a class; they keep their account and copies of what their benches did. The last teacher stays.
- * @throws AccountRefused
+ * @throws SchoolRefused
  */
 export async function takeOutOfClass(classId: string, personId: string): Promise<void> {
   const { sequelize, ClassPerson, SchoolClass } = models();
   await sequelize.transaction(async (transaction) => {
     await SchoolClass.findByPk(classId, { transaction, lock: true });
     const found = await ClassPerson.findOne({ where: { classId, personId }, transaction });
-    if (!found) throw new AccountRefused("not-in-class");
+    if (!found) throw new SchoolRefused("not-in-class");
     const teachers = { where: { classId, role: "teacher" }, transaction };
     if (found.role === "teacher" && (await ClassPerson.count(teachers)) === 1) {
-      throw new AccountRefused("last-teacher");
+      throw new SchoolRefused("last-teacher");
     }
     await found.destroy({ transaction });
     await leaveBenches(personId, true, transaction, classId);
@@ -69,7 +69,7 @@ export async function takeOutOfClass(classId: string, personId: string): Promise
 
 /**
  * Gives a student a new first password, shown once; wherever they are signed in they are no longer.
- * @throws AccountRefused
+ * @throws SchoolRefused
  */
 export async function giveFirstPassword(
   classId: string,

@@ -28,7 +28,7 @@ async function withFreshCode<Done>(work: (code: string) => Promise<Done>): Promi
   }
 }
 
-/** Makes a class with its first teacher. @returns its id. @throws AccountRefused */
+/** Makes a class with its first teacher. @returns its id. @throws SchoolRefused */
 export async function makeClass(teacherId: string, wanted: string): Promise<string> {
   const { sequelize, SchoolClass, ClassPerson } = models();
   const name = requiredName(wanted);
@@ -43,7 +43,7 @@ export async function makeClass(teacherId: string, wanted: string): Promise<stri
   return id;
 }
 
-/** Gives a class another name. @throws AccountRefused */
+/** Gives a class another name. @throws SchoolRefused */
 export async function nameClass(id: string, wanted: string): Promise<void> {
   await models().SchoolClass.update({ name: requiredName(wanted) }, { where: { id } });
 }

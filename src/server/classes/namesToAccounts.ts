@@ -1,7 +1,7 @@
 import { randomInt } from "node:crypto";
 import { mostNamesAtOnce, type GivenAccount } from "@/protocol/classes";
 import { shownName } from "../accounts/names";
-import { AccountRefused, createPerson, hashed, requiredName } from "../accounts/people";
+import { SchoolRefused, createPerson, hashed, requiredName } from "../accounts/people";
 import { models } from "../database/models";
 import { firstPasswordText } from "./firstPassword";
 
@@ -31,19 +31,19 @@ async function begun(classId: string, name: string, address: string): Promise<Gi
         return { name, signInName, password };
       });
     } catch (error) {
-      const taken = error instanceof AccountRefused && error.fault === "sign-in-name-taken";
+      const taken = error instanceof SchoolRefused && error.fault === "sign-in-name-taken";
       if (!taken || tries === mostTries) throw error;
     }
   }
 }
 
-/** Begins accounts for students of a class by their names alone, a few at once; the passwords are told this once. @throws AccountRefused */
+/** Begins accounts for students of a class by their names alone, a few at once; the passwords are told this once. @throws SchoolRefused */
 export async function beginByNames(
   classId: string,
   names: readonly string[],
   address: string,
 ): Promise<GivenAccount[]> {
-  if (names.length > mostNamesAtOnce) throw new AccountRefused("list-long");
+  if (names.length > mostNamesAtOnce) throw new SchoolRefused("list-long");
   const wanted = names.filter((name) => shownName(name) !== "").map(requiredName);
   return Promise.all(wanted.map((name) => begun(classId, name, address)));
 }

@@ -1,7 +1,7 @@
 import * as yup from "yup";
-import { answerNewcomer } from "@/app/accountReply";
+import { answerNewcomer } from "@/app/schoolReply";
 import { invitedName } from "@/server/accounts/invitations";
-import { AccountRefused } from "@/server/accounts/people";
+import { SchoolRefused } from "@/server/accounts/people";
 
 const schema = yup.object({ token: yup.string().strict().required() });
 
@@ -9,7 +9,7 @@ const schema = yup.object({ token: yup.string().strict().required() });
 export function POST(request: Request): Promise<Response> {
   return answerNewcomer(request, schema, async ({ token }) => {
     const name = await invitedName(token);
-    if (name === undefined) throw new AccountRefused("invitation-gone");
+    if (name === undefined) throw new SchoolRefused("invitation-gone");
     return Response.json({ name });
   });
 }

@@ -1,6 +1,6 @@
 import * as yup from "yup";
 import { askedFrom } from "@/app/access";
-import { answerNewcomer } from "@/app/accountReply";
+import { answerNewcomer } from "@/app/schoolReply";
 import { nameByCode } from "@/server/classes/joining";
 
 const schema = yup.object({ code: yup.string().strict().required() });

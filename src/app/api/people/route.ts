@@ -1,12 +1,12 @@
 import * as yup from "yup";
 import { askedBy, keepSession } from "@/app/access";
-import { answerNewcomer } from "@/app/accountReply";
-import type { AccountReply, NewAccount } from "@/protocol/accounts";
+import { answerNewcomer } from "@/app/schoolReply";
+import type { SchoolReply, NewAccount } from "@/protocol/accounts";
 import { countTry } from "@/server/access/attempts";
 import type { AskedFrom } from "@/server/access/signIn";
 import { openSession } from "@/server/access/sessions";
 import { acceptInvitation, registerTeacher } from "@/server/accounts/invitations";
-import { AccountRefused } from "@/server/accounts/people";
+import { SchoolRefused } from "@/server/accounts/people";
 import { joinAsNew } from "@/server/classes/joining";
 import { teachersMayRegister } from "@/server/settings/teachersMayRegister";
 
@@ -24,9 +24,8 @@ type Way = { readonly token?: string | undefined; readonly code?: string | undef
 async function begun({ token, code }: Way, wanted: NewAccount, { address }: AskedFrom) {
   if (token !== undefined) return acceptInvitation(token, wanted, address);
   if (code !== undefined) return joinAsNew(code, wanted, address);
-  if (!teachersMayRegister()) throw new AccountRefused("invitation-gone");
-  if ((await countTry("a new teacher", address)) !== undefined)
-    throw new AccountRefused("too-many");
+  if (!teachersMayRegister()) throw new SchoolRefused("invitation-gone");
+  if ((await countTry("a new teacher", address)) !== undefined) throw new SchoolRefused("too-many");
   return registerTeacher(wanted, address);
 }
 
@@ -36,6 +35,6 @@ export function POST(request: Request): Promise<Response> {
     const from = await askedBy();
     const opened = await openSession(await begun({ token, code }, wanted, from), from.browser);
     await keepSession(opened.token, opened.expiresAt);
-    return Response.json({ kind: "done" } satisfies AccountReply);
+    return Response.json({ kind: "done" } satisfies SchoolReply);
   });
 }

@@ -2,9 +2,9 @@
 
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
-import { accountReply, textsOnly } from "@/app/accountReply";
+import { schoolReply, textsOnly } from "@/app/schoolReply";
 import { askedFrom, classForAction, investigationForAction } from "@/app/access";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { NamesReply, PasswordReply } from "@/protocol/classes";
 import {
@@ -27,31 +27,31 @@ import { beginByNames } from "@/server/classes/namesToAccounts";
 async function changed(
   id: string,
   change: (classId: string) => Promise<void>,
-): Promise<AccountReply> {
+): Promise<SchoolReply> {
   const { classId } = await classForAction(id);
-  const came = await accountReply(() => change(classId));
+  const came = await schoolReply(() => change(classId));
   revalidatePath(`/class/${classId}`);
   return came;
 }
 
 /** Gives a class another name. */
-export async function nameClassAction(id: string, name: string): Promise<AccountReply> {
+export async function nameClassAction(id: string, name: string): Promise<SchoolReply> {
   textsOnly(name);
   return changed(id, (classId) => nameClass(classId, name));
 }
 
 /** Puts a class by, or takes it up again. */
-export async function archiveAction(id: string, archived: boolean): Promise<AccountReply> {
+export async function archiveAction(id: string, archived: boolean): Promise<SchoolReply> {
   return changed(id, (classId) => archiveClass(classId, archived === true));
 }
 
 /** Makes another joining code. */
-export async function renewCodeAction(id: string): Promise<AccountReply> {
+export async function renewCodeAction(id: string): Promise<SchoolReply> {
   return changed(id, renewCode);
 }
 
 /** Lets students join by the code, or no longer. */
-export async function openJoiningAction(id: string, open: boolean): Promise<AccountReply> {
+export async function openJoiningAction(id: string, open: boolean): Promise<SchoolReply> {
   return changed(id, (classId) => openJoining(classId, open === true));
 }
 
@@ -60,13 +60,13 @@ export async function renameStudentAction(
   id: string,
   personId: string,
   name: string,
-): Promise<AccountReply> {
+): Promise<SchoolReply> {
   textsOnly(personId, name);
   return changed(id, (classId) => renameStudent(classId, personId, name));
 }
 
 /** Takes somebody out of a class. */
-export async function takeOutAction(id: string, personId: string): Promise<AccountReply> {
+export async function takeOutAction(id: string, personId: string): Promise<SchoolReply> {
   textsOnly(personId);
   return changed(id, (classId) => takeOutOfClass(classId, personId));
 }
@@ -83,18 +83,18 @@ export async function givePasswordAction(id: string, personId: string): Promise<
 }
 
 /** Gives a class its house rules. */
-export async function setRulesAction(id: string, rules: HouseRules): Promise<AccountReply> {
+export async function setRulesAction(id: string, rules: HouseRules): Promise<SchoolReply> {
   return changed(id, (classId) => setClassRules(classId, rules));
 }
 
 /** Takes the look of figures of an investigation that the teacher may copy. */
-export async function takeLookAction(id: string, from: string): Promise<AccountReply> {
+export async function takeLookAction(id: string, from: string): Promise<SchoolReply> {
   const { investigationId } = await investigationForAction(from, "duplicate");
   return changed(id, (classId) => takeLook(classId, investigationId));
 }
 
 /** Lets a further teacher of this server teach the class. */
-export async function addTeacherAction(id: string, signInName: string): Promise<AccountReply> {
+export async function addTeacherAction(id: string, signInName: string): Promise<SchoolReply> {
   textsOnly(signInName);
   return changed(id, (classId) => addTeacher(classId, signInName));
 }

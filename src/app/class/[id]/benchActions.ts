@@ -2,9 +2,9 @@
 
 import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
-import { accountReply, textsOnly } from "@/app/accountReply";
+import { schoolReply, textsOnly } from "@/app/schoolReply";
 import { classForAction, investigationForAction } from "@/app/access";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import { endExperiment, letFindBenches, setExperiment } from "@/server/benches/experiments";
 import { type OfExperiment, seat, seatEachAlone, seatInTwos } from "@/server/benches/seating";
 
@@ -13,13 +13,13 @@ export async function setExperimentAction(
   id: string,
   title: string,
   from: string,
-): Promise<AccountReply> {
+): Promise<SchoolReply> {
   textsOnly(title, from);
   const { classId } = await classForAction(id);
   const pattern =
     from === "" ? undefined : (await investigationForAction(from, "duplicate")).investigationId;
   const made: string[] = [];
-  const came = await accountReply(
+  const came = await schoolReply(
     async () => void made.push(await setExperiment(classId, title, pattern)),
   );
   if (came.kind === "done") redirect(`/class/${classId}/experiment/${made[0]}`);
@@ -31,10 +31,10 @@ async function changed(
   id: string,
   experimentId: string,
   change: (of: OfExperiment) => Promise<void>,
-): Promise<AccountReply> {
+): Promise<SchoolReply> {
   textsOnly(experimentId);
   const { classId } = await classForAction(id);
-  const came = await accountReply(() => change({ classId, experimentId }));
+  const came = await schoolReply(() => change({ classId, experimentId }));
   revalidatePath(`/class/${classId}`, "layout");
   return came;
 }
@@ -45,18 +45,18 @@ export async function seatAction(
   experimentId: string,
   personId: string,
   place: string,
-): Promise<AccountReply> {
+): Promise<SchoolReply> {
   textsOnly(personId, place);
   return changed(id, experimentId, (of) => seat(of, personId, place));
 }
 
 /** Seats each student who has no bench yet alone. */
-export async function eachAloneAction(id: string, experimentId: string): Promise<AccountReply> {
+export async function eachAloneAction(id: string, experimentId: string): Promise<SchoolReply> {
   return changed(id, experimentId, seatEachAlone);
 }
 
 /** Seats those who have no bench yet in twos, by chance. */
-export async function inTwosAction(id: string, experimentId: string): Promise<AccountReply> {
+export async function inTwosAction(id: string, experimentId: string): Promise<SchoolReply> {
   return changed(id, experimentId, seatInTwos);
 }
 
@@ -65,14 +65,14 @@ export async function ownBenchesAction(
   id: string,
   experimentId: string,
   own: boolean,
-): Promise<AccountReply> {
+): Promise<SchoolReply> {
   return changed(id, experimentId, (of) =>
     letFindBenches(of.experimentId, of.classId, own === true),
   );
 }
 
 /** Ends an experiment; everybody keeps a copy. */
-export async function endExperimentAction(id: string, experimentId: string): Promise<AccountReply> {
+export async function endExperimentAction(id: string, experimentId: string): Promise<SchoolReply> {
   const came = await changed(id, experimentId, (of) => endExperiment(of.experimentId, of.classId));
   if (came.kind === "done") redirect(`/class/${id}`);
   return came;

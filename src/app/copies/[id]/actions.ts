@@ -1,7 +1,7 @@
 "use server";
 
 import { revalidatePath } from "next/cache";
-import { textsOnly } from "@/app/accountReply";
+import { textsOnly } from "@/app/schoolReply";
 import { investigationForAction } from "@/app/access";
 import type { WantedCopy } from "@/protocol/copies";
 import { makeCopy, revokeCopy } from "@/server/copies/readingCopies";

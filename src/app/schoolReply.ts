@@ -1,7 +1,7 @@
 import { redirect } from "next/navigation";
-import type { AccountReply } from "@/protocol/accounts";
+import type { SchoolReply } from "@/protocol/accounts";
 import { readBody } from "@/server/requests/readBody";
-import { AccountRefused } from "@/server/accounts/people";
+import { SchoolRefused } from "@/server/accounts/people";
 import { answered } from "./answers";
 
 /** An action is called with whatever somebody sends: what is no text leads back to the shelf. */
@@ -10,12 +10,12 @@ export function textsOnly(...texts: readonly unknown[]): void {
 }
 
 /** What came of a change; what was refused is told, all else is a fault of ours. */
-export async function accountReply(change: () => Promise<void>): Promise<AccountReply> {
+export async function schoolReply(change: () => Promise<void>): Promise<SchoolReply> {
   try {
     await change();
     return { kind: "done" };
   } catch (error) {
-    if (!(error instanceof AccountRefused)) throw error;
+    if (!(error instanceof SchoolRefused)) throw error;
     return { kind: "fault", fault: error.fault };
   }
 }
@@ -33,8 +33,8 @@ export function answerNewcomer<Sent>(
     try {
       return await answer(sent);
     } catch (error) {
-      if (!(error instanceof AccountRefused)) throw error;
-      const reply: AccountReply = { kind: "fault", fault: error.fault };
+      if (!(error instanceof SchoolRefused)) throw error;
+      const reply: SchoolReply = { kind: "fault", fault: error.fault };
       return Response.json(reply, { status: 422 });
     }
   });
