@@ -80,6 +80,31 @@ for (const [name, file] of [
 await page.getByRole("button", { name: "Pages", exact: true }).click();
 await page.getByTestId("pages").waitFor();
 await take("pages");
+
+/** The sheet of a bench, as one who sits there has it. */
+async function atBench(person?: { name: string; password: string }): Promise<typeof page> {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const shown = await context.newPage();
+  await enter(shown, place, person);
+  await shown.getByRole("link", { name: /Stiffness/ }).click();
+  await shown.getByRole("grid").waitFor();
+  return shown;
+}
+
+const [mine, other] = [await atBench(), await atBench({ name: "tobi", password: "spring-tide" })];
+await other.locator('[data-cell="4 2"]').click();
+await mine.getByRole("list", { name: "Also here" }).waitFor();
+await takeOf(mine, "together");
+await mine.getByRole("button", { name: "History" }).click();
+await mine.getByRole("dialog").getByRole("listitem").first().waitFor();
+await takeOf(mine, "history");
+const teacher = await (
+  await browser.newContext({ viewport: { width: 1280, height: 800 } })
+).newPage();
+await enter(teacher, place, { name: "greta", password: "harbour-light" });
+await teacher.getByRole("link", { name: "Physics 11b" }).click();
+await teacher.getByRole("heading", { name: "Stiffness of a clamped rule" }).waitFor();
+await takeOf(teacher, "benches");
 const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true }); // prettier-ignore
 await enter(tablet, place);
 await tablet.getByRole("link", { name: /Springiness/ }).click();

@@ -21,8 +21,8 @@ export const historyWords = {
   nothing: "What you do here changes nothing.",
   folded:
     "From here on back, the sheet itself is kept as it was at the end of each day. Who did what, and every typing of a reading, is kept in full.",
-  earlier: "One step earlier",
-  later: "One step later",
+  earlier: "Earlier",
+  later: "Later",
   back: "Go back to this",
   now: "To the sheet as it is",
   done: "This is how it was. Everything that was done since still stands in the history.",

@@ -22,7 +22,7 @@ test("what was done is listed by act, a moment is looked at in all stages, and g
   await typed.getByRole("button").click();
   await expect(page.getByText("The sheet as it was")).toBeVisible();
   await expect(page.getByLabel("Title of the investigation")).not.toHaveValue("Looked back at");
-  await page.getByRole("button", { name: "One step earlier" }).click();
+  await page.getByRole("button", { name: "Earlier" }).click();
   await expect(cell).toContainText(before);
   await cell.click();
   await page.keyboard.type("5");
@@ -43,7 +43,7 @@ test("what was done is listed by act, a moment is looked at in all stages, and g
 
   await page.getByRole("button", { name: "History" }).click();
   await typed.getByRole("button").click();
-  await page.getByRole("button", { name: "One step earlier" }).click();
+  await page.getByRole("button", { name: "Earlier" }).click();
   await page.getByRole("button", { name: "Go back to this" }).click();
   await expect(page.getByText("This is how it was.")).toBeVisible();
   await expect(cell).toContainText(before);

@@ -65,7 +65,7 @@ function MomentLine({ moment, newest, mayGoBack, look, back, leave }: LineProps)
       aria-label={words.asItWas}
       className="bg-boxwood border-boxwood-edge flex flex-wrap items-center gap-2 border-b px-5 py-1.5"
     >
-      <p role="status" className="mr-auto">
+      <p role="status" className="mr-auto min-w-60 flex-1">
         <strong className="font-semibold">{words.asItWas}</strong>{" "}
         {entry ? <After entry={entry} /> : words.atFirst}. {words.nothing}
       </p>

@@ -58,7 +58,7 @@ function Finding({ id, finding }: { id: string; finding: FindingBenches }) {
 
 function Heading({ title, below }: { title: string; below: string }) {
   return (
-    <span className="min-w-0 flex-1">
+    <span className="min-w-0 flex-1 basis-44">
       <span className="block font-serif text-[17px] font-semibold wrap-anywhere">{title}</span>
       <span className="text-soft block wrap-anywhere">{below}</span>
     </span>

@@ -131,9 +131,9 @@ export function Header({ person, bench, signOut }: Props) {
       <span className="flex">
         <CommandButton id="undo" />
         <CommandButton id="redo" />
+        <HistoryButton />
       </span>
       <span className="flex items-center gap-3 max-sm:hidden">
-        <HistoryButton />
         <KeysButton />
         {person && <OwnName name={person.name} />}
         <SignOut

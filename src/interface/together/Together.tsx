@@ -73,7 +73,7 @@ export function HandOfOther({ place }: { place: string | undefined }) {
       style={{ borderColor: colourOf(one, bench) }}
       className="pointer-events-none absolute inset-0 z-1 rounded-xs border-2"
     >
-      <span className="absolute -top-2 -right-1">
+      <span className="absolute -top-2 -left-1">
         <Initials one={one} small />
       </span>
       <span className="sr-only">{words.hasInHand(one.name)}</span>
