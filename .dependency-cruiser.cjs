@@ -102,6 +102,8 @@ module.exports = {
       "figure",
       "wording",
     ]),
+    only("marks", "marks", ["core", "pipeline", "investigation", "output/report", "wording"]),
+    only("overview", "overview", ["core", "pipeline", "investigation", "marks", "output/report"]),
     only("workers", "workers", [
       "core",
       "pipeline",
@@ -111,7 +113,13 @@ module.exports = {
       "investigation/model",
     ]),
     only("protocol", "protocol", ["investigation"]),
-    only("server", "server", ["investigation", "protocol", "core/text", "wording/untitled"]),
+    only("server", "server", [
+      "investigation",
+      "protocol",
+      "core/text",
+      "overview",
+      "wording/untitled",
+    ]),
     {
       name: "interface-speaks-http",
       severity: "error",

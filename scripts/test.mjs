@@ -51,7 +51,7 @@ async function tests(label, name, work, countsOf) {
   const report = readReport(name);
   const { passed, failed } = report ? countsOf(report) : { passed: 0, failed: 0 };
   count(passed, failed === 0 && (!ended || passed === 0) ? 1 : failed);
-  say(`  ${passed} passed, ${failed} failed, ${Math.round((Date.now() - began) / 1000)} s`);
+  say(`  ${label}: ${passed} passed, ${failed} failed, ${Math.round((Date.now() - began) / 1000)} s`);
 }
 
 const npm = (script, ...args) => run("npm", ["run", "-s", script, "--", ...args]);
@@ -91,9 +91,11 @@ await main(async () => {
     check("types", () => npm("types")),
   ]);
   await tests("unit tests", "unit", () => jest("test:unit", "unit"), jestCounts);
-  await check("reference numbers", () => npm("reference"));
-  await tests("database tests", "database", () => jest("test:database", "database"), jestCounts);
-  await check("build", ensureBuild);
+  await Promise.all([
+    check("reference numbers", () => npm("reference")),
+    tests("database tests", "database", () => jest("test:database", "database"), jestCounts),
+    check("build", ensureBuild),
+  ]);
   await tests("browser tests", "journeys", journeys, ({ suites, stats }) => {
     const flaky = flakyOf(suites);
     for (const title of flaky) say(`  flaky: ${title}`);

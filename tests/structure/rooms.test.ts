@@ -7,7 +7,9 @@ const within = (path: string) =>
   readdirSync(join(root, "src", path)).filter((name) => isFolder(join(path, name)));
 
 /** Rooms that are not divided further in the list. */
-const undivided = ["remembered", "intake", "wording", "workers", "protocol", "app"];
+const undivided = [
+  ...["remembered", "intake", "marks", "overview", "wording", "workers", "protocol", "app"],
+];
 
 const rooms = within("").flatMap((room) =>
   undivided.includes(room) ? [room] : within(room).map((part) => `${room}/${part}`),

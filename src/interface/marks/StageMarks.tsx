@@ -11,7 +11,7 @@ import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
-import type { WrittenMark } from "./mark";
+import type { WrittenMark } from "@/marks/mark";
 import { useMarks } from "./useMarks";
 
 const mostShown = 12;

@@ -1,7 +1,7 @@
 "use client";
 
 import { FirstLook } from "./FirstLook";
-import type { WrittenMark } from "../marks/mark";
+import type { WrittenMark } from "@/marks/mark";
 import { StageMarks } from "../marks/StageMarks";
 import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";

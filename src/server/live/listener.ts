@@ -97,6 +97,11 @@ export function subscribe(key: string, subscriber: Subscriber): () => void {
   };
 }
 
+/** How many of this process are called back for a key. */
+export function subscribersOf(key: string): number {
+  return listening.subscribers.get(key)?.size ?? 0;
+}
+
 /** Ends the LISTEN connection. */
 export async function stopListening(): Promise<void> {
   listening.subscribers.clear();

@@ -1,7 +1,9 @@
 import type { Presence } from "@/protocol/presence";
 import { tellPresence } from "./channel";
+import { subscribersOf } from "./listener";
 
-const gatheredFor = 400;
+/** In ms: few see one another at once, a whole class a little later, as each message goes to each of them. */
+const gatheredFor = { least: 200, most: 900, forEach: 30 } as const;
 /** PostgreSQL takes 8000 bytes in one notice. */
 const mostInNotice = 15;
 
@@ -15,7 +17,12 @@ async function tellAll(investigationId: string): Promise<void> {
   }
 }
 
-/** Tells all who follow an investigation where a window is now: two or three times a second at most, with all others that moved. */
+function gatheringTime(investigationId: string): number {
+  const { least, most, forEach } = gatheredFor;
+  return Math.min(most, Math.max(least, forEach * subscribersOf(investigationId)));
+}
+
+/** Tells all who follow an investigation where a window is now, with all others that moved: five times a second at most. */
 export function gatherPresence(investigationId: string, one: Presence): void {
   const there = waiting.get(investigationId);
   if (there) {
@@ -23,5 +30,8 @@ export function gatherPresence(investigationId: string, one: Presence): void {
     return;
   }
   waiting.set(investigationId, new Map([[one.window, one]]));
-  setTimeout(() => void tellAll(investigationId).catch(() => {}), gatheredFor).unref();
+  setTimeout(
+    () => void tellAll(investigationId).catch(() => {}),
+    gatheringTime(investigationId),
+  ).unref();
 }

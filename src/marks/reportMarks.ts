@@ -1,0 +1,70 @@
+import type { Finding } from "@/core/finding/finding";
+import type { RunText } from "@/core/unit/runText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import type { Investigation } from "@/investigation/model/investigation";
+import { buildReport } from "@/output/report/buildReport";
+import { checkReport } from "@/output/report/checks/checkReport";
+import type { ReportContext } from "@/output/report/reportContext";
+import { checkResult } from "@/pipeline/checks/result/checkResult";
+import { findingSentence } from "@/wording/findings";
+import type { WrittenMark } from "./mark";
+
+/** What was found on a result, or in a block of the report. */
+export interface LookedReport {
+  readonly stage: "conclude" | "writeup";
+  readonly id: string;
+  readonly named: RunText;
+  readonly finding: Finding;
+}
+
+/** Looks at the results, and at the report as it is printed. */
+export function checkedReport(context: ReportContext): readonly LookedReport[] {
+  const { rules, results, document } = context;
+  const ofResults = results.flatMap((one): LookedReport[] => {
+    if (one.kind === "nothing") return [];
+    const { symbol, name } = one.result;
+    const named: RunText = symbol ? writeSymbol(symbol) : [{ text: name || "result" }];
+    return checkResult(one, rules).map((finding) => ({
+      stage: "conclude",
+      id: one.id,
+      named,
+      finding,
+    }));
+  });
+  const ofReport = checkReport(buildReport(context), context).map(
+    ({ block, finding }): LookedReport => {
+      const heading = document.writeUp.blocks[block]?.heading.trim();
+      return { stage: "writeup", id: block, named: [{ text: heading || "the report" }], finding };
+    },
+  );
+  return [...ofResults, ...ofReport];
+}
+
+/** The same key for the same remark, however the text around it changes. */
+function keyOf({ id, finding }: LookedReport): string {
+  const about = "text" in finding ? finding.text : "of" in finding ? String(finding.of) : "";
+  return `${finding.name}_${id}_${about}`.replace(/[^A-Za-z0-9_~-]/g, "-").slice(0, 160);
+}
+
+/** The marks on results and on the report. */
+export function reportMarks(
+  looked: readonly LookedReport[],
+  dismissed: Investigation["dismissed"],
+): readonly WrittenMark[] {
+  return looked.map((one): WrittenMark => {
+    const key = keyOf(one);
+    return {
+      key,
+      keys: [key],
+      id: one.id,
+      table: "",
+      stage: one.stage,
+      rowWords: "",
+      quantity: one.named,
+      sentence: findingSentence(one.finding),
+      column: 0,
+      dismissable: true,
+      answer: dismissed[key],
+    };
+  });
+}
