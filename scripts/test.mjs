@@ -51,7 +51,9 @@ async function tests(label, name, work, countsOf) {
   const report = readReport(name);
   const { passed, failed } = report ? countsOf(report) : { passed: 0, failed: 0 };
   count(passed, failed === 0 && (!ended || passed === 0) ? 1 : failed);
-  say(`  ${label}: ${passed} passed, ${failed} failed, ${Math.round((Date.now() - began) / 1000)} s`);
+  say(
+    `  ${label}: ${passed} passed, ${failed} failed, ${Math.round((Date.now() - began) / 1000)} s`,
+  );
 }
 
 const npm = (script, ...args) => run("npm", ["run", "-s", script, "--", ...args]);
