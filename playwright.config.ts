@@ -7,7 +7,7 @@ export default defineConfig({
   globalSetup: "./tests/journeys/globalSetup.ts",
   workers: 2,
   fullyParallel: true,
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 15_000 },
   retries: process.env.CI ? 1 : 0,
   reporter: process.env.JOURNEYS_REPORT

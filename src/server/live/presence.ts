@@ -3,7 +3,7 @@ import { tellPresence } from "./channel";
 import { subscribersOf } from "./listener";
 
 /** In ms: few see one another at once, a whole class a little later, as each message goes to each of them. */
-const gatheredFor = { least: 200, most: 900, forEach: 30 } as const;
+const gatheredFor = { least: 200, most: 1200, forEach: 40 } as const;
 /** PostgreSQL takes 8000 bytes in one notice. */
 const mostInNotice = 15;
 
