@@ -60,11 +60,11 @@ export class Server {
   }
 }
 
-/** A whole application of its own on a scratch database: for tests, pictures and benchmarks. */
-export async function startScratchPlace(cluster) {
+/** A whole application of its own on a scratch database, with demo data or empty: for tests, pictures and benchmarks. */
+export async function startScratchPlace(cluster, { demo = true } = {}) {
   const databaseUrl = await cluster.start();
-  await migrate(databaseUrl, { demo: true, built: true });
-  const server = new Server(databaseUrl);
+  await migrate(databaseUrl, { demo, built: true });
+  const server = new Server(databaseUrl, { demo });
   await server.start();
   return server;
 }

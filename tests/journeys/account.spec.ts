@@ -1,33 +1,10 @@
-import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, test } from "@playwright/test";
 import { unzipSync } from "fflate";
 import { kept, noBarrier, sharedPlace, signIn, startSample } from "./bench";
+import { beginAccount, invitedByCommand, password } from "./school";
 
-/** The link that the command on the server gives. */
-function invitedByCommand(name: string): string {
-  const said = execFileSync("npm", ["run", "-s", "invite", "--", "--teacher", name], {
-    encoding: "utf8",
-    env: {
-      ...process.env,
-      DATABASE_URL: process.env.PLACE_DATABASE,
-      PUBLIC_URL: sharedPlace(),
-    },
-  });
-  return /https?:\S+/.exec(said)![0];
-}
-
-const password = "four grey gulls";
 const signInName = () => `mara-${Date.now().toString(36)}`;
-
-async function beginAccount(page: Page, link: string, name: string): Promise<void> {
-  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
-  await page.goto(link);
-  await page.getByLabel("Name to sign in with").fill(name);
-  await page.getByLabel("Password").fill(password);
-  await page.getByRole("button", { name: "Begin" }).click();
-  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
-}
 
 test("the command’s link makes a teacher, once; their account is changed, taken out and deleted", async ({
   page,

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { noBarrier, sharedPlace, signIn } from "./bench";
+import { joinAs } from "./school";
 
-const password = "four grey gulls";
 const signInName = (name: string) => `${name}-${Date.now().toString(36)}`.toLowerCase();
 
 /** A class of the demo's teacher, made on her shelf. */
@@ -12,15 +12,6 @@ async function makeClass(page: Page, name: string): Promise<string> {
   await expect(page.getByRole("heading", { name })).toBeVisible();
   const code = page.getByText(/^[A-Z]{4} [2-9A-Y]{4}$/);
   return (await code.textContent())!;
-}
-
-async function joinAs(page: Page, name: string, signsIn: string): Promise<void> {
-  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
-  await page.getByLabel("Name that others see").fill(name);
-  await page.getByLabel("Name to sign in with").fill(signsIn);
-  await page.getByLabel("Password").fill(password);
-  await page.getByRole("button", { name: "Join", exact: true }).click();
-  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
 }
 
 test("students join by code, by link and with an account that is there; the teacher sees and helps them", async ({

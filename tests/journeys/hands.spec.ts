@@ -30,6 +30,25 @@ test("readings typed by keyboard alone", async ({ page }) => {
   await expect.poll(() => rowTexts(page, 3)).toEqual(["0.30", "5.78"]);
 });
 
+test("a click on the cell in hand lets the next key replace its text; a double click goes into it", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "rule");
+  const cell = page.locator('[data-cell="1 1"]');
+  await page.locator('[data-cell="0 1"]').click();
+  await page.keyboard.type("3.2");
+  await page.keyboard.press("Enter");
+  await cell.click();
+  await page.keyboard.type("4.5");
+  await page.keyboard.press("Enter");
+  await expect(cell).toContainText(/^4\.5$/);
+  await cell.dblclick();
+  await page.keyboard.type("6");
+  await page.keyboard.press("Enter");
+  await expect(cell).toContainText(/^4\.56$/);
+});
+
 test("a range is cut, pasted elsewhere and brought back by undo", async ({ page }) => {
   await signIn(page);
   await start(page, "rule");

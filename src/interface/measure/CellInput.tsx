@@ -1,6 +1,6 @@
 "use client";
 
-import { type ClipboardEvent, useLayoutEffect, useRef } from "react";
+import { type ClipboardEvent, type MouseEvent, useLayoutEffect, useRef } from "react";
 import { useLive } from "../parts/useLive";
 import { usePasting } from "./entry/usePasting";
 import { onGridKey } from "./gridKeys";
@@ -18,22 +18,10 @@ interface Props {
   onSaid: (sentence: string) => void;
 }
 
-/**
- * The active cell is a real text input, so that input methods and touch keyboards work. While moving, its
- * whole text is selected: typing replaces it.
- */
-export function CellInput({
-  text,
-  label,
-  invalid,
-  aside,
-  derived = false,
-  words = false,
-  onSaid,
-}: Props) {
+/** The input of the cell in hand: it has the focus, and while moving its whole text is selected. */
+function useHeldInput(text: string) {
   const input = useRef<HTMLInputElement>(null);
   const controller = useGridController();
-  const live = useLive();
   const mode = useGrid((state) => state.mode);
   const finding = useGrid((state) => state.finding);
   const big = useGrid((state) => state.big);
@@ -55,6 +43,34 @@ export function CellInput({
     const field = input.current;
     if (mode === "moving" && document.activeElement === field) field?.select();
   }, [mode, finding, text]);
+  return input;
+}
+
+/** A click keeps the whole text selected, so that the next key replaces it. */
+function selectWhole(event: MouseEvent<HTMLInputElement>): void {
+  if (event.button !== 0) return;
+  event.preventDefault();
+  event.currentTarget.focus({ preventScroll: true });
+  event.currentTarget.select();
+}
+
+/**
+ * The active cell is a real text input, so that input methods and touch keyboards work. While moving, its
+ * whole text is selected: typing replaces it, also after one more click on it; a double click goes into the text.
+ */
+export function CellInput({
+  text,
+  label,
+  invalid,
+  aside,
+  derived = false,
+  words = false,
+  onSaid,
+}: Props) {
+  const controller = useGridController();
+  const live = useLive();
+  const mode = useGrid((state) => state.mode);
+  const input = useHeldInput(text);
 
   const onCopy = (event: ClipboardEvent, cut: boolean) => {
     if (mode === "editing") return;
@@ -77,6 +93,7 @@ export function CellInput({
       spellCheck={false}
       onChange={(event) => controller.type(event.target.value)}
       onKeyDown={(event) => onGridKey(event, controller)}
+      onMouseDown={(event) => mode === "moving" && selectWhole(event)}
       onDoubleClick={() => controller.edit()}
       onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
       onCopy={(event) => onCopy(event, false)}
