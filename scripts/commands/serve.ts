@@ -20,11 +20,11 @@ function addressOf({ headers, socket }: IncomingMessage, proxies: number): strin
   return hop || (socket.remoteAddress ?? "unknown");
 }
 
-/** A line of the log when a request is answered; what pages load is told only to who wants to know all. */
+/** A line of the log when a request is answered; what pages load, and where windows are, is told only to who wants to know all. */
 function noteAnswer(request: IncomingMessage, response: ServerResponse, id: string): void {
   const began = performance.now();
   const [path = ""] = (request.url ?? "").split("?");
-  const level = /^\/(_next|fonts)\//.test(path) ? "debug" : "info";
+  const level = /^\/(_next|fonts)\/|\/presence$/.test(path) ? "debug" : "info";
   response.once("close", () => {
     const took = Math.round(performance.now() - began);
     log[level]({ request: id, method: request.method, path, status: response.statusCode, took });

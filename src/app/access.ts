@@ -68,6 +68,12 @@ export async function personForPage() {
   return entry.kind === "granted" ? entry.person : turnedAway(entry.kind);
 }
 
+/** For pages that are open to all: who is signed in, if anybody is. */
+export async function personIfAny(): Promise<{ readonly name: string } | undefined> {
+  const entry = await admitPerson(await sessionToken());
+  return entry.kind === "granted" ? { name: entry.person.name } : undefined;
+}
+
 /** For the page and the action of a first password. */
 export async function personForFirstPassword() {
   const entry = await admitFirstPassword(await sessionToken());

@@ -102,6 +102,9 @@ export const accountWords = {
     open: "A new account for a teacher",
     text: "Choose a name to sign in with and a password. No mail address is asked for: keep both where you find them again.",
     looking: "Looking for the invitation…",
+    signedIn: (name: string) =>
+      `You are signed in as ${name}. This link begins an account of its own: sign out first, then open it again.`,
+    toShelf: "To the shelf",
     name: "Name that others see",
     signInName: "Name to sign in with",
     password: "Password",

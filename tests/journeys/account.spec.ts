@@ -91,6 +91,9 @@ test("a teacher invites another one by a link that is shown once; students canâ€
   await student.getByLabel("Name that others see").fill("Nobody");
   await student.getByRole("button", { name: "Change the name" }).click();
   await expect(student.getByText("The accounts of the demo stay as they are.")).toBeVisible();
+  await student.goto(invitedByCommand("Ola"));
+  await expect(student.getByText("You are signed in as Ines.")).toBeVisible();
+  await expect(student.getByLabel("Password")).toHaveCount(0);
   await student.goto(`${sharedPlace()}/register`);
   await expect(student.getByText("Nothing stands here")).toBeVisible();
 });

@@ -1,8 +1,9 @@
 import { connection } from "next/server";
+import { personIfAny } from "@/app/access";
 import { NewAccountPage } from "@/interface/account/NewAccountPage";
 
 /** Where an invitation leads; its token stands behind the # of the address, which no server and no log is told. */
 export default async function Invited() {
   await connection();
-  return <NewAccountPage invited />;
+  return <NewAccountPage invited person={await personIfAny()} />;
 }

@@ -1,5 +1,6 @@
 import { notFound } from "next/navigation";
 import { connection } from "next/server";
+import { personIfAny } from "@/app/access";
 import { NewAccountPage } from "@/interface/account/NewAccountPage";
 import { teachersMayRegister } from "@/server/settings/teachersMayRegister";
 
@@ -7,5 +8,5 @@ import { teachersMayRegister } from "@/server/settings/teachersMayRegister";
 export default async function Register() {
   await connection();
   if (!teachersMayRegister()) notFound();
-  return <NewAccountPage invited={false} />;
+  return <NewAccountPage invited={false} person={await personIfAny()} />;
 }

@@ -39,9 +39,27 @@ function titleOf(invitation: Invitation, invited: boolean): string {
   return invited ? words.invited(invitation.name) : words.open;
 }
 
+interface Props {
+  invited: boolean;
+  /** Who is signed in here: they do not begin another account unawares. */
+  person: { readonly name: string } | undefined;
+}
+
+const link = "text-petrol mt-4 inline-block font-semibold underline";
+
 /** Where somebody begins an account: by an invitation, or on a server that is open to all teachers. */
-export function NewAccountPage({ invited }: { invited: boolean }) {
+export function NewAccountPage({ invited, person }: Props) {
   const invitation = useInvitation(invited);
+  if (person) {
+    return (
+      <DoorPage title="Fathom Rule">
+        <p className="mt-2">{words.signedIn(person.name)}</p>
+        <Link href="/shelf" className={link}>
+          {words.toShelf}
+        </Link>
+      </DoorPage>
+    );
+  }
   return (
     <DoorPage title={titleOf(invitation, invited)}>
       {invitation.kind === "looking" && <p role="status">{words.looking}</p>}
@@ -50,7 +68,7 @@ export function NewAccountPage({ invited }: { invited: boolean }) {
           <p role="alert" className="mt-2">
             {schoolFaults[invitation.fault]}
           </p>
-          <Link href="/sign-in" className="text-petrol mt-4 inline-block font-semibold underline">
+          <Link href="/sign-in" className={link}>
             {words.toSignIn}
           </Link>
         </>
