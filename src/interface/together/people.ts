@@ -1,7 +1,7 @@
 import type { HereNow } from "../store/here";
 
-/** The colours of people on one sheet; moss is the teachers'. Magenta stays for uncertainty. */
-const colours = ["#0e6e7e", "#8a5a12", "#5a4a9c", "#a0452a"] as const;
+/** The colours of people on one sheet: none is the petrol of one’s own hand; moss is the teachers. Magenta stays for uncertainty. */
+const colours = ["#2c5aa0", "#8a5a12", "#5a4a9c", "#a0452a"] as const;
 const moss = "#4d6b2c";
 
 /** A number that a text always gives. */
