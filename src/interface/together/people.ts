@@ -1,6 +1,6 @@
 import type { HereNow } from "../store/here";
 
-/** The colours of people on one sheet: none is the petrol of one’s own hand; moss is the teachers. Magenta stays for uncertainty. */
+/** The colours of people on one sheet: none is the petrol of one’s own hand; moss is the teachers’. Magenta stays for uncertainty. */
 const colours = ["#2c5aa0", "#8a5a12", "#5a4a9c", "#a0452a"] as const;
 const moss = "#4d6b2c";
 
