@@ -8,7 +8,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   timeout: 120_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   retries: process.env.CI ? 1 : 0,
   reporter: process.env.JOURNEYS_REPORT
     ? [["line"], ["json", { outputFile: process.env.JOURNEYS_REPORT }]]

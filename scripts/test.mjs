@@ -1,6 +1,7 @@
 /** `npm test`: provisions, then runs every check there is, and prints how many passed and failed. */
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
+import { stripVTControlCharacters } from "node:util";
 import { ensureBuild } from "./provision/build.mjs";
 import {
   ensureChromium,
@@ -64,13 +65,24 @@ const jestCounts = ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites 
   failed: numFailedTests + numRuntimeErrorTestSuites,
 });
 
-/** Titles of tests that failed first and passed when they were tried again. */
-function flakyOf(suites) {
+/** What a run of a test says went wrong: its first lines without colours. */
+const faultOf = ({ errors = [] }) =>
+  errors
+    .map(({ message = "" }) =>
+      stripVTControlCharacters(message).split("\n").slice(0, 12).join("\n"),
+    )
+    .join("\n");
+
+/** Tests that ended in a way ("flaky": failed first, passed when tried again), with what went wrong. */
+function endedSo(suites, way) {
   return suites.flatMap(({ suites: inner = [], specs = [] }) => [
-    ...flakyOf(inner),
+    ...endedSo(inner, way),
     ...specs
-      .filter(({ tests: runs }) => runs.some(({ status }) => status === "flaky"))
-      .map(({ file, line, title }) => `${file}:${line} ${title}`),
+      .filter(({ tests: runs }) => runs.some(({ status }) => status === way))
+      .map(({ file, line, title, tests: runs }) => ({
+        title: `${file}:${line} ${title}`,
+        faults: runs.flatMap(({ results }) => results.map(faultOf)).filter(Boolean),
+      })),
   ]);
 }
 
@@ -99,8 +111,11 @@ await main(async () => {
     check("build", ensureBuild),
   ]);
   await tests("browser tests", "journeys", journeys, ({ suites, stats }) => {
-    const flaky = flakyOf(suites);
-    for (const title of flaky) say(`  flaky: ${title}`);
+    const flaky = endedSo(suites, "flaky");
+    for (const { title, faults } of flaky) say([`  flaky: ${title}`, ...faults].join("\n"));
+    for (const { title, faults } of endedSo(suites, "unexpected")) {
+      say([`  failed: ${title}`, ...faults].join("\n"));
+    }
     say(`  ${flaky.length} flaky (passed at a second try: to be mended)`);
     return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
   });

@@ -23,8 +23,17 @@ export interface ClassMember {
   readonly firstPassword: boolean;
 }
 
-/** Where somebody is to sit: at a bench by its id, at a new one, or at none. */
+/** Where somebody is to sit: at a bench by its id, at a new one, beside somebody, or at none. */
 export type Seat = "new bench" | "no bench" | (string & {});
+
+const besideMark = "beside ";
+
+/** The seat at the bench of somebody, whose id the page may not know yet. */
+export const besideSeat = (personId: string): Seat => `${besideMark}${personId}`;
+
+/** Beside whom a seat is; undefined where it is another kind of seat. */
+export const whomBeside = (seat: Seat): string | undefined =>
+  seat.startsWith(besideMark) ? seat.slice(besideMark.length) : undefined;
 
 /** So many students sit at a bench at most. */
 export const mostAtBench = 4;

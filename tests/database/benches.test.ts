@@ -5,6 +5,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { perform } from "@/investigation/history/edit";
 import { validateInvestigation } from "@/investigation/model/schema";
+import { besideSeat } from "@/protocol/classes";
 import { benchOf, experimentsFor, openExperiment } from "@/server/benches/benchLists";
 import { endExperiment, letFindBenches, setExperiment } from "@/server/benches/experiments";
 import { beginBench, joinBench, leaveOwnBench } from "@/server/benches/findingBenches";
@@ -73,6 +74,12 @@ describe("benches", () => {
     expect(await namesAt(of)).toEqual([[1, "Ada", "Bea", "Cem", "Dov"]]);
     await expect(seat(of, await somebody(), bench!.id)).rejects.toMatchObject({
       fault: "not-in-class",
+    });
+    await seat(of, people[3]!, "no bench");
+    await seat(of, people[3]!, besideSeat(people[0]!));
+    expect((await openExperiment(of.experimentId, of.classId)).benches).toHaveLength(1);
+    await expect(seat(of, people[3]!, besideSeat("nobody"))).rejects.toMatchObject({
+      fault: "bench-gone",
     });
     await expect(seat(of, people[4]!, "elsewhere")).rejects.toMatchObject({ fault: "bench-gone" });
   });

@@ -99,7 +99,7 @@ export async function paste(page: Page, plain: string, html?: string): Promise<v
 
 /** Waits until the server has everything. */
 export async function kept(page: Page): Promise<void> {
-  await expect(page.getByTestId("saving")).toContainText("All changes kept", { timeout: 15_000 });
+  await expect(page.getByTestId("saving")).toContainText("All changes kept");
 }
 
 /** The texts of a row of readings, as a reader sees them. */

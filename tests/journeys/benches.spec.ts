@@ -16,11 +16,9 @@ async function choose(page: Page, name: string, seat: string): Promise<void> {
 
 /** Draws a name to a place as a hand does: not in one leap. */
 async function draw(page: Page, name: string, to: Locator): Promise<void> {
-  const from = (await page.getByText(name, { exact: true }).boundingBox())!;
-  const there = (await to.boundingBox())!;
-  await page.mouse.move(from.x + 5, from.y + 5);
+  await page.getByText(name, { exact: true }).hover();
   await page.mouse.down();
-  await page.mouse.move(from.x + 30, from.y + 20, { steps: 4 });
+  const there = (await to.boundingBox())!;
   await page.mouse.move(there.x + 200, there.y + there.height / 2, { steps: 8 });
   await page.mouse.up();
 }
@@ -42,7 +40,7 @@ test("a teacher seats students by keys and by drawing; each sheet is the benchâ€
 
   await expect(async () => {
     await mina.reload();
-    await expect(mina.getByText("bench 1, with Joss")).toBeVisible({ timeout: 500 });
+    await expect(mina.getByText("bench 1, with Joss")).toBeVisible({ timeout: 2000 });
   }).toPass();
   await noBarrier(mina);
   await mina.getByRole("link", { name: /Bending of a rule/ }).click();

@@ -41,13 +41,9 @@ test("two windows see each other's edits at once", async ({ page, context }) => 
   await kept(other);
   await page.bringToFront();
   await page.keyboard.type("0.777");
-  await expect(other.getByRole("textbox", { name: "overhang, row 1" })).toHaveValue("0.777", {
-    timeout: 5000,
-  });
+  await expect(other.getByRole("textbox", { name: "overhang, row 1" })).toHaveValue("0.777");
   await page.keyboard.press("Control+z");
-  await expect(other.getByRole("textbox", { name: "overhang, row 1" })).toHaveValue("0.200", {
-    timeout: 5000,
-  });
+  await expect(other.getByRole("textbox", { name: "overhang, row 1" })).toHaveValue("0.200");
 });
 
 test("what would spoil the document is rolled back, and waits in the list", async ({ page }) => {

@@ -8,7 +8,7 @@ import { benchWords } from "@/wording/benches";
 import { Moment } from "../shelf/Moment";
 import { DropRow, NameChip, type SeatChoice } from "./NameChip";
 import type { BenchChanges } from "./classChanges";
-import { afterMove, comingBench, hasRoom } from "./seats";
+import { afterMove, hasRoom, isComing } from "./seats";
 import { useRefreshed } from "./useRefreshed";
 
 const words = benchWords.seats;
@@ -40,8 +40,8 @@ function choicesFor(opened: OpenedExperiment, personId: string): readonly SeatCh
 }
 
 function SheetOf({ bench }: { bench: SeatedBench }) {
-  const { changedAt, goesAt, id, number, investigation } = bench;
-  if (id === comingBench) return null;
+  const { changedAt, goesAt, number, investigation } = bench;
+  if (isComing(bench)) return null;
   return (
     <span className="flex flex-wrap items-baseline justify-end gap-x-3">
       <span className="text-soft text-xs">

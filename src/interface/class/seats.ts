@@ -1,6 +1,8 @@
 import {
   type BenchMember,
+  besideSeat,
   mostAtBench,
+  whomBeside,
   type OpenedExperiment,
   type Seat,
   type SeatedBench,
@@ -14,14 +16,20 @@ export interface Moved {
 
 const byName = (a: BenchMember, b: BenchMember) => a.name.localeCompare(b.name, "en");
 
-/** The id of the bench that the page shows before the server has made it. */
-export const comingBench = "coming";
+/** Whether the page shows a bench before the server has made it: by the seat beside who begins it. */
+export const isComing = ({ id }: SeatedBench) => whomBeside(id) !== undefined;
 
 function comingTo(benches: readonly SeatedBench[], person: BenchMember): readonly SeatedBench[] {
   const numbers = new Set(benches.map(({ number }) => number));
   let number = 1;
   while (numbers.has(number)) number++;
-  const coming = { id: comingBench, number, word: "", investigation: "", people: [person] };
+  const coming = {
+    id: besideSeat(person.id),
+    number,
+    word: "",
+    investigation: "",
+    people: [person],
+  };
   return [...benches, coming].sort((a, b) => a.number - b.number);
 }
 
@@ -33,13 +41,15 @@ export function afterMove(opened: OpenedExperiment, { person, seat }: Moved): Op
   const benches = left.filter(({ people, changedAt }) => people.length > 0 || changedAt);
   if (seat === "no bench") return { ...opened, benches, unseated: [...unseated, person].sort(byName) };
   if (seat === "new bench") return { ...opened, unseated, benches: comingTo(benches, person) };
+  const beside = whomBeside(seat);
+  const isMeant = ({ id, people }: SeatedBench) =>
+    id === seat || people.some((one) => one.id === beside);
   const seated = left.map((bench) =>
-    bench.id === seat ? { ...bench, people: [...bench.people, person].sort(byName) } : bench,
+    isMeant(bench) ? { ...bench, people: [...bench.people, person].sort(byName) } : bench,
   );
   const kept = seated.filter(({ people, changedAt }) => people.length > 0 || changedAt);
   return { ...opened, unseated, benches: kept };
 } // prettier-ignore
 
 /** Whether one more can sit at a bench. */
-export const hasRoom = ({ people, id }: SeatedBench) =>
-  id !== comingBench && people.length < mostAtBench;
+export const hasRoom = ({ people }: SeatedBench) => people.length < mostAtBench;

@@ -1,7 +1,7 @@
 import { randomInt } from "node:crypto";
 import { nanoid } from "nanoid";
 import type { Transaction } from "sequelize";
-import { mostAtBench, type Seat } from "@/protocol/classes";
+import { mostAtBench, type Seat, whomBeside } from "@/protocol/classes";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
@@ -33,7 +33,11 @@ export async function newBench(experiment: Experiment, transaction: Transaction)
 }
 
 async function benchAt(experimentId: string, place: string, transaction: Transaction) {
-  const bench = await models().Bench.findByPk(place, { transaction });
+  const { Bench, BenchPerson } = models();
+  const beside = whomBeside(place);
+  const where = { experimentId, personId: beside ?? "" };
+  const sat = beside === undefined ? null : await BenchPerson.findOne({ where, transaction });
+  const bench = await Bench.findByPk(sat?.benchId ?? place, { transaction });
   if (bench?.experimentId !== experimentId) throw new SchoolRefused("bench-gone");
   return bench;
 }

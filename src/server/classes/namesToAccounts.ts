@@ -14,11 +14,19 @@ export function signInNameOf(name: string): string {
 
 const mostTries = 20;
 
+interface FirstPassword {
+  readonly password: string;
+  /** As the database keeps it. */
+  readonly kept: string;
+}
+
 /** Makes an account whose name to sign in with nobody has yet. */
-async function begun(classId: string, name: string, address: string): Promise<GivenAccount> {
+async function begun(
+  classId: string,
+  name: string,
+  { password, kept }: FirstPassword,
+): Promise<GivenAccount> {
   const { sequelize, ClassPerson, Person } = models();
-  const password = firstPasswordText();
-  const kept = await hashed(password, address);
   const stem = signInNameOf(name);
   for (let tries = 0; ; tries++) {
     const signInName = tries === 0 ? stem : `${stem}${randomInt(2, 10 ** Math.min(2 + tries, 6))}`;
@@ -45,5 +53,15 @@ export async function beginByNames(
 ): Promise<GivenAccount[]> {
   if (names.length > mostNamesAtOnce) throw new SchoolRefused("list-long");
   const wanted = names.filter((name) => shownName(name) !== "").map(requiredName);
-  return Promise.all(wanted.map((name) => begun(classId, name, address)));
+  const passwords = await Promise.all(
+    wanted.map(async () => {
+      const password = firstPasswordText();
+      return { password, kept: await hashed(password, address) };
+    }),
+  );
+  const accounts: GivenAccount[] = [];
+  for (const [at, name] of wanted.entries()) {
+    accounts.push(await begun(classId, name, passwords[at]!));
+  }
+  return accounts;
 }
