@@ -2,12 +2,13 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import type { Browser, Page } from "@playwright/test";
+import { presenceQuiet } from "@/protocol/presence";
 import { ownVersion, versionHeader } from "@/protocol/versions";
 import { launchBrowser } from "./browser";
 
 const place = process.env.PLACE_URL ?? "";
 const keys = 40;
-const watchedFor = 20_000;
+const watchedFor = 30_000;
 /** Linux counts a process's time in hundredths of a second. */
 const ticksASecond = 100;
 
@@ -161,15 +162,16 @@ async function coreTaken(work: () => Promise<void>): Promise<string> {
 /** In ms: as long as it takes to read a value off and type it. */
 const moveEvery = 5000;
 
-/** Each window moves to another cell as people do who read and type. */
+/** Each window moves to another cell as people do who read and type, and tells of it as often as windows do. */
 async function movingAbout(all: readonly BareWindow[]): Promise<void> {
   const until = Date.now() + watchedFor;
+  const toldEvery = Math.max(moveEvery, presenceQuiet(all.length + 2));
   await Promise.all(
     all.map(async (one, i) => {
-      await new Promise((resolve) => setTimeout(resolve, (i * moveEvery) / all.length));
+      await new Promise((resolve) => setTimeout(resolve, (i * toldEvery) / all.length));
       for (let turn = i; Date.now() < until; turn++) {
         await one.move(turn);
-        await new Promise((resolve) => setTimeout(resolve, moveEvery));
+        await new Promise((resolve) => setTimeout(resolve, toldEvery));
       }
     }),
   );

@@ -46,5 +46,13 @@ export const presence = yup.object({
   kind: yup.string().oneOf(["teacher", "student"]).required(),
 });
 
-/** In milliseconds: a window tells where it is this often at most, and that it is there this often at least. */
-export const presencePace = { most: 500, least: 12_000, forgotten: 30_000 } as const;
+/** In milliseconds: a window tells that it is there this often at least; one that fell silent is forgotten. */
+export const presencePace = { least: 12_000, forgotten: 30_000 } as const;
+
+const quietFor = { least: 500, most: 10_000, forEachPair: 12 } as const;
+
+/** In milliseconds: how long a window is quiet about where it is, the longer the more windows there are: all hear of all. */
+export function presenceQuiet(windows: number): number {
+  const { least, most, forEachPair } = quietFor;
+  return Math.min(most, Math.max(least, forEachPair * windows * windows));
+}

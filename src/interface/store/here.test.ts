@@ -1,4 +1,4 @@
-import { presencePace, type Presence } from "@/protocol/presence";
+import { presencePace, presenceQuiet, type Presence } from "@/protocol/presence";
 import { hasNewcomer, hereAfter } from "./here";
 
 const own = { window: "w0", person: "ines" };
@@ -29,4 +29,11 @@ test("one’s own windows are not others", () => {
 test("a window that nobody knew is a newcomer, once", () => {
   expect(hasNewcomer([], [tobi()])).toBe(true);
   expect(hasNewcomer(hereAfter([], [tobi()], own, 0), [tobi("block:b")])).toBe(false);
+});
+
+test("a few are seen at once, a crowd more seldom, and nobody so seldom as to be forgotten", () => {
+  expect(presenceQuiet(2)).toBe(500);
+  expect(presenceQuiet(5)).toBe(500);
+  expect(presenceQuiet(15)).toBeGreaterThan(2000);
+  expect(presenceQuiet(2000)).toBeLessThan(presencePace.forgotten / 2);
 });

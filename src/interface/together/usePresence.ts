@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
-import { presencePace, type SentPresence, type Whereabouts } from "@/protocol/presence";
+import { presencePace, presenceQuiet, type SentPresence, type Whereabouts } from "@/protocol/presence";
 import type { StageId } from "@/wording/stages";
 import { hasNewcomer, stillHere } from "../store/here";
 import { tellPresence } from "../store/server";
@@ -24,6 +24,7 @@ class Teller {
   constructor(
     private readonly investigationId: string,
     private readonly where: () => SentPresence,
+    private readonly windows: () => number,
   ) {
     this.heartbeat = setInterval(() => this.soon(), presencePace.least);
     this.soon();
@@ -32,7 +33,7 @@ class Teller {
   soon(): void {
     if (this.timer !== undefined) return;
     const since = Date.now() - this.last;
-    this.timer = setTimeout(() => this.tell(), Math.max(0, presencePace.most - since));
+    this.timer = setTimeout(() => this.tell(), Math.max(0, presenceQuiet(this.windows()) - since));
   }
 
   private tell(): void {
@@ -60,7 +61,8 @@ export function usePresence(investigationId: string, stage: StageId, shared: boo
       const at: Whereabouts = place === undefined ? { stage } : { stage, place };
       return { window: store.getState().place.window, at };
     };
-    const teller = new Teller(investigationId, where);
+    const windows = () => store.getState().here.length + 1;
+    const teller = new Teller(investigationId, where, windows);
     const soon = () => teller.soon();
     const prune = setInterval(() => {
       store.setState(({ here }) => ({ here: stillHere(here, Date.now()) }));
