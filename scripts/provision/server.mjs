@@ -24,10 +24,11 @@ async function answers(address) {
 
 /** The application served on loopback from its build. */
 export class Server {
-  constructor(databaseUrl, { demo = true, stdio = "inherit" } = {}) {
+  constructor(databaseUrl, { demo = true, stdio = "inherit", settings = {} } = {}) {
     this.databaseUrl = databaseUrl;
     this.demo = demo;
     this.stdio = stdio;
+    this.settings = settings;
   }
 
   /** Starts on the wanted port or, if that is taken, another; gives the address once it answers. */
@@ -43,6 +44,7 @@ export class Server {
         PORT: `${this.port}`,
         DATABASE_URL: this.databaseUrl,
         FATHOM_RULE_DEMO: this.demo ? "1" : "",
+        ...this.settings,
       },
     });
     this.ended = new Promise((resolve) => this.process.on("exit", resolve));
@@ -61,10 +63,10 @@ export class Server {
 }
 
 /** A whole application of its own on a scratch database, with demo data or empty: for tests, pictures and benchmarks. */
-export async function startScratchPlace(cluster, { demo = true } = {}) {
+export async function startScratchPlace(cluster, { demo = true, settings = {} } = {}) {
   const databaseUrl = await cluster.start();
   await migrate(databaseUrl, { demo, built: true });
-  const server = new Server(databaseUrl, { demo });
+  const server = new Server(databaseUrl, { demo, settings });
   await server.start();
   return server;
 }

@@ -85,11 +85,22 @@ async function takeOutAndLeave(page: Page, address: string): Promise<void> {
   await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();
 }
 
+/** A teacher without an invitation, on a server that is open to all. */
+async function beginAsTeacher(page: Page): Promise<void> {
+  await page.getByRole("link", { name: "A new account for a teacher" }).click();
+  await page.getByLabel("Name that others see").fill("Noa");
+  await page.getByLabel("Name to sign in with").fill("noa");
+  await page.getByLabel("Password").fill(password);
+  await page.getByRole("button", { name: "Begin" }).click();
+  await expect(page.getByRole("button", { name: "Make a class" })).toBeVisible();
+}
+
 test("an empty server becomes a school: a teacher by the command, students by code, link and list, one sheet for three, and one who leaves", async ({
   browser,
 }) => {
   const cluster = Cluster.scratch();
-  const server = await startScratchPlace(cluster, { demo: false });
+  const settings = { FATHOM_RULE_TEACHERS: "open" };
+  const server = await startScratchPlace(cluster, { demo: false, settings });
   const served = { address: server.address ?? "", databaseUrl: server.databaseUrl };
   const { address } = served;
   try {
@@ -111,6 +122,7 @@ test("an empty server becomes a school: a teacher by the command, students by co
     await workTogether(mina, bo, teacher);
     await takeOutAndLeave(mina, address);
     await expect(bo.getByRole("grid")).toContainText("0.75");
+    await beginAsTeacher(mina);
   } finally {
     await server.stop();
     cluster.remove();
