@@ -1,5 +1,9 @@
+import type { StageId } from "@/investigation/model/stage";
+
+export type { StageId };
+
 /** The seven stages in the order of the work. */
-export const stages = [
+export const stages: readonly { readonly id: StageId; readonly label: string }[] = [
   { id: "measure", label: "Measure" },
   { id: "derive", label: "Derive" },
   { id: "straighten", label: "Straighten" },
@@ -7,9 +11,7 @@ export const stages = [
   { id: "slope", label: "Slope" },
   { id: "conclude", label: "Conclude" },
   { id: "writeup", label: "Write up" },
-] as const;
-
-export type StageId = (typeof stages)[number]["id"];
+];
 
 /** The stage named in an address, or the first. */
 export function stageFrom(text: string | undefined): StageId {

@@ -65,6 +65,7 @@ const block: yup.ObjectSchema<WriteUpBlock> = yup
     hidden: flag,
     of: yup.string().strict().defined().matches(key, { excludeEmptyString: true }),
     text: yup.mixed(isRichText).required(),
+    prompt: yup.string().strict().max(limits.lettersOfWord),
   })
   .noUnknown()
   .strict();

@@ -30,5 +30,6 @@ export function emptyInvestigation(title = ""): Investigation {
     writeUp: emptyWriteUp(),
     houseRules: { ...readySets["limits-worst-case"] },
     dismissed: {},
+    brief: null,
   };
 }

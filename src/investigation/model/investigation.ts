@@ -1,3 +1,4 @@
+import type { Brief } from "./brief";
 import type { Constant } from "./constant";
 import type { Figure, FigureLook } from "./figure";
 import type { HouseRules } from "./houseRules";
@@ -8,7 +9,7 @@ import type { Row } from "./row";
 import type { WriteUp } from "./writeUp";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 8;
+export const documentVersion = 9;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -36,6 +37,8 @@ export interface Investigation {
   houseRules: HouseRules;
   /** Pencil marks that somebody answered, by the key of the mark: the reason why they may be passed over. */
   dismissed: Record<string, string>;
+  /** What makes it a brief, or what a brief asks of the bench that works on it; null where neither is. */
+  brief: Brief | null;
 }
 
 /** Quantities read together, row by row: the geometry, the timings. An empty name means the proposed one. */

@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { briefSchema } from "./briefSchema";
 import { resultSchema, writeUpSchema } from "./concludeSchema";
 import type { Constant } from "./constant";
 import { type HouseRules, houseRuleValues } from "./houseRules";
@@ -133,6 +134,7 @@ export const investigationSchema: yup.ObjectSchema<Investigation> = yup
     writeUp: writeUpSchema.required(),
     houseRules: houseRulesSchema,
     dismissed,
+    brief: briefSchema.nullable().defined().default(null),
   })
   .noUnknown()
   .strict();

@@ -18,6 +18,8 @@ export interface WriteUpBlock {
   heading: string;
   /** The typed words; for a table or figure what is said before it. */
   text: RichText;
+  /** What is to be written here, as a teacher put it: it shows while nothing is typed. */
+  prompt?: string;
   hidden: boolean;
 }
 

@@ -1,6 +1,7 @@
 import { cleanTexts } from "@/core/text/cleanText";
 import { documentVersion, type Investigation } from "../model/investigation";
 import { validateInvestigation } from "../model/schema";
+import { briefs } from "./briefs";
 import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { mendedOrders } from "./mendedOrders";
@@ -14,7 +15,7 @@ import type { UpgradeStep } from "./upgradeStep";
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
-  ...[seriesByIdentity, looksOfSeries],
+  ...[seriesByIdentity, looksOfSeries, briefs],
 ];
 
 export type Upgraded =
