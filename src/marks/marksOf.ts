@@ -17,7 +17,7 @@ export function marksOf(context: ReportContext): readonly WrittenMark[] {
   const { dismissed, figures } = document;
   const looked = checkFigures(numbered(figures), tables, curves, rules);
   return [
-    ...readingMarks(atOnce(checkAll(tables, rules)), dismissed),
+    ...readingMarks(atOnce(checkAll(tables, rules, document.brief?.asked)), dismissed),
     ...figureMarks(atOnce(looked), dismissed),
     ...reportMarks(checkedReport(context), dismissed),
   ];

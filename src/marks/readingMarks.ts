@@ -1,9 +1,11 @@
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { Brief } from "@/investigation/model/brief";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { cellKey } from "@/investigation/model/row";
 import { type PlacedFinding as Found, markKeyOf } from "@/pipeline/checks/check";
+import { askedOf } from "@/pipeline/checks/askedOf";
 import { checkedTable } from "@/pipeline/checks/checkReadings";
 import type { Steps } from "@/pipeline/readings/steps";
 import { gridColumns } from "@/pipeline/table/gridColumns";
@@ -68,10 +70,17 @@ export type FoundIn = readonly {
   readonly found: readonly Found[];
 }[];
 
-/** Looks at all tables, quantity by quantity and check by check. */
-export function* checkAll(tables: readonly EvaluatedTable[], rules: HouseRules): Steps<FoundIn> {
+/** Looks at all tables, quantity by quantity and check by check; @param asked what a brief asks for. */
+export function* checkAll(
+  tables: readonly EvaluatedTable[],
+  rules: HouseRules,
+  asked: Brief["asked"] | undefined,
+): Steps<FoundIn> {
   const all: { table: EvaluatedTable; found: readonly Found[] }[] = [];
-  for (const table of tables) all.push({ table, found: yield* checkedTable(table, rules) });
+  for (const table of tables) {
+    const found = yield* checkedTable(table, rules);
+    all.push({ table, found: [...found, ...askedOf(table, asked)] });
+  }
   return all;
 }
 

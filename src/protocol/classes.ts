@@ -1,5 +1,6 @@
 import type { FigureLook } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
+import type { OpenedWords } from "./briefs";
 import type { SchoolFault, PersonKind } from "./accounts";
 
 /** A class as its teachers and its students know it. */
@@ -78,6 +79,8 @@ export interface SeatedBench {
 
 /** An experiment as the teachers of its class see it. */
 export interface OpenedExperiment extends ExperimentEntry {
+  /** What its teachers say to all benches. */
+  readonly wording: OpenedWords;
   readonly ownBenches: boolean;
   readonly benches: readonly SeatedBench[];
   /** Students who sit at no bench. */

@@ -1,3 +1,4 @@
+import type { BenchTerms } from "./briefs";
 import type { Presence } from "./presence";
 import type { Mismatch } from "./versions";
 import type { Patch } from "immer";
@@ -64,6 +65,8 @@ export interface LiveMessage {
   readonly edits: readonly ToldEdit[];
   /** Windows of others that are here, or have left. */
   readonly here?: readonly Presence[];
+  /** What was given out to the bench, where that has changed. */
+  readonly terms?: BenchTerms;
   /** Whether this is the last: the person may read the investigation no longer. */
   readonly ended?: boolean;
   /** Why nothing more will come: page and server are of different versions. */

@@ -1,5 +1,6 @@
 import type { Patch } from "immer";
 import * as yup from "yup";
+import { benchTerms } from "./briefs";
 import { presence } from "./presence";
 import { savingLimits } from "./saving";
 
@@ -109,6 +110,7 @@ export const liveMessage = yup.object({
   investigation: yup.string().strict().required(),
   edits: yup.array().of(toldEdit).required(),
   here: yup.array().of(presence.required()),
+  terms: benchTerms,
   ended: yup.boolean().strict(),
   mismatch: yup.string().oneOf(["page-older", "page-newer"]),
 });

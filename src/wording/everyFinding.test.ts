@@ -18,6 +18,12 @@ const everyFinding: {
   "uncertainty-below-zero": [[{ name: "uncertainty-below-zero" }, "below zero"]],
   "missing-unit": [[{ name: "missing-unit" }, "no unit"]],
   "few-readings": [[{ name: "few-readings", count: 3, wanted: 5 }, "at least 5"]],
+  "fewer-than-asked": [[{ name: "fewer-than-asked", count: 4, wanted: 6 }, "asks for 6"]],
+  "short-of-asked": [
+    [{ name: "short-of-asked", from: "0.2", to: "0.5" }, "from 0.2 to 0.5;"],
+    [{ name: "short-of-asked", from: "", to: "0.5" }, "readings to 0.5;"],
+  ],
+  "prompt-left": [[{ name: "prompt-left" }, "not written yet"]],
   "narrow-range": [[{ name: "narrow-range", ratio: 1.4 }, "1.4 times"]],
   "unlike-decimals": [
     [{ name: "unlike-decimals", decimals: 0, usual: 2 }, "add the zeros"],

@@ -1,6 +1,8 @@
 import type { Finding } from "@/core/finding/finding";
 import { writeNumber, writePlainly } from "@/core/number/writtenNumber";
 import { outsideRangeSentence } from "./lines";
+import type { Sentences } from "./findingSentences";
+import { reportSentences } from "./reportFindings";
 import { rowsInWords } from "./rowsInWords";
 
 function decimals(count: number): string {
@@ -13,10 +15,6 @@ function plain(value: number): string {
   const short = mantissa.includes(".") ? mantissa.replace(/\.?0+$/, "") : mantissa;
   return exponent === undefined ? short : `${short}×10^${exponent}`;
 }
-
-type Sentences = {
-  readonly [Name in Finding["name"]]: (finding: Extract<Finding, { name: Name }>) => string;
-};
 
 const sentences: Sentences = {
   "not-a-number": (finding) =>
@@ -282,16 +280,7 @@ const sentences: Sentences = {
       : "The ± of the accepted value has more decimals than the value. Give both to the same place.",
   "result-without-unit": () =>
     "The result has no unit, for the axes of its figure have none. Give the quantities their units.",
-  "example-missing": (finding) =>
-    `${finding.of} is derived and has no worked example. Put one in, or say why none is needed.`,
-  "figure-never-referred": (finding) =>
-    `No text speaks of Figure ${finding.figure}. Refer to it where its readings are discussed.`,
-  "aside-without-reason": (finding) =>
-    `${finding.rows === 1 ? "A reading is" : `Readings in ${finding.rows} rows are`} set aside without a reason. Give one in Measure.`,
-  "number-unlike-result": (finding) =>
-    `“${finding.text}” is not what the result says of ${finding.of}. Set its live value in its place.`,
-  "dead-number": (finding) =>
-    `“${finding.text}” is typed, but it is the ${finding.of}: set the live value, so that it follows when a reading is mended.`,
+  ...reportSentences,
 };
 
 /** The sentence a person reads for a finding: what is wrong and what to do. */

@@ -33,7 +33,7 @@ export const missingWords = {
   readings: "The table holds no readings yet.",
   derived: "Nothing is derived in this table: write a formula in Derive.",
   figure: "The figure shows no points yet: choose its axes in Plot.",
-  example: "There is nothing worked out to show: this quantity has no formula.",
+  example: "There is nothing worked out to show: it takes a formula and a row of readings.",
   line: "The figure has no line yet: it needs readings of both quantities.",
   result: "This result is no longer there.",
   accepted: "There is no accepted value: type one in Conclude.",

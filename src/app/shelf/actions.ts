@@ -12,6 +12,10 @@ import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import { savingLimits } from "@/protocol/saving";
 import { deepestJson, depthOf } from "@/server/requests/readBody";
 import { storable, storableText } from "@/server/requests/storable";
+import { briefFrom } from "@/investigation/briefs/briefFrom";
+import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
+import { makeBrief } from "@/server/briefs/makeBrief";
+import { isTimeZone } from "@/server/briefs/classClock";
 import { endFirstTour } from "@/server/access/firstTour";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { UnreadableInvestigation } from "@/server/investigations/loadInvestigation";
@@ -42,10 +46,13 @@ export async function startEmptyAction(): Promise<void> {
   await startWith(emptyInvestigation());
 }
 
-/** Starts from a sample, by its name, and opens it. */
-export async function startSampleAction(name: string): Promise<void> {
+/** Starts from a sample, by its name, and opens it; from its brief only teachers do. */
+export async function startSampleAction(name: string, asBrief?: boolean): Promise<void> {
   if (typeof name !== "string" || !isSampleName(name)) redirect("/shelf");
-  await startWith(samples[name]());
+  if (asBrief !== true) return startWith(samples[name]());
+  const person = await personForPage();
+  if (person === "away" || person.kind !== "teacher") redirect("/shelf");
+  await startWith(sampleBrief(name));
 }
 
 /** The investigation that a text holds; undefined where it holds none that can be read, or one that is too large. */
@@ -94,6 +101,24 @@ export async function duplicateAction(id: string): Promise<void> {
   revalidatePath("/shelf");
 }
 
+/** Makes a brief of an investigation and opens it; only teachers do. */
+export async function makeBriefAction(id: string): Promise<void> {
+  const { investigationId, person } = await investigationForAction(id, "duplicate");
+  if (person.kind !== "teacher") redirect("/shelf");
+  await unlessUnreadable(async () => {
+    const made = await makeBrief(investigationId, person.id);
+    if (made === undefined) backSaying("full");
+    redirect(`/investigation/${made}/measure`);
+  });
+}
+
+/** Starts a brief from nothing and opens it; only teachers do. */
+export async function startBriefAction(): Promise<void> {
+  const person = await personForPage();
+  if (person === "away" || person.kind !== "teacher") redirect("/shelf");
+  await startWith(briefFrom(emptyInvestigation()));
+}
+
 /** Takes an investigation off the shelf for 30 days, then for good. */
 export async function deleteAction(id: string): Promise<void> {
   const { investigationId } = await investigationForAction(id, "delete");
@@ -115,12 +140,15 @@ export async function endTourAction(): Promise<void> {
 }
 
 /** Makes a class and opens it; only teachers do. */
-export async function makeClassAction(name: string): Promise<SchoolReply> {
+export async function makeClassAction(name: string, timeZone?: string): Promise<SchoolReply> {
   const person = await personForPage();
   if (person === "away" || person.kind !== "teacher") redirect("/shelf");
   textsOnly(name);
+  const zone = typeof timeZone === "string" && isTimeZone(timeZone) ? timeZone : undefined;
   const made: string[] = [];
-  const came = await schoolReply(async () => void made.push(await makeClass(person.id, name)));
+  const came = await schoolReply(
+    async () => void made.push(await makeClass(person.id, name, zone)),
+  );
   if (came.kind === "done") redirect(`/class/${made[0]}`);
   return came;
 }

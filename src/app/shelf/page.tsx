@@ -11,9 +11,11 @@ import {
   bringInAction,
   deleteAction,
   duplicateAction,
+  makeBriefAction,
   makeClassAction,
   putBackAction,
   renameAction,
+  startBriefAction,
   startEmptyAction,
   startSampleAction,
 } from "./actions";
@@ -49,10 +51,12 @@ export default async function Shelf({ searchParams }: Props) {
       changes={{
         rename: renameAction,
         duplicate: duplicateAction,
+        makeBrief: makeBriefAction,
         remove: deleteAction,
         putBack: putBackAction,
       }}
       startEmpty={startEmptyAction}
+      startBrief={startBriefAction}
       samples={sampleTitles()}
       startSample={startSampleAction}
       bringIn={bringInAction}

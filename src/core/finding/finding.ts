@@ -11,6 +11,9 @@ export type Finding =
   | { readonly name: "uncertainty-below-zero" }
   | { readonly name: "missing-unit" }
   | { readonly name: "few-readings"; readonly count: number; readonly wanted: number }
+  | { readonly name: "fewer-than-asked"; readonly count: number; readonly wanted: number }
+  | { readonly name: "short-of-asked"; readonly from: string; readonly to: string }
+  | { readonly name: "prompt-left" }
   | { readonly name: "narrow-range"; readonly ratio: number }
   | { readonly name: "unlike-decimals"; readonly decimals: number; readonly usual: number }
   | { readonly name: "zero-uncertainty" }

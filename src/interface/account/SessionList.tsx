@@ -4,7 +4,7 @@ import { useTransition } from "react";
 import type { SchoolReply, OwnSession } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { Button } from "../parts/Button";
-import { Moment } from "../shelf/Moment";
+import { Moment } from "../parts/Moment";
 
 const words = accountWords.sessions;
 

@@ -11,6 +11,7 @@ import { Tick } from "../parts/Tick";
 import { useLive } from "../parts/useLive";
 import type { BenchChanges } from "./classChanges";
 import { Note } from "./ClassPage";
+import { WordsToAll } from "./WordsToAll";
 
 interface Props {
   classId: string;
@@ -39,6 +40,13 @@ export function BenchesMargin(props: Props) {
   const still = opened.unseated.length === 0 || busy || !live;
   return (
     <>
+      <WordsToAll
+        key={opened.id}
+        classId={classId}
+        experimentId={opened.id}
+        opened={opened.wording}
+        changes={changes}
+      />
       <Note title={making.title}>
         <p className="text-soft mt-1">{making.text}</p>
         <div className="mt-2 flex flex-wrap gap-2">

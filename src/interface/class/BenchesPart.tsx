@@ -5,7 +5,7 @@ import { useOptimistic, useState, useTransition } from "react";
 import type { OpenedExperiment, Seat, SeatedBench } from "@/protocol/classes";
 import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
-import { Moment } from "../shelf/Moment";
+import { Moment } from "../parts/Moment";
 import { DropRow, NameChip, type SeatChoice } from "./NameChip";
 import type { BenchChanges } from "./classChanges";
 import { afterMove, hasRoom, isComing } from "./seats";

@@ -10,7 +10,7 @@ import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
 import { Sheet } from "../parts/Sheet";
 import { TextField } from "../parts/TextField";
-import { Moment } from "../shelf/Moment";
+import { Moment } from "../parts/Moment";
 import type { ClassChanges } from "./classChanges";
 
 const words = classWords.people;

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import type { OpenedClass } from "@/protocol/classes";
 import { benchWords } from "@/wording/benches";
+import { briefWords } from "@/wording/briefs";
 import { untitled } from "@/wording/untitled";
 import { AccountForm } from "../account/AccountForm";
 import { Choice } from "../parts/Choice";
@@ -11,19 +12,38 @@ import type { BenchChanges } from "./classChanges";
 
 const words = benchWords.set;
 
+/** What a teacher can set: an investigation of theirs, or a brief. */
+export interface OwnInvestigation {
+  readonly id: string;
+  readonly title: string;
+  readonly isBrief: boolean;
+}
+
 interface Props {
   opened: OpenedClass;
-  own: readonly { readonly id: string; readonly title: string }[];
+  own: readonly OwnInvestigation[];
   set: BenchChanges["set"];
+}
+
+function BriefName({ title }: { title: string }) {
+  return (
+    <>
+      {title} <span className="text-moss">· {briefWords.brief}</span>
+    </>
+  );
 }
 
 /** Where a class is set an experiment. */
 export function SetPart({ opened, own, set }: Props) {
   const [title, setTitle] = useState("");
   const [from, setFrom] = useState("");
+  const briefsFirst = own.toSorted((a, b) => Number(b.isBrief) - Number(a.isBrief));
   const options = [
     { value: "", label: words.empty },
-    ...own.map((one) => ({ value: one.id, label: one.title || untitled })),
+    ...briefsFirst.map(({ id, title: named, isBrief }) => ({
+      value: id,
+      label: isBrief ? <BriefName title={named || untitled} /> : named || untitled,
+    })),
   ];
   const choose = (id: string) => {
     setFrom(id);

@@ -1,5 +1,6 @@
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { SchoolReply } from "@/protocol/accounts";
+import type { WordPlace } from "@/protocol/briefs";
 import type { NamesReply, PasswordReply, Seat } from "@/protocol/classes";
 
 /** What a teacher can do to a class and its people. */
@@ -29,5 +30,14 @@ export interface BenchChanges {
   readonly eachAlone: (id: string, experimentId: string) => Promise<SchoolReply>;
   readonly inTwos: (id: string, experimentId: string) => Promise<SchoolReply>;
   readonly ownBenches: (id: string, experimentId: string, own: boolean) => Promise<SchoolReply>;
+  readonly setWord: (
+    id: string,
+    experimentId: string,
+    place: WordPlace,
+    text: string,
+  ) => Promise<SchoolReply>;
+  readonly setDue: (id: string, experimentId: string, time: string) => Promise<SchoolReply>;
+  /** Says where the clock of the class hangs. */
+  readonly setTimeZone: (id: string, timeZone: string) => Promise<SchoolReply>;
   readonly end: (id: string, experimentId: string) => Promise<SchoolReply>;
 }

@@ -11,7 +11,7 @@ import { Choice } from "../parts/Choice";
 import { LinkOnce } from "../parts/LinkOnce";
 import { PlainHeader } from "../parts/PlainHeader";
 import { useLive } from "../parts/useLive";
-import { Moment } from "../shelf/Moment";
+import { Moment } from "../parts/Moment";
 
 interface Props {
   person: { id: string; name: string };

@@ -11,7 +11,7 @@ import type { OpenedCopy } from "@/protocol/copies";
 import { copyWords } from "@/wording/copies";
 import { untitled } from "@/wording/untitled";
 import { TakeOutTable } from "../filing/TakeOutTable";
-import { Moment } from "../shelf/Moment";
+import { Moment } from "../parts/Moment";
 import { CurvesProvider } from "../store/CurvesProvider";
 import { createInvestigationStore } from "../store/investigationStore";
 import { InvestigationContext, useInvestigation } from "../store/useInvestigation";

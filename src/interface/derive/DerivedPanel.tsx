@@ -6,9 +6,12 @@ import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { removalSentence } from "@/wording/removing";
 import { usesOf } from "@/pipeline/readings/uses";
 import { Button } from "../parts/Button";
+import { Fixed, useFixed } from "../parts/Fixed";
 import { MarginNote } from "../parts/StageLayout";
+import { QuantityNameField } from "../parts/QuantityNameField";
 import { SymbolField } from "../parts/SymbolField";
 import { TextField } from "../parts/TextField";
+import { ForWriters } from "../store/ForWriters";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import type { Derived } from "./useDerived";
 
@@ -17,37 +20,35 @@ export function DerivedPanel({ derived }: { derived: Derived }) {
   const { act } = useActs();
   const store = useInvestigationStore();
   const { id, quantity, derived: result } = derived.evaluated;
+  const fixed = useFixed("quantity", id);
   const typedUnit = useInvestigation((state) => state.document.quantities[id]?.unit ?? "");
-  const describe = (part: "name" | "unit") => (text: string) =>
-    act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
+  const setUnit = (unit: string) => act(describeQuantity, { quantity: id, unit }, `unit/${id}`);
   const remove = () => {
     const uses = usesOf(store.getState().document, id);
-    act(removeQuantity, { quantity: id });
+    if (!act(removeQuantity, { quantity: id })) return;
     store.setState({ notice: removalSentence(quantity, uses) });
   };
   return (
     <MarginNote title="The derived quantity in hand">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <TextField
-          label="Name"
-          value={quantity.name}
-          placeholder="period"
-          onChange={describe("name")}
-          className="col-span-2"
-        />
-        <SymbolField key={id} id={id} symbol={quantity.symbol} />
-        <TextField
-          label="Shown in"
-          value={typedUnit}
-          placeholder={result?.column ? quantity.unit || "1" : "as worked out"}
-          onChange={describe("unit")}
-        />
+        <Fixed kind="quantity" of={id}>
+          <QuantityNameField id={id} name={quantity.name} placeholder="period" />
+          <SymbolField key={id} id={id} symbol={quantity.symbol} />
+          <TextField
+            label="Shown in"
+            value={typedUnit}
+            placeholder={result?.column ? quantity.unit || "1" : "as worked out"}
+            onChange={setUnit}
+          />
+        </Fixed>
       </div>
-      <div className="mt-1 -ml-2.5">
-        <Button look="quiet" onClick={remove}>
-          <Trash2 aria-hidden size={15} /> Remove this quantity
-        </Button>
-      </div>
+      <ForWriters unless={fixed}>
+        <div className="mt-1 -ml-2.5">
+          <Button look="quiet" onClick={remove}>
+            <Trash2 aria-hidden size={15} /> Remove this quantity
+          </Button>
+        </div>
+      </ForWriters>
     </MarginNote>
   );
 }

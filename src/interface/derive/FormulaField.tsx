@@ -12,6 +12,7 @@ import { limits } from "@/investigation/model/limits";
 import { expandedFormula } from "@/pipeline/derived/expandedFormula";
 import { findingSentence } from "@/wording/findings";
 import { Typeset } from "../parts/Typeset";
+import { useFixed } from "../parts/Fixed";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { type Derived, InHandContext } from "./useDerived";
 import { useCompletion } from "./useCompletion";
@@ -138,6 +139,7 @@ function leadOn(field: HTMLInputElement): void {
 export function FormulaField({ derived, inHand }: { derived: Derived; inHand: boolean }) {
   const { id, quantity, finding } = derived.evaluated;
   const { act } = useActs();
+  const fixed = useFixed("quantity", id);
   const { choose } = useContext(InHandContext);
   const field = useRef<HTMLInputElement>(null);
   useBegun(field, id);
@@ -161,6 +163,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         aria-autocomplete="list"
         aria-activedescendant={offer ? `${list}-${offer.chosen}` : undefined}
         value={typed}
+        readOnly={fixed}
         placeholder="16 pi^2 m L^3/(b d^3 T^2)"
         maxLength={limits.lettersOfFormula}
         spellCheck={false}

@@ -3,7 +3,7 @@
 import type { HistoryEntry } from "@/protocol/history";
 import { changeInWords } from "@/wording/changes";
 import { historyWords as words } from "@/wording/history";
-import { Moment } from "../shelf/Moment";
+import { Moment } from "../parts/Moment";
 import { useInvestigation } from "../store/useInvestigation";
 
 /** What was done, by the names that things have on the sheet. */

@@ -33,11 +33,12 @@ function sameMarks(before: FoundIn, now: FoundIn): boolean {
 function useFound(): FoundIn {
   const tables = useDeferredValue(useTables());
   const rules = useHouseRules();
+  const asked = useInvestigation((state) => state.document.brief?.asked);
   const [found, setFound] = useState<FoundIn>([]);
   useEffect(() => {
     let current = true;
     const timer = setTimeout(() => {
-      void inTurns(checkAll(tables, rules), () => current).then((all) => {
+      void inTurns(checkAll(tables, rules, asked), () => current).then((all) => {
         if (all && current) setFound((before) => (sameMarks(before, all) ? before : all));
       });
     }, lookAfter(tables));
@@ -45,7 +46,7 @@ function useFound(): FoundIn {
       current = false;
       clearTimeout(timer);
     };
-  }, [tables, rules]);
+  }, [tables, rules, asked]);
   return found;
 }
 

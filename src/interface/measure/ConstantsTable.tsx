@@ -17,11 +17,14 @@ import { freeSymbol } from "@/intake/freeSymbol";
 import { constantFinding } from "@/pipeline/readings/constants";
 import { findingSentence } from "@/wording/findings";
 import { Button } from "../parts/Button";
+import { FixedLock, useFixed } from "../parts/Fixed";
 import { useHouseRules } from "../store/useEvaluated";
 import { ForWriters } from "../store/ForWriters";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { NatureDrawer } from "./NatureDrawer";
 import { useTakenSymbols } from "../store/useSymbols";
+
+const unnamed = "unnamed constant";
 
 type Field = keyof Omit<Constant, "order">;
 
@@ -39,19 +42,33 @@ const fields: readonly { field: Field; heading: string; example: string; width: 
   },
 ];
 
+/** Takes a constant away, and says which formulas it leaves without it. */
+function Removing({ id, symbol }: { id: string; symbol: string }) {
+  const { act } = useActs();
+  const store = useInvestigationStore();
+  const name = symbol || unnamed;
+  const remove = () => {
+    const formulas = formulaUses(store.getState().document, symbol);
+    if (!act(removeConstant, { constant: id })) return;
+    store.setState({ notice: constantRemovalSentence(name, formulas) });
+  };
+  return (
+    <ForWriters>
+      <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
+        <Trash2 aria-hidden size={15} />
+      </Button>
+    </ForWriters>
+  );
+}
+
 function Row({ id, constant }: { id: string; constant: Constant }) {
   const { act } = useActs();
   const { decimalMark } = useHouseRules();
   const taken = useTakenSymbols(id);
+  const fixed = useFixed("constant", id);
   const finding = constantFinding(constant, decimalMark, taken);
-  const name = constant.symbol || "unnamed constant";
-  const store = useInvestigationStore();
+  const name = constant.symbol || unnamed;
   const [inFormulas, setInFormulas] = useState(constant.symbol);
-  const remove = () => {
-    const formulas = formulaUses(store.getState().document, constant.symbol);
-    act(removeConstant, { constant: id });
-    store.setState({ notice: constantRemovalSentence(name, formulas) });
-  };
   const type = (field: Field, text: string) => {
     const usable = field === "symbol" && canStandInFormula(text) && !symbolFinding(text, taken);
     act(
@@ -71,6 +88,7 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
               aria-invalid={finding?.field === field}
               value={constant[field]}
               placeholder={example}
+              readOnly={fixed}
               maxLength={200}
               autoComplete="off"
               spellCheck={false}
@@ -79,13 +97,7 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
             />
           </td>
         ))}
-        <td>
-          <ForWriters>
-            <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
-              <Trash2 aria-hidden size={15} />
-            </Button>
-          </ForWriters>
-        </td>
+        <td>{fixed ? <FixedLock /> : <Removing id={id} symbol={constant.symbol} />}</td>
       </tr>
       {finding && (
         <tr>

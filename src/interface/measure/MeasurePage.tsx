@@ -10,6 +10,7 @@ import { sayings } from "@/wording/sayings";
 import { BringIn } from "../filing/BringIn";
 import { TakeOutTable } from "../filing/TakeOutTable";
 import { Button } from "../parts/Button";
+import { TeacherWord } from "../parts/TeacherWord";
 import { useQuantities } from "../store/useEvaluated";
 import { ForWriters } from "../store/ForWriters";
 import { useActs, useInvestigation } from "../store/useInvestigation";
@@ -54,6 +55,7 @@ export function MeasurePage() {
   const controller = useGridController();
   const finding = useGrid((state) => state.finding);
   const big = useGrid((state) => state.big);
+  const empty = useInvestigation(({ document }) => Object.keys(document.rows).length === 0);
   return (
     <>
       <div className="flex flex-wrap items-start gap-2">
@@ -72,6 +74,7 @@ export function MeasurePage() {
         </ForWriters>
         <TakeOutTable table={() => controller.view().table} />
       </div>
+      {empty && <TeacherWord />}
       <TableLine />
       <SeriesLine />
       {finding && <FindLine />}

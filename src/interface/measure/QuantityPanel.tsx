@@ -8,8 +8,10 @@ import { type EvaluatedQuantity, isRemarks } from "@/pipeline/readings/evaluated
 import { findingSentence } from "@/wording/findings";
 import { remarkWords } from "@/wording/pasting";
 import { Button } from "../parts/Button";
+import { Fixed } from "../parts/Fixed";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote } from "../parts/StageLayout";
+import { QuantityNameField } from "../parts/QuantityNameField";
 import { SymbolField } from "../parts/SymbolField";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
@@ -36,17 +38,14 @@ function UnitMeaning({ unit }: { unit: string }) {
   );
 }
 
-/** Symbol, unit, instrument, ± and repeats of a column of numbers. */
-function NumbersPanel({
-  evaluated,
-  typedUnit,
-  onUnit,
-}: {
+interface Described {
   evaluated: EvaluatedQuantity;
   typedUnit: string;
   onUnit: (text: string) => void;
-}) {
-  const { id, quantity } = evaluated;
+}
+
+/** Symbol and unit of a column of numbers. */
+function SymbolAndUnit({ evaluated: { id, quantity }, typedUnit, onUnit }: Described) {
   return (
     <>
       <SymbolField key={id} id={id} symbol={quantity.symbol} />
@@ -57,10 +56,21 @@ function NumbersPanel({
         onChange={onUnit}
       />
       <UnitMeaning unit={quantity.unit} />
+    </>
+  );
+}
+
+/** Instrument, ± and repeats of a column of numbers, or its formula. */
+function ReadingPanel({ evaluated }: Pick<Described, "evaluated">) {
+  const { id, quantity } = evaluated;
+  return (
+    <>
       {quantity.formula === undefined ? (
         <>
-          <InstrumentChoice evaluated={evaluated} />
-          <UncertaintyPanel evaluated={evaluated} />
+          <Fixed kind="instrument" of={id}>
+            <InstrumentChoice evaluated={evaluated} />
+            <UncertaintyPanel evaluated={evaluated} />
+          </Fixed>
           <RepeatsPanel evaluated={evaluated} />
         </>
       ) : (
@@ -94,25 +104,23 @@ export function QuantityPanel() {
   const { act } = useActs();
   const id = inHand?.evaluated.id ?? "";
   const typedUnit = useInvestigation((state) => state.document.quantities[id]?.unit ?? "");
-  const describe = (part: "name" | "unit") => (text: string) =>
-    act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
+  const setUnit = (unit: string) => act(describeQuantity, { quantity: id, unit }, `unit/${id}`);
   if (!inHand) return null;
   const { evaluated } = inHand;
   const { quantity } = evaluated;
   return (
     <MarginNote title="The quantity in hand">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-        <TextField
-          label="Name"
-          value={quantity.name}
-          placeholder="overhang"
-          onChange={describe("name")}
-          className="col-span-2"
-        />
+        <Fixed kind="quantity" of={id}>
+          <QuantityNameField id={id} name={quantity.name} placeholder="overhang" />
+          {!isRemarks(evaluated) && (
+            <SymbolAndUnit evaluated={evaluated} typedUnit={typedUnit} onUnit={setUnit} />
+          )}
+        </Fixed>
         {isRemarks(evaluated) ? (
           <RemarksPanel evaluated={evaluated} />
         ) : (
-          <NumbersPanel evaluated={evaluated} typedUnit={typedUnit} onUnit={describe("unit")} />
+          <ReadingPanel evaluated={evaluated} />
         )}
       </div>
       <QuantityTools evaluated={evaluated} />

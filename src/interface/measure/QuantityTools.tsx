@@ -55,7 +55,7 @@ function useTools(evaluated: EvaluatedQuantity) {
   const remove = () => {
     const column = controller.view().columns.findIndex((one) => one.evaluated.id === id);
     const uses = usesOf(store.getState().document, id);
-    act(removeQuantity, { quantity: id });
+    if (!act(removeQuantity, { quantity: id })) return;
     store.setState({ notice: removalSentence(quantity, uses) });
     controller.goTo({ row: 0, column: Math.max(0, column - 1) });
   };

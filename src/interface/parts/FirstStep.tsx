@@ -1,3 +1,5 @@
+import { TeacherWord } from "./TeacherWord";
+
 interface Props {
   /** What the page is, for those who hear it. */
   heading: string;
@@ -9,6 +11,9 @@ export function FirstStep({ heading, text }: Props) {
   return (
     <div className="text-soft py-24 text-center text-base">
       <h1 className="sr-only">{heading}</h1>
+      <div className="mx-auto w-fit">
+        <TeacherWord />
+      </div>
       {text}
     </div>
   );

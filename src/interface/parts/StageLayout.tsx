@@ -1,6 +1,7 @@
 "use client";
 
 import { type ReactNode, useContext } from "react";
+import { MarginHead } from "./MarginHead";
 import { DrawerSlot } from "./DrawerSlot";
 
 interface Props {
@@ -13,6 +14,7 @@ interface Props {
 /** The page, fit for a report, with the drawer over its lower part, and its margin behind the magenta line; on a narrow screen the margin is below. */
 export function StageLayout({ page, margin, onLeaveMargin }: Props) {
   const drawer = useContext(DrawerSlot);
+  const head = useContext(MarginHead);
   return (
     <div className="flex min-h-0 flex-1 flex-col min-[900px]:flex-row">
       <main className="bg-page flex min-w-0 flex-col min-[900px]:min-h-0 min-[900px]:flex-1">
@@ -26,6 +28,7 @@ export function StageLayout({ page, margin, onLeaveMargin }: Props) {
         }}
         className="border-magenta bg-bench divide-hairline flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
       >
+        {head}
         {margin}
       </aside>
     </div>

@@ -7,6 +7,7 @@ import type { Figure } from "@/investigation/model/figure";
 import { isRemarks, standsAlone } from "@/pipeline/readings/evaluated";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { Choice } from "../parts/Choice";
+import { Fixed } from "../parts/Fixed";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { Tick } from "../parts/Tick";
 import { useFigure, useFigureFit, useQuantities, useTables } from "../store/useEvaluated";
@@ -69,18 +70,20 @@ const Choices = memo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
     act(chooseAxis, { figure: id, axis, quantity: quantity === nothing ? null : quantity });
   return (
     <div className="flex flex-col gap-2">
-      <Choice
-        label="Up the vertical axis"
-        value={y ?? nothing}
-        options={options}
-        onChange={choose("y")}
-      />
-      <Choice
-        label="Along the horizontal axis"
-        value={x ?? nothing}
-        options={options}
-        onChange={choose("x")}
-      />
+      <Fixed kind="axes" of={id}>
+        <Choice
+          label="Up the vertical axis"
+          value={y ?? nothing}
+          options={options}
+          onChange={choose("y")}
+        />
+        <Choice
+          label="Along the horizontal axis"
+          value={x ?? nothing}
+          options={options}
+          onChange={choose("x")}
+        />
+      </Fixed>
       {fit && <Further id={id} also={also} fit={fit} />}
     </div>
   );

@@ -7,6 +7,7 @@ import { type FigureLook, plainLook } from "@/investigation/model/figure";
 import { lookTicks, lookWords } from "@/wording/looks";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
+import { Fixed } from "../parts/Fixed";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
 import { LetterSizes } from "./LetterSizes";
@@ -16,8 +17,21 @@ import { useActs, useInvestigation } from "../store/useInvestigation";
 const choices = Object.keys(lookWords) as (keyof typeof lookWords)[];
 const ticks = Object.keys(lookTicks) as (keyof typeof lookTicks)[];
 
+interface Props {
+  figure: FigureSpecification;
+}
+
 /** How the figure is drawn, choice by choice, and the look that the class keeps as its own. */
-export function LookPanel({ figure }: { figure: FigureSpecification }) {
+export function LookPanel({ figure }: Props) {
+  const id = useFigure()?.id ?? "";
+  return (
+    <Fixed kind="look" of={id}>
+      <Look figure={figure} />
+    </Fixed>
+  );
+}
+
+function Look({ figure }: Props) {
   const chosen = useFigure();
   const own = useInvestigation((state) => state.document.ownLook);
   const { act } = useActs();

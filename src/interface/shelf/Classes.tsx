@@ -6,12 +6,13 @@ import type { SchoolReply } from "@/protocol/accounts";
 import type { ClassEntry } from "@/protocol/classes";
 import { classWords as words } from "@/wording/classes";
 import { AccountForm } from "../account/AccountForm";
+import { ownTimeZone } from "../parts/timeZone";
 import { TextField } from "../parts/TextField";
 
 interface Props {
   classes: readonly ClassEntry[];
   teaches: boolean;
-  make: (name: string) => Promise<SchoolReply>;
+  make: (name: string, timeZone: string) => Promise<SchoolReply>;
 }
 
 function Entry({ id, name, archived, students, role }: ClassEntry) {
@@ -36,7 +37,7 @@ function Entry({ id, name, archived, students, role }: ClassEntry) {
 function Make({ make }: Pick<Props, "make">) {
   const [name, setName] = useState("");
   return (
-    <AccountForm act={words.make} done="" change={() => make(name)}>
+    <AccountForm act={words.make} done="" change={() => make(name, ownTimeZone())}>
       <TextField label={words.name} value={name} onChange={setName} className="max-w-64" />
     </AccountForm>
   );

@@ -11,7 +11,7 @@ import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
 import { TextField } from "../parts/TextField";
 import { useLive } from "../parts/useLive";
-import { Moment } from "./Moment";
+import { Moment } from "../parts/Moment";
 import { Thumbnail } from "./Thumbnail";
 
 const words = benchWords.shelf;

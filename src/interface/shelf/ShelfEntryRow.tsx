@@ -1,5 +1,6 @@
 "use client";
 
+import { briefWords } from "@/wording/briefs";
 import { untitled } from "@/wording/untitled";
 import { copyWords } from "@/wording/copies";
 import Link from "next/link";
@@ -8,12 +9,14 @@ import { type FormEvent, useState } from "react";
 import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
 import { Thumbnail } from "./Thumbnail";
-import { Moment } from "./Moment";
+import { Moment } from "../parts/Moment";
 import type { ShelfChanges, ShelfEntry } from "./shelf";
 
 interface Props {
   entry: ShelfEntry;
   changes: ShelfChanges;
+  /** Whether briefs are made of what stands on the shelf. */
+  teaches: boolean;
   onDeleted: (entry: ShelfEntry) => void;
 }
 
@@ -42,7 +45,13 @@ function Rename({ entry, onDone }: { entry: ShelfEntry; onDone: (title?: string)
   );
 }
 
-function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: () => void }) {
+function EntryMenu({
+  entry,
+  changes,
+  teaches,
+  onDeleted,
+  onRename,
+}: Props & { onRename: () => void }) {
   const router = useRouter();
   const remove = async () => {
     await changes.remove(entry.id);
@@ -51,6 +60,9 @@ function EntryMenu({ entry, changes, onDeleted, onRename }: Props & { onRename: 
   const acts = [
     { label: "Rename", run: onRename },
     { label: "Duplicate", run: () => void changes.duplicate(entry.id) },
+    ...(teaches && !entry.isBrief
+      ? [{ label: briefWords.make, run: () => void changes.makeBrief(entry.id) }]
+      : []),
     { label: copyWords.open, run: () => router.push(`/copies/${entry.id}`) },
     { label: "Delete", run: () => void remove() },
   ];
@@ -83,6 +95,11 @@ export function ShelfEntryRow(props: Props) {
         <span className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-4">
           <span className="max-w-full min-w-0 font-serif text-[17px] font-semibold wrap-anywhere sm:truncate">
             {entry.title || untitled}
+            {entry.isBrief && (
+              <span className="text-moss ml-2 font-sans text-sm font-normal">
+                {briefWords.brief}
+              </span>
+            )}
           </span>
           <span className="text-soft shrink-0">
             changed <Moment at={entry.changedAt} />

@@ -5,6 +5,7 @@ import type { ClassEntry, OwnExperiment } from "@/protocol/classes";
 import { Classes } from "./Classes";
 import { type FindingBenches, OwnBenches } from "./OwnBenches";
 import { Licences } from "../parts/Licences";
+import { briefWords } from "@/wording/briefs";
 import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
 import { Button } from "../parts/Button";
@@ -23,17 +24,23 @@ interface Props {
   /** The experiments of a student's classes. */
   experiments: readonly OwnExperiment[];
   finding: FindingBenches;
-  makeClass: (name: string) => Promise<SchoolReply>;
+  makeClass: (name: string, timeZone: string) => Promise<SchoolReply>;
   shelf: { entries: readonly ShelfEntry[]; deleted: readonly ShelfEntry[] };
   changes: ShelfChanges;
   startEmpty: () => Promise<void>;
+  /** Starts a brief; only teachers do. */
+  startBrief: () => Promise<void>;
   samples: readonly { readonly name: string; readonly title: string }[];
-  startSample: (name: string) => Promise<void>;
+  startSample: (name: string, asBrief?: boolean) => Promise<void>;
   /** Takes the JSON of a whole investigation. */
   bringIn: (text: string) => Promise<void>;
   signOut: () => Promise<void>;
   /** What to say on arrival; undefined for nothing. */
   said?: string | undefined;
+}
+
+interface Teaching {
+  teaches: boolean;
 }
 
 const orders = [
@@ -62,7 +69,7 @@ function Deleted({ deleted, changes }: Pick<Props["shelf"], "deleted"> & Pick<Pr
   );
 }
 
-function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
+function Entries({ shelf, changes, teaches }: Pick<Props, "shelf" | "changes"> & Teaching) {
   const [search, setSearch] = useState("");
   const [order, setOrder] = useState<ShelfOrder>("changed");
   const [gone, setGone] = useState<ShelfEntry>();
@@ -92,7 +99,13 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
       {shown.length > 0 ? (
         <ul aria-label="Investigations" className={listLook}>
           {shown.map((entry) => (
-            <ShelfEntryRow key={entry.id} entry={entry} changes={changes} onDeleted={setGone} />
+            <ShelfEntryRow
+              key={entry.id}
+              entry={entry}
+              changes={changes}
+              teaches={teaches}
+              onDeleted={setGone}
+            />
           ))}
         </ul>
       ) : (
@@ -109,8 +122,9 @@ function Entries({ shelf, changes }: Pick<Props, "shelf" | "changes">) {
 
 /** The list of a person's investigations, and where a new one starts. */
 export function ShelfPage(props: Props) {
-  const { person, shelf, changes, samples, startEmpty, startSample, bringIn, signOut, said } =
-    props;
+  const { person, shelf, changes, samples, startEmpty, startBrief, startSample } = props;
+  const { bringIn, signOut, said } = props;
+  const teaches = person.kind === "teacher";
   useEffect(() => {
     rememberPerson(person.id);
     void forgetCopiesOfOthers(person.id).catch(() => {});
@@ -122,7 +136,12 @@ export function ShelfPage(props: Props) {
         <div className="flex flex-wrap items-center gap-2">
           <h1 className="mr-auto font-serif text-xl font-semibold">Shelf</h1>
           <BringInInvestigation bring={bringIn} />
-          <SampleMenu samples={samples} start={startSample} />
+          <SampleMenu samples={samples} start={startSample} teaches={teaches} />
+          {teaches && (
+            <form action={startBrief}>
+              <Button type="submit">{briefWords.start}</Button>
+            </form>
+          )}
           <form action={startEmpty}>
             <Button type="submit" look="main">
               Start an investigation
@@ -135,12 +154,8 @@ export function ShelfPage(props: Props) {
           </p>
         )}
         <OwnBenches experiments={props.experiments} finding={props.finding} />
-        <Entries shelf={shelf} changes={changes} />
-        <Classes
-          classes={props.classes}
-          teaches={person.kind === "teacher"}
-          make={props.makeClass}
-        />
+        <Entries shelf={shelf} changes={changes} teaches={teaches} />
+        <Classes classes={props.classes} teaches={teaches} make={props.makeClass} />
         <Licences />
       </main>
     </div>

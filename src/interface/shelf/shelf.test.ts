@@ -4,6 +4,7 @@ const entries = ["Rule 10", "A leaking cistern", "Rule 9", ""].map((title, i) =>
   id: String(i),
   title,
   changedAt: "2026-11-23T10:00:00.000Z",
+  isBrief: false,
 }));
 const titles = (search: string, order: "changed" | "title") =>
   arranged(entries, search, order).map(({ title }) => title);

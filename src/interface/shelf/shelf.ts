@@ -3,12 +3,15 @@ export interface ShelfEntry {
   readonly id: string;
   readonly title: string;
   readonly changedAt: string;
+  readonly isBrief: boolean;
 }
 
 /** What can be done to an investigation from the shelf. */
 export interface ShelfChanges {
   readonly rename: (id: string, title: string) => Promise<void>;
   readonly duplicate: (id: string) => Promise<void>;
+  /** Makes a brief of it, and opens that. */
+  readonly makeBrief: (id: string) => Promise<void>;
   readonly remove: (id: string) => Promise<void>;
   readonly putBack: (id: string) => Promise<void>;
 }

@@ -2,6 +2,7 @@
 
 import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { HouseRulesChoices } from "../parts/HouseRulesChoices";
+import { Fixed } from "../parts/Fixed";
 import { Sheet } from "../parts/Sheet";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
@@ -16,7 +17,9 @@ export function HouseRulesSheet({ open, onClose }: { open: boolean; onClose: () 
         The conventions of a class or an exam board. They are kept with the investigation; tables,
         figures and results follow at once.
       </p>
-      <HouseRulesChoices rules={rules} onChange={(change) => act(setHouseRules, change)} />
+      <Fixed kind="house-rules">
+        <HouseRulesChoices rules={rules} onChange={(change) => act(setHouseRules, change)} />
+      </Fixed>
     </Sheet>
   );
 }

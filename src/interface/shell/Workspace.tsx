@@ -2,6 +2,9 @@
 
 import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
+import { BriefLine } from "../brief/BriefLine";
+import { BriefMargin } from "../brief/BriefMargin";
+import { TermsMargin } from "../brief/TermsMargin";
 import { useCommandKeys } from "../commands/useCommandKeys";
 import { ConcludeRoom } from "../conclude/ConcludeRoom";
 import { DeriveRoom } from "../derive/DeriveRoom";
@@ -12,6 +15,7 @@ import { MarksProvider } from "../marks/MarksProvider";
 import { useMarks } from "../marks/useMarks";
 import { type CalledReading, DrawerCallContext } from "../parts/DrawerCall";
 import { DrawerSlot } from "../parts/DrawerSlot";
+import { MarginHead } from "../parts/MarginHead";
 import { PlotRoom } from "../plot/PlotRoom";
 import { SlopeRoom } from "../slope/SlopeRoom";
 import { CurvesProvider } from "../store/CurvesProvider";
@@ -91,6 +95,7 @@ function Bench({ investigationId, opened, signOut, takeCopy, endTour }: Props) {
   useStageKeys(investigationId);
   useKeptFocus();
   useCommandKeys(useInvestigationStore());
+  const head = opened?.bench ? <TermsMargin stage={stage} /> : <BriefMargin stage={stage} />;
   return (
     <MarksProvider>
       <div data-live={live} className="flex min-h-screen flex-col min-[900px]:h-screen">
@@ -98,6 +103,7 @@ function Bench({ investigationId, opened, signOut, takeCopy, endTour }: Props) {
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
         <ReadingLine investigationId={investigationId} bench={opened?.bench} takeCopy={takeCopy} />
+        {!opened?.bench && <BriefLine />}
         <Notices investigationId={investigationId} />
         <FigureInHandContext value={inHand}>
           <DrawerCallContext value={call}>
@@ -108,7 +114,9 @@ function Bench({ investigationId, opened, signOut, takeCopy, endTour }: Props) {
                 )
               }
             >
-              <Room stage={stage} />
+              <MarginHead value={head}>
+                <Room stage={stage} />
+              </MarginHead>
             </DrawerSlot>
           </DrawerCallContext>
         </FigureInHandContext>

@@ -10,6 +10,7 @@ import {
   rememberPerson,
 } from "../store/deviceCopy";
 import { rightsOf, type Standing } from "@/protocol/rights";
+import type { BenchTerms } from "@/protocol/briefs";
 import type { OpenedBench } from "@/protocol/classes";
 import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
 import { Keeper, openDeviceCopy } from "../store/keeper";
@@ -25,12 +26,15 @@ export interface Opened {
   readonly standing: Standing;
   /** The bench that works on it; undefined where it is a person's own. */
   readonly bench: OpenedBench | undefined;
+  /** What was given out to that bench. */
+  readonly terms: BenchTerms | undefined;
 }
 
 /** A store of what the server gave; one who may only read can't change it. */
-function storeOf({ document, revision, standing }: Opened): InvestigationStore {
+function storeOf({ document, revision, standing, bench, terms }: Opened): InvestigationStore {
   const store = createInvestigationStore(document, revision);
-  store.setState({ readOnly: !rightsOf[standing].has("edit") });
+  const readOnly = !rightsOf[standing].has("edit");
+  store.setState({ readOnly, terms, ofBench: bench !== undefined });
   return store;
 }
 

@@ -19,8 +19,11 @@ import {
   type UndoStack,
 } from "@/investigation/history/undoStack";
 import { mergedChange, onlyOwn } from "@/investigation/merging/mergedChange";
+import { fixedPartChanged } from "@/investigation/model/fixedParts";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { BenchTerms } from "@/protocol/briefs";
 import type { Replaced } from "@/protocol/saving";
+import { fixedSentence } from "@/wording/briefs";
 import { sayings } from "@/wording/sayings";
 import { type DocumentState, type PendingEdit, withChange } from "./documentState";
 import { type EditPlace, nowhere } from "./place";
@@ -63,6 +66,10 @@ export interface InvestigationState extends DocumentState {
   readonly heard: number;
   /** Whether it is only read here: nothing that is done changes it. */
   readonly readOnly: boolean;
+  /** Whether what its brief fixes stays as it is here: it is a bench's. */
+  readonly ofBench: boolean;
+  /** What was given out to the bench; undefined where nothing was. */
+  readonly terms: BenchTerms | undefined;
   /** Whether it is an earlier moment that is shown. */
   readonly still: boolean;
   /** Where edits of this window are made. */
@@ -93,6 +100,8 @@ export function createInvestigationStore(
     here: [],
     heard: 0,
     readOnly: false,
+    ofBench: false,
+    terms: undefined,
     still: false,
     place,
     nearlyFull: undefined,
@@ -106,6 +115,15 @@ export function refusedReading(store: InvestigationStore): boolean {
   return readOnly;
 }
 
+/** Whether a change can't be made here: it is only read, or the brief fixes what it changes; then says so. */
+function refused(store: InvestigationStore, after: Investigation): boolean {
+  if (refusedReading(store)) return true;
+  const { ofBench, document } = store.getState();
+  const part = ofBench ? fixedPartChanged(document, after) : undefined;
+  if (part !== undefined) store.setState({ notice: fixedSentence(document, part) });
+  return part !== undefined;
+}
+
 /** A change as an edit of this window, made on what it shows now. */
 function edited({ revision, place }: InvestigationState, change: Change): PendingEdit {
   return { ...change, ...place, id: nanoid(16), at: new Date().toISOString(), on: revision };
@@ -117,13 +135,14 @@ function record(
   change: Change,
   undoStack: UndoStack,
   mergeKey?: string,
-): void {
-  if (refusedReading(store)) return;
+): boolean {
+  if (refused(store, document)) return false;
   store.setState((state) => ({
     ...withChange(state, document, { ...edited(state, change), mergeKey }, state.underWay),
     undoStack,
     notice: undefined,
   }));
+  return true;
 }
 
 /** Lays patches over what is shown as an edit of its own, one step of undo; whether they fit. */
@@ -137,17 +156,16 @@ export function doPatches(
   if (!change) return false;
   const application = applyChange(document, change.patches);
   if (!application.applied) return false;
-  record(store, application.document, change, remember(undoStack, change));
-  return true;
+  return record(store, application.document, change, remember(undoStack, change));
 }
 
-/** Performs an act at once; changes in a row with the same key are one edit and one step of undo. */
+/** Performs an act at once; changes in a row with the same key are one edit and one step of undo; whether anything was changed. */
 export function doAct<Args>(
   store: InvestigationStore,
   act: Act<Args>,
   args: Args,
   mergeKey?: string,
-): void {
+): boolean {
   const state = store.getState();
   let done: ReturnType<typeof perform>;
   try {
@@ -155,11 +173,11 @@ export function doAct<Args>(
   } catch (error) {
     reportFault(act.name, error);
     store.setState({ notice: sayings.refused.fault });
-    return;
+    return false;
   }
   const { document, change } = done;
-  if (change.patches.length === 0) return;
-  record(store, document, change, remember(state.undoStack, change, mergeKey), mergeKey);
+  if (change.patches.length === 0) return false;
+  return record(store, document, change, remember(state.undoStack, change, mergeKey), mergeKey);
 }
 
 /** Shows a document that changes led to: one step of undo, but each change travels as an edit of its own. */
@@ -169,7 +187,7 @@ export function recordAll(
   changes: readonly Change[],
   mergeKey: string,
 ): void {
-  if (refusedReading(store)) return;
+  if (refused(store, document)) return;
   store.setState((state) => {
     let next: DocumentState = state;
     for (const change of changes) {

@@ -91,8 +91,9 @@ export class Keeper {
     this.stops.push(
       listen(this.keeping.investigationId, {
         since,
-        hear: ({ edits, here, ended, mismatch }) => {
+        hear: ({ edits, here, terms, ended, mismatch }) => {
           if (here) this.meet(here);
+          else if (terms) this.store.setState({ terms });
           else if (mismatch) this.wait({ kind: mismatch });
           else if (ended) this.schedule(0);
           else this.receive(edits);

@@ -17,6 +17,7 @@ import { findingSentence } from "@/wording/findings";
 import { stepSentence } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
+import { Fixed } from "../parts/Fixed";
 import { MarginNote } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { Typeset } from "../parts/Typeset";
@@ -170,13 +171,15 @@ export function TheoryNote({ plot }: { plot: ReturnType<typeof usePlotPair> }) {
   );
   return (
     <MarginNote title="From a theory">
-      <TextField
-        label="The equation that the readings should follow"
-        value={equation}
-        placeholder="T = 4π√(m L³/(E b d³))"
-        problem={found.kind === "unreadable" ? findingSentence(found.finding) : undefined}
-        onChange={(text) => act(writeTheory, { equation: text }, "theory")}
-      />
+      <Fixed kind="theory">
+        <TextField
+          label="The equation that the readings should follow"
+          value={equation}
+          placeholder="T = 4π√(m L³/(E b d³))"
+          problem={found.kind === "unreadable" ? findingSentence(found.finding) : undefined}
+          onChange={(text) => act(writeTheory, { equation: text }, "theory")}
+        />
+      </Fixed>
       {found.kind === "theory" && <Outcome found={found} plot={plot} />}
       {found.kind === "empty" && (
         <p className="text-soft mt-2">

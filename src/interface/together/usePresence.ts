@@ -1,7 +1,12 @@
 "use client";
 
 import { useEffect } from "react";
-import { presencePace, presenceQuiet, type SentPresence, type Whereabouts } from "@/protocol/presence";
+import {
+  presencePace,
+  presenceQuiet,
+  type SentPresence,
+  type Whereabouts,
+} from "@/protocol/presence";
 import type { StageId } from "@/wording/stages";
 import { hasNewcomer, stillHere } from "../store/here";
 import { tellPresence } from "../store/server";

@@ -11,7 +11,9 @@ import { inOrder } from "@/investigation/model/order";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
 import type { ReportBlock, ReportNode } from "@/output/report/report";
 import { blockWords, sections } from "@/wording/writingUp";
+import { PromptField } from "../brief/PromptField";
 import { HandOfOther } from "../together/Together";
+import { useFixed } from "../parts/Fixed";
 import { Button } from "../parts/Button";
 import { doAct } from "../store/investigationStore";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
@@ -27,15 +29,27 @@ interface Props {
   drawn: boolean;
 }
 
-/** What a block is called where it is moved or hidden. */
-function nameOf({ kind, heading }: WriteUpBlock, { shown: nodes }: ReportBlock): string {
+/** What a block is called where it is moved or hidden; @param about the quantity or result that it shows. */
+function nameOf(
+  { kind, heading }: WriteUpBlock,
+  { shown: nodes }: ReportBlock,
+  about: string,
+): string {
   if (heading.trim() !== "") return heading.trim();
   for (const node of nodes) {
     if (node.kind === "heading") return node.text;
     if (node.kind === "table") return `Table ${node.number}`;
     if (node.kind === "figure") return `Figure ${node.number}`;
   }
-  return blockWords[kind];
+  return about === "" ? blockWords[kind] : `${blockWords[kind]}: ${about}`;
+}
+
+/** What the quantity or the result is called that a block shows; "" where it shows none. */
+function useAbout(of: string): string {
+  return useInvestigation(({ document: { quantities, results } }) => {
+    const one = quantities[of] ?? results[of];
+    return one ? one.name || one.symbol : "";
+  });
 }
 
 /** Moves a block with the arrow keys; its grip keeps the focus however often. */
@@ -136,10 +150,12 @@ function Authors() {
 
 function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
   const { act } = useActs();
+  const fixed = useFixed("heading", id);
   return (
     <input
       aria-label="Heading"
       value={block.heading}
+      readOnly={fixed}
       placeholder="Heading"
       maxLength={200}
       onChange={(event) =>
@@ -183,7 +199,7 @@ function Before({ id, block, name, words, drawn }: BeforeProps) {
 export const Block = memo(function Block({ block, shown, order, drawn }: Props) {
   const { id } = shown;
   const { setNodeRef, isOver } = useDroppable({ id });
-  const name = nameOf(block, shown);
+  const name = nameOf(block, shown, useAbout(block.of));
   const typed = block.kind === "text";
   const words = useMemo(() => shown.typed.filter(({ kind }) => kind !== "heading"), [shown]);
   const nodes = useMemo(() => shown.shown.filter(({ kind }) => kind !== "title"), [shown]);
@@ -210,11 +226,12 @@ export const Block = memo(function Block({ block, shown, order, drawn }: Props) 
           block={id}
           text={block.text}
           label={block.heading.trim() || "Text"}
-          hint={hintOf(block.heading)}
+          hint={block.prompt?.trim() || hintOf(block.heading)}
           words={words}
           drawn={drawn}
         />
       )}
+      {typed && <PromptField id={id} block={block} />}
       {!typed && block.kind !== "title" && (
         <Before id={id} block={block} name={name} words={words} drawn={drawn} />
       )}

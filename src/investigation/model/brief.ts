@@ -41,7 +41,13 @@ export interface Brief extends Chosen<typeof briefValues> {
 
 /** No word for any stage. */
 export const noWords: Brief["words"] = {
-  ...{ measure: "", derive: "", straighten: "", plot: "", slope: "", conclude: "", writeup: "" },
+  measure: "",
+  derive: "",
+  straighten: "",
+  plot: "",
+  slope: "",
+  conclude: "",
+  writeup: "",
 };
 
 /** A brief that gives and fixes nothing yet. */

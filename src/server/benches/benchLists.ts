@@ -5,6 +5,7 @@ import type {
   OwnExperiment,
   SeatedBench,
 } from "@/protocol/classes";
+import { openedWords } from "../briefs/terms";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
@@ -57,8 +58,9 @@ export async function experimentsOf(classId: string): Promise<ExperimentEntry[]>
 /** An experiment with its benches, by their numbers. @throws SchoolRefused where the class has none by that id. */
 export async function openExperiment(id: string, classId: string): Promise<OpenedExperiment> {
   const { Bench, ClassPerson, Experiment } = models();
-  const attributes = ["id", "title", "ownBenches"];
-  const found = await Experiment.findOne({ where: { id, classId }, attributes });
+  const attributes = ["id", "title", "ownBenches", "brief", "dueAt"];
+  const include = "schoolClass";
+  const found = await Experiment.findOne({ where: { id, classId }, attributes, include });
   if (!found) throw new SchoolRefused("experiment-gone");
   const benches = await Bench.findAll({
     where: { experimentId: id },
@@ -72,7 +74,14 @@ export async function openExperiment(id: string, classId: string): Promise<Opene
     person && !there.has(person.id) ? [{ id: person.id, name: person.name }] : [],
   );
   const { title, ownBenches } = found;
-  return { id, title, ownBenches, benches: benches.map(seated), unseated: unseated.sort(byName) };
+  return {
+    id,
+    title,
+    ownBenches,
+    wording: openedWords(found, found.schoolClass?.timeZone ?? "UTC"),
+    benches: benches.map(seated),
+    unseated: unseated.sort(byName),
+  };
 }
 
 /** The experiments of a student's classes that go on, and those where they sit; the newest first. */

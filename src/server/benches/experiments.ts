@@ -1,7 +1,5 @@
 import { nanoid } from "nanoid";
 import type { Transaction } from "sequelize";
-import { removeRows } from "@/investigation/acts/removeRows";
-import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Figure } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
@@ -11,6 +9,7 @@ import { shownName } from "../accounts/names";
 import { models } from "../database/models";
 import type { Experiment } from "../database/models/experiment";
 import { loadInvestigation } from "../investigations/loadInvestigation";
+import { toGive } from "../briefs/givenBrief";
 import { endExperiments } from "./leaving";
 
 const longestTitle = 200;
@@ -43,12 +42,6 @@ function underRules(empty: Investigation, house: ClassHouse | null | undefined):
   return { ...empty, ...house, figures: Object.fromEntries(figures) };
 }
 
-/** An investigation as a pattern for others: all that was settled in it, none of its readings, and not who wrote it. */
-function patternOf(document: Investigation, title: string): Investigation {
-  const { document: bare } = perform(document, removeRows, { rows: Object.keys(document.rows) });
-  return { ...bare, title, writeUp: { ...bare.writeUp, authors: "" } };
-}
-
 /**
  * Sets a class an experiment.
  * @param from an investigation that the teacher may read: each bench begins with what was settled in it, without its
@@ -63,12 +56,12 @@ export async function setExperiment(
   const { Experiment, SchoolClass } = models();
   const title = requiredTitle(wanted);
   const { house } = await SchoolClass.findByPk(classId, { rejectOnEmpty: true });
-  const pattern =
+  const { pattern, brief } =
     from === undefined
-      ? underRules(emptyInvestigation(title), house)
-      : patternOf((await loadInvestigation(from)).document, title);
+      ? { pattern: underRules(emptyInvestigation(title), house), brief: null }
+      : toGive((await loadInvestigation(from)).document, title);
   const id = nanoid(12);
-  await Experiment.create({ id, classId, title, pattern });
+  await Experiment.create({ id, classId, title, pattern, brief });
   return id;
 }
 

@@ -15,7 +15,7 @@ async function keepCopy(
   transaction: Transaction,
 ): Promise<void> {
   const called = `${title || untitled} (copy)`.slice(0, 200);
-  const copy = { ...(document as object), title: called };
+  const copy = { ...(document as object), title: called, brief: null };
   const row = { id: nanoid(12), ownerId, title: called, revision: 0, document: copy };
   await models().StoredInvestigation.create(row, { transaction });
 }

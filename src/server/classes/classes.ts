@@ -4,7 +4,8 @@ import { readySets } from "@/investigation/model/houseRules";
 import { houseRulesSchema } from "@/investigation/model/schema";
 import type { ClassEntry, ClassHouse, OpenedClass } from "@/protocol/classes";
 import { experimentsOf } from "../benches/benchLists";
-import { requiredName } from "../accounts/people";
+import { isTimeZone } from "../briefs/classClock";
+import { SchoolRefused, requiredName } from "../accounts/people";
 import { models } from "../database/models";
 import { loadInvestigation } from "../investigations/loadInvestigation";
 import { codeShown, freshCode } from "./joiningCode";
@@ -28,14 +29,18 @@ async function withFreshCode<Done>(work: (code: string) => Promise<Done>): Promi
   }
 }
 
-/** Makes a class with its first teacher. @returns its id. @throws SchoolRefused */
-export async function makeClass(teacherId: string, wanted: string): Promise<string> {
+/** Makes a class with its first teacher; @param timeZone where its clock hangs. @returns its id. @throws SchoolRefused */
+export async function makeClass(
+  teacherId: string,
+  wanted: string,
+  timeZone = "UTC",
+): Promise<string> {
   const { sequelize, SchoolClass, ClassPerson } = models();
   const name = requiredName(wanted);
   const id = nanoid(12);
   await withFreshCode((joiningCode) =>
     sequelize.transaction(async (transaction) => {
-      await SchoolClass.create({ id, name, joiningCode }, { transaction });
+      await SchoolClass.create({ id, name, joiningCode, timeZone }, { transaction });
       const first = { classId: id, personId: teacherId, role: "teacher" } as const;
       await ClassPerson.create(first, { transaction });
     }),
@@ -63,6 +68,12 @@ export async function renewCode(id: string): Promise<void> {
 /** Lets students join by the code, or no longer. */
 export async function openJoining(id: string, joiningOpen: boolean): Promise<void> {
   await models().SchoolClass.update({ joiningOpen }, { where: { id } });
+}
+
+/** Says by the clock of which zone the times of the class are meant. @throws SchoolRefused where there is no such zone. */
+export async function setTimeZone(id: string, timeZone: string): Promise<void> {
+  if (!isTimeZone(timeZone)) throw new SchoolRefused("time-zone");
+  await models().SchoolClass.update({ timeZone }, { where: { id } });
 }
 
 /** Changes what experiments of the class begin with. */

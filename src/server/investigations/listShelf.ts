@@ -7,6 +7,7 @@ export interface ShelfEntry {
   readonly title: string;
   /** When it was last changed, ISO 8601. */
   readonly changedAt: string;
+  readonly isBrief: boolean;
 }
 
 export interface Shelf {
@@ -26,12 +27,13 @@ export async function listShelf(ownerId: string): Promise<Shelf> {
   const { StoredInvestigation } = models();
   const found = await StoredInvestigation.findAll({
     where: { ownerId, deletedAt: { [Op.or]: [null, { [Op.gte]: oldestDeleted() }] } },
-    attributes: ["id", "title", "updatedAt", "deletedAt"],
+    attributes: ["id", "title", "isBrief", "updatedAt", "deletedAt"],
     order: [["updatedAt", "DESC"]],
   });
-  const entry = ({ id, title, updatedAt }: (typeof found)[number]): ShelfEntry => ({
+  const entry = ({ id, title, isBrief, updatedAt }: (typeof found)[number]): ShelfEntry => ({
     id,
     title,
+    isBrief,
     changedAt: updatedAt.toISOString(),
   });
   return {

@@ -107,8 +107,8 @@ export async function saveEdits(
     const fresh = whole.edits.filter(({ id }) => !known.has(id));
     const meanwhile = await doneMeanwhile(investigation, fresh, transaction);
     const letters = investigation.letters ?? undefined;
-    const titleStays = investigation.ownerId === null;
-    const outcome = takeEdits({ document, letters, known, titleStays, meanwhile }, fresh);
+    const ofBench = investigation.ownerId === null;
+    const outcome = takeEdits({ document, letters, known, ofBench, meanwhile }, fresh);
     if (outcome.taken.length > 0) await keep(investigation, authorId, outcome, transaction);
     const edits = await editsSince(investigationId, request.since, transaction);
     return {

@@ -5,7 +5,7 @@ import { perform } from "@/investigation/history/edit";
 import { models } from "../database/models";
 import { announceRights } from "../live/channel";
 import { createInvestigation } from "./createInvestigation";
-import { loadInvestigation } from "./loadInvestigation";
+import { loadInvestigation, readStored, storedInvestigation } from "./loadInvestigation";
 import { saveEdits } from "./saveEdits";
 
 /** Gives an investigation another title, as an edit like any other: logged, and heard by open windows. */
@@ -27,9 +27,11 @@ export async function duplicateOnShelf(
   investigationId: string,
   personId: string,
 ): Promise<string | undefined> {
-  const { document } = await loadInvestigation(investigationId);
+  const stored = await storedInvestigation(investigationId);
+  const { document } = readStored(stored);
+  const brief = stored.ownerId === null ? null : document.brief;
   const title = `${document.title || untitled} (copy)`.slice(0, 200);
-  return createInvestigation(personId, { ...document, title });
+  return createInvestigation(personId, { ...document, title, brief });
 }
 
 /** Nothing of it has changed for that. */

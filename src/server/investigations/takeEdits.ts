@@ -1,6 +1,7 @@
 import { applyChange, changeOf } from "@/investigation/history/edit";
 import { mergedChange } from "@/investigation/merging/mergedChange";
 import type { Investigation } from "@/investigation/model/investigation";
+import { fixedPartChanged } from "@/investigation/model/fixedParts";
 import { validateInvestigation } from "@/investigation/model/schema";
 import { type Refusal, savingLimits, type SentEdit } from "@/protocol/saving";
 import { type Meanwhile, replacedBy, type ReplacedWork } from "./replacedWork";
@@ -12,8 +13,8 @@ export interface Taking {
   readonly letters: number | undefined;
   /** The edits that the log has already. */
   readonly known: ReadonlySet<string>;
-  /** Whether the title stays as it is: a bench's is its experiment's. */
-  readonly titleStays: boolean;
+  /** Whether it is a bench's: its title is its experiment's, and what the brief fixes stays. */
+  readonly ofBench: boolean;
   /** What others did since the revisions that the edits were made on. */
   readonly meanwhile: readonly Meanwhile[];
 }
@@ -38,6 +39,13 @@ const titled = "the title is the experiment’s";
 const gone = "what it changes is not there";
 const full = `the investigation would grow beyond ${savingLimits.lettersOfDocument / 1_000_000} MB`;
 
+/** What an edit of a bench would change that is given with its experiment; undefined where it changes nothing of it. */
+function givenChanged(before: Investigation, after: Investigation): string | undefined {
+  if (after.title !== before.title) return titled;
+  const part = fixedPartChanged(before, after);
+  return part && `the brief fixes it: ${part}`;
+}
+
 type Attempt =
   | { readonly document: Investigation; readonly letters: number; readonly done: SentEdit }
   | { readonly refusal: Refusal };
@@ -54,7 +62,7 @@ function onDocument(document: Investigation, edit: SentEdit, stale: boolean): Se
 }
 
 function attempt(
-  { document, titleStays, meanwhile }: Taking,
+  { document, ofBench, meanwhile }: Taking,
   letters: number,
   edit: SentEdit,
   check: boolean,
@@ -66,9 +74,8 @@ function attempt(
   const done = onDocument(document, edit, stale);
   const application = applyChange(document, done.patches);
   if (!application.applied) return { refusal: { id, reason: "gone", detail: gone } };
-  if (titleStays && application.document.title !== document.title) {
-    return { refusal: { id, reason: "invalid", detail: titled } };
-  }
+  const given = ofBench ? givenChanged(document, application.document) : undefined;
+  if (given) return { refusal: { id, reason: "invalid", detail: given } };
   if (check) {
     const checked = validateInvestigation(application.document);
     if (!checked.valid) return { refusal: { id, reason: "invalid", detail: checked.reason } };

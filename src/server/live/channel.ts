@@ -8,21 +8,22 @@ export const liveChannel = "fathom_rule_edits";
 /** What those wait for who have to know when a person was signed out somewhere. */
 export const signedOutKey = (personId: string) => `person/${personId}`;
 
-/** Tells every process where windows are on an investigation; it is kept nowhere. */
-export async function tellPresence(
-  investigationId: string,
-  here: readonly Presence[],
-): Promise<void> {
+/** Tells every process, once the transaction is through where there is one. */
+async function tell(payload: object, transaction?: Transaction): Promise<void> {
   await models().sequelize.query("select pg_notify(:channel, :payload)", {
-    replacements: { channel: liveChannel, payload: JSON.stringify({ investigationId, here }) },
+    replacements: { channel: liveChannel, payload: JSON.stringify(payload) },
+    transaction,
   });
 }
 
+/** Tells every process where windows are on an investigation; it is kept nowhere. */
+export function tellPresence(investigationId: string, here: readonly Presence[]): Promise<void> {
+  return tell({ investigationId, here });
+}
+
 /** Tells every process that a person was signed out somewhere: their open streams look whether they may go on. */
-export async function announceSignedOut(personId: string): Promise<void> {
-  await models().sequelize.query("select pg_notify(:channel, :payload)", {
-    replacements: { channel: liveChannel, payload: JSON.stringify({ personId }) },
-  });
+export function announceSignedOut(personId: string): Promise<void> {
+  return tell({ personId });
 }
 
 /** Tells every process that rights to investigations have changed: open streams look whether they may go on. */
@@ -31,24 +32,25 @@ export async function announceRights(
   transaction?: Transaction,
 ): Promise<void> {
   for (const investigationId of investigationIds) {
-    await models().sequelize.query("select pg_notify(:channel, :payload)", {
-      replacements: {
-        channel: liveChannel,
-        payload: JSON.stringify({ investigationId, rights: true }),
-      },
-      transaction,
-    });
+    await tell({ investigationId, rights: true }, transaction);
+  }
+}
+
+/** Tells every process that what was given out to benches has changed. */
+export async function announceTerms(
+  investigationIds: readonly string[],
+  transaction: Transaction,
+): Promise<void> {
+  for (const investigationId of investigationIds) {
+    await tell({ investigationId, terms: true }, transaction);
   }
 }
 
 /** Tells every process of a new revision, once the transaction is through. */
-export async function announce(
+export function announce(
   investigationId: string,
   revision: number,
   transaction: Transaction,
 ): Promise<void> {
-  await models().sequelize.query("select pg_notify(:channel, :payload)", {
-    replacements: { channel: liveChannel, payload: JSON.stringify({ investigationId, revision }) },
-    transaction,
-  });
+  return tell({ investigationId, revision }, transaction);
 }

@@ -1,6 +1,7 @@
 import type { Mismatch } from "@/protocol/versions";
 import type { LiveMessage } from "@/protocol/saving";
 import { type LoggedEdit, editsSince } from "../investigations/editsSince";
+import { termsOf } from "../briefs/terms";
 import { isDatabaseAway } from "../database/connection";
 import type { SignedIn } from "../access/sessions";
 import { signedOutKey } from "./channel";
@@ -70,6 +71,7 @@ class Following {
     this.sent = followed.since;
     this.unsubscribe = subscribe(followed.investigationId, (notice) => {
       if (notice.kind === "here") this.tell({ edits: [], here: notice.here });
+      else if (notice.kind === "terms") this.lookAtTerms();
       else this.look(notice.kind === "rights");
     });
     this.look(true);
@@ -89,6 +91,14 @@ class Following {
       .catch((error: unknown) => {
         if (!isDatabaseAway(error)) this.end();
       });
+  }
+
+  private lookAtTerms(): void {
+    void termsOf(this.followed.investigationId)
+      .then((terms) => {
+        if (terms) this.tell({ edits: [], terms });
+      })
+      .catch(() => {});
   }
 
   private async mayGoOn(): Promise<boolean> {

@@ -6,6 +6,8 @@ import { liveChannel, signedOutKey } from "./channel";
 export type Notice =
   | { readonly kind: "here"; readonly here: readonly Presence[] }
   | { readonly kind: "edits" }
+  /** The teacher's words have changed. */
+  | { readonly kind: "terms" }
   | { readonly kind: "rights" };
 
 type Subscriber = (notice: Notice) => void;
@@ -15,10 +17,12 @@ interface Told {
   readonly personId?: string;
   readonly here?: readonly Presence[];
   readonly rights?: boolean;
+  readonly terms?: boolean;
 }
 
-function noticeOf({ here, rights, personId }: Told): Notice {
+function noticeOf({ here, terms, rights, personId }: Told): Notice {
   if (here) return { kind: "here", here };
+  if (terms) return { kind: "terms" };
   return { kind: rights || personId !== undefined ? "rights" : "edits" };
 }
 

@@ -10,6 +10,7 @@ export const steps = [
   "008-reading-copies.sql",
   "009-history.sql",
   "010-folded.sql",
+  "011-briefs.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

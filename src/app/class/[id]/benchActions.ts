@@ -4,9 +4,16 @@ import { revalidatePath } from "next/cache";
 import { redirect } from "next/navigation";
 import { schoolReply, textsOnly } from "@/app/schoolReply";
 import { classForAction, investigationForAction } from "@/app/access";
+import { type WordPlace, wordPlaces } from "@/protocol/briefs";
 import type { SchoolReply } from "@/protocol/accounts";
+import { setDue, setWordTo } from "@/server/briefs/terms";
+import { setTimeZone } from "@/server/classes/classes";
+import { storableText } from "@/server/requests/storable";
 import { endExperiment, letFindBenches, setExperiment } from "@/server/benches/experiments";
 import { type OfExperiment, seat, seatEachAlone, seatInTwos } from "@/server/benches/seating";
+
+/** Longer words than these are refused. */
+const mostLetters = 5000;
 
 /** Sets a class an experiment and opens it. @param from an investigation to begin with; "" for an empty sheet. */
 export async function setExperimentAction(
@@ -69,6 +76,38 @@ export async function ownBenchesAction(
   return changed(id, experimentId, (of) =>
     letFindBenches(of.experimentId, of.classId, own === true),
   );
+}
+
+/** Changes the teacher's words at one place for all benches. */
+export async function setWordAction(
+  id: string,
+  experimentId: string,
+  place: WordPlace,
+  text: string,
+): Promise<SchoolReply> {
+  textsOnly(text);
+  if (!wordPlaces.includes(place)) redirect("/shelf");
+  const kept = storableText(text, mostLetters);
+  return changed(id, experimentId, (of) => setWordTo(of, place, kept));
+}
+
+/** Sets until when benches hand in; "" for no time. */
+export async function setDueAction(
+  id: string,
+  experimentId: string,
+  time: string,
+): Promise<SchoolReply> {
+  textsOnly(time);
+  return changed(id, experimentId, (of) => setDue(of, time));
+}
+
+/** Says by the clock of which zone the times of the class are meant. */
+export async function setTimeZoneAction(id: string, timeZone: string): Promise<SchoolReply> {
+  textsOnly(timeZone);
+  const { classId } = await classForAction(id);
+  const came = await schoolReply(() => setTimeZone(classId, timeZone));
+  revalidatePath(`/class/${classId}`, "layout");
+  return came;
 }
 
 /** Ends an experiment; everybody keeps a copy. */

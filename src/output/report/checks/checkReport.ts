@@ -4,12 +4,13 @@ import type { ReportContext } from "../reportContext";
 import { asideWithoutReason } from "./asideWithoutReason";
 import { deadNumber } from "./deadNumber";
 import { missingExample } from "./missingExample";
+import { promptLeft } from "./promptLeft";
 import type { ReportCheck, ReportRemark } from "./reportCheck";
 import { unlikeResult } from "./unlikeResult";
 import { unreferredFigure } from "./unreferredFigure";
 
 const checks: readonly ReportCheck[] = [
-  ...[missingExample, unreferredFigure, asideWithoutReason, unlikeResult, deadNumber],
+  ...[missingExample, unreferredFigure, asideWithoutReason, unlikeResult, deadNumber, promptLeft],
 ];
 
 /** What a strict reader would say of a report; nothing while there is none. */

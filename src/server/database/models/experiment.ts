@@ -7,7 +7,8 @@ import {
   type NonAttribute,
   type Sequelize,
 } from "sequelize";
-import { json, key, moment, plainTable, text, yesOrNo } from "./columns";
+import type { GivenBrief } from "@/protocol/briefs";
+import { json, key, moment, optional, plainTable, text, yesOrNo } from "./columns";
 import { SchoolClass } from "./schoolClass";
 
 /** One experiment that a class does at benches. */
@@ -20,6 +21,10 @@ export class Experiment extends Model<
   declare title: string;
   /** The document that each bench begins with. */
   declare pattern: unknown;
+  /** What stands with it rather than in the sheets; null where nothing was said. */
+  declare brief: CreationOptional<GivenBrief | null>;
+  /** Until when benches hand in; null for no time. */
+  declare dueAt: CreationOptional<Date | null>;
   /** Whether students find their benches themselves. */
   declare ownBenches: CreationOptional<boolean>;
   /** Where it was asked for. */
@@ -34,6 +39,8 @@ export function defineExperiment(sequelize: Sequelize): void {
       classId: text(),
       title: text(),
       pattern: json(),
+      brief: optional.json(),
+      dueAt: optional.moment(),
       ownBenches: yesOrNo(),
       createdAt: { ...moment(), defaultValue: DataTypes.NOW },
     },

@@ -21,6 +21,8 @@ export class SchoolClass extends Model<
   declare joiningOpen: CreationOptional<boolean>;
   /** Null while the class goes on. */
   declare archivedAt: CreationOptional<Date | null>;
+  /** The IANA name of the zone in which its times are meant. */
+  declare timeZone: CreationOptional<string>;
   /** With which experiments begin; null for the ready rules. */
   declare house: CreationOptional<ClassHouse | null>;
   declare createdAt: CreationOptional<Date>;
@@ -34,6 +36,7 @@ export function defineSchoolClass(sequelize: Sequelize): void {
       joiningCode: text(),
       joiningOpen: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
       archivedAt: optional.moment(),
+      timeZone: { ...text(), defaultValue: "UTC" },
       house: optional.json(),
       createdAt: { ...moment(), defaultValue: DataTypes.NOW },
     },

@@ -1,5 +1,6 @@
 import {
   type CreationOptional,
+  DataTypes,
   type InferAttributes,
   type InferCreationAttributes,
   Model,
@@ -23,6 +24,8 @@ export class StoredInvestigation extends Model<
   declare letters: CreationOptional<number | null>;
   /** Up to which revision the log is folded. */
   declare foldedTo: CreationOptional<number>;
+  /** Whether its document is a brief: the database reads it from there. */
+  declare readonly isBrief: CreationOptional<boolean>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   /** When it was taken off the shelf; null while it stands there. */
@@ -39,6 +42,7 @@ export function defineStoredInvestigation(sequelize: Sequelize): void {
       document: json(),
       letters: optional.whole(),
       foldedTo: { ...whole(), defaultValue: 0 },
+      isBrief: { type: DataTypes.BOOLEAN },
       createdAt: moment(),
       updatedAt: moment(),
       deletedAt: optional.moment(),

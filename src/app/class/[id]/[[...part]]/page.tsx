@@ -31,7 +31,10 @@ import {
   inTwosAction,
   ownBenchesAction,
   seatAction,
+  setDueAction,
   setExperimentAction,
+  setTimeZoneAction,
+  setWordAction,
 } from "../benchActions";
 
 interface Props {
@@ -58,6 +61,9 @@ const benches: BenchChanges = {
   eachAlone: eachAloneAction,
   inTwos: inTwosAction,
   ownBenches: ownBenchesAction,
+  setWord: setWordAction,
+  setDue: setDueAction,
+  setTimeZone: setTimeZoneAction,
   end: endExperimentAction,
 };
 
@@ -82,7 +88,7 @@ async function partShown(part: ClassPart, opened: OfClass, personId: string) {
     return { page: <BenchesPart {...both} />, margin: <BenchesMargin {...both} /> };
   }
   const { entries } = await listShelf(personId);
-  const own = entries.map(({ id, title }) => ({ id, title }));
+  const own = entries.map(({ id, title, isBrief }) => ({ id, title, isBrief }));
   if (part === "set") {
     return { page: <SetPart opened={opened} own={own} set={benches.set} />, margin: null };
   }

@@ -9,6 +9,7 @@ import {
   UnreadableInvestigation,
 } from "@/server/investigations/loadInvestigation";
 import { benchOf } from "@/server/benches/benchLists";
+import { termsOf } from "@/server/briefs/terms";
 import { rightsOf } from "@/protocol/rights";
 import { duplicateAction } from "@/app/shelf/actions";
 import { goBackAction } from "./actions";
@@ -53,7 +54,7 @@ export default async function InvestigationPage({ params }: Props) {
   return (
     <Workspace
       investigationId={id}
-      opened={{ person, ...found, standing, bench: await benchOf(id) }}
+      opened={{ person, ...found, standing, bench: await benchOf(id), terms: await termsOf(id) }}
       takeCopy={duplicateAction}
       signOut={signOutAction}
       endTour={endTourAction}

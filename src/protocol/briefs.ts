@@ -1,0 +1,64 @@
+import * as yup from "yup";
+import type { Brief } from "@/investigation/model/brief";
+import type { AcceptedValue } from "@/investigation/model/result";
+import { stageIds, type StageId } from "@/investigation/model/stage";
+
+/** What stands with an experiment: a teacher's words to its benches, and what they are held against. */
+export interface GivenBrief extends Pick<
+  Brief,
+  "introduction" | "words" | "criteria" | "accepted" | "insists" | "copies"
+> {
+  /** What results are held against, by the id of the result: kept from the sheets of benches until they may see it. */
+  readonly values: Readonly<Record<string, AcceptedValue>>;
+}
+
+/** A teacher's words of an experiment: the introduction, or those for one stage. */
+export type WordPlace = "introduction" | StageId;
+
+/** All places of words, in the order of the work. */
+export const wordPlaces: readonly WordPlace[] = ["introduction", ...stageIds];
+
+/** An experiment's words as its teachers see and change them. */
+export interface OpenedWords {
+  readonly introduction: string;
+  readonly words: Readonly<Record<StageId, string>>;
+  /** "2026-12-04T12:00" by the clock of the class; "" for none. */
+  readonly due: string;
+  /** Where the clock of the class hangs, "Europe/Vienna". */
+  readonly timeZone: string;
+}
+
+/** What a bench sees of what was given out to it. */
+export interface BenchTerms {
+  readonly introduction: string;
+  readonly words: Readonly<Record<StageId, string>>;
+  readonly criteria: Brief["criteria"];
+  readonly insists: boolean;
+  readonly copies: boolean;
+  /** ISO 8601; left out where there is none. */
+  readonly due?: string;
+  readonly timeZone: string;
+}
+
+/** Whether a value has a word, perhaps an empty one, for each stage. */
+function isWords(value: unknown): value is Readonly<Record<StageId, string>> {
+  if (typeof value !== "object" || value === null) return false;
+  return stageIds.every(
+    (stage) => typeof (value as Partial<Record<StageId, unknown>>)[stage] === "string",
+  );
+}
+
+const text = () => yup.string().strict().defined();
+
+/** What a bench is told of what was given out to it. */
+export const benchTerms = yup
+  .object({
+    introduction: text(),
+    words: yup.mixed(isWords).required(),
+    criteria: yup.mixed((value): value is Brief["criteria"] => typeof value === "object").required(),
+    insists: yup.boolean().strict().required(),
+    copies: yup.boolean().strict().required(),
+    due: yup.string().strict(),
+    timeZone: text(),
+  })
+  .default(undefined); // prettier-ignore
