@@ -2,11 +2,15 @@
 import { nanoid } from "nanoid";
 import { clampedRule } from "@/investigation/samples/clampedRule";
 import { resonatingTube } from "@/investigation/samples/resonatingTube";
+import { emptyBrief, noWords } from "@/investigation/model/brief";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { HandingState } from "@/protocol/handing";
 import { openExperiment } from "@/server/benches/benchLists";
 import { letFindBenches, setExperiment } from "@/server/benches/experiments";
 import { seat } from "@/server/benches/seating";
+import { setDue } from "@/server/briefs/terms";
 import { archiveClass, makeClass } from "@/server/classes/classes";
+import { handIn, openHanding, returnHanding } from "@/server/handing/handings";
 import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { saveEdits } from "@/server/investigations/saveEdits";
@@ -16,7 +20,14 @@ interface DemoBench extends BenchWork {
   readonly people: readonly string[];
   /** Minutes since they last did something. */
   readonly ago: number;
+  /** How far it went once they had handed it in; left out where they have not. */
+  readonly handed?: HandingState;
 }
+
+const introduction =
+  "A steel rule that is clamped at one end swings the slower the more of it hangs over. Find the stiffness of the steel.";
+const toAll =
+  "Time at least ten swings, and count from the lowest point. Ask before you change the load.";
 
 const said =
   "The thickness enters with its third power and brings the largest part of the uncertainty.";
@@ -25,11 +36,18 @@ const benches: readonly DemoBench[] = [
   { people: ["Ines", "Tobi"], readings: 7, stiffness: 203e9, ago: 3, discussion: said },
   { people: ["Liv", "Anton"], readings: 8, stiffness: 201e9, ago: 1, aside: 7 },
   { people: ["Mina", "Joss", "Pia"], readings: 7, stiffness: 207e9, ago: 2, late: 3 },
-  { people: ["Ravi", "Eda"], readings: 6, stiffness: 202e9, ago: 4 },
+  { people: ["Ravi", "Eda"], readings: 6, stiffness: 202e9, ago: 4, handed: "returned" },
   { people: ["Noor", "Sol"], readings: 7, ago: 2, late: 5 },
-  { people: ["Kai", "Bea"], readings: 9, stiffness: 204e9, ago: 12, discussion: said },
+  {
+    people: ["Kai", "Bea"],
+    readings: 9,
+    stiffness: 204e9,
+    ago: 12,
+    discussion: said,
+    handed: "opened",
+  },
   { people: ["Tam", "Ida"], readings: 7, ago: 1, thickness: "0.07", late: 4 },
-  { people: ["Oskar", "Lin"], readings: 7, stiffness: 206e9, ago: 6 },
+  { people: ["Oskar", "Lin"], readings: 7, stiffness: 206e9, ago: 6, handed: "handed-in" },
   { people: ["Fay", "Uma", "Jon"], readings: 3, ago: 1 },
   { people: ["Emre", "Zoe"], readings: 8, stiffness: 201e9, ago: 5, late: 2 },
   { people: ["Cem", "Nia"], readings: 1, ago: 9 },
@@ -59,7 +77,8 @@ function prepared(): Investigation {
   const document = clampedRule();
   const block = discussionOf(document);
   if (block !== undefined) Object.assign(document.writeUp.blocks[block] ?? {}, { text: [] });
-  return document;
+  const words = { ...noWords, measure: toAll };
+  return { ...document, brief: { ...emptyBrief(), introduction, words } };
 }
 
 interface Place {
@@ -106,13 +125,28 @@ async function set(classId: string, teacher: string, title: string, document: In
   return { classId, experimentId };
 }
 
+/** Hands in for the first of a bench, and does what a teacher then did. */
+async function handOver(sheet: string, student: string, teacher: string, to: HandingState) {
+  await handIn(sheet, student);
+  if (to === "opened") await openHanding(sheet);
+  if (to === "returned") await returnHanding(sheet, teacher);
+}
+
+/** Noon, three days from now, by the clock of the class. */
+function noonSoon(): string {
+  const day = new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10);
+  return `${day}T12:00`;
+}
+
 async function clampedRules(classId: string, teacher: string, ids: ReadonlyMap<string, string>) {
   const of = await set(classId, teacher, "Stiffness of a clamped rule", prepared());
   for (const [i, bench] of benches.entries()) {
     const people = bench.people.map((name) => ids.get(name) ?? "");
     const sheet = await seatTogether(of, people);
     if (bench.readings > 0) await workAt(sheet, people, bench, i + 1);
+    if (bench.handed) await handOver(sheet, people[0] ?? "", teacher, bench.handed);
   }
+  await setDue(of, noonSoon());
 }
 
 /** An experiment whose benches the students find themselves; most have not yet. */

@@ -8,6 +8,9 @@ import { followerOf } from "@/server/live/followers";
 import { investigationForRoute, sessionToken } from "./access";
 import { answered } from "./answers";
 
+/** Of a sheet that is handed in nothing is taken until it comes back (RFC 4918, Locked). */
+const lockedStatus = 423;
+
 /** What Next hands to a route handler of one investigation. */
 export interface OfInvestigation {
   readonly params: Promise<{ id: string }>;
@@ -70,7 +73,8 @@ export function received<Sent>(
   return ofInvestigation(request, context, "read", async (asked) => {
     await spend(asked.personId, { bytes: bytesOf(request) });
     const sent = read(await readBody(request, savingLimits.bytesOfRequest));
-    return asked.may.has(needs(sent)) ? answer(asked, sent) : new Response(null, { status: 404 });
+    if (asked.may.has(needs(sent))) return answer(asked, sent);
+    return new Response(null, { status: asked.may.has("take-back") ? lockedStatus : 404 });
   });
 }
 

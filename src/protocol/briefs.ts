@@ -2,6 +2,7 @@ import * as yup from "yup";
 import type { Brief } from "@/investigation/model/brief";
 import type { AcceptedValue } from "@/investigation/model/result";
 import { stageIds, type StageId } from "@/investigation/model/stage";
+import { handedIn, type HandedIn } from "./handing";
 
 /** What stands with an experiment: a teacher's words to its benches, and what they are held against. */
 export interface GivenBrief extends Pick<
@@ -35,9 +36,13 @@ export interface BenchTerms {
   readonly criteria: Brief["criteria"];
   readonly insists: boolean;
   readonly copies: boolean;
+  /** Whether it sees what its results are held against as soon as it has handed in. */
+  readonly valueThen: boolean;
   /** ISO 8601; left out where there is none. */
   readonly due?: string;
   readonly timeZone: string;
+  /** The newest time that it handed in; left out where it never did. */
+  readonly handing?: HandedIn;
 }
 
 /** Whether a value has a word, perhaps an empty one, for each stage. */
@@ -58,7 +63,9 @@ export const benchTerms = yup
     criteria: yup.mixed((value): value is Brief["criteria"] => typeof value === "object").required(),
     insists: yup.boolean().strict().required(),
     copies: yup.boolean().strict().required(),
+    valueThen: yup.boolean().strict().required(),
     due: yup.string().strict(),
     timeZone: text(),
+    handing: handedIn,
   })
   .default(undefined); // prettier-ignore

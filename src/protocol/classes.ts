@@ -1,5 +1,6 @@
 import type { FigureLook } from "@/investigation/model/figure";
 import type { HouseRules } from "@/investigation/model/houseRules";
+import type { HandedIn } from "./handing";
 import type { OpenedWords } from "./briefs";
 import type { SchoolFault, PersonKind } from "./accounts";
 
@@ -75,6 +76,8 @@ export interface SeatedBench {
   readonly changedAt?: string;
   /** When it goes for good, ISO 8601, as nobody sits there any more. */
   readonly goesAt?: string;
+  /** The newest time that it handed in; undefined where it never did. */
+  readonly handing?: HandedIn;
 }
 
 /** An experiment as the teachers of its class see it. */

@@ -1,11 +1,23 @@
 /** What can be done with an investigation; "share" makes links that read it. */
-export type Right = "read" | "edit" | "rename" | "duplicate" | "delete" | "put-back" | "share";
+export type Right =
+  | "read"
+  | "edit"
+  | "rename"
+  | "duplicate"
+  | "delete"
+  | "put-back"
+  | "share"
+  /** A bench hands in; it takes back what nobody has opened; a teacher opens, remarks and returns. */
+  | "hand-in"
+  | "take-back"
+  | "mark";
 
 /** How somebody stands to an investigation. */
 export type Standing =
   | "owner"
   | "owner of what is off the shelf"
   | "bench member"
+  | "bench member of what is handed in"
   | "teacher of the bench’s class"
   | "other student of the class"
   | "outsider";
@@ -17,8 +29,9 @@ export type Standing =
 export const rightsOf: Readonly<Record<Standing, ReadonlySet<Right>>> = {
   owner: new Set(["read", "edit", "rename", "duplicate", "delete", "share"]),
   "owner of what is off the shelf": new Set(["put-back"]),
-  "bench member": new Set(["read", "edit", "duplicate"]),
-  "teacher of the bench’s class": new Set(["read", "duplicate", "share"]),
+  "bench member": new Set(["read", "edit", "duplicate", "hand-in"]),
+  "bench member of what is handed in": new Set(["read", "duplicate", "take-back"]),
+  "teacher of the bench’s class": new Set(["read", "duplicate", "share", "mark"]),
   "other student of the class": new Set(),
   outsider: new Set(),
 };

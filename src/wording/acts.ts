@@ -82,6 +82,7 @@ export const actWords: Readonly<Record<string, string>> = {
   "set-repeats": "how often each row is read",
   "set-uncertainty": "how sure readings are",
   "set-write-up": "how the report is laid out",
+  "show-accepted": "the accepted value shown",
   "show-equation": "the equation shown or not",
   "take-back": "a reading taken back in",
   "type-readings": "readings typed",

@@ -47,6 +47,7 @@ export const sayings = {
     reload: "Reload",
     signedOut: "Kept on this device. Sign in again to save.",
     nowhere: "Not kept yet: this device has no room. Leave this window open.",
+    handedIn: "Kept on this device. The sheet is handed in: this goes to it when it comes back.",
     lost: "Kept on this device. This investigation is no longer on your shelf.",
   },
   reading: {

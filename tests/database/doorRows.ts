@@ -88,6 +88,7 @@ const edit = {
   inverse: [],
 };
 const rules = emptyInvestigation().houseRules;
+const stagesOf = "src/app/investigation/[id]/[[...stage]]";
 const klass = "src/app/class/[id]";
 const api = "src/app/api/investigations/[id]";
 
@@ -123,6 +124,10 @@ export const rows: Readonly<Record<string, Row>> = {
   "src/app/copies/[id]/actions.ts revokeCopyAction": { args: ({ sheet }) => [sheet, "none"], ...shares },
   "src/app/investigation/[id]/[[...stage]]/page.tsx InvestigationPage": { args: ({ sheet }) => params({ id: sheet }), ...reads },
   "src/app/investigation/[id]/[[...stage]]/actions.ts goBackAction": { args: ({ sheet }) => [sheet], ...edits },
+  [`${stagesOf}/handingActions.ts handInAction`]: { args: ({ sheet }) => [sheet], own: [], bench: ["member"] },
+  [`${stagesOf}/handingActions.ts takeBackAction`]: { args: ({ sheet }) => [sheet], own: [], bench: [] },
+  [`${stagesOf}/handingActions.ts openHandingAction`]: { args: ({ sheet }) => [sheet], own: [], bench: ["teacher"] },
+  [`${stagesOf}/handingActions.ts returnAction`]: { args: ({ sheet }) => [sheet], own: [], bench: ["teacher"] },
   [`${api}/document/route.ts GET`]: { ...handler("document"), ...reads },
   [`${api}/stored/route.ts GET`]: { ...handler("stored"), ...reads },
   [`${api}/edits/route.ts POST`]: { ...handler("edits", { since: 0, edits: [edit] }), ...edits },

@@ -78,7 +78,7 @@ export async function start(page: Page, from: "empty" | "rule" = "empty"): Promi
 /** Starts from one of the samples that ship with the application. */
 export async function startSample(page: Page, title: string): Promise<void> {
   await page.getByRole("button", { name: "Start from a sample" }).click();
-  await page.getByRole("menuitem", { name: title }).click();
+  await page.getByRole("menuitem", { name: title }).first().click();
   await expect(page.getByRole("grid")).toBeVisible();
 }
 

@@ -92,6 +92,12 @@ test("a brief is made and given out; benches read the teacher’s words as they 
   expect(sent.length).toBeGreaterThan(5);
   expect(sent.join()).toContain("How stiff is the steel");
   expect(sent.filter((text) => text.includes("217.31"))).toEqual([]);
+  await mina.keyboard.press("Escape");
+  await mina.getByRole("button", { name: "Hand in…" }).click();
+  await expect(mina.getByText("You will then see the accepted value")).toBeVisible();
+  await mina.getByRole("button", { name: "Hand it in" }).click();
+  await stage(mina, "Conclude");
+  await expect(mina.getByLabel("Value", { exact: true })).toHaveValue("217.31");
 });
 
 test("a brief is made of an investigation on the shelf, and begun from nothing", async ({ page }) => {

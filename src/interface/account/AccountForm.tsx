@@ -12,7 +12,9 @@ interface Props {
   done: string;
   change: (form: FormData) => Promise<SchoolReply>;
   /** The one main act of its page. */
-  main?: boolean;
+  main?: boolean | undefined;
+  /** Whether it can't be done yet. */
+  barred?: boolean | undefined;
   children: ReactNode;
 }
 
@@ -26,7 +28,7 @@ interface Said {
 const nothingSaid: Said = { wrong: false, sentence: "", turn: 0 };
 
 /** Fields that are changed together; what came of it stands under them. */
-export function AccountForm({ act, done, change, main = false, children }: Props) {
+export function AccountForm({ act, done, change, main = false, barred = false, children }: Props) {
   const live = useLive();
   const [said, submit, busy] = useActionState(async ({ turn }: Said, form: FormData) => {
     const reply = await change(form).catch((): SchoolReply => ({ kind: "fault", fault: "away" }));
@@ -37,7 +39,7 @@ export function AccountForm({ act, done, change, main = false, children }: Props
     <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">
       <Fragment key={said.turn}>{children}</Fragment>
       <div className="flex flex-wrap items-center gap-3">
-        <Button type="submit" look={main ? "main" : "plain"} disabled={busy || !live}>
+        <Button type="submit" look={main ? "main" : "plain"} disabled={busy || !live || barred}>
           {act}
         </Button>
         <p role={said.wrong ? "alert" : "status"} className={said.wrong ? "text-magenta" : ""}>

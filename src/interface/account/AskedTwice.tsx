@@ -16,12 +16,16 @@ interface Props {
     readonly keep: string;
   };
   look?: "plain" | "quiet";
+  /** Whether it is what one came for, rather than something to be warned of. */
+  main?: boolean;
+  /** Whether it can't be done yet. */
+  barred?: boolean;
   doIt: (form: FormData) => Promise<SchoolReply>;
   children?: ReactNode;
 }
 
 /** What can't be undone, behind a button and a question. */
-export function AskedTwice({ words, look = "plain", doIt, children = null }: Props) {
+export function AskedTwice({ words, look = "plain", main, barred, doIt, children = null }: Props) {
   const live = useLive();
   const [open, setOpen] = useState(false);
   return (
@@ -41,7 +45,7 @@ export function AskedTwice({ words, look = "plain", doIt, children = null }: Pro
         foot={<Button onClick={() => setOpen(false)}>{words.keep}</Button>}
       >
         <p>{words.text}</p>
-        <AccountForm act={words.doIt} done="" change={doIt}>
+        <AccountForm act={words.doIt} done="" main={main} barred={barred} change={doIt}>
           {children}
         </AccountForm>
       </Sheet>

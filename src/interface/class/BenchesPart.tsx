@@ -3,6 +3,8 @@
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { useOptimistic, useState, useTransition } from "react";
 import type { OpenedExperiment, Seat, SeatedBench } from "@/protocol/classes";
+import type { HandedIn } from "@/protocol/handing";
+import { handingWords } from "@/wording/handing";
 import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
 import { Moment } from "../parts/Moment";
@@ -39,14 +41,26 @@ function choicesFor(opened: OpenedExperiment, personId: string): readonly SeatCh
   ];
 }
 
+/** Where what a bench handed in stands. */
+function Handed({ handing: { state, at, late } }: { handing: HandedIn }) {
+  const { row } = handingWords;
+  return (
+    <span className="text-moss">
+      {row[state]} <Moment at={at} />
+      {late && <span className="text-magenta"> · {row.late}</span>}
+    </span>
+  );
+}
+
 function SheetOf({ bench }: { bench: SeatedBench }) {
-  const { changedAt, goesAt, number, investigation } = bench;
+  const { changedAt, goesAt, number, investigation, handing } = bench;
   if (isComing(bench)) return null;
   return (
     <span className="flex flex-wrap items-baseline justify-end gap-x-3">
       <span className="text-soft text-xs">
-        {!changedAt && words.untouched}
-        {changedAt && (
+        {handing && <Handed handing={handing} />}
+        {!changedAt && !handing && words.untouched}
+        {changedAt && (!handing || goesAt) && (
           <>
             {goesAt ? words.goes : words.changed} <Moment at={goesAt ?? changedAt} />
           </>

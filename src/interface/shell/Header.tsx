@@ -3,7 +3,7 @@
 import { untitled } from "@/wording/untitled";
 import { History, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
-import { useContext, useState } from "react";
+import { type ReactNode, useContext, useState } from "react";
 import type { OpenedBench } from "@/protocol/classes";
 import { historyWords } from "@/wording/history";
 import { benchWords } from "@/wording/benches";
@@ -27,6 +27,8 @@ interface Props {
   /** The bench whose sheet it is; undefined where it is a person's own. */
   bench?: OpenedBench | undefined;
   signOut: () => Promise<void>;
+  /** What is done with it as a whole. */
+  children?: ReactNode;
 }
 
 const icons = { undo: Undo2, redo: Redo2 };
@@ -64,7 +66,7 @@ function Title({ fixed }: { fixed: boolean }) {
       placeholder={untitled}
       maxLength={200}
       onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
-      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-sm:order-first max-sm:mx-0 max-sm:basis-full"
+      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-[900px]:min-w-40 max-sm:order-first max-sm:mx-0 max-sm:basis-full"
     />
   );
 }
@@ -112,7 +114,7 @@ const rememberedHere = () =>
   typeof localStorage === "undefined" ? "" : (rememberedPerson() ?? "");
 
 /** What investigation this is, whether it is kept, and the way out. */
-export function Header({ person, bench, signOut }: Props) {
+export function Header({ person, bench, signOut, children }: Props) {
   const store = useInvestigationStore();
   return (
     <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3 max-sm:gap-x-1.5 max-sm:pb-1">
@@ -127,6 +129,7 @@ export function Header({ person, bench, signOut }: Props) {
       {bench && <BenchName bench={bench} />}
       <PeopleHere />
       <SaveLine />
+      {children}
       <HouseRulesButton />
       <span className="flex">
         <CommandButton id="undo" />

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { copyWords } from "@/wording/copies";
 import { useRouter } from "next/navigation";
-import { useTransition } from "react";
+import { type ReactNode, useTransition } from "react";
 import { benchWords } from "@/wording/benches";
 import { sayings } from "@/wording/sayings";
 import type { OpenedBench } from "@/protocol/classes";
@@ -17,10 +17,12 @@ interface Props {
   investigationId: string;
   bench: OpenedBench | undefined;
   takeCopy: (id: string) => Promise<void>;
+  /** What a teacher does with what was handed in. */
+  children: ReactNode;
 }
 
 /** Says to one who may only read whose sheet it is, and offers a copy of their own. */
-export function ReadingLine({ investigationId, bench, takeCopy }: Props) {
+export function ReadingLine({ investigationId, bench, takeCopy, children }: Props) {
   const readOnly = useInvestigation((state) => state.readOnly && !state.still);
   const router = useRouter();
   const live = useLive();
@@ -44,6 +46,7 @@ export function ReadingLine({ investigationId, bench, takeCopy }: Props) {
         )}
         {words.nothing}
       </p>
+      {children}
       <Link
         href={`/copies/${investigationId}`}
         prefetch={false}

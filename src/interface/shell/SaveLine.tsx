@@ -28,6 +28,8 @@ function sentence(saving: Saving): string {
       return sayings.saving.pageNewer;
     case "signed-out":
       return sayings.saving.signedOut;
+    case "handed-in":
+      return sayings.saving.handedIn;
     case "lost":
       return sayings.saving.lost;
   }

@@ -10,6 +10,9 @@ import { ConcludeRoom } from "../conclude/ConcludeRoom";
 import { DeriveRoom } from "../derive/DeriveRoom";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
+import { BenchLine } from "./BenchLine";
+import type { HandingChanges } from "../handing/handingChanges";
+import { HandInHere } from "../handing/HandIn";
 import { LookingBack } from "../history/LookingBack";
 import { MarksProvider } from "../marks/MarksProvider";
 import { useMarks } from "../marks/useMarks";
@@ -33,7 +36,6 @@ import { ClosedPage } from "./ClosedPage";
 import { FirstTour } from "./FirstTour";
 import { Header } from "./Header";
 import { Notices } from "./Notices";
-import { ReadingLine } from "./ReadingLine";
 import { StageRule } from "./StageRule";
 import { BenchPeopleContext } from "../together/Together";
 import { usePresence } from "../together/usePresence";
@@ -49,6 +51,7 @@ interface Props {
   signOut: () => Promise<void>;
   /** Puts a copy on the shelf of one who reads. */
   takeCopy: (id: string) => Promise<void>;
+  handing: HandingChanges;
   /** Remembers that the first tour is over. */
   endTour: () => Promise<void>;
 }
@@ -81,7 +84,8 @@ function Stages(props: { investigationId: string; stage: StageId }) {
   return <StageRule {...props} marks={marks} />;
 }
 
-function Bench({ investigationId, opened, signOut, takeCopy, endTour }: Props) {
+function Bench(props: Props) {
+  const { investigationId, opened, signOut, endTour } = props;
   const stage = useStage();
   const live = useLive();
   const [open, setOpen] = useState(false);
@@ -99,10 +103,12 @@ function Bench({ investigationId, opened, signOut, takeCopy, endTour }: Props) {
   return (
     <MarksProvider>
       <div data-live={live} className="flex min-h-screen flex-col min-[900px]:h-screen">
-        <Header person={opened?.person} bench={opened?.bench} signOut={signOut} />
+        <Header person={opened?.person} bench={opened?.bench} signOut={signOut}>
+          <HandInHere investigationId={investigationId} handIn={props.handing.handIn} />
+        </Header>
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
-        <ReadingLine investigationId={investigationId} bench={opened?.bench} takeCopy={takeCopy} />
+        <BenchLine {...props} />
         {!opened?.bench && <BriefLine />}
         <Notices investigationId={investigationId} />
         <FigureInHandContext value={inHand}>

@@ -33,8 +33,10 @@ export interface Opened {
 /** A store of what the server gave; one who may only read can't change it. */
 function storeOf({ document, revision, standing, bench, terms }: Opened): InvestigationStore {
   const store = createInvestigationStore(document, revision);
-  const readOnly = !rightsOf[standing].has("edit");
-  store.setState({ readOnly, terms, ofBench: bench !== undefined });
+  const may = rightsOf[standing];
+  const mayEdit = may.has("edit") || may.has("take-back");
+  const readOnly = !may.has("edit");
+  store.setState({ mayEdit, readOnly, terms, ofBench: bench !== undefined });
   return store;
 }
 

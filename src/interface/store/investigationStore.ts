@@ -41,10 +41,17 @@ export type Saving =
   | {
       /**
        * The server does not answer; it asks to wait; it stumbles; nothing of this page is let through; page and server
-       * are of different versions; nobody is signed in; it is not on the shelf.
+       * are of different versions; nobody is signed in; it is not on the shelf; it is handed in.
        */
       readonly kind:
-        "on-device" | "waiting" | "failing" | "forbidden" | Mismatch | "signed-out" | "lost";
+        | "on-device"
+        | "waiting"
+        | "failing"
+        | "forbidden"
+        | Mismatch
+        | "signed-out"
+        | "lost"
+        | "handed-in";
       readonly device: OnDevice;
     };
 
@@ -64,6 +71,8 @@ export interface InvestigationState extends DocumentState {
   readonly here: readonly HereNow[];
   /** Counts up with each word of others' edits. */
   readonly heard: number;
+  /** Whether who is here changes it, unless it is handed in. */
+  readonly mayEdit: boolean;
   /** Whether it is only read here: nothing that is done changes it. */
   readonly readOnly: boolean;
   /** Whether what its brief fixes stays as it is here: it is a bench's. */
@@ -99,6 +108,7 @@ export function createInvestigationStore(
     replaced: [],
     here: [],
     heard: 0,
+    mayEdit: true,
     readOnly: false,
     ofBench: false,
     terms: undefined,

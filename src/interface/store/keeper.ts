@@ -6,6 +6,8 @@ import { hereAfter } from "./here";
 import { listen } from "./liveLine";
 import { closed, nextToSend } from "./outbox";
 import { forgetAside, keepAside, keptAside, type PutAside } from "./putAside";
+import type { BenchTerms } from "@/protocol/briefs";
+import { isWithTeacher } from "@/protocol/handing";
 import type { Presence } from "@/protocol/presence";
 import { replacedHere, save, type SaveReply } from "./server";
 import { Suspicion } from "./suspicion";
@@ -18,7 +20,7 @@ const longestRetry = 4000;
 /** After so many ms at most a server that stumbles over anything is asked again. */
 const longestAfterFailing = 60_000;
 /** What does not change by being asked again: it waits for somebody to do something. */
-const final: readonly SaveReply["kind"][] = ["lost", "forbidden", "page-older"];
+const final: readonly SaveReply["kind"][] = ["lost", "handed-in", "forbidden", "page-older"];
 
 /** Where an investigation is kept, and for whom. */
 export interface Keeping {
@@ -38,6 +40,7 @@ const waitingFor = {
   "page-newer": "page-newer",
   "signed-out": "signed-out",
   lost: "lost",
+  "handed-in": "handed-in",
 } as const satisfies Record<Waiting, InvestigationState["saving"]["kind"]>;
 
 /** Keeps a store's edits on the device at once and with the server soon, and brings others' edits in. */
@@ -93,7 +96,7 @@ export class Keeper {
         since,
         hear: ({ edits, here, terms, ended, mismatch }) => {
           if (here) this.meet(here);
-          else if (terms) this.store.setState({ terms });
+          else if (terms) this.learn(terms);
           else if (mismatch) this.wait({ kind: mismatch });
           else if (ended) this.schedule(0);
           else this.receive(edits);
@@ -239,6 +242,15 @@ export class Keeper {
     this.putAside(dropped.map(goneAside));
     if (!done) this.schedule(saveAfter);
   } // prettier-ignore
+
+  /** What was given out has changed, or the sheet was handed in or came back. */
+  private learn(terms: BenchTerms): void {
+    this.store.setState(({ mayEdit }) => ({
+      terms,
+      readOnly: !mayEdit || isWithTeacher(terms.handing),
+    }));
+    this.schedule(0);
+  }
 
   /** Others' windows came, moved or left. */
   private meet(news: readonly Presence[]): void {

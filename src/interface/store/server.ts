@@ -16,6 +16,8 @@ export type SaveReply =
   | { readonly kind: "busy"; readonly after: number }
   | { readonly kind: "signed-out" }
   | { readonly kind: "lost" }
+  /** It is handed in: nothing is taken until it comes back. */
+  | { readonly kind: "handed-in" }
   /** Page and server are of different versions. */
   | { readonly kind: Mismatch }
   /** Something on the way, or the server, lets nothing from this page through. */
@@ -52,6 +54,8 @@ async function troubleOf(response: Response): Promise<Trouble> {
       const reason = await reasonOf(response);
       return { kind: isMismatch(reason) ? reason : "lost" };
     }
+    case 423:
+      return { kind: "handed-in" };
     case 408:
     case 502:
     case 503:

@@ -6,6 +6,7 @@ interface Known {
   readonly own: boolean | null;
   readonly off: boolean;
   readonly member: boolean;
+  readonly handed: boolean;
   readonly role: "teacher" | "student" | null;
 }
 
@@ -13,7 +14,8 @@ interface Known {
 export async function standingOf(personId: string, investigationId: string): Promise<Standing> {
   const [found] = await models().sequelize.query<Known>(
     `select i.owner_id = :personId as own, i.deleted_at is not null as off, p.role,
-       exists (select from bench_people m where m.bench_id = b.id and m.person_id = :personId) as member
+       exists (select from bench_people m where m.bench_id = b.id and m.person_id = :personId) as member,
+       exists (select from handings h where h.bench_id = b.id and h.returned_at is null) as handed
      from investigations i
        left join benches b on b.investigation_id = i.id
        left join experiments e on e.id = b.experiment_id
@@ -24,6 +26,8 @@ export async function standingOf(personId: string, investigationId: string): Pro
   if (!found) return "outsider";
   if (found.own) return found.off ? "owner of what is off the shelf" : "owner";
   if (found.role === "teacher") return "teacher of the bench’s class";
-  if (found.member && !found.off) return "bench member";
+  if (found.member && !found.off) {
+    return found.handed ? "bench member of what is handed in" : "bench member";
+  }
   return found.role === "student" ? "other student of the class" : "outsider";
 }

@@ -9,6 +9,7 @@ import { openedWords } from "../briefs/terms";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
+import { handedInAs } from "../handing/newestHanding";
 import { daysKept } from "../investigations/listShelf";
 
 /** A bench with its people and what is known of its sheet, without the sheet itself. Sequelize writes into what it is given. */
@@ -25,9 +26,17 @@ function peopleOf({ people = [] }: Bench) {
   return found.sort(byName);
 } // prettier-ignore
 
-function seated(bench: Bench): SeatedBench {
+/** The newest handing in of a bench, where its handings were asked for. */
+function handingOf({ handings = [] }: Bench, accepted: string | undefined) {
+  const newest = handings.toSorted((a, b) => b.number - a.number)[0];
+  return newest && { handing: handedInAs(newest, accepted) };
+}
+
+/** A bench as its teachers see it; @param accepted when benches see what their results are held against. */
+function seated(bench: Bench, accepted: string | undefined): SeatedBench {
   const { id, number, word, investigationId, investigation } = bench;
-  const shown = { id, number, word, investigation: investigationId, people: peopleOf(bench) };
+  const own = { id, number, word, investigation: investigationId, people: peopleOf(bench) };
+  const shown = { ...own, ...handingOf(bench, accepted) };
   if (!investigation || investigation.revision === 0) return shown;
   const { updatedAt, deletedAt } = investigation;
   const goes = deletedAt && new Date(deletedAt.getTime() + daysKept * 86_400_000);
@@ -64,7 +73,7 @@ export async function openExperiment(id: string, classId: string): Promise<Opene
   if (!found) throw new SchoolRefused("experiment-gone");
   const benches = await Bench.findAll({
     where: { experimentId: id },
-    include: withPeople(),
+    include: [...withPeople(), { association: "handings", include: ["by"] }],
     order: [["number", "ASC"]],
   });
   const where = { classId, role: "student" };
@@ -79,7 +88,7 @@ export async function openExperiment(id: string, classId: string): Promise<Opene
     title,
     ownBenches,
     wording: openedWords(found, found.schoolClass?.timeZone ?? "UTC"),
-    benches: benches.map(seated),
+    benches: benches.map((bench) => seated(bench, found.brief?.accepted)),
     unseated: unseated.sort(byName),
   };
 }

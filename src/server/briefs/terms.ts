@@ -2,6 +2,7 @@ import type { BenchTerms, GivenBrief, OpenedWords, WordPlace } from "@/protocol/
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Experiment } from "../database/models/experiment";
+import { handedInAs, newestHanding } from "../handing/newestHanding";
 import { announceTerms } from "../live/channel";
 import { momentOf, timeAt } from "./classClock";
 import { plainGiven } from "./givenBrief";
@@ -16,11 +17,22 @@ export async function termsOf(investigationId: string): Promise<BenchTerms | und
   const experiment = { association: "experiment", attributes, include: ["schoolClass"] };
   const bench = await models().Bench.findOne({ where: { investigationId }, include: [experiment] });
   if (!bench?.experiment) return undefined;
-  const { introduction, words, criteria, insists, copies } = givenOf(bench.experiment);
+  const { introduction, words, criteria, insists, copies, accepted } = givenOf(bench.experiment);
   const { dueAt, schoolClass } = bench.experiment;
   const due = dueAt?.toISOString();
   const timeZone = schoolClass?.timeZone ?? "UTC";
-  return { introduction, words, criteria, insists, copies, ...(due && { due }), timeZone };
+  const newest = await newestHanding(bench.id);
+  return {
+    introduction,
+    words,
+    criteria,
+    insists,
+    copies,
+    valueThen: accepted === "handed-in",
+    timeZone,
+    ...(due && { due }),
+    ...(newest && { handing: handedInAs(newest, accepted) }),
+  };
 }
 
 /** The words of an experiment as its teachers see them. */

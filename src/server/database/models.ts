@@ -5,6 +5,7 @@ import { BenchPerson, defineBenchPerson } from "./models/benchPerson";
 import { ClassPerson, defineClassPerson } from "./models/classPerson";
 import { defineEditPart, EditPart } from "./models/editPart";
 import { defineExperiment, Experiment } from "./models/experiment";
+import { defineHanding, Handing } from "./models/handing";
 import { defineInvitation, Invitation } from "./models/invitation";
 import { definePerson, Person } from "./models/person";
 import { defineKeptState, KeptState } from "./models/keptState";
@@ -26,6 +27,7 @@ const definitions = [
   defineExperiment,
   defineBench,
   defineBenchPerson,
+  defineHanding,
   defineReadingCopy,
   defineKeptState,
   defineStoredEdit,
@@ -52,6 +54,7 @@ export function models() {
     Experiment,
     Bench,
     BenchPerson,
+    Handing,
     StoredInvestigation,
     ReadingCopy,
     KeptState,

@@ -11,6 +11,7 @@ export const steps = [
   "009-history.sql",
   "010-folded.sql",
   "011-briefs.sql",
+  "012-handing-in.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

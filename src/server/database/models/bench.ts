@@ -7,6 +7,7 @@ import {
 } from "sequelize";
 import { key, plainTable, text, whole } from "./columns";
 import { Experiment } from "./experiment";
+import type { HandingFields } from "./handingFields";
 import type { Person } from "./person";
 import { StoredInvestigation } from "./storedInvestigation";
 
@@ -21,6 +22,7 @@ export class Bench extends Model<InferAttributes<Bench>, InferCreationAttributes
   /** Where they were asked for. */
   declare experiment?: NonAttribute<Experiment>;
   declare people?: NonAttribute<{ readonly personId: string; readonly person?: Person }[]>;
+  declare handings?: NonAttribute<HandingFields[]>;
   declare investigation?: NonAttribute<StoredInvestigation>;
 }
 

@@ -13,6 +13,14 @@ import { termsOf } from "@/server/briefs/terms";
 import { rightsOf } from "@/protocol/rights";
 import { duplicateAction } from "@/app/shelf/actions";
 import { goBackAction } from "./actions";
+import { handInAction, openHandingAction, returnAction, takeBackAction } from "./handingActions";
+
+const handing = {
+  handIn: handInAction,
+  takeBack: takeBackAction,
+  open: openHandingAction,
+  giveBack: returnAction,
+};
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -41,6 +49,7 @@ export default async function InvestigationPage({ params }: Props) {
         {...nothing}
         signOut={signOutAction}
         endTour={endTourAction}
+        handing={handing}
       />
     );
   }
@@ -58,6 +67,7 @@ export default async function InvestigationPage({ params }: Props) {
       takeCopy={duplicateAction}
       signOut={signOutAction}
       endTour={endTourAction}
+      handing={handing}
     />
   );
 }

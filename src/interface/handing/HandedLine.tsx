@@ -1,0 +1,106 @@
+"use client";
+
+import { useEffect, useState, useTransition } from "react";
+import type { SchoolReply } from "@/protocol/accounts";
+import type { HandedIn } from "@/protocol/handing";
+import { schoolFaults } from "@/wording/accounts";
+import { handingWords } from "@/wording/handing";
+import { Button } from "../parts/Button";
+import { Moment } from "../parts/Moment";
+import { useLive } from "../parts/useLive";
+import type { HandingChanges } from "./handingChanges";
+
+const { bench, teacher } = handingWords;
+
+/** A change to the sheet as a whole, with what went wrong with it. */
+function useChange(change: () => Promise<SchoolReply>) {
+  const [wrong, setWrong] = useState("");
+  const [busy, start] = useTransition();
+  const live = useLive();
+  const doIt = () =>
+    start(async () => {
+      const reply = await change();
+      setWrong(reply.kind === "fault" ? schoolFaults[reply.fault] : "");
+    });
+  return { wrong, doIt, disabled: busy || !live };
+}
+
+interface ActProps {
+  label: string;
+  change: () => Promise<SchoolReply>;
+}
+
+function Act({ label, change }: ActProps) {
+  const { wrong, doIt, disabled } = useChange(change);
+  return (
+    <>
+      {wrong && (
+        <span role="alert" className="text-magenta">
+          {wrong}
+        </span>
+      )}
+      <Button disabled={disabled} onClick={doIt}>
+        {label}
+      </Button>
+    </>
+  );
+}
+
+const look = "border-hairline flex flex-wrap items-center gap-x-3 gap-y-1 border-b px-5 py-1.5";
+
+function When({ handing: { at, by, late } }: { handing: HandedIn }) {
+  return (
+    <>
+      <strong className="text-moss font-semibold">{bench.by(by)}</strong> <Moment at={at} />
+      {late && <span className="text-magenta"> · {bench.late}</span>}
+    </>
+  );
+}
+
+interface Props {
+  investigationId: string;
+  handing: HandedIn;
+  changes: HandingChanges;
+}
+
+/** Says to a bench where what it handed in stands, and lets it take that back. */
+export function HandedLine({ investigationId, handing, changes }: Props) {
+  const { state, canTakeBack } = handing;
+  if (state === "returned") {
+    return (
+      <section aria-label={bench.label} className={`bg-wash ${look}`}>
+        <p role="status" className="text-moss font-semibold">
+          {bench.returned}
+        </p>
+      </section>
+    );
+  }
+  return (
+    <section aria-label={bench.label} className={`bg-wash ${look}`}>
+      <p role="status" className="mr-auto">
+        <When handing={handing} />. {state === "opened" && `${bench.opened} `}
+        {bench.stays}
+      </p>
+      {canTakeBack && (
+        <Act label={bench.takeBack} change={() => changes.takeBack(investigationId)} />
+      )}
+    </section>
+  );
+}
+
+/** What a teacher reads of the handing in, with the way back to the bench; opening the sheet opens what was handed in. */
+export function HandedToTeacher({ investigationId, handing, changes }: Props) {
+  const { state } = handing;
+  const { open, giveBack } = changes;
+  useEffect(() => {
+    if (state === "handed-in") void open(investigationId).catch(() => {});
+  }, [state, open, investigationId]);
+  return (
+    <>
+      <span>{state === "returned" ? teacher.returned : <When handing={handing} />}</span>
+      {state !== "returned" && (
+        <Act label={teacher.giveBack} change={() => giveBack(investigationId)} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,35 @@
+import * as yup from "yup";
+
+/** Where a bench that handed in stands: handed in, opened by a teacher, or back with the bench. */
+export const handingStates = ["handed-in", "opened", "returned"] as const;
+export type HandingState = (typeof handingStates)[number];
+
+/** The newest time that a bench handed in, as the bench and its teachers see it. */
+export interface HandedIn {
+  readonly state: HandingState;
+  /** Which time it is, from 1. */
+  readonly number: number;
+  /** ISO 8601: when it was handed in. */
+  readonly at: string;
+  /** The name of who handed it in; "" once nobody knows. */
+  readonly by: string;
+  readonly late: boolean;
+  /** Whether the bench can take it back: nobody has opened it, and it has not seen what its results are held against. */
+  readonly canTakeBack: boolean;
+}
+
+/** A sheet that is handed in is not changed until it comes back. */
+export const isWithTeacher = (handing: Pick<HandedIn, "state"> | undefined): boolean =>
+  handing !== undefined && handing.state !== "returned";
+
+/** What a bench is told of its handing in. */
+export const handedIn = yup
+  .object({
+    state: yup.string<HandingState>().oneOf(handingStates).required(),
+    number: yup.number().strict().integer().required(),
+    at: yup.string().strict().required(),
+    by: yup.string().strict().defined(),
+    late: yup.boolean().strict().required(),
+    canTakeBack: yup.boolean().strict().required(),
+  })
+  .default(undefined);
