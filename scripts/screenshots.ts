@@ -105,6 +105,13 @@ await enter(teacher, place, { name: "greta", password: "harbour-light" });
 await teacher.getByRole("link", { name: "Physics 11b" }).click();
 await teacher.getByRole("heading", { name: "Stiffness of a clamped rule" }).waitFor();
 await takeOf(teacher, "benches");
+await teacher.getByRole("link", { name: "Fathom Rule" }).click();
+await teacher.getByRole("button", { name: "Start from a sample" }).click();
+const briefs = teacher.getByRole("group", { name: "Briefs of the samples" });
+await briefs.getByRole("menuitem", { name: "Springiness of a clamped rule" }).click();
+await teacher.getByText("You are making a brief.").waitFor();
+await teacher.waitForTimeout(700);
+await takeOf(teacher, "brief");
 const tablet = await browser.newPage({ viewport: { width: 820, height: 1180 }, hasTouch: true, isMobile: true }); // prettier-ignore
 await enter(tablet, place);
 await tablet.getByRole("link", { name: /Springiness/ }).click();

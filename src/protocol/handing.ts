@@ -11,6 +11,8 @@ export interface HandedIn {
   readonly number: number;
   /** ISO 8601: when it was handed in. */
   readonly at: string;
+  /** ISO 8601: since when it has been in this state. */
+  readonly since: string;
   /** The name of who handed it in; "" once nobody knows. */
   readonly by: string;
   readonly late: boolean;
@@ -28,6 +30,7 @@ export const handedIn = yup
     state: yup.string<HandingState>().oneOf(handingStates).required(),
     number: yup.number().strict().integer().required(),
     at: yup.string().strict().required(),
+    since: yup.string().strict().required(),
     by: yup.string().strict().defined(),
     late: yup.boolean().strict().required(),
     canTakeBack: yup.boolean().strict().required(),

@@ -42,11 +42,11 @@ function choicesFor(opened: OpenedExperiment, personId: string): readonly SeatCh
 }
 
 /** Where what a bench handed in stands. */
-function Handed({ handing: { state, at, late } }: { handing: HandedIn }) {
+function Handed({ handing: { state, since, late } }: { handing: HandedIn }) {
   const { row } = handingWords;
   return (
     <span className="text-moss">
-      {row[state]} <Moment at={at} />
+      {row[state]} <Moment at={since} />
       {late && <span className="text-magenta"> · {row.late}</span>}
     </span>
   );

@@ -11,7 +11,16 @@ export function handedInAs(
 ): HandedIn {
   const state = returnedAt ? "returned" : openedAt ? "opened" : "handed-in";
   const canTakeBack = state === "handed-in" && accepted !== "handed-in";
-  return { state, number, at: handedAt.toISOString(), by: by?.name ?? "", late, canTakeBack };
+  const since = (returnedAt ?? openedAt ?? handedAt).toISOString();
+  return {
+    state,
+    since,
+    number,
+    at: handedAt.toISOString(),
+    by: by?.name ?? "",
+    late,
+    canTakeBack,
+  };
 }
 
 /** The newest handing in of a bench; null where it never did. */
