@@ -6,7 +6,7 @@ import type { Bench } from "../database/models/bench";
 import { readStored } from "../investigations/loadInvestigation";
 import { announceTerms } from "../live/channel";
 import { newestHanding } from "./newestHanding";
-import { showAccepted } from "./showAccepted";
+import { putAccepted } from "./putAccepted";
 
 /** The bench that works on a sheet, held until the transaction ends, and its newest handing in. */
 async function held(sheet: string, transaction: Transaction) {
@@ -43,7 +43,7 @@ export function handIn(sheet: string, personId: string): Promise<void> {
     const number = (newest?.number ?? 0) + 1;
     const made = { benchId: bench.id, number, revision, handedBy: personId, late };
     await models().Handing.create(made, { transaction });
-    if (brief?.accepted === "handed-in") await showAccepted(sheet, personId, brief.values, transaction);
+    if (brief?.accepted === "handed-in") await putAccepted(sheet, personId, brief.values, transaction);
     await announceTerms([sheet], transaction);
   });
 } // prettier-ignore
@@ -79,7 +79,7 @@ export function returnHanding(sheet: string, personId: string): Promise<void> {
     const { brief } = await experimentOf(bench, transaction);
     const now = new Date();
     await newest.update({ openedAt: newest.openedAt ?? now, returnedAt: now }, { transaction });
-    if (brief?.accepted === "returned") await showAccepted(sheet, personId, brief.values, transaction);
+    if (brief?.accepted === "returned") await putAccepted(sheet, personId, brief.values, transaction);
     await announceTerms([sheet], transaction);
   });
 } // prettier-ignore

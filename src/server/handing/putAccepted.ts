@@ -1,7 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Transaction } from "sequelize";
-import { describeResult } from "@/investigation/acts/describeResult";
-import { changeOf, perform } from "@/investigation/history/edit";
+import { showAccepted } from "@/investigation/acts/showAccepted";
+import { perform } from "@/investigation/history/edit";
 import type { AcceptedValue } from "@/investigation/model/result";
 import { models } from "../database/models";
 import { keepState } from "../history/keptStates";
@@ -12,7 +12,7 @@ import { announce } from "../live/channel";
  * Puts into the sheet of a bench what its results are held against, now that it may see it: an edit like any other, by
  * whoever brought it about. What the bench typed in its place gives way; a result that the bench took away stays away.
  */
-export async function showAccepted(
+export async function putAccepted(
   sheet: string,
   authorId: string,
   values: Readonly<Record<string, AcceptedValue>>,
@@ -21,16 +21,8 @@ export async function showAccepted(
   const { StoredEdit, StoredInvestigation } = models();
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
-  const { document: before } = readStored(stored);
-  let document = before;
-  const patches = Object.entries(values).flatMap(([result, accepted]) => {
-    if (!document.results[result]) return [];
-    const done = perform(document, describeResult, { result, accepted });
-    document = done.document;
-    return done.change.patches;
-  });
-  const change = changeOf(before, "show-accepted", patches);
-  if (!change || change.patches.length === 0) return;
+  const { document, change } = perform(readStored(stored).document, showAccepted, { values });
+  if (change.patches.length === 0) return;
   const revision = stored.revision + 1;
   const made = { id: nanoid(16), madeAt: new Date(), madeOn: stored.revision };
   const logged = { investigationId: sheet, revision, authorId, ...made, ...change };
