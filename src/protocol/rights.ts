@@ -17,6 +17,7 @@ export type Standing =
   | "owner"
   | "owner of what is off the shelf"
   | "bench member"
+  | "bench member who may share"
   | "bench member of what is handed in"
   | "teacher of the bench’s class"
   | "other student of the class"
@@ -30,6 +31,7 @@ export const rightsOf: Readonly<Record<Standing, ReadonlySet<Right>>> = {
   owner: new Set(["read", "edit", "rename", "duplicate", "delete", "share"]),
   "owner of what is off the shelf": new Set(["put-back"]),
   "bench member": new Set(["read", "edit", "duplicate", "hand-in"]),
+  "bench member who may share": new Set(["read", "edit", "duplicate", "hand-in", "share"]),
   "bench member of what is handed in": new Set(["read", "duplicate", "take-back"]),
   "teacher of the bench’s class": new Set(["read", "duplicate", "share", "mark"]),
   "other student of the class": new Set(),

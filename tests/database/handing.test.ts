@@ -3,6 +3,7 @@ import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
 import type { Brief } from "@/investigation/model/brief";
 import { perform } from "@/investigation/history/edit";
 import { admitToInvestigation } from "@/server/access/gate";
+import type { Right } from "@/protocol/rights";
 import { openSession } from "@/server/access/sessions";
 import { openExperiment } from "@/server/benches/benchLists";
 import { setExperiment } from "@/server/benches/experiments";
@@ -21,7 +22,7 @@ beforeAll(prepareDatabase);
 afterAll(closeDatabase);
 
 /** A bench that works by a brief. */
-async function bench(change: Partial<Pick<Brief, "accepted" | "insists">>) {
+async function bench(change: Partial<Pick<Brief, "accepted" | "insists" | "copies">>) {
   const teacher = await somebody({ kind: "teacher" });
   const student = await somebody({ name: "Mina" });
   const classId = await makeClass(teacher, "Physics 11b");
@@ -39,7 +40,7 @@ const accepted = async (sheet: string) =>
   (await loadInvestigation(sheet)).document.results.stiffness?.accepted.value;
 const handing = async (sheet: string) => (await termsOf(sheet))?.handing;
 
-async function may(person: string, sheet: string, right: "edit" | "read" | "take-back") {
+async function may(person: string, sheet: string, right: Right) {
   const { token } = await openSession(person);
   return (await admitToInvestigation(token, sheet, right)).kind === "granted";
 }
@@ -85,6 +86,13 @@ test("what is seen after handing in is put into the sheet then, and what was see
   expect(await accepted(sheet)).toBe("210");
   expect((await handing(sheet))?.canTakeBack).toBe(false);
   await expect(takeBack(sheet)).rejects.toMatchObject({ fault: "value-seen" });
+});
+
+test("a bench makes reading copies where the brief allows it", async () => {
+  for (const copies of [true, false]) {
+    const { student, sheet } = await bench({ copies });
+    expect(await may(student, sheet, "share")).toBe(copies);
+  }
 });
 
 test("a brief that insists takes nothing with open pencil marks", async () => {

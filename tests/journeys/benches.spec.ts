@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { kept, noBarrier } from "./bench";
-import { joined, makeClass, setExperiment } from "./school";
+import { classWith, joined, makeClass, setExperiment } from "./school";
 
 /** The row of a bench on the teacher's page. */
 const bench = (page: Page, number: number) =>
@@ -16,10 +16,13 @@ async function choose(page: Page, name: string, seat: string): Promise<void> {
 
 /** Draws a name to a place as a hand does: not in one leap. */
 async function draw(page: Page, name: string, to: Locator): Promise<void> {
-  await page.getByText(name, { exact: true }).hover();
+  const from = page.getByText(name, { exact: true });
+  await from.hover();
+  const { x, y } = (await from.boundingBox())!;
   await page.mouse.down();
-  const there = (await to.boundingBox())!;
-  await page.mouse.move(there.x + 200, there.y + there.height / 2, { steps: 8 });
+  await page.mouse.move(x + 30, y + 20, { steps: 4 });
+  await to.hover({ position: { x: 200, y: 10 } });
+  await to.hover({ position: { x: 210, y: 12 } });
   await page.mouse.up();
 }
 
@@ -27,9 +30,7 @@ test("a teacher seats students by keys and by drawing; each sheet is the benchâ€
   page,
   browser,
 }) => {
-  const code = await makeClass(page);
-  const mina = await joined(browser, "Mina", code);
-  const joss = await joined(browser, "Joss", code);
+  const [mina, joss] = await classWith(page, browser, "Mina", "Joss");
   await setExperiment(page, "Bending of a rule");
   await noBarrier(page);
   await choose(page, "Joss", "To a new bench");

@@ -4,16 +4,26 @@ import { joined, makeClass } from "./school";
 
 const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
 
-/** All that a browser is sent from now on, as text. */
-function received(page: Page): string[] {
+/** All that a page is sent from now on, as text; pictures and fonts aside, and the stream, whose messages end up on the page. */
+async function received(page: Page): Promise<string[]> {
   const texts: string[] = [];
-  page.on("response", (response) => {
-    const isPicture = /\.(png|woff2?|svg)$/.test(new URL(response.url()).pathname);
-    const isStream = response.headers()["content-type"]?.startsWith("text/event-stream");
-    if (!isPicture && !isStream) void response.text().then((text) => texts.push(text)).catch(() => {});
-  });
+  const isStream = ({ pathname }: URL) => pathname.startsWith("/api/live");
+  await page.route(
+    (url) => !isStream(url),
+    async (route) => {
+      if (["image", "font"].includes(route.request().resourceType())) return route.continue();
+      try {
+        const response = await route.fetch({ maxRedirects: 0 });
+        const body = await response.body();
+        texts.push(body.toString("utf8"));
+        await route.fulfill({ response, body });
+      } catch {
+        await route.abort().catch(() => {});
+      }
+    },
+  );
   return texts;
-} // prettier-ignore
+}
 
 /** The teacher's brief from a sample, with a value that nobody could guess. */
 async function madeBrief(page: Page): Promise<void> {
@@ -49,7 +59,7 @@ test("a brief is made and given out; benches read the teacher’s words as they 
   const code = await makeClass(page);
   const address = page.url();
   const mina = await joined(browser, "Mina", code);
-  const sent = received(mina);
+  const sent = await received(mina);
   await madeBrief(page);
 
   await page.goto(address);

@@ -1,13 +1,12 @@
 import { expect, test } from "@playwright/test";
 import { kept, noBarrier, stage } from "./bench";
-import { joined, makeClass, setExperiment } from "./school";
+import { classWith, setExperiment } from "./school";
 
 test("a bench hands in what its teacher then opens and gives back; meanwhile the sheet stays as it is", async ({
   page,
   browser,
 }) => {
-  const code = await makeClass(page);
-  const mina = await joined(browser, "Mina", code);
+  const [mina] = await classWith(page, browser, "Mina");
   await setExperiment(page, "Handed over");
   await page.getByRole("button", { name: "Everyone alone" }).click();
   await expect(page.getByText("Everybody sits at a bench.")).toBeVisible();

@@ -27,6 +27,18 @@ export async function joined(browser: Browser, name: string, code: string): Prom
   return page;
 }
 
+/** A class of the demo's teacher with students who have joined it, each on their shelf. */
+export async function classWith<Names extends readonly string[]>(
+  page: Page,
+  browser: Browser,
+  ...names: Names
+): Promise<{ [At in keyof Names]: Page }> {
+  const code = await makeClass(page);
+  const students: Page[] = [];
+  for (const name of names) students.push(await joined(browser, name, code));
+  return students as { [At in keyof Names]: Page };
+}
+
 export async function setExperiment(page: Page, title: string): Promise<void> {
   await page.getByRole("link", { name: "Set an experiment" }).click();
   await page.getByLabel("Title").fill(title);

@@ -1,10 +1,12 @@
 "use client";
 
 import { Lock } from "lucide-react";
+import Link from "next/link";
 import { useMemo } from "react";
 import { type FixablePart, isFixed } from "@/investigation/model/fixedParts";
 import { inOrder } from "@/investigation/model/order";
 import type { BenchTerms } from "@/protocol/briefs";
+import { copyWords } from "@/wording/copies";
 import { briefWords, partWords } from "@/wording/briefs";
 import type { StageId } from "@/wording/stages";
 import { Moment } from "../parts/Moment";
@@ -67,8 +69,24 @@ function Given({ parts }: { parts: readonly FixablePart[] }) {
   );
 }
 
+/** The way to the reading copies of a bench, where the brief allows them. */
+function ToCopies({ id }: { id: string }) {
+  return (
+    <p className="mt-2">
+      <Link href={`/copies/${id}`} prefetch={false} className="text-petrol font-semibold underline">
+        {copyWords.open}
+      </Link>
+    </p>
+  );
+}
+
+interface Props {
+  investigationId: string;
+  stage: StageId;
+}
+
 /** The top of a stage's margin at a bench: what the teacher says, until when, and what is given. */
-export function TermsMargin({ stage }: { stage: StageId }) {
+export function TermsMargin({ investigationId, stage }: Props) {
   const terms = useInvestigation((state) => state.terms);
   const document = useInvestigation((state) => state.document);
   const given = useMemo(
@@ -80,8 +98,10 @@ export function TermsMargin({ stage }: { stage: StageId }) {
   const introduction = stage === "measure" ? terms.introduction.trim() : "";
   const ends = stage === "measure" || stage === "writeup";
   const due = ends ? terms.due : undefined;
+  const shares = stage === "writeup" && terms.copies;
   const looked = ends && Object.values(terms.criteria).some(({ text }) => text.trim() !== "");
-  if (word === "" && introduction === "" && !due && !looked && given.length === 0) return null;
+  const nothing = [word, introduction, due, looked, given.length > 0, shares].every((one) => !one);
+  if (nothing) return null;
   return (
     <MarginNote title={<span className="text-moss">{words.teachers}</span>}>
       {introduction && <p className="whitespace-pre-line">{introduction}</p>}
@@ -89,6 +109,7 @@ export function TermsMargin({ stage }: { stage: StageId }) {
       {due && <Due due={due} timeZone={terms.timeZone} />}
       {looked && <Criteria criteria={terms.criteria} />}
       {given.length > 0 && <Given parts={given} />}
+      {shares && <ToCopies id={investigationId} />}
     </MarginNote>
   );
 }

@@ -88,12 +88,18 @@ export function HandedLine({ investigationId, handing, changes }: Props) {
   );
 }
 
-/** What a teacher reads of the handing in, with the way back to the bench; opening the sheet opens what was handed in. */
+/** What a teacher reads of the handing in, with the way back to the bench; what was handed in is opened once they look at it. */
 export function HandedToTeacher({ investigationId, handing, changes }: Props) {
   const { state } = handing;
   const { open, giveBack } = changes;
   useEffect(() => {
-    if (state === "handed-in") void open(investigationId).catch(() => {});
+    if (state !== "handed-in") return;
+    const look = () => {
+      if (document.visibilityState === "visible") void open(investigationId).catch(() => {});
+    };
+    look();
+    document.addEventListener("visibilitychange", look);
+    return () => document.removeEventListener("visibilitychange", look);
   }, [state, open, investigationId]);
   return (
     <>

@@ -99,7 +99,11 @@ function Bench(props: Props) {
   useStageKeys(investigationId);
   useKeptFocus();
   useCommandKeys(useInvestigationStore());
-  const head = opened?.bench ? <TermsMargin stage={stage} /> : <BriefMargin stage={stage} />;
+  const head = opened?.bench ? (
+    <TermsMargin investigationId={investigationId} stage={stage} />
+  ) : (
+    <BriefMargin stage={stage} />
+  );
   return (
     <MarksProvider>
       <div data-live={live} className="flex min-h-screen flex-col min-[900px]:h-screen">

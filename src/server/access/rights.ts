@@ -7,6 +7,7 @@ interface Known {
   readonly off: boolean;
   readonly member: boolean;
   readonly handed: boolean;
+  readonly copies: boolean;
   readonly role: "teacher" | "student" | null;
 }
 
@@ -15,7 +16,8 @@ export async function standingOf(personId: string, investigationId: string): Pro
   const [found] = await models().sequelize.query<Known>(
     `select i.owner_id = :personId as own, i.deleted_at is not null as off, p.role,
        exists (select from bench_people m where m.bench_id = b.id and m.person_id = :personId) as member,
-       exists (select from handings h where h.bench_id = b.id and h.returned_at is null) as handed
+       exists (select from handings h where h.bench_id = b.id and h.returned_at is null) as handed,
+       coalesce((e.brief ->> 'copies')::boolean, false) as copies
      from investigations i
        left join benches b on b.investigation_id = i.id
        left join experiments e on e.id = b.experiment_id
@@ -27,7 +29,8 @@ export async function standingOf(personId: string, investigationId: string): Pro
   if (found.own) return found.off ? "owner of what is off the shelf" : "owner";
   if (found.role === "teacher") return "teacher of the bench’s class";
   if (found.member && !found.off) {
-    return found.handed ? "bench member of what is handed in" : "bench member";
+    if (found.handed) return "bench member of what is handed in";
+    return found.copies ? "bench member who may share" : "bench member";
   }
   return found.role === "student" ? "other student of the class" : "outsider";
 }
