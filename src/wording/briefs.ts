@@ -15,7 +15,6 @@ export const briefWords = {
     is: "You are making a brief.",
     text: "What you settle here each bench gets, without the readings.",
     says: "What the brief says",
-    none: "Make it no brief",
     setTo: "Set it to a class from the page of the class, under “Set an experiment”.",
   },
   sheet: {
@@ -48,7 +47,6 @@ export const briefWords = {
     yours: (stage: string) => `Your word on ${stage}`,
     hint: "Each bench reads it at the top of this margin.",
     teachers: "From the teacher",
-    about: "About this experiment",
     due: "To be handed in by",
     criteria: "What is looked for",
   },
@@ -79,11 +77,9 @@ export const briefWords = {
   },
 } as const;
 
-const symbolOf = (symbol: string): RunText => writeSymbol(symbol);
-
 /** "t₁₀, time for ten swings". */
 function named({ symbol = "", name = "" }: { symbol?: string; name?: string } = {}): RunText {
-  const written = symbolOf(symbol);
+  const written = writeSymbol(symbol);
   if (written.length === 0) return [{ text: name }];
   return name.trim() === "" ? written : [...written, { text: `, ${name}` }];
 }
@@ -93,7 +89,7 @@ export function partWords(document: Investigation, { kind, of }: FixablePart): R
   const { quantities, constants, figures, writeUp } = document;
   const quantity = quantities[of];
   const plotted = (id: string | null | undefined): RunText =>
-    id ? symbolOf(quantities[id]?.symbol ?? "") : [{ text: "–" }];
+    id ? writeSymbol(quantities[id]?.symbol ?? "") : [{ text: "–" }];
   switch (kind) {
     case "theory":
       return [{ text: "The theory" }];

@@ -1,5 +1,3 @@
-import { stages } from "./stages";
-
 /** What is said where a bench hands in, and where a teacher reads what came. */
 export const handingWords = {
   handIn: "Hand in…",
@@ -29,10 +27,7 @@ export const handingWords = {
     returned: "It came back: you can go on with it, and hand it in again.",
   },
   teacher: {
-    label: "Handed in",
-    opened: "You read what was handed in.",
     giveBack: "Give it back",
-    working: "The bench is working on it.",
     returned: "It is back with the bench.",
   },
   row: {
@@ -44,6 +39,3 @@ export const handingWords = {
 } as const;
 
 const list = new Intl.ListFormat("en-GB");
-
-/** "Measure", as the rule names a stage. */
-export const stageName = (stage: string) => stages.find(({ id }) => id === stage)?.label ?? "";

@@ -17,3 +17,7 @@ export const stages: readonly { readonly id: StageId; readonly label: string }[]
 export function stageFrom(text: string | undefined): StageId {
   return stages.find(({ id }) => id === text)?.id ?? "measure";
 }
+
+/** "Write up", as the rule names a stage. */
+export const stageName = (stage: StageId): string =>
+  stages.find(({ id }) => id === stage)?.label ?? "";

@@ -31,7 +31,7 @@ export function AskedParts({ brief }: { brief: Brief }) {
           act(askOf, { quantity: id, change }, `asked/${id}/${Object.keys(change).join()}`);
         return (
           <div key={id} className="mt-1 flex flex-wrap items-end gap-3" data-asked={id}>
-            <span className="w-32 pb-1.5">
+            <span className="w-32 pb-1.5 max-sm:w-full max-sm:pb-0">
               <QuantityLabel quantity={quantity} />
             </span>
             {parts.map((part) => (
@@ -40,7 +40,7 @@ export function AskedParts({ brief }: { brief: Brief }) {
                 label={words[part]}
                 value={asked[part]}
                 onChange={(text) => set({ [part]: text })}
-                className="w-24"
+                className="w-24 max-sm:w-20"
               />
             ))}
           </div>

@@ -8,7 +8,7 @@ import { type Brief, briefValues } from "@/investigation/model/brief";
 import { fixedKey } from "@/investigation/model/fixedParts";
 import { limits } from "@/investigation/model/limits";
 import { briefWords, partWords } from "@/wording/briefs";
-import { type StageId, stages } from "@/wording/stages";
+import { type StageId, stageName } from "@/wording/stages";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { RunTextView } from "../parts/RunTextView";
@@ -72,9 +72,8 @@ export function BriefMargin({ stage }: { stage: StageId }) {
   const { act } = useActs();
   const brief = useInvestigation((state) => state.document.brief);
   if (!brief) return null;
-  const label = stages.find(({ id }) => id === stage)?.label ?? "";
   return (
-    <MarginNote title={<span className="text-moss">{wordWords.yours(label)}</span>}>
+    <MarginNote title={<span className="text-moss">{wordWords.yours(stageName(stage))}</span>}>
       <TextArea
         label={wordWords.hint}
         value={brief.words[stage]}

@@ -5,7 +5,7 @@ import type { SchoolReply } from "@/protocol/accounts";
 import { type OpenedWords, type WordPlace, wordPlaces } from "@/protocol/briefs";
 import { schoolFaults } from "@/wording/accounts";
 import { briefWords } from "@/wording/briefs";
-import { stages } from "@/wording/stages";
+import { stageName } from "@/wording/stages";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TextArea } from "../parts/TextArea";
@@ -24,7 +24,8 @@ interface Props {
   changes: Pick<BenchChanges, "setWord" | "setDue" | "setTimeZone">;
 }
 
-const stageOf = (place: WordPlace) => stages.find(({ id }) => id === place)?.label ?? "Measure";
+/** The stage on which words stand. */
+const stageOf = (place: WordPlace) => stageName(place === "introduction" ? "measure" : place);
 
 const options = wordPlaces.map((value) => ({
   value,

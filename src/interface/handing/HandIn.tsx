@@ -2,8 +2,8 @@
 
 import { useState } from "react";
 import type { BenchTerms } from "@/protocol/briefs";
-import { handingWords, stageName } from "@/wording/handing";
-import { stages } from "@/wording/stages";
+import { handingWords } from "@/wording/handing";
+import { stageName, stages } from "@/wording/stages";
 import { AskedTwice } from "../account/AskedTwice";
 import { useMarks } from "../marks/useMarks";
 import { PencilMark } from "../parts/StageLayout";
