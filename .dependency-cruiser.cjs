@@ -85,6 +85,7 @@ module.exports = {
       "pipeline",
       "figure",
       "protocol",
+      "overview",
     ]),
     only("intake", "intake", [
       "core",
@@ -101,9 +102,18 @@ module.exports = {
       "investigation",
       "figure",
       "wording",
+      "overview",
+      "protocol",
     ]),
     only("marks", "marks", ["core", "pipeline", "investigation", "output/report", "wording"]),
-    only("overview", "overview", ["core", "pipeline", "investigation", "marks", "output/report"]),
+    only("overview", "overview", [
+      "core",
+      "pipeline",
+      "investigation",
+      "marks",
+      "output/report",
+      "wording",
+    ]),
     only("workers", "workers", [
       "core",
       "pipeline",
@@ -112,12 +122,13 @@ module.exports = {
       "output",
       "investigation/model",
     ]),
-    only("protocol", "protocol", ["investigation"]),
+    only("protocol", "protocol", ["investigation", "overview"]),
     only("server", "server", [
       "investigation",
       "protocol",
       "core/text",
       "overview",
+      "remembered",
       "wording/untitled",
     ]),
     {

@@ -46,7 +46,7 @@ const benches: readonly DemoBench[] = [
     discussion: said,
     handed: "opened",
   },
-  { people: ["Tam", "Ida"], readings: 7, ago: 1, thickness: "0.07", late: 4 },
+  { people: ["Tam", "Ida"], readings: 7, ago: 1, thickness: "0.76", late: 4 },
   { people: ["Oskar", "Lin"], readings: 7, stiffness: 206e9, ago: 6, handed: "handed-in" },
   { people: ["Fay", "Uma", "Jon"], readings: 3, ago: 1 },
   { people: ["Emre", "Zoe"], readings: 8, stiffness: 201e9, ago: 5, late: 2 },

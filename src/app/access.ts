@@ -6,6 +6,7 @@ import {
   admitPerson,
   admitToClass,
   admitToInvestigation,
+  admitToOverview,
   type Entry,
 } from "@/server/access/gate";
 import { type Right, rightsOf } from "@/protocol/rights";
@@ -108,6 +109,12 @@ export async function investigationForSharing(id: string) {
   return entry.kind === "away" ? ("away" as const) : grantedOrGone(entry);
 }
 
+/** For the page of an experiment's overview, for whoever may see it. */
+export async function overviewForPage(id: string) {
+  const entry = await admitToOverview(await sessionToken(), id);
+  return entry.kind === "away" ? ("away" as const) : grantedOrGone(entry);
+}
+
 /** For actions on one investigation that need a right to it. */
 export async function investigationForAction(id: string, right: Right) {
   const entry = await admitToInvestigation(await sessionToken(), id, right);
@@ -147,4 +154,19 @@ export async function investigationForRoute(
   if (entry.kind !== "granted")
     return { answer: new Response(null, { status: refusals[entry.kind] }) };
   return { person: entry.person, may: rightsOf[entry.standing] };
+}
+
+/** For the stream of an experiment's overview: how its person may see it, asked as often as it is called. */
+export async function overviewForRoute(id: string) {
+  const token = await sessionToken();
+  const entry = await admitToOverview(token, id);
+  if (entry.kind !== "granted")
+    return { answer: new Response(null, { status: refusals[entry.kind] }) };
+  const { person, experimentId, sighted } = entry;
+  const sightNow = async () => {
+    const now = await admitToOverview(token, id);
+    if (now.kind === "away") return sighted;
+    return now.kind === "granted" ? now.sighted : undefined;
+  };
+  return { personId: person.id, experimentId, sighted, sightNow };
 }

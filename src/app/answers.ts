@@ -30,3 +30,15 @@ export async function answered(
     throw error;
   }
 }
+
+/** An answer that goes on: server-sent events, kept by nobody on the way. */
+export function streamed(stream: ReadableStream<Uint8Array>): Response {
+  return new Response(stream, {
+    headers: {
+      "content-type": "text/event-stream",
+      "cache-control": "no-cache, no-transform",
+      "x-accel-buffering": "no",
+      connection: "close",
+    },
+  });
+}

@@ -117,6 +117,8 @@ export interface SeriesSpecification {
   /** Which marker and colour it has, counted from 0. */
   readonly seriesNumber: number;
   readonly own?: SeriesLookSpecification;
+  /** It has a line and no points: no legend tells of it. */
+  readonly lineAlone?: boolean;
   readonly points: PointsSpecification;
   readonly lines: readonly LineSpecification[];
   readonly bands: readonly BandSpecification[];

@@ -1,4 +1,4 @@
-import { plainRunText, type RunText } from "@/core/unit/runText";
+import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
@@ -7,52 +7,21 @@ import { marksOf } from "@/marks/marksOf";
 import { curvesOf } from "@/output/report/curvesOf";
 import { type ReportContext, reportContext } from "@/output/report/reportContext";
 import { statementRuns } from "@/output/report/statements";
-import { writeSlopeUnit } from "@/core/unit/unitText";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { statedLine } from "@/pipeline/lines/statedLine";
 import type { WorkedResult } from "@/pipeline/results/evaluatedResult";
 import { firstSeries, foundLine, type FoundLine } from "@/pipeline/results/lineSource";
-
-/** The number that a bench came to: as it states it, and in SI units beside those of others. */
-export interface StatedResult {
-  readonly name: string;
-  readonly runs: RunText;
-  /** In SI units. */
-  readonly value: number;
-  /** In SI units; 0 where none is known. */
-  readonly uncertainty: number;
-  /** The unit in which the bench states it, and how many SI units one of it is. */
-  readonly unit: string;
-  readonly factor: number;
-  /** Powers of the base units: only what has the same lies on one number line. */
-  readonly dimension: readonly number[];
-}
-
-/** What a class sees of a bench at a glance. */
-export interface BenchSummary {
-  /** Readings that were typed, of all tables. */
-  readonly readings: number;
-  /** Pencil marks that nobody has answered. */
-  readonly openMarks: number;
-  /** What the first of them say: what to ask the bench. */
-  readonly asks: readonly string[];
-  /** Whether the points of the first line lie straight; undefined where they are too few to tell. */
-  readonly straight?: boolean;
-  /** The slope of the first line, as it is stated. */
-  readonly slope?: RunText;
-  readonly result?: StatedResult;
-}
+import type { BenchSummary, StatedResult } from "./glance";
 
 const mostAsked = 3;
 /** Fewer points than a pattern about a line takes to be seen (`checks/slope/curvedPattern.ts`). */
 const fewPoints = 6;
 
-function readingsIn({ rows }: Investigation): number {
-  let count = 0;
-  for (const { readings } of Object.values(rows)) {
-    for (const text of Object.values(readings)) if (text.trim() !== "") count++;
-  }
-  return count;
-}
+const isTyped = (text: string) => text.trim() !== "";
+
+/** Rows in which something was typed: repeats of one reading count once. */
+const readingsIn = ({ rows }: Investigation): number =>
+  Object.values(rows).filter(({ readings }) => Object.values(readings).some(isTyped)).length;
 
 function resultOf(
   { results, rules }: ReportContext,
@@ -63,12 +32,15 @@ function resultOf(
   if (!one) return undefined;
   const { result, unit, value, size, si } = one;
   return {
-    name: plainRunText(writeSymbol(result.symbol)) || result.name,
-    runs: statementRuns(value, size, unit.text, rules),
+    name: result.name,
+    symbol: writeSymbol(result.symbol),
+    number: statementRuns(value, size, "", rules),
+    unit: writeUnitText(unit.text),
     value: si,
     uncertainty: size * Math.abs(unit.factor),
-    unit: unit.text,
+    unitText: unit.text,
     factor: unit.factor,
+    offset: unit.offset,
     dimension: unit.dimension,
   };
 }
@@ -82,15 +54,14 @@ function firstLine(context: ReportContext): FoundLine | undefined {
   return undefined;
 }
 
-function slopeOf({ one, ...found }: FoundLine, { rules }: ReportContext): RunText {
+function slopeOf({ one, ...found }: FoundLine, { rules }: ReportContext): BenchSummary["slope"] {
   const { x, y } = one.fitted;
   const { line, ofSlope } = statedLine({ ...found, one }, rules);
-  return statementRuns(
-    line.slope,
-    ofSlope,
-    writeSlopeUnit(y.quantity.unit, x.quantity.unit),
-    rules,
-  );
+  return {
+    value: line.slope,
+    number: statementRuns(line.slope, ofSlope, "", rules),
+    unit: writeSlopeUnit(y.quantity.unit, x.quantity.unit),
+  };
 }
 
 const isBend = ({ key }: WrittenMark) => key.startsWith("curve-in-residuals_");

@@ -1,5 +1,5 @@
 import { weightedMean } from "@/core/statistics/weightedMean";
-import type { StatedResult } from "./benchSummary";
+import type { StatedResult } from "./glance";
 
 /** How the results of a class lie beside one another. */
 export type Agreement = "agree" | "apart" | "closer than expected";

@@ -4,14 +4,16 @@ import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { samples } from "@/investigation/samples/samples";
-import { benchSummary, type StatedResult } from "./benchSummary";
+import { stiffness } from "../../tests/fixtures/statedResult";
+import { benchSummary } from "./benchSummary";
 import { alike, classSummary } from "./classSummary";
 
 test("a bench at a glance states what its pages state", () => {
   const found = benchSummary(samples.clampedRule());
-  expect(found.readings).toBe(28);
-  expect(plainRunText(found.slope ?? [])).toBe("(12.5\u00a0±\u00a00.4)\u00a0s²\u00a0m⁻³");
-  expect(plainRunText(found.result?.runs ?? [])).toContain("200\u00a0±\u00a020");
+  expect(found.readings).toBe(7);
+  expect(plainRunText(found.slope?.number ?? [])).toBe("12.5\u00a0±\u00a00.4");
+  expect(plainRunText(found.slope?.unit ?? [])).toBe("s²\u00a0m⁻³");
+  expect(plainRunText(found.result?.number ?? [])).toContain("200\u00a0±\u00a020");
   expect(found.result?.value).toBeCloseTo(2e11, -10);
   expect(found.result?.uncertainty).toBeGreaterThan(1e9);
   expect(found.straight).toBe(true);
@@ -34,33 +36,23 @@ test("an empty sheet has nothing to show, and nothing is made up", () => {
 test("the decimal mark of the house is that of its overview", () => {
   const change = { decimalMark: "comma" } as const;
   const comma = perform(samples.clampedRule(), setHouseRules, change).document;
-  expect(plainRunText(benchSummary(comma).slope ?? [])).toContain("12,5");
-});
-
-const result = (value: number, uncertainty: number): StatedResult => ({
-  name: "E",
-  runs: [],
-  value,
-  uncertainty,
-  unit: "GPa",
-  factor: 1e9,
-  dimension: [-1, 1, -2, 0, 0, 0, 0],
+  expect(plainRunText(benchSummary(comma).slope?.number ?? [])).toContain("12,5");
 });
 
 test("results that meet agree; one far off is told; a ± that is too wide is told too", () => {
   const of = (...pairs: readonly (readonly [number, number])[]) =>
-    classSummary(pairs.map(([value, size]) => result(value, size)));
+    classSummary(pairs.map(([value, size]) => stiffness(value, size)));
   expect(of([200, 10], [210, 10], [195, 10])).toMatchObject({ of: 3, agreement: "agree" });
   expect(of([200, 10], [210, 10], [300, 10])).toMatchObject({ agreement: "apart" });
   expect(of([200, 50], [201, 50], [200, 50], [201, 50], [200, 50])).toMatchObject({
     agreement: "closer than expected",
   });
   expect(of([200, 0])).toBeUndefined();
-  expect(of([200, 10], [500, 0])).toEqual({ mean: 200, uncertainty: 10, of: 1 });
+  expect(of([200, 10], [500, 0])).toEqual({ mean: 200e9, uncertainty: 10e9, of: 1 });
 });
 
 test("only what has the same dimension lies on one line", () => {
-  const speed = { ...result(340, 2), dimension: [1, 0, -1, 0, 0, 0, 0] };
-  expect(alike(result(1, 1), result(2, 1))).toBe(true);
-  expect(alike(result(1, 1), speed)).toBe(false);
+  const speed = { ...stiffness(340, 2), dimension: [1, 0, -1, 0, 0, 0, 0] };
+  expect(alike(stiffness(1, 1), stiffness(2, 1))).toBe(true);
+  expect(alike(stiffness(1, 1), speed)).toBe(false);
 });

@@ -93,6 +93,8 @@ export interface OpenedExperiment extends ExperimentEntry {
 /** An experiment as one of the students of its class sees it. */
 export interface OwnExperiment extends ExperimentEntry {
   readonly className: string;
+  /** Whether they see the overview of all benches. */
+  readonly shown: boolean;
   readonly ownBenches: boolean;
   /** Where they sit; undefined while that is nowhere. */
   readonly bench?: {

@@ -1,3 +1,4 @@
+import { classReportsZip, type NamedSheet } from "@/output/school/classReports";
 import { ownDataZip } from "@/output/ownData";
 import type { Investigation } from "@/investigation/model/investigation";
 
@@ -7,6 +8,11 @@ export const ownData = {
     documents: readonly Investigation[],
     onProgress: (part: number) => void,
   ): Promise<Uint8Array<ArrayBuffer>> => ownDataZip(documents, onProgress),
+
+  reports: (
+    sheets: readonly NamedSheet[],
+    onProgress: (part: number) => void,
+  ): Promise<Uint8Array<ArrayBuffer>> => classReportsZip(sheets, onProgress),
 };
 
 export type OwnData = typeof ownData;

@@ -11,6 +11,7 @@ import { createInvestigation } from "@/server/investigations/createInvestigation
 import { migrate } from "@/server/migrations/migrate";
 
 export async function prepareDatabase(): Promise<void> {
+  process.env.FATHOM_RULE_THREADS = "0";
   await migrate(join(__dirname, "../../src/server/migrations"));
 }
 

@@ -21,6 +21,8 @@ const gates = new Set([
   "investigationForPage",
   "investigationForSharing",
   "investigationForAction",
+  "overviewForPage",
+  "overviewForRoute",
   "ofInvestigation",
   "ofFollowed",
   "received",

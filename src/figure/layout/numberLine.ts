@@ -1,7 +1,7 @@
-import type { RunText } from "@/core/unit/runText";
 import { palette } from "../palette";
 import { circle, stroke } from "../path/outlines";
 import type { Scene, Shape } from "../scene";
+import { axisName, axisShapes, type AxisBelow } from "./axisBelow";
 import { fillThePaper } from "./axisScale";
 import { faced, setRuns, textShape } from "./setText";
 
@@ -53,11 +53,7 @@ function rangeShapes(
 /** Ranges one below the other over a common number line, for a result beside an accepted value. */
 export function numberLine(
   ranges: readonly RangeOnLine[],
-  axis: {
-    readonly symbol: RunText;
-    readonly unit: RunText;
-    readonly headings: "slash" | "brackets";
-  },
+  axis: Omit<AxisBelow, "mark">,
   width: number,
   mark: "point" | "comma",
 ): Scene {
@@ -69,43 +65,16 @@ export function numberLine(
   const at = (value: number) =>
     inset + ((value - scale.from) / (scale.to - scale.from)) * (width - 2 * inset);
   const foot = above + between * ranges.length;
-  const power: RunText =
-    scale.power === 0
-      ? []
-      : [{ text: "10" }, { text: String(scale.power).replace("-", "−"), script: "super" }, { text: " " }]; // prettier-ignore
-  const unit = [...power, ...axis.unit];
-  const named: RunText =
-    unit.length === 0
-      ? axis.symbol
-      : axis.headings === "slash"
-        ? [...axis.symbol, { text: " / " }, ...unit]
-        : [...axis.symbol, { text: " (" }, ...unit, { text: ")" }];
-  const text = { size, fill: palette.ink } as const;
+  const below = { ...axis, mark };
   const shapes: Shape[] = [
     ...ranges.flatMap((range, i) => rangeShapes(range, above + between * i + 4, at, width)),
-    {
-      kind: "path",
-      role: "axis",
-      stroke: palette.ink,
-      strokeWidth: 1,
-      path: [
-        ...stroke(at(scale.from), foot, at(scale.to), foot),
-        ...scale.ticks.flatMap(({ value }) => stroke(at(value), foot, at(value), foot + 4)),
-      ],
-    },
-    ...scale.ticks.map(({ value, label }) => {
-      const written = label.map((run) => ({
-        ...run,
-        text: mark === "comma" ? run.text.replace(".", ",") : run.text,
-      }));
-      const place = { x: at(value), y: foot + 14, align: "middle" as const, ...text };
-      return textShape("tick-label", faced(written, "sans", "serifItalic"), place);
-    }),
-    textShape("axis-label", faced(named, "sans", "serifItalic"), {
+    ...axisShapes(scale, at, foot, { mark, size, ink: palette.ink }),
+    textShape("axis-label", faced(axisName(scale, below), "sans", "serifItalic"), {
       x: at(scale.to),
       y: foot + 27,
       align: "end",
-      ...text,
+      size,
+      fill: palette.ink,
     }),
   ];
   return { width, height: foot + 32, shapes, spots: [] };

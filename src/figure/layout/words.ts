@@ -59,7 +59,8 @@ function putAt(
 }
 
 /** Series where there are several or one has words for it, curves where there are several. */
-function legendEntries({ series, curves = [], look }: FigureSpecification): LegendEntry[] {
+function legendEntries({ series: all, curves = [], look }: FigureSpecification): LegendEntry[] {
+  const series = all.filter(({ lineAlone }) => !lineAlone);
   const set = (text: RunText) => faced(text, look.lettering, "serifItalic");
   const worded = series.some(({ own }) => own?.legend);
   const markers = series.length > 1 || worded ? series : [];

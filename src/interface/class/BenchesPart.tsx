@@ -8,6 +8,7 @@ import { handingWords } from "@/wording/handing";
 import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
 import { Moment } from "../parts/Moment";
+import { ExperimentHead } from "./ExperimentHead";
 import { DropRow, NameChip, type SeatChoice } from "./NameChip";
 import type { BenchChanges } from "./classChanges";
 import { afterMove, hasRoom, isComing } from "./seats";
@@ -162,7 +163,12 @@ export function BenchesPart({ classId, opened, changes }: Props) {
   };
   return (
     <DndContext id="benches" sensors={sensors} onDragEnd={onDragEnd}>
-      <h2 className="font-serif text-lg font-semibold wrap-anywhere">{opened.title}</h2>
+      <ExperimentHead
+        classId={classId}
+        experimentId={opened.id}
+        title={opened.title}
+        view="benches"
+      />
       <p role="alert" className="text-magenta min-h-5">
         {wrong}
       </p>

@@ -8,8 +8,12 @@ import { classWords as words } from "@/wording/classes";
 import { OwnName } from "../parts/OwnName";
 import { SignOut } from "../parts/SignOut";
 
+/** How an experiment is looked at: its benches at a glance, or who sits at them. */
+export type ExperimentView = "glance" | "benches";
+
 /** Which part of a class is open: people, house rules, a new experiment, or an experiment by its id. */
-export type ClassPart = "people" | "house-rules" | "set" | { readonly experiment: string };
+export type ClassPart =
+  "people" | "house-rules" | "set" | { readonly experiment: string; readonly view: ExperimentView };
 
 interface Props {
   person: { id: string; name: string };

@@ -1,6 +1,7 @@
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { SchoolReply } from "@/protocol/accounts";
 import type { WordPlace } from "@/protocol/briefs";
+import type { ShownTo } from "@/protocol/overview";
 import type { NamesReply, PasswordReply, Seat } from "@/protocol/classes";
 
 /** What a teacher can do to a class and its people. */
@@ -39,5 +40,9 @@ export interface BenchChanges {
   readonly setDue: (id: string, experimentId: string, time: string) => Promise<SchoolReply>;
   /** Says where the clock of the class hangs. */
   readonly setTimeZone: (id: string, timeZone: string) => Promise<SchoolReply>;
+  /** Says who of the class sees the overview beside its teachers. */
+  readonly show: (id: string, experimentId: string, shown: ShownTo) => Promise<SchoolReply>;
+  /** Makes one investigation of all benches. */
+  readonly pool: (id: string, experimentId: string) => Promise<SchoolReply>;
   readonly end: (id: string, experimentId: string) => Promise<SchoolReply>;
 }

@@ -1,10 +1,11 @@
 "use client";
 
 import { FirstStep } from "./FirstStep";
-import { type ReactNode, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { type ReactNode, useMemo } from "react";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
 import { screenFigure } from "./screenFigure";
 import { SceneView } from "./SceneView";
+import { useWidth } from "./useWidth";
 import { useFigureSpecification } from "../store/useFigureSpecification";
 
 interface Props {
@@ -14,21 +15,6 @@ interface Props {
 
 /** Height of the line under the figure that says what is pointed at. */
 const lineBelow = 48;
-
-/** The width that the page has for a figure, in CSS pixels; measured again when it changes. */
-function useWidth() {
-  const place = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(0);
-  useLayoutEffect(() => {
-    const found = place.current;
-    if (!found) return;
-    const watch = new ResizeObserver(() => setWidth(found.clientWidth));
-    watch.observe(found);
-    setWidth(found.clientWidth);
-    return () => watch.disconnect();
-  }, []);
-  return { place, width };
-}
 
 function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
   const { place, width } = useWidth();

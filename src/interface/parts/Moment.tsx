@@ -9,16 +9,26 @@ interface Props {
   at: string;
   /** By whose clock it is meant, "Europe/Vienna"; left out for the clock of whoever looks. */
   timeZone?: string;
+  /** The time alone where it is today. */
+  short?: boolean;
 }
 
 const inWords = (at: string, timeZone?: string) =>
   new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short", timeZone });
 
+const isToday = (at: string) => new Date(at).toDateString() === new Date().toDateString();
+
+const inShort = (at: string) =>
+  new Date(at).toLocaleString(
+    "en-GB",
+    isToday(at) ? { timeStyle: "short" } : { day: "numeric", month: "short" },
+  );
+
 /** A moment by a clock and calendar; the server, which can't know those of whoever looks, says UTC. */
-export function Moment({ at, timeZone }: Props) {
+export function Moment({ at, timeZone, short = false }: Props) {
   const text = useSyncExternalStore(
     never,
-    () => inWords(at, timeZone),
+    () => (short ? inShort(at) : inWords(at, timeZone)),
     () => (timeZone ? inWords(at, timeZone) : `${at.slice(0, 10)} ${at.slice(11, 16)} UTC`),
   );
   return <time dateTime={at}>{text}</time>;

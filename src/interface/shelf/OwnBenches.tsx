@@ -6,6 +6,7 @@ import type { SchoolReply } from "@/protocol/accounts";
 import type { OwnExperiment } from "@/protocol/classes";
 import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
+import { overviewWords } from "@/wording/overview";
 import { AccountForm } from "../account/AccountForm";
 import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
@@ -65,8 +66,20 @@ function Heading({ title, below }: { title: string; below: string }) {
   );
 }
 
+function AllBenches({ id }: { id: string }) {
+  return (
+    <Link
+      href={`/overview/${id}`}
+      prefetch={false}
+      className="text-petrol shrink-0 px-2 font-semibold underline"
+    >
+      {overviewWords.shelf}
+    </Link>
+  );
+}
+
 function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }) {
-  const { id, title, className, ownBenches, bench } = one;
+  const { id, title, className, ownBenches, shown, bench } = one;
   if (!bench) {
     return (
       <li>
@@ -77,6 +90,7 @@ function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }
           />
         </div>
         {ownBenches && <Finding id={id} finding={finding} />}
+        {shown && <AllBenches id={id} />}
       </li>
     );
   }
@@ -97,6 +111,7 @@ function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }
           changed <Moment at={changedAt} />
         </span>
       </Link>
+      {shown && <AllBenches id={id} />}
       {ownBenches && <RowMenu label={words.actsOf(title)} acts={[leave]} />}
     </li>
   );

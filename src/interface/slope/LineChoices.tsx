@@ -89,6 +89,13 @@ export function LineChoices() {
           onChange={(together) => change({ together })}
         />
       )}
+      {several && line.together && (
+        <Tick
+          label="and one for each series"
+          checked={line.each}
+          onChange={(each) => change({ each })}
+        />
+      )}
       <div className="grid grid-cols-2 gap-3">{stretchFields.map((one) => field(one, "all"))}</div>
     </div>
   );

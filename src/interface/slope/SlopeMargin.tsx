@@ -4,6 +4,7 @@ import { Fragment, memo, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
+import { togetherKey } from "@/investigation/model/seriesKey";
 import { seriesRuns } from "@/pipeline/figure/figure";
 import type { FigureFit, SeriesFit } from "@/pipeline/lines/fit";
 import { lineLedger, statedLedger } from "@/pipeline/lines/lineLedger";
@@ -160,18 +161,24 @@ function Line(props: SeriesProps) {
   );
 }
 
+/** The lines of a figure, the one over all series first. */
+const linesToSay = ({ lines }: FigureFit): readonly SeriesFit[] => [
+  ...lines.filter(({ key }) => key === togetherKey),
+  ...lines.filter(({ key }) => key !== togetherKey),
+];
+
 function Lines({ fit, figure }: { fit: FigureFit; figure: Figure }) {
-  return fit.lines.map((one, place) => <Line key={place} one={one} whole={fit} figure={figure} />);
+  return linesToSay(fit).map((one) => <Line key={one.key} one={one} whole={fit} figure={figure} />);
 }
 
 /** What may be asked of each line, and where two cross. */
 function AboutLines({ fit, chosen: { figure, id } }: { fit: FigureFit; chosen: NumberedFigure }) {
   return (
     <>
-      {fit.lines.map(
-        (one, place) =>
+      {linesToSay(fit).map(
+        (one) =>
           one.outcome.kind === "line" && (
-            <Fragment key={place}>
+            <Fragment key={one.key}>
               <Zero one={one} whole={fit} figure={figure} line={one.outcome.line} />
               <Details one={one} whole={fit} figure={figure} id={id} />
             </Fragment>

@@ -140,6 +140,8 @@ export interface LineChoice extends Chosen<typeof lineValues> {
   relative: boolean;
   /** One line over all series. */
   together: boolean;
+  /** Beside the one line over all series one for each. */
+  each: boolean;
   /** Whether the unweighted line is drawn beside a weighted one. */
   compare: boolean;
   reach: Record<LineRole, (typeof lineReach)[number]>;
@@ -190,6 +192,7 @@ export const plainLine: LineChoice = {
   shallowest: true,
   relative: false,
   together: false,
+  each: false,
   compare: false,
   expectsZero: false,
   reach: { best: "paper", steepest: "paper", shallowest: "paper" },

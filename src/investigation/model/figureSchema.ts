@@ -98,6 +98,7 @@ const line: yup.ObjectSchema<LineChoice> = yup
     shallowest: flag,
     relative: flag,
     together: flag,
+    each: flag,
     compare: flag,
     expectsZero: flag,
     reach: yup

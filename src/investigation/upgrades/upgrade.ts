@@ -6,6 +6,7 @@ import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { mendedOrders } from "./mendedOrders";
 import { looksOfSeries } from "./looksOfSeries";
+import { linesOfEach } from "./linesOfEach";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { seriesByIdentity } from "./seriesByIdentity";
@@ -15,7 +16,7 @@ import type { UpgradeStep } from "./upgradeStep";
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
-  ...[seriesByIdentity, looksOfSeries, briefs],
+  ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach],
 ];
 
 export type Upgraded =

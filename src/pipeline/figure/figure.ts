@@ -101,6 +101,31 @@ function seriesSpecification(
   };
 }
 
+const noPoints: PointsSpecification = {
+  x: [],
+  y: [],
+  xBars: { up: [], down: [] },
+  yBars: { up: [], down: [] },
+  aside: { x: [], y: [] },
+};
+
+/** The line over all series where each has its own too: without points of its own, in ink. */
+function overAll(fit: FigureFit, chosen: Chosen, style: Style): SeriesSpecification[] {
+  const line = fit.groups.length > 1 ? fit.lines[fit.groups.length] : undefined;
+  if (!line) return [];
+  return [
+    {
+      key: line.key,
+      name: "",
+      seriesNumber: fit.groups.length,
+      lineAlone: true,
+      points: noPoints,
+      lines: linesOf(line, style, chosen, fit.table),
+      bands: bandsOf(line, style, chosen.line),
+    },
+  ];
+}
+
 type Chosen = Pick<Figure, "axes" | "seriesLooks"> & Lined;
 
 function content(fit: FigureFit, style: Style, chosen: Chosen) {
@@ -110,7 +135,10 @@ function content(fit: FigureFit, style: Style, chosen: Chosen) {
   return {
     x: axis([fit.x.quantity], axes.x, decimalMark),
     y: axis(ys, axes.y, decimalMark),
-    series: fit.groups.map((one, place) => seriesSpecification(one, place, fit, chosen, style)),
+    series: [
+      ...fit.groups.map((one, place) => seriesSpecification(one, place, fit, chosen, style)),
+      ...overAll(fit, chosen, style),
+    ],
     style: { headings, decimalMark },
   };
 }

@@ -39,7 +39,7 @@ export interface FigureFit {
   /** Rows that a logarithmic axis can't show. */
   readonly beyondLog: number;
   readonly groups: readonly PlottedSeries[];
-  /** The lines: one for each series, or a single one over all. */
+  /** The lines: one for each series, a single one over all, or that one behind those. */
   readonly lines: readonly SeriesFit[];
 }
 
@@ -230,7 +230,10 @@ const fitting = remembered(
     }));
     const lined =
       choice.together && groups.length > 1
-        ? [{ key: togetherKey, points: together(groups.map(({ points }) => points)) }]
+        ? [
+            ...(choice.each ? groups : []),
+            { key: togetherKey, points: together(groups.map(({ points }) => points)) },
+          ]
         : groups;
     const lines = lined.map((one) => lineThrough(one, choice, rules, table));
     return {

@@ -2,6 +2,7 @@ import { isDatabaseAway } from "../database/connection";
 import { roleInClass } from "../classes/classRights";
 import { type Right, rightsOf, type Standing } from "@/protocol/rights";
 import { standingOf } from "./rights";
+import { sightOf, type Sighted } from "../overview/sight";
 import { personOf, type SignedIn } from "./sessions";
 
 export type Entry<Granted> =
@@ -81,5 +82,19 @@ export function admitToClass(
     if (!isId(classId)) return { kind: "not-found" };
     const role = await roleInClass(entry.person.id, classId);
     return role === "teacher" ? { ...entry, classId } : { kind: "not-found" };
+  });
+}
+
+/** Lets those in who may see the overview of an experiment: teachers of its class, and its students where it is shown. */
+export function admitToOverview(
+  token: string | undefined,
+  experimentId: unknown,
+): Promise<Entry<{ readonly experimentId: string; readonly sighted: Sighted }>> {
+  return unlessAway<{ readonly experimentId: string; readonly sighted: Sighted }>(async () => {
+    const entry = await admitPerson(token);
+    if (entry.kind !== "granted") return entry;
+    if (!isId(experimentId)) return { kind: "not-found" };
+    const sighted = await sightOf(entry.person.id, experimentId);
+    return sighted ? { ...entry, experimentId, sighted } : { kind: "not-found" };
   });
 }

@@ -100,7 +100,7 @@ export async function experimentsFor(personId: string): Promise<OwnExperiment[]>
   const mine = await ClassPerson.findAll({ where, attributes: ["classId"] });
   const found = await Experiment.findAll({
     where: { classId: mine.map(({ classId }) => classId) },
-    attributes: ["id", "title", "ownBenches"],
+    attributes: ["id", "title", "ownBenches", "shown"],
     include: "schoolClass",
     order: [["createdAt", "DESC"]],
   });
@@ -108,10 +108,10 @@ export async function experimentsFor(personId: string): Promise<OwnExperiment[]>
   const ids = seats.map(({ benchId }) => benchId);
   const benches = await Bench.findAll({ where: { id: ids }, include: withPeople() });
   const at = new Map(benches.map((bench) => [bench.experimentId, bench]));
-  return found.flatMap(({ id, title, ownBenches, schoolClass }) => {
+  return found.flatMap(({ id, title, ownBenches, shown, schoolClass }) => {
     const bench = at.get(id);
     if (!schoolClass || (schoolClass.archivedAt !== null && !bench)) return [];
-    const entry = { id, title, ownBenches, className: schoolClass.name };
+    const entry = { id, title, ownBenches, className: schoolClass.name, shown: shown !== "no" };
     return [bench ? { ...entry, bench: ownBench(bench, personId) } : entry];
   });
 }

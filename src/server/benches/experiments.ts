@@ -4,12 +4,14 @@ import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { Figure } from "@/investigation/model/figure";
 import type { Investigation } from "@/investigation/model/investigation";
 import type { ClassHouse } from "@/protocol/classes";
+import type { ShownTo } from "@/protocol/overview";
 import { SchoolRefused } from "../accounts/people";
 import { shownName } from "../accounts/names";
 import { models } from "../database/models";
 import type { Experiment } from "../database/models/experiment";
 import { loadInvestigation } from "../investigations/loadInvestigation";
 import { toGive } from "../briefs/givenBrief";
+import { announceExperiments } from "../live/channel";
 import { endExperiments } from "./leaving";
 
 const longestTitle = 200;
@@ -69,6 +71,15 @@ export async function setExperiment(
 export async function letFindBenches(id: string, classId: string, own: boolean): Promise<void> {
   const [count] = await models().Experiment.update({ ownBenches: own }, { where: { id, classId } });
   if (count === 0) throw new SchoolRefused("experiment-gone");
+}
+
+/** Says who of the class sees the overview of an experiment beside its teachers. @throws SchoolRefused */
+export async function showOverview(id: string, classId: string, shown: ShownTo): Promise<void> {
+  await models().sequelize.transaction(async (transaction) => {
+    const held = await heldExperiment(id, classId, transaction);
+    await held.update({ shown }, { transaction });
+    await announceExperiments([id], transaction);
+  });
 }
 
 /** Ends an experiment: its benches go, and everybody keeps a copy. @throws SchoolRefused */

@@ -3,7 +3,7 @@ import type { Transaction } from "sequelize";
 import { untitled } from "@/wording/untitled";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
-import { announceRights } from "../live/channel";
+import { announceExperiments, announceRights } from "../live/channel";
 
 /** Whether anything was done with an investigation since it was begun. */
 const hasWork = ({ revision }: StoredInvestigation) => revision > 0;
@@ -60,6 +60,7 @@ export async function leaveBenches(
     const experiment = await Experiment.findByPk(experimentId, held);
     if (classId !== undefined && experiment.classId !== classId) continue;
     await leaveBench({ benchId, personId, copy }, transaction);
+    await announceExperiments([experimentId], transaction);
   }
 }
 
@@ -80,4 +81,5 @@ export async function endExperiments(
   await StoredInvestigation.destroy({ where: { id: gone }, transaction });
   await Experiment.destroy({ where: { id: ids }, transaction });
   await announceRights(gone, transaction);
+  await announceExperiments(ids, transaction);
 }

@@ -6,6 +6,7 @@ import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
 import type { Experiment } from "../database/models/experiment";
+import { announceExperiments } from "../live/channel";
 import { freshWord } from "./benchWords";
 import { heldExperiment } from "./experiments";
 import { leaveBench } from "./leaving";
@@ -78,9 +79,11 @@ function holding<Done>(
   { classId, experimentId }: OfExperiment,
   work: (experiment: Experiment, transaction: Transaction) => Promise<Done>,
 ): Promise<Done> {
-  return models().sequelize.transaction(async (transaction) =>
-    work(await heldExperiment(experimentId, classId, transaction), transaction),
-  );
+  return models().sequelize.transaction(async (transaction) => {
+    const done = await work(await heldExperiment(experimentId, classId, transaction), transaction);
+    await announceExperiments([experimentId], transaction);
+    return done;
+  });
 }
 
 /** Takes a student from their bench; they keep a copy of what it did. */

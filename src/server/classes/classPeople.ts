@@ -3,7 +3,7 @@ import type { GivenPassword } from "@/protocol/classes";
 import { demoMode } from "../access/demoMode";
 import { endSessionsOf } from "../access/sessions";
 import { leaveBenches } from "../benches/leaving";
-import { announceRights } from "../live/channel";
+import { announceExperiments, announceRights } from "../live/channel";
 import { signInNameFrom } from "../accounts/names";
 import { SchoolRefused, hashed, requiredName } from "../accounts/people";
 import { models } from "../database/models";
@@ -51,7 +51,7 @@ async function sheetsOf(classId: string, transaction: Transaction): Promise<stri
  * @throws SchoolRefused
  */
 export async function takeOutOfClass(classId: string, personId: string): Promise<void> {
-  const { sequelize, ClassPerson, SchoolClass } = models();
+  const { sequelize, ClassPerson, Experiment, SchoolClass } = models();
   await sequelize.transaction(async (transaction) => {
     await SchoolClass.findByPk(classId, { transaction, lock: true });
     const found = await ClassPerson.findOne({ where: { classId, personId }, transaction });
@@ -64,6 +64,11 @@ export async function takeOutOfClass(classId: string, personId: string): Promise
     await leaveBenches(personId, true, transaction, classId);
     if (found.role === "teacher")
       await announceRights(await sheetsOf(classId, transaction), transaction);
+    const all = await Experiment.findAll({ where: { classId }, attributes: ["id"], transaction });
+    await announceExperiments(
+      all.map(({ id }) => id),
+      transaction,
+    );
   });
 }
 

@@ -8,6 +8,12 @@ export const liveChannel = "fathom_rule_edits";
 /** What those wait for who have to know when a person was signed out somewhere. */
 export const signedOutKey = (personId: string) => `person/${personId}`;
 
+/** What those wait for who show what a class sees of a sheet. */
+export const summaryKey = (investigationId: string) => `summary/${investigationId}`;
+
+/** What those wait for who show the benches of an experiment. */
+export const experimentKey = (experimentId: string) => `experiment/${experimentId}`;
+
 /** Tells every process, once the transaction is through where there is one. */
 async function tell(payload: object, transaction?: Transaction): Promise<void> {
   await models().sequelize.query("select pg_notify(:channel, :payload)", {
@@ -44,6 +50,19 @@ export async function announceTerms(
   for (const investigationId of investigationIds) {
     await tell({ investigationId, terms: true }, transaction);
   }
+}
+
+/** Tells every process that what a class sees of a sheet was worked out anew. */
+export function announceSummary(investigationId: string, transaction: Transaction): Promise<void> {
+  return tell({ key: summaryKey(investigationId) }, transaction);
+}
+
+/** Tells every process that the benches of experiments have changed, or who may see them. */
+export async function announceExperiments(
+  experimentIds: readonly string[],
+  transaction: Transaction,
+): Promise<void> {
+  for (const id of experimentIds) await tell({ key: experimentKey(id) }, transaction);
 }
 
 /** Tells every process of a new revision, once the transaction is through. */

@@ -5,11 +5,9 @@ import { termsOf } from "../briefs/terms";
 import { isDatabaseAway } from "../database/connection";
 import type { SignedIn } from "../access/sessions";
 import { signedOutKey } from "./channel";
+import { eventStream } from "./eventStream";
 import { follows } from "./followers";
 import { subscribe } from "./listener";
-import { streamOpened } from "./openStreams";
-
-const heartbeatEvery = 15_000;
 
 /** One investigation that a browser listens to, from a revision on. */
 export interface Followed {
@@ -148,36 +146,15 @@ export function mismatchStream(
 
 /** Server-sent events: of each investigation the edits behind its revision, then each new one as it is announced. */
 export function editStream(stream: Stream): ReadableStream<Uint8Array> {
-  const encoder = new TextEncoder();
-  let close = () => {};
-  let cancelled = false;
-  return new ReadableStream({
-    start(controller) {
-      let closed = false;
-      const say = (text: string) => {
-        if (!closed) controller.enqueue(encoder.encode(text));
-      };
-      const heartbeat = setInterval(() => say(": here\n\n"), heartbeatEvery);
-      say(": open\n\n");
-      const all = stream.followed.map((one) => new Following(one, stream, say));
-      const unsubscribe = subscribe(signedOutKey(stream.person.id), () => {
-        for (const one of all) one.look(true);
-      });
-      const forget = streamOpened(stream.person.id, () => close());
-      close = () => {
-        close = () => {};
-        closed = true;
-        clearInterval(heartbeat);
-        unsubscribe();
-        for (const one of all) one.end();
-        forget();
-        if (!cancelled) controller.close();
-      };
-      stream.signal.addEventListener("abort", () => close());
-    },
-    cancel: () => {
-      cancelled = true;
-      close();
-    },
+  const { person, signal } = stream;
+  return eventStream({ personId: person.id, signal }, (say) => {
+    const all = stream.followed.map((one) => new Following(one, stream, say));
+    const unsubscribe = subscribe(signedOutKey(person.id), () => {
+      for (const one of all) one.look(true);
+    });
+    return () => {
+      unsubscribe();
+      for (const one of all) one.end();
+    };
   });
 }

@@ -8,11 +8,14 @@ export type Notice =
   | { readonly kind: "edits" }
   /** The teacher's words have changed. */
   | { readonly kind: "terms" }
-  | { readonly kind: "rights" };
+  | { readonly kind: "rights" }
+  /** What a key of its own stands for has changed. */
+  | { readonly kind: "changed" };
 
 type Subscriber = (notice: Notice) => void;
 
 interface Told {
+  readonly key?: string;
   readonly investigationId?: string;
   readonly personId?: string;
   readonly here?: readonly Presence[];
@@ -20,7 +23,8 @@ interface Told {
   readonly terms?: boolean;
 }
 
-function noticeOf({ here, terms, rights, personId }: Told): Notice {
+function noticeOf({ key, here, terms, rights, personId }: Told): Notice {
+  if (key !== undefined) return { kind: "changed" };
   if (here) return { kind: "here", here };
   if (terms) return { kind: "terms" };
   return { kind: rights || personId !== undefined ? "rights" : "edits" };
@@ -66,8 +70,9 @@ async function connect(): Promise<void> {
   client.on("end", () => lost(client));
   client.on("notification", ({ payload }) => {
     const told = JSON.parse(payload ?? "{}") as Told;
-    const key = told.personId === undefined ? told.investigationId : signedOutKey(told.personId);
-    wake(listening.subscribers.get(key ?? ""), noticeOf(told));
+    const person = told.personId === undefined ? undefined : signedOutKey(told.personId);
+    const key = told.key ?? person ?? told.investigationId ?? "";
+    wake(listening.subscribers.get(key), noticeOf(told));
   });
   try {
     await client.connect();
@@ -88,7 +93,7 @@ function letGoIfAlone(): void {
 
 /**
  * Calls back whenever an investigation has a new revision or its rights have changed, or a person was signed out.
- * @param key an investigation's id, or `signedOutKey`. @returns how to stop.
+ * @param key an investigation's id, or one of the keys of `channel.ts`. @returns how to stop.
  */
 export function subscribe(key: string, subscriber: Subscriber): () => void {
   const subscribers = listening.subscribers.get(key) ?? new Set();

@@ -12,6 +12,7 @@ export const steps = [
   "010-folded.sql",
   "011-briefs.sql",
   "012-handing-in.sql",
+  "013-overview.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

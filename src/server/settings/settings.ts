@@ -38,6 +38,8 @@ const schema = yup.object({
     .string()
     .oneOf(logLevels, `LOG_LEVEL is to be one of ${logLevels.join(", ")}.`)
     .default("info"),
+  /** How many threads work things out beside the server's own; one less than there are processors where left out. */
+  FATHOM_RULE_THREADS: number("FATHOM_RULE_THREADS", 0, 64),
   /** How many proxies of one's own stand in front, each of which adds the address that it saw. */
   FATHOM_RULE_PROXIES: number("FATHOM_RULE_PROXIES", 0, 10).default(0),
 });

@@ -1,7 +1,7 @@
 import { mismatchWith } from "@/protocol/versions";
 import { ValidationError } from "yup";
 import { personForRoute, sessionToken } from "@/app/access";
-import { answered } from "@/app/answers";
+import { answered, streamed } from "@/app/answers";
 import { admitToInvestigation } from "@/server/access/gate";
 import { editStream, type Followed, mismatchStream } from "@/server/live/editStream";
 import { roomForStream } from "@/server/live/openStreams";
@@ -41,13 +41,6 @@ export function GET(request: Request): Promise<Response> {
     const stream = mismatch
       ? mismatchStream(followed, mismatch)
       : editStream({ person, token, followed, stillAllowed, signal: request.signal });
-    return new Response(stream, {
-      headers: {
-        "content-type": "text/event-stream",
-        "cache-control": "no-cache, no-transform",
-        "x-accel-buffering": "no",
-        connection: "close",
-      },
-    });
+    return streamed(stream);
   });
 }

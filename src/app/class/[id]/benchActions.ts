@@ -6,10 +6,17 @@ import { schoolReply, textsOnly } from "@/app/schoolReply";
 import { classForAction, investigationForAction } from "@/app/access";
 import { type WordPlace, wordPlaces } from "@/protocol/briefs";
 import type { SchoolReply } from "@/protocol/accounts";
+import { type ShownTo, shownTo } from "@/protocol/overview";
 import { setDue, setWordTo } from "@/server/briefs/terms";
 import { setTimeZone } from "@/server/classes/classes";
+import { poolClass } from "@/server/overview/pool";
 import { storableText } from "@/server/requests/storable";
-import { endExperiment, letFindBenches, setExperiment } from "@/server/benches/experiments";
+import {
+  endExperiment,
+  letFindBenches,
+  setExperiment,
+  showOverview,
+} from "@/server/benches/experiments";
 import { type OfExperiment, seat, seatEachAlone, seatInTwos } from "@/server/benches/seating";
 
 /** Longer words than these are refused. */
@@ -29,7 +36,7 @@ export async function setExperimentAction(
   const came = await schoolReply(
     async () => void made.push(await setExperiment(classId, title, pattern)),
   );
-  if (came.kind === "done") redirect(`/class/${classId}/experiment/${made[0]}`);
+  if (came.kind === "done") redirect(`/class/${classId}/experiment/${made[0]}/benches`);
   return came;
 }
 
@@ -107,6 +114,28 @@ export async function setTimeZoneAction(id: string, timeZone: string): Promise<S
   const { classId } = await classForAction(id);
   const came = await schoolReply(() => setTimeZone(classId, timeZone));
   revalidatePath(`/class/${classId}`, "layout");
+  return came;
+}
+
+/** Says who of the class sees the overview beside its teachers. */
+export async function showOverviewAction(
+  id: string,
+  experimentId: string,
+  shown: ShownTo,
+): Promise<SchoolReply> {
+  if (!shownTo.includes(shown)) redirect("/shelf");
+  return changed(id, experimentId, (of) => showOverview(of.experimentId, of.classId, shown));
+}
+
+/** Puts one investigation of all benches on the teacher's shelf, and opens it at its figure. */
+export async function poolAction(id: string, experimentId: string): Promise<SchoolReply> {
+  textsOnly(experimentId);
+  const { classId, person } = await classForAction(id);
+  const made: string[] = [];
+  const came = await schoolReply(
+    async () => void made.push(await poolClass(experimentId, classId, person.id)),
+  );
+  if (came.kind === "done") redirect(`/investigation/${made[0]}/plot`);
   return came;
 }
 

@@ -8,6 +8,7 @@ import {
   type Sequelize,
 } from "sequelize";
 import type { GivenBrief } from "@/protocol/briefs";
+import type { ShownTo } from "@/protocol/overview";
 import { json, key, moment, optional, plainTable, text, yesOrNo } from "./columns";
 import { SchoolClass } from "./schoolClass";
 
@@ -27,6 +28,8 @@ export class Experiment extends Model<
   declare dueAt: CreationOptional<Date | null>;
   /** Whether students find their benches themselves. */
   declare ownBenches: CreationOptional<boolean>;
+  /** Who sees its overview beside the teachers. */
+  declare shown: CreationOptional<ShownTo>;
   /** Where it was asked for. */
   declare schoolClass?: NonAttribute<SchoolClass>;
   declare createdAt: CreationOptional<Date>;
@@ -42,6 +45,7 @@ export function defineExperiment(sequelize: Sequelize): void {
       brief: optional.json(),
       dueAt: optional.moment(),
       ownBenches: yesOrNo(),
+      shown: { ...text(), defaultValue: "no" },
       createdAt: { ...moment(), defaultValue: DataTypes.NOW },
     },
     { ...plainTable, sequelize, modelName: "Experiment", tableName: "experiments" },

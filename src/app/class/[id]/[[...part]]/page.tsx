@@ -1,4 +1,5 @@
 import { notFound, redirect } from "next/navigation";
+import type { ReactNode } from "react";
 import { classForPage } from "@/app/access";
 import { signOutAction } from "@/app/sign-in/actions";
 import { BenchesMargin } from "@/interface/class/BenchesMargin";
@@ -8,8 +9,13 @@ import { ClassPage, type ClassPart } from "@/interface/class/ClassPage";
 import { PeopleMargin, PeoplePart } from "@/interface/class/PeoplePart";
 import { RulesMargin, RulesPart } from "@/interface/class/RulesPart";
 import { SetPart } from "@/interface/class/SetPart";
+import { OverviewMargin } from "@/interface/overview/OverviewMargin";
+import { OverviewPart } from "@/interface/overview/OverviewPart";
+import { OverviewProvider } from "@/interface/overview/OverviewProvider";
 import { AwayPage } from "@/interface/shell/AwayPage";
+import type { Overview } from "@/protocol/overview";
 import { openExperiment } from "@/server/benches/benchLists";
+import { overviewNow } from "@/server/overview/overviewNow";
 import { openClass } from "@/server/classes/classes";
 import { listShelf } from "@/server/investigations/listShelf";
 import {
@@ -30,11 +36,13 @@ import {
   endExperimentAction,
   inTwosAction,
   ownBenchesAction,
+  poolAction,
   seatAction,
   setDueAction,
   setExperimentAction,
   setTimeZoneAction,
   setWordAction,
+  showOverviewAction,
 } from "../benchActions";
 
 interface Props {
@@ -64,29 +72,55 @@ const benches: BenchChanges = {
   setWord: setWordAction,
   setDue: setDueAction,
   setTimeZone: setTimeZoneAction,
+  show: showOverviewAction,
+  pool: poolAction,
   end: endExperimentAction,
 };
 
 /** Which part of a class an address names; undefined for none that there is. */
-function partOf([name, id]: readonly string[]): ClassPart | undefined {
+function partOf([name, id, view]: readonly string[]): ClassPart | undefined {
   if (name === "people" || name === "house-rules" || name === "set") return name;
-  return name === "experiment" && id !== undefined ? { experiment: id } : undefined;
+  if (name !== "experiment" || id === undefined) return undefined;
+  if (view === undefined) return { experiment: id, view: "glance" };
+  return view === "benches" ? { experiment: id, view } : undefined;
 }
 
 type OfClass = Awaited<ReturnType<typeof openClass>>;
 
+/** An experiment: how its benches are, or who sits at them. */
+async function experimentShown(
+  { experiment: id, view }: Extract<ClassPart, object>,
+  opened: OfClass,
+): Promise<Shown> {
+  if (!opened.experiments.some((one) => one.id === id)) notFound();
+  const experiment = await openExperiment(id, opened.id);
+  const both = { classId: opened.id, opened: experiment, changes: benches };
+  if (view === "benches") {
+    return { page: <BenchesPart {...both} />, margin: <BenchesMargin {...both} /> };
+  }
+  const now = await overviewNow(id, opened.id);
+  if (!now) notFound();
+  return {
+    page: <OverviewPart classId={opened.id} experimentId={id} />,
+    margin: <OverviewMargin {...both} />,
+    overview: { experimentId: id, first: now.overview },
+  };
+}
+
+interface Shown {
+  readonly page: ReactNode;
+  readonly margin: ReactNode;
+  /** What both show in common, where that is an overview. */
+  readonly overview?: { readonly experimentId: string; readonly first: Overview };
+}
+
 /** What stands on the page and in its margin. */
-async function partShown(part: ClassPart, opened: OfClass, personId: string) {
+async function partShown(part: ClassPart, opened: OfClass, personId: string): Promise<Shown> {
   if (part === "people") {
     const both = { opened, changes };
     return { page: <PeoplePart {...both} />, margin: <PeopleMargin {...both} /> };
   }
-  if (typeof part === "object") {
-    if (!opened.experiments.some(({ id }) => id === part.experiment)) notFound();
-    const experiment = await openExperiment(part.experiment, opened.id);
-    const both = { classId: opened.id, opened: experiment, changes: benches };
-    return { page: <BenchesPart {...both} />, margin: <BenchesMargin {...both} /> };
-  }
+  if (typeof part === "object") return experimentShown(part, opened);
   const { entries } = await listShelf(personId);
   const own = entries.map(({ id, title, isBrief }) => ({ id, title, isBrief }));
   if (part === "set") {
@@ -109,10 +143,11 @@ export default async function SchoolClass({ params }: Props) {
   const part = partOf(names);
   if (!part) notFound();
   const { person } = entry;
-  const { page, margin } = await partShown(part, opened, person.id);
-  return (
+  const { page, margin, overview } = await partShown(part, opened, person.id);
+  const shown = (
     <ClassPage person={person} opened={opened} part={part} margin={margin} signOut={signOutAction}>
       {page}
     </ClassPage>
   );
-}
+  return overview ? <OverviewProvider key={overview.experimentId} {...overview}>{shown}</OverviewProvider> : shown;
+} // prettier-ignore

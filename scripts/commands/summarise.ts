@@ -1,0 +1,2 @@
+/** What a worker thread of the server does: one sheet at a glance. */
+export { summaryOfStored as default } from "@/overview/summaryOfStored";

@@ -1,0 +1,107 @@
+"use client";
+
+import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { proxy } from "comlink";
+import { useState, useTransition } from "react";
+import { fileName } from "@/output/saveFile";
+import { overviewCsv } from "@/output/school/overviewCsv";
+import type { Overview, OverviewRow } from "@/protocol/overview";
+import { schoolFaults } from "@/wording/accounts";
+import { overviewWords } from "@/wording/overview";
+import type { BenchChanges } from "../class/classChanges";
+import { Button } from "../parts/Button";
+import { fetchedDocuments, packedAway } from "../parts/ownDataDoor";
+import { TakingLine } from "../parts/TakingLine";
+import { useLive } from "../parts/useLive";
+import { type FileToMake, type Hand, useTaking } from "../parts/useTaking";
+import { useSharedOverview } from "./OverviewProvider";
+
+const words = overviewWords.takeOut;
+
+const nameOf = ({ number, people }: OverviewRow) =>
+  words.reportName(
+    number,
+    people.map(({ name }) => name),
+  );
+
+/** The reports of all benches that have begun, as PDF. */
+async function reports(rows: readonly OverviewRow[], hand: Hand): Promise<Blob> {
+  const begun = rows.filter(({ changedAt }) => changedAt !== undefined);
+  const named = begun.map((row) => ({ id: row.investigation, title: nameOf(row) }));
+  const { found, left } = await fetchedDocuments(named, hand);
+  const sheets = found.map(({ title: name, document }) => ({ name, document }));
+  const blob = await packedAway(
+    (door, onProgress) => door.reports(sheets, proxy(onProgress)),
+    hand,
+  );
+  if (left.length > 0) hand.say(words.left(left));
+  return blob;
+}
+
+function filesOf({ title, rows, together }: Overview): readonly (FileToMake & { label: string })[] {
+  const mark = together?.decimalMark ?? "point";
+  return [
+    {
+      label: words.results,
+      kind: words.kinds.csv,
+      name: fileName(words.resultsName(title), "csv"),
+      make: async () => new Blob([overviewCsv(rows, mark)], { type: "text/csv;charset=utf-8" }),
+    },
+    {
+      label: words.reports,
+      kind: words.kinds.zip,
+      name: fileName(words.reportsName(title), "zip"),
+      make: (hand) => reports(rows, hand),
+    },
+  ];
+}
+
+interface Props {
+  classId: string;
+  opened: { readonly id: string };
+  changes: Pick<BenchChanges, "pool">;
+}
+
+/** What is done with all benches at once: one investigation of all, files of all. */
+export function WholeClass({ classId, opened, changes }: Props) {
+  const { overview } = useSharedOverview();
+  const taking = useTaking();
+  const [wrong, setWrong] = useState("");
+  const [busy, start] = useTransition();
+  const live = useLive();
+  const pool = () =>
+    start(async () => {
+      const reply = await changes.pool(classId, opened.id);
+      setWrong(reply?.kind === "fault" ? schoolFaults[reply.fault] : "");
+    });
+  return (
+    <section aria-label={words.label} className="border-hairline border-b py-3">
+      <div className="flex flex-wrap gap-2">
+        <Button look="main" disabled={busy || !live} title={overviewWords.pool.text} onClick={pool}>
+          {overviewWords.pool.doIt}
+        </Button>
+        <Menu>
+          <MenuButton as={Button} disabled={!live}>{words.open}</MenuButton>
+          <MenuItems
+            anchor="bottom start"
+            className="bg-page border-hairline z-20 rounded-md border py-1 shadow-sm focus:outline-none"
+          >
+            {filesOf(overview).map((file) => (
+              <MenuItem key={file.label}>
+                <button
+                  type="button"
+                  onClick={() => void taking.take(file)}
+                  className="data-focus:bg-wash block w-full px-3 py-1 text-left"
+                >
+                  {file.label}
+                </button>
+              </MenuItem>
+            ))}
+          </MenuItems>
+        </Menu>
+      </div>
+      <p role="alert" className="text-magenta">{wrong}</p>
+      <TakingLine {...taking} />
+    </section>
+  );
+} // prettier-ignore

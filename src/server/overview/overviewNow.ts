@@ -1,0 +1,36 @@
+import type { Overview } from "@/protocol/overview";
+import { openExperiment } from "../benches/benchLists";
+import { models } from "../database/models";
+import {
+  keptGlances,
+  overviewRow,
+  rowsTogether,
+  type WantedResult,
+  wantedResult,
+} from "./overviewRows";
+
+/** An overview from what is kept of its sheets. */
+export interface KeptOverview {
+  readonly overview: Overview;
+  /** Sheets that have changed since they were worked out. */
+  readonly behind: readonly string[];
+  readonly wanted: WantedResult;
+}
+
+/** The overview of an experiment from what is kept; undefined where the class has no such experiment. */
+export async function overviewNow(
+  experimentId: string,
+  classId: string,
+): Promise<KeptOverview | undefined> {
+  const where = { id: experimentId, classId };
+  const experiment = await models().Experiment.findOne({ where });
+  if (!experiment) return undefined;
+  const { title, benches } = await openExperiment(experimentId, classId);
+  const kept = await keptGlances(benches.map(({ investigation }) => investigation));
+  const rows = benches.map((bench) => overviewRow(bench, kept.get(bench.investigation)));
+  const wanted = wantedResult(experiment);
+  const all = rowsTogether(rows, wanted);
+  const behind = [...kept.values()].flatMap((one) => (one.behind ? [one.sheet] : []));
+  const overview = { title, shown: experiment.shown, rows, ...(all && { together: all }) };
+  return { overview, behind, wanted };
+}
