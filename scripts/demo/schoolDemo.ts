@@ -14,7 +14,9 @@ import { handIn, openHanding, returnHanding } from "@/server/handing/handings";
 import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { saveEdits } from "@/server/investigations/saveEdits";
+import { loadInvestigation } from "@/server/investigations/loadInvestigation";
 import { type BenchWork, discussionOf, WorkAtBench } from "./benchWork";
+import { criteria, remarkOn } from "./remarksDemo";
 
 interface DemoBench extends BenchWork {
   readonly people: readonly string[];
@@ -78,7 +80,7 @@ function prepared(): Investigation {
   const block = discussionOf(document);
   if (block !== undefined) Object.assign(document.writeUp.blocks[block] ?? {}, { text: [] });
   const words = { ...noWords, measure: toAll };
-  return { ...document, brief: { ...emptyBrief(), introduction, words } };
+  return { ...document, brief: { ...emptyBrief(), introduction, words, criteria } };
 }
 
 interface Place {
@@ -128,7 +130,10 @@ async function set(classId: string, teacher: string, title: string, document: In
 /** Hands in for the first of a bench, and does what a teacher then did. */
 async function handOver(sheet: string, student: string, teacher: string, to: HandingState) {
   await handIn(sheet, student);
-  if (to === "opened") await openHanding(sheet);
+  if (to === "handed-in") return;
+  await openHanding(sheet);
+  const { document } = await loadInvestigation(sheet);
+  await remarkOn(sheet, teacher, discussionOf(document));
   if (to === "returned") await returnHanding(sheet, teacher);
 }
 

@@ -6,7 +6,7 @@ const actsOf: Readonly<Record<StageId, readonly string[]>> = {
     "add-constant", "add-further-repeat", "add-quantity", "add-series", "add-table", "arrange-rows", "bring-in-table",
     "choose-instrument", "choose-spread", "describe-constant", "describe-quantity", "duplicate-quantity",
     "fold-uncertainty", "forget-instrument", "gather-repeats", "hide-quantity", "insert-rows", "keep-as-remarks",
-    "keep-instrument", "move-quantity", "move-rows", "name-series", "name-table", "part-repeats", "put-into-series",
+    "keep-instrument", "move-quantity", "move-rows", "name-series", "name-table", "part-repeats", "paste-block", "put-into-series",
     "remove-constant", "remove-quantity", "remove-rows", "remove-series", "remove-table", "series-by-column",
     "set-aside", "set-repeats", "set-uncertainty", "take-back", "type-readings", "unfold-uncertainty",
   ],
@@ -21,7 +21,7 @@ const actsOf: Readonly<Record<StageId, readonly string[]>> = {
     "set-line", "set-parameter", "show-equation",
   ],
   conclude: ["add-result", "describe-result", "remove-result"],
-  writeup: ["add-blocks", "describe-block", "move-block", "paste-block", "remove-block", "set-write-up"],
+  writeup: ["add-blocks", "describe-block", "move-block", "remove-block", "set-write-up"],
 }; // prettier-ignore
 
 /** The stage on which an act is done, by the act's name. */

@@ -41,6 +41,8 @@ export interface BenchTerms {
   /** ISO 8601; left out where there is none. */
   readonly due?: string;
   readonly timeZone: string;
+  /** The states of the sheet that were handed in, the first first. */
+  readonly revisions: readonly number[];
   /** The newest time that it handed in; left out where it never did. */
   readonly handing?: HandedIn;
 }
@@ -66,6 +68,7 @@ export const benchTerms = yup
     valueThen: yup.boolean().strict().required(),
     due: yup.string().strict(),
     timeZone: text(),
+    revisions: yup.array(yup.number().strict().defined()).required(),
     handing: handedIn,
   })
   .default(undefined); // prettier-ignore

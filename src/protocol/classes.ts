@@ -63,6 +63,17 @@ export interface OpenedBench {
   readonly number: number;
   readonly people: readonly BenchMember[];
   readonly className: string;
+  /** The benches before and after it, for a teacher who goes from one to the next. */
+  readonly neighbours?: {
+    readonly previous?: NeighbourBench;
+    readonly next?: NeighbourBench;
+  };
+}
+
+/** A bench that a teacher reads before or after another. */
+export interface NeighbourBench {
+  readonly number: number;
+  readonly investigation: string;
 }
 
 /** A bench as its teachers see it. */

@@ -10,7 +10,9 @@ export type Right =
   /** A bench hands in; it takes back what nobody has opened; a teacher opens, remarks and returns. */
   | "hand-in"
   | "take-back"
-  | "mark";
+  | "mark"
+  /** A bench answers a teacher's remarks, and marks them as done. */
+  | "answer";
 
 /** How somebody stands to an investigation. */
 export type Standing =
@@ -30,9 +32,16 @@ export type Standing =
 export const rightsOf: Readonly<Record<Standing, ReadonlySet<Right>>> = {
   owner: new Set(["read", "edit", "rename", "duplicate", "delete", "share"]),
   "owner of what is off the shelf": new Set(["put-back"]),
-  "bench member": new Set(["read", "edit", "duplicate", "hand-in"]),
-  "bench member who may share": new Set(["read", "edit", "duplicate", "hand-in", "share"]),
-  "bench member of what is handed in": new Set(["read", "duplicate", "take-back"]),
+  "bench member": new Set(["read", "edit", "duplicate", "hand-in", "answer"]),
+  "bench member who may share": new Set([
+    "read",
+    "edit",
+    "duplicate",
+    "hand-in",
+    "share",
+    "answer",
+  ]),
+  "bench member of what is handed in": new Set(["read", "duplicate", "take-back", "answer"]),
   "teacher of the bench’s class": new Set(["read", "duplicate", "share", "mark"]),
   "other student of the class": new Set(),
   outsider: new Set(),

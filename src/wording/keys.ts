@@ -15,6 +15,7 @@ export const keyGroups: readonly { readonly title: string; readonly keys: readon
       keys: [
         { keys: "Alt+1 … Alt+7", does: "go to a stage" },
         { keys: "Alt+0", does: "take the readings in hand, or put them away" },
+        { keys: "Alt+P, Alt+N", does: "where a teacher reads: the bench before, the next one" },
         { keys: "Ctrl+Z", does: "undo one’s own last act" },
         { keys: "Ctrl+Shift+Z", does: "do it again" },
         { keys: "F1", does: "this list" },

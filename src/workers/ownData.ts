@@ -1,4 +1,5 @@
-import { classReportsZip, type NamedSheet } from "@/output/school/classReports";
+import { classReportsZip, type NamedSheet, remarkedPdf } from "@/output/school/classReports";
+import type { PrintedRemark } from "@/output/school/remarkedPages";
 import { ownDataZip } from "@/output/ownData";
 import type { Investigation } from "@/investigation/model/investigation";
 
@@ -8,6 +9,11 @@ export const ownData = {
     documents: readonly Investigation[],
     onProgress: (part: number) => void,
   ): Promise<Uint8Array<ArrayBuffer>> => ownDataZip(documents, onProgress),
+
+  remarked: (
+    document: Investigation,
+    remarks: readonly PrintedRemark[],
+  ): Promise<Uint8Array<ArrayBuffer>> => remarkedPdf(document, remarks),
 
   reports: (
     sheets: readonly NamedSheet[],

@@ -3,7 +3,7 @@
 import { proxy } from "comlink";
 import { accountWords } from "@/wording/accounts";
 import { Button } from "../parts/Button";
-import { fetchedDocuments, type Named, packedAway } from "../parts/ownDataDoor";
+import { fetchedDocuments, type Named, madeAway } from "../parts/ownDataDoor";
 import { TakingLine } from "../parts/TakingLine";
 import { useLive } from "../parts/useLive";
 import { type Hand, useTaking } from "../parts/useTaking";
@@ -13,7 +13,7 @@ const words = accountWords.data;
 async function everything(all: readonly Named[], hand: Hand): Promise<Blob> {
   const { found, left } = await fetchedDocuments(all, hand);
   const documents = found.map(({ document }) => document);
-  const blob = await packedAway((door, onProgress) => door.zip(documents, proxy(onProgress)), hand);
+  const blob = await madeAway((door, onProgress) => door.zip(documents, proxy(onProgress)), hand);
   if (left.length > 0) hand.say(words.left(left));
   return blob;
 }

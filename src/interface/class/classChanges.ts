@@ -42,6 +42,8 @@ export interface BenchChanges {
   readonly setTimeZone: (id: string, timeZone: string) => Promise<SchoolReply>;
   /** Says who of the class sees the overview beside its teachers. */
   readonly show: (id: string, experimentId: string, shown: ShownTo) => Promise<SchoolReply>;
+  /** Gives all sheets back that are handed in. */
+  readonly returnAll: (id: string, experimentId: string) => Promise<SchoolReply>;
   /** Makes one investigation of all benches. */
   readonly pool: (id: string, experimentId: string) => Promise<SchoolReply>;
   readonly end: (id: string, experimentId: string) => Promise<SchoolReply>;

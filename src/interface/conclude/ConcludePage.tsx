@@ -139,7 +139,7 @@ export function ConcludePage() {
     );
   }
   return (
-    <>
+    <div data-place={`result:${one.id}`}>
       <ResultLine />
       <Title one={one} />
       {one.kind === "nothing" ? (
@@ -158,6 +158,6 @@ export function ConcludePage() {
           <Compared one={one} />
         </>
       )}
-    </>
+    </div>
   );
 }

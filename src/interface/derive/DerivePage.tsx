@@ -30,6 +30,7 @@ function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: 
   return (
     <tr
       aria-selected={inHand}
+      data-place={`formula:${id}`}
       className={`border-hairline cursor-pointer border-b ${inHand ? "bg-petrol/10" : ""}`}
       onClick={() => choose({ id })}
     >

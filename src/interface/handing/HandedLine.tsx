@@ -8,6 +8,9 @@ import { handingWords } from "@/wording/handing";
 import { Button } from "../parts/Button";
 import { Moment } from "../parts/Moment";
 import { useLive } from "../parts/useLive";
+import { remarkWords } from "@/wording/remarks";
+import { useInvestigation } from "../store/useInvestigation";
+import { ChangesSheet } from "./ChangesSheet";
 import type { HandingChanges } from "./handingChanges";
 
 const { bench, teacher } = handingWords;
@@ -88,6 +91,30 @@ export function HandedLine({ investigationId, handing, changes }: Props) {
   );
 }
 
+/** What a bench changed since it handed in the time before, where it did. */
+function WhatChanged({ investigationId }: { investigationId: string }) {
+  const revisions = useInvestigation(({ terms }) => terms?.revisions);
+  const [open, setOpen] = useState(false);
+  const live = useLive();
+  const before = revisions?.at(-2);
+  if (!revisions || before === undefined) return null;
+  const number = revisions.length - 1;
+  return (
+    <>
+      <Button disabled={!live} onClick={() => setOpen(true)}>
+        {remarkWords.changes.open}
+      </Button>
+      <ChangesSheet
+        investigationId={investigationId}
+        revision={before}
+        number={number}
+        open={open}
+        onClose={() => setOpen(false)}
+      />
+    </>
+  );
+}
+
 /** What a teacher reads of the handing in, with the way back to the bench; what was handed in is opened once they look at it. */
 export function HandedToTeacher({ investigationId, handing, changes }: Props) {
   const { state } = handing;
@@ -104,6 +131,7 @@ export function HandedToTeacher({ investigationId, handing, changes }: Props) {
   return (
     <>
       <span>{state === "returned" ? teacher.returned : <When handing={handing} />}</span>
+      <WhatChanged investigationId={investigationId} />
       {state !== "returned" && (
         <Act label={teacher.giveBack} change={() => giveBack(investigationId)} />
       )}

@@ -80,7 +80,7 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
   };
   return (
     <>
-      <tr className="border-hairline border-b">
+      <tr data-place={`constant:${id}`} className="border-hairline border-b">
         {fields.map(({ field, heading, example, width }) => (
           <td key={field} className="px-1 py-0.5">
             <input

@@ -71,6 +71,7 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
       ref={setNode}
       role="columnheader"
       data-quantity-column={group.column}
+      data-place={`${evaluated.quantity.formula === undefined ? "quantity" : "formula"}:${evaluated.id}`}
       aria-colindex={first + 2}
       aria-colspan={span}
       {...drag.listeners}

@@ -7,10 +7,12 @@ import { fileName } from "@/output/saveFile";
 import { overviewCsv } from "@/output/school/overviewCsv";
 import type { Overview, OverviewRow } from "@/protocol/overview";
 import { schoolFaults } from "@/wording/accounts";
+import { isWithTeacher } from "@/protocol/handing";
+import { remarkWords } from "@/wording/remarks";
 import { overviewWords } from "@/wording/overview";
 import type { BenchChanges } from "../class/classChanges";
 import { Button } from "../parts/Button";
-import { fetchedDocuments, packedAway } from "../parts/ownDataDoor";
+import { fetchedDocuments, madeAway } from "../parts/ownDataDoor";
 import { TakingLine } from "../parts/TakingLine";
 import { useLive } from "../parts/useLive";
 import { type FileToMake, type Hand, useTaking } from "../parts/useTaking";
@@ -30,10 +32,7 @@ async function reports(rows: readonly OverviewRow[], hand: Hand): Promise<Blob> 
   const named = begun.map((row) => ({ id: row.investigation, title: nameOf(row) }));
   const { found, left } = await fetchedDocuments(named, hand);
   const sheets = found.map(({ title: name, document }) => ({ name, document }));
-  const blob = await packedAway(
-    (door, onProgress) => door.reports(sheets, proxy(onProgress)),
-    hand,
-  );
+  const blob = await madeAway((door, onProgress) => door.reports(sheets, proxy(onProgress)), hand);
   if (left.length > 0) hand.say(words.left(left));
   return blob;
 }
@@ -59,7 +58,7 @@ function filesOf({ title, rows, together }: Overview): readonly (FileToMake & { 
 interface Props {
   classId: string;
   opened: { readonly id: string };
-  changes: Pick<BenchChanges, "pool">;
+  changes: Pick<BenchChanges, "pool" | "returnAll">;
 }
 
 /** What is done with all benches at once: one investigation of all, files of all. */
@@ -69,11 +68,13 @@ export function WholeClass({ classId, opened, changes }: Props) {
   const [wrong, setWrong] = useState("");
   const [busy, start] = useTransition();
   const live = useLive();
-  const pool = () =>
+  const does = (act: BenchChanges["pool"]) => () =>
     start(async () => {
-      const reply = await changes.pool(classId, opened.id);
+      const reply = await act(classId, opened.id);
       setWrong(reply?.kind === "fault" ? schoolFaults[reply.fault] : "");
     });
+  const pool = does(changes.pool);
+  const giveBack = does(changes.returnAll);
   return (
     <section aria-label={words.label} className="border-hairline border-b py-3">
       <div className="flex flex-wrap gap-2">
@@ -100,6 +101,11 @@ export function WholeClass({ classId, opened, changes }: Props) {
           </MenuItems>
         </Menu>
       </div>
+      {overview.rows.some(({ handing }) => isWithTeacher(handing)) && (
+        <Button look="quiet" disabled={busy || !live} title={remarkWords.returnAll.text} onClick={giveBack}>
+          {remarkWords.returnAll.doIt}
+        </Button>
+      )}
       <p role="alert" className="text-magenta">{wrong}</p>
       <TakingLine {...taking} />
     </section>

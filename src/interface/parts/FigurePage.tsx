@@ -6,6 +6,8 @@ import { type FigureSpecification, pointCount } from "@/figure/specification";
 import { screenFigure } from "./screenFigure";
 import { SceneView } from "./SceneView";
 import { useWidth } from "./useWidth";
+import { RemarkPins } from "../remarks/RemarkedThings";
+import { useFigure } from "../store/useEvaluated";
 import { useFigureSpecification } from "../store/useFigureSpecification";
 
 interface Props {
@@ -17,11 +19,13 @@ interface Props {
 const lineBelow = 48;
 
 function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
+  const id = useFigure()?.id ?? "";
   const { place, width } = useWidth();
   const figure = useMemo(() => screenFigure(whole, width), [whole, width]);
   return (
     <div ref={place} className="min-h-0 min-[900px]:@container-size min-[900px]:flex-1">
       <div
+        data-place={`figure:${id}`}
         className="relative min-[900px]:mx-auto"
         style={{
           maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,
@@ -30,6 +34,7 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
         <h1 className="sr-only">Figure</h1>
         <SceneView figure={figure} />
         {over?.(figure)}
+        <RemarkPins figure={id} />
       </div>
     </div>
   );

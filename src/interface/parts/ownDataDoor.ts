@@ -33,13 +33,14 @@ export async function fetchedDocuments(all: readonly Named[], { onProgress, sign
   return { found, left };
 }
 
-/** Has a ZIP packed by a worker, away from the page. */
-export async function packedAway(
+/** Has a file made by a worker, away from the page. @param type its media type */
+export async function madeAway(
   work: (
     door: Remote<OwnData>,
     onProgress: (part: number) => void,
   ) => Promise<Uint8Array<ArrayBuffer>>,
   hand: Hand,
+  type = "application/zip",
 ): Promise<Blob> {
   const worker = new Worker(new URL("../../workers/ownData.worker.ts", import.meta.url), {
     type: "module",
@@ -52,7 +53,7 @@ export async function packedAway(
       const onProgress = (part: number) => hand.onProgress(fetching + (1 - fetching) * part);
       work(door, onProgress).then(resolve, reject);
     });
-    return new Blob([bytes], { type: "application/zip" });
+    return new Blob([bytes], { type });
   } finally {
     worker.terminate();
   }

@@ -7,6 +7,7 @@ import { type ReactNode, useTransition } from "react";
 import { benchWords } from "@/wording/benches";
 import { sayings } from "@/wording/sayings";
 import type { OpenedBench } from "@/protocol/classes";
+import { Neighbours } from "../handing/Neighbours";
 import { Button } from "../parts/Button";
 import { useLive } from "../parts/useLive";
 import { useInvestigation } from "../store/useInvestigation";
@@ -47,6 +48,7 @@ export function ReadingLine({ investigationId, bench, takeCopy, children }: Prop
         {words.nothing}
       </p>
       {children}
+      {bench?.neighbours && <Neighbours neighbours={bench.neighbours} />}
       <Link
         href={`/copies/${investigationId}`}
         prefetch={false}

@@ -1,6 +1,7 @@
 "use client";
 
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
+import { remarkWords } from "@/wording/remarks";
 import { stages, type StageId } from "@/wording/stages";
 import { PeopleAtStage } from "../together/Together";
 import { goToStage, stagePath } from "../parts/stagePath";
@@ -9,6 +10,8 @@ interface Props {
   investigationId: string;
   stage: StageId;
   marks: Partial<Record<StageId, number>>;
+  /** A teacher's remarks that are not done. */
+  remarks: Partial<Record<StageId, number>>;
 }
 
 /** Ten divisions a stage, the long ones where a stage begins. */
@@ -70,7 +73,7 @@ function useInSight(track: RefObject<HTMLOListElement | null>, index: number): v
 }
 
 /** The graduated boxwood rule: the stages of the work, with the brass cursor at the one in hand. */
-export function StageRule({ investigationId, stage, marks }: Props) {
+export function StageRule({ investigationId, stage, marks, remarks }: Props) {
   const index = stages.findIndex(({ id }) => id === stage);
   const { track, at, dragging, handlers } = useCursorDrag(investigationId, index);
   useInSight(track, index);
@@ -108,7 +111,8 @@ export function StageRule({ investigationId, stage, marks }: Props) {
               className={`relative rounded-sm px-2 text-sm font-semibold whitespace-nowrap ${id === stage ? "text-ink" : "text-engraving"}`}
             >
               {label}
-              <MarkCount count={marks[id] ?? 0} />
+              <Count count={marks[id] ?? 0} ground="bg-magenta" words={markCount} />
+              <Count count={remarks[id] ?? 0} ground="bg-moss" words={remarkWords.count} />
               {id !== stage && (
                 <span className="absolute bottom-full left-1.5 flex gap-0.5">
                   <PeopleAtStage stage={id} />
@@ -122,12 +126,22 @@ export function StageRule({ investigationId, stage, marks }: Props) {
   );
 }
 
-function MarkCount({ count }: { count: number }) {
+const markCount = (count: number) => (count === 1 ? " pencil mark" : " pencil marks");
+
+interface CountProps {
+  count: number;
+  ground: string;
+  words: (count: number) => string;
+}
+
+function Count({ count, ground, words }: CountProps) {
   if (count === 0) return null;
   return (
-    <span className="bg-magenta ml-1.5 inline-block min-w-[18px] rounded-full px-1 text-center text-xs text-white">
+    <span
+      className={`${ground} ml-1.5 inline-block min-w-[18px] rounded-full px-1 text-center text-xs text-white`}
+    >
       {count}
-      <span className="sr-only">{count === 1 ? " pencil mark" : " pencil marks"}</span>
+      <span className="sr-only">{words(count)}</span>
     </span>
   );
 }

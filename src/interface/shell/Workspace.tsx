@@ -24,6 +24,10 @@ import { SlopeRoom } from "../slope/SlopeRoom";
 import { CurvesProvider } from "../store/CurvesProvider";
 import { PreparedReport } from "../writeup/PreparedReport";
 import { WriteUpRoom } from "../writeup/WriteUpRoom";
+import { RemarkedThings } from "../remarks/RemarkedThings";
+import { RemarksMargin } from "../remarks/RemarksMargin";
+import { RemarksProvider, useOpenRemarks } from "../remarks/RemarksProvider";
+import { rightsOf } from "@/protocol/rights";
 import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
 import {
@@ -81,7 +85,7 @@ function Stages(props: { investigationId: string; stage: StageId }) {
   for (const mark of useMarks()) {
     if (mark.answer === undefined) marks[mark.stage] = (marks[mark.stage] ?? 0) + 1;
   }
-  return <StageRule {...props} marks={marks} />;
+  return <StageRule {...props} marks={marks} remarks={useOpenRemarks()} />;
 }
 
 function Bench(props: Props) {
@@ -100,7 +104,10 @@ function Bench(props: Props) {
   useKeptFocus();
   useCommandKeys(useInvestigationStore());
   const head = opened?.bench ? (
-    <TermsMargin investigationId={investigationId} stage={stage} />
+    <>
+      <RemarksMargin investigationId={investigationId} stage={stage} />
+      <TermsMargin investigationId={investigationId} stage={stage} />
+    </>
   ) : (
     <BriefMargin stage={stage} />
   );
@@ -138,6 +145,22 @@ function Bench(props: Props) {
   );
 }
 
+/** The bench with a teacher's remarks, where it is a bench's. */
+function WithRemarks(props: Props) {
+  const { investigationId, opened } = props;
+  if (!opened?.bench) return <Bench {...props} />;
+  return (
+    <RemarksProvider
+      investigationId={investigationId}
+      person={opened.person.name}
+      teacher={rightsOf[opened.standing].has("mark")}
+    >
+      <RemarkedThings />
+      <Bench {...props} />
+    </RemarksProvider>
+  );
+}
+
 /** The bench, or why it is open no longer: what is no one's own can be taken from one. */
 function OpenOrClosed(props: Props) {
   const lost = useInvestigation(({ saving }) => saving.kind === "lost");
@@ -149,7 +172,7 @@ function OpenOrClosed(props: Props) {
   return (
     <BenchPeopleContext value={people}>
       <LookingBack investigationId={props.investigationId}>
-        <Bench {...props} />
+        <WithRemarks {...props} />
       </LookingBack>
     </BenchPeopleContext>
   );

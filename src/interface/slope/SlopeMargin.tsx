@@ -150,10 +150,16 @@ const Details = memo(function Details({ one, whole, figure, id }: SeriesProps & 
 });
 
 /** The line of one series, or why there is none. */
-function Line(props: SeriesProps) {
+function Line(props: SeriesProps & { id: string }) {
   const { one, whole } = props;
   const { outcome } = one;
-  if (outcome.kind === "line") return <Ledger {...props} line={outcome.line} />;
+  if (outcome.kind === "line") {
+    return (
+      <div data-place={`line:${props.id}/${one.key}`}>
+        <Ledger {...props} line={outcome.line} />
+      </div>
+    );
+  }
   return (
     <MarginNote title={<LineTitle one={one} whole={whole} />}>
       <p>{findingSentence(outcome.finding)}</p>
@@ -167,8 +173,10 @@ const linesToSay = ({ lines }: FigureFit): readonly SeriesFit[] => [
   ...lines.filter(({ key }) => key !== togetherKey),
 ];
 
-function Lines({ fit, figure }: { fit: FigureFit; figure: Figure }) {
-  return linesToSay(fit).map((one) => <Line key={one.key} one={one} whole={fit} figure={figure} />);
+function Lines({ fit, chosen: { figure, id } }: { fit: FigureFit; chosen: NumberedFigure }) {
+  return linesToSay(fit).map((one) => (
+    <Line key={one.key} one={one} whole={fit} figure={figure} id={id} />
+  ));
 }
 
 /** What may be asked of each line, and where two cross. */
@@ -208,7 +216,7 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
     <>
       {!lined && curves}
       {lined ? (
-        <Lines fit={fit} figure={chosen.figure} />
+        <Lines fit={fit} chosen={chosen} />
       ) : (
         <MarginNote title="Best-fit line">
           <p className="text-soft">

@@ -6,6 +6,7 @@ import { buildReport } from "../report/buildReport";
 import { curvesOf } from "../report/curvesOf";
 import { reportContext } from "../report/reportContext";
 import { fileName } from "../saveFile";
+import { type PrintedRemark, remarkedPages } from "./remarkedPages";
 
 /** A bench's sheet, and what its report is to be called. */
 export interface NamedSheet {
@@ -17,9 +18,19 @@ export interface NamedSheet {
 export function pdfOf(
   document: Investigation,
   makePdf: typeof reportPdf = reportPdf,
-): Promise<Uint8Array> {
+): Promise<Uint8Array<ArrayBuffer>> {
   const report = buildReport(reportContext(document, curvesOf(document)));
   return makePdf(layoutPages(report), report);
+}
+
+/** The report of an investigation as a PDF, a teacher's remarks in its margin. */
+export function remarkedPdf(
+  document: Investigation,
+  remarks: readonly PrintedRemark[],
+  makePdf: typeof reportPdf = reportPdf,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const report = buildReport(reportContext(document, curvesOf(document)));
+  return makePdf(remarkedPages(layoutPages(report), report, remarks), report);
 }
 
 /**

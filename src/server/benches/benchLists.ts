@@ -54,6 +54,22 @@ export async function benchOf(investigationId: string): Promise<OpenedBench | un
   return { number: bench.number, people: peopleOf(bench), className };
 }
 
+/** The benches of the same experiment before and after the one that works on an investigation. */
+export async function neighboursOf(
+  investigationId: string,
+): Promise<NonNullable<OpenedBench["neighbours"]>> {
+  const { Bench } = models();
+  const own = await Bench.findOne({ where: { investigationId } });
+  if (!own) return {};
+  const order: [string, string][] = [["number", "ASC"]];
+  const all = await Bench.findAll({ where: { experimentId: own.experimentId }, order });
+  const at = all.findIndex(({ id }) => id === own.id);
+  const bench = (one: Bench | undefined) =>
+    one && { number: one.number, investigation: one.investigationId };
+  const [previous, next] = [bench(all[at - 1]), bench(all[at + 1])];
+  return { ...(previous && { previous }), ...(next && { next }) };
+}
+
 /** The experiments of a class, the newest first. */
 export async function experimentsOf(classId: string): Promise<ExperimentEntry[]> {
   const found = await models().Experiment.findAll({

@@ -2,7 +2,7 @@ import type { BenchTerms, GivenBrief, OpenedWords, WordPlace } from "@/protocol/
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Experiment } from "../database/models/experiment";
-import { handedInAs, newestHanding } from "../handing/newestHanding";
+import { handedInAs } from "../handing/newestHanding";
 import { announceTerms } from "../live/channel";
 import { momentOf, timeAt } from "./classClock";
 import { plainGiven } from "./givenBrief";
@@ -21,7 +21,13 @@ export async function termsOf(investigationId: string): Promise<BenchTerms | und
   const { dueAt, schoolClass } = bench.experiment;
   const due = dueAt?.toISOString();
   const timeZone = schoolClass?.timeZone ?? "UTC";
-  const newest = await newestHanding(bench.id);
+  const order: [string, string][] = [["number", "ASC"]];
+  const handings = await models().Handing.findAll({
+    where: { benchId: bench.id },
+    order,
+    include: "by",
+  });
+  const newest = handings.at(-1);
   return {
     introduction,
     words,
@@ -30,6 +36,7 @@ export async function termsOf(investigationId: string): Promise<BenchTerms | und
     copies,
     valueThen: accepted === "handed-in",
     timeZone,
+    revisions: handings.map(({ revision }) => revision),
     ...(due && { due }),
     ...(newest && { handing: handedInAs(newest, accepted) }),
   };

@@ -8,6 +8,9 @@ import { defineExperiment, Experiment } from "./models/experiment";
 import { defineHanding, Handing } from "./models/handing";
 import { defineInvitation, Invitation } from "./models/invitation";
 import { definePerson, Person } from "./models/person";
+import { definePhrase, Phrase } from "./models/phrase";
+import { defineRemark, Remark } from "./models/remark";
+import { defineRemarkAnswer, RemarkAnswer } from "./models/remarkAnswer";
 import { defineKeptState, KeptState } from "./models/keptState";
 import { defineReadingCopy, ReadingCopy } from "./models/readingCopy";
 import { defineReplacement, Replacement } from "./models/replacement";
@@ -28,6 +31,9 @@ const definitions = [
   defineBench,
   defineBenchPerson,
   defineHanding,
+  defineRemarkAnswer,
+  defineRemark,
+  definePhrase,
   defineReadingCopy,
   defineKeptState,
   defineStoredEdit,
@@ -55,6 +61,9 @@ export function models() {
     Bench,
     BenchPerson,
     Handing,
+    Remark,
+    RemarkAnswer,
+    Phrase,
     StoredInvestigation,
     ReadingCopy,
     KeptState,

@@ -6,6 +6,7 @@ import type { Bench } from "../database/models/bench";
 import { readStored } from "../investigations/loadInvestigation";
 import { announceTerms } from "../live/channel";
 import { newestHanding } from "./newestHanding";
+import { showRemarks } from "../remarks/changeRemarks";
 import { putAccepted } from "./putAccepted";
 
 /** The bench that works on a sheet, held until the transaction ends, and its newest handing in. */
@@ -71,6 +72,23 @@ export function openHanding(sheet: string): Promise<void> {
   });
 }
 
+/** Gives all sheets of an experiment back that are handed in; how many. */
+export async function returnAll(
+  { classId, experimentId }: { readonly classId: string; readonly experimentId: string },
+  personId: string,
+): Promise<number> {
+  const { Bench, Handing } = models();
+  const experiment = { association: "experiment", where: { classId }, attributes: [] };
+  const benches = await Bench.findAll({ where: { experimentId }, include: [experiment] });
+  let count = 0;
+  for (const { id, investigationId } of benches) {
+    if ((await Handing.count({ where: { benchId: id, returnedAt: null } })) === 0) continue;
+    await returnHanding(investigationId, personId);
+    count++;
+  }
+  return count;
+}
+
 /** Gives a sheet back to its bench. @throws SchoolRefused where it is not handed in */
 export function returnHanding(sheet: string, personId: string): Promise<void> {
   return models().sequelize.transaction(async (transaction) => {
@@ -79,6 +97,7 @@ export function returnHanding(sheet: string, personId: string): Promise<void> {
     const { brief } = await experimentOf(bench, transaction);
     const now = new Date();
     await newest.update({ openedAt: newest.openedAt ?? now, returnedAt: now }, { transaction });
+    await showRemarks(newest.benchId, transaction);
     if (brief?.accepted === "returned") await putAccepted(sheet, personId, brief.values, transaction);
     await announceTerms([sheet], transaction);
   });

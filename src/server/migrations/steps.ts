@@ -13,6 +13,7 @@ export const steps = [
   "011-briefs.sql",
   "012-handing-in.sql",
   "013-overview.sql",
+  "014-remarks.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

@@ -9,6 +9,7 @@ import type { SchoolReply } from "@/protocol/accounts";
 import { type ShownTo, shownTo } from "@/protocol/overview";
 import { setDue, setWordTo } from "@/server/briefs/terms";
 import { setTimeZone } from "@/server/classes/classes";
+import { returnAll } from "@/server/handing/handings";
 import { poolClass } from "@/server/overview/pool";
 import { storableText } from "@/server/requests/storable";
 import {
@@ -125,6 +126,17 @@ export async function showOverviewAction(
 ): Promise<SchoolReply> {
   if (!shownTo.includes(shown)) redirect("/shelf");
   return changed(id, experimentId, (of) => showOverview(of.experimentId, of.classId, shown));
+}
+
+/** Gives all sheets back that are handed in. */
+export async function returnAllAction(id: string, experimentId: string): Promise<SchoolReply> {
+  textsOnly(experimentId);
+  const { classId, person } = await classForAction(id);
+  const came = await schoolReply(async () => {
+    await returnAll({ classId, experimentId }, person.id);
+  });
+  revalidatePath(`/class/${classId}`, "layout");
+  return came;
 }
 
 /** Puts one investigation of all benches on the teacher's shelf, and opens it at its figure. */

@@ -7,8 +7,9 @@ import {
   type NonAttribute,
   type Sequelize,
 } from "sequelize";
+import type { Judged } from "@/protocol/remarks";
 import { Bench } from "./bench";
-import { key, moment, optional, plainTable, whole, yesOrNo } from "./columns";
+import { json, key, moment, optional, plainTable, text, whole, yesOrNo } from "./columns";
 import { Person } from "./person";
 
 /** One time that a bench handed in. */
@@ -26,6 +27,9 @@ export class Handing extends Model<InferAttributes<Handing>, InferCreationAttrib
   declare openedAt: CreationOptional<Date | null>;
   /** When it went back to the bench; null until then. */
   declare returnedAt: CreationOptional<Date | null>;
+  /** Points by the id of the criterion. */
+  declare points: CreationOptional<Judged["points"]>;
+  declare lastWord: CreationOptional<string>;
   /** Where they were asked for. */
   declare by?: NonAttribute<Person | null>;
 }
@@ -41,6 +45,8 @@ export function defineHanding(sequelize: Sequelize): void {
       late: yesOrNo(),
       openedAt: optional.moment(),
       returnedAt: optional.moment(),
+      points: { ...json(), defaultValue: {} },
+      lastWord: { ...text(), defaultValue: "" },
     },
     { ...plainTable, sequelize, modelName: "Handing", tableName: "handings" },
   );

@@ -37,6 +37,7 @@ import {
   inTwosAction,
   ownBenchesAction,
   poolAction,
+  returnAllAction,
   seatAction,
   setDueAction,
   setExperimentAction,
@@ -74,6 +75,7 @@ const benches: BenchChanges = {
   setTimeZone: setTimeZoneAction,
   show: showOverviewAction,
   pool: poolAction,
+  returnAll: returnAllAction,
   end: endExperimentAction,
 };
 

@@ -8,9 +8,9 @@ import {
   storedInvestigation,
   UnreadableInvestigation,
 } from "@/server/investigations/loadInvestigation";
-import { benchOf } from "@/server/benches/benchLists";
+import { benchOf, neighboursOf } from "@/server/benches/benchLists";
 import { termsOf } from "@/server/briefs/terms";
-import { rightsOf } from "@/protocol/rights";
+import { rightsOf, type Standing } from "@/protocol/rights";
 import { duplicateAction } from "@/app/shelf/actions";
 import { goBackAction } from "./actions";
 import { handInAction, openHandingAction, returnAction, takeBackAction } from "./handingActions";
@@ -21,6 +21,13 @@ const handing = {
   open: openHandingAction,
   giveBack: returnAction,
 };
+
+/** The bench that works on it; a teacher goes from it to the next. */
+async function benchFor(id: string, standing: Standing) {
+  const bench = await benchOf(id);
+  if (!bench || !rightsOf[standing].has("mark")) return bench;
+  return { ...bench, neighbours: await neighboursOf(id) };
+}
 
 interface Props {
   params: Promise<{ id: string }>;
@@ -63,7 +70,13 @@ export default async function InvestigationPage({ params }: Props) {
   return (
     <Workspace
       investigationId={id}
-      opened={{ person, ...found, standing, bench: await benchOf(id), terms: await termsOf(id) }}
+      opened={{
+        person,
+        ...found,
+        standing,
+        bench: await benchFor(id, standing),
+        terms: await termsOf(id),
+      }}
       takeCopy={duplicateAction}
       signOut={signOutAction}
       endTour={endTourAction}
