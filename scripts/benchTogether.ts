@@ -1,16 +1,13 @@
 /** `npm run bench:together`: from a key in one window to another's screen, with 2 and with 30 windows on one sheet; not a test. */
-import { execFileSync } from "node:child_process";
-import { readFileSync } from "node:fs";
 import type { Browser, Page } from "@playwright/test";
 import { presenceQuiet } from "@/protocol/presence";
 import { ownVersion, versionHeader } from "@/protocol/versions";
 import { launchBrowser } from "./browser";
+import { processorOf, share } from "./processor";
 
 const place = process.env.PLACE_URL ?? "";
 const keys = 40;
 const watchedFor = 30_000;
-/** Linux counts a process's time in hundredths of a second. */
-const ticksASecond = 100;
 
 interface Account {
   readonly name: string;
@@ -84,9 +81,6 @@ class BareWindow {
   }
 }
 
-const share = (sorted: readonly number[], part: number) =>
-  sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))]?.toFixed(0);
-
 /** The moment in which a cell of a window shows a text, by the clock of the machine. */
 function shownAt(page: Page, cell: string, text: string): Promise<number> {
   return page.evaluate(
@@ -134,20 +128,6 @@ async function seenAfter(from: Page, to: Page): Promise<string> {
   }
   const sorted = times.sort((a, b) => a - b);
   return `p50 ${share(sorted, 0.5)} ms, p95 ${share(sorted, 0.95)} ms`;
-}
-
-/** Seconds of processor that processes of a kind have taken so far. */
-function processorOf(kind: string): number {
-  const ids = execFileSync("pgrep", ["-f", kind], { encoding: "utf8" }).trim().split("\n");
-  const ticks = ids.map((id) => {
-    try {
-      const fields = readFileSync(`/proc/${id}/stat`, "utf8").split(") ")[1]?.split(" ") ?? [];
-      return Number(fields[11]) + Number(fields[12]);
-    } catch {
-      return 0;
-    }
-  });
-  return ticks.reduce((sum, one) => sum + one, 0) / ticksASecond;
 }
 
 /** What the server takes of one core over a while. */

@@ -14,7 +14,7 @@ await main(async () => {
   try {
     server = await startScratchPlace(cluster);
     const [command, ...args] = process.argv.slice(2);
-    const env = { ...process.env, PLACE_URL: server.address };
+    const env = { ...process.env, PLACE_URL: server.address, DATABASE_URL: server.databaseUrl };
     await run("npx", ["--no-install", command, ...args], { env });
   } finally {
     await server?.stop();

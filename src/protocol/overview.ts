@@ -19,6 +19,8 @@ export interface OverviewRow {
   readonly handing?: HandedIn;
   /** Left out where it is not worked out yet, or can't be read. */
   readonly glance?: BenchSummary;
+  /** Of which revision of the sheet that is. */
+  readonly revision?: number;
 }
 
 /** Who of the class sees the overview: its teachers alone, or students too, with or without names. */

@@ -11,11 +11,9 @@ import { type Hand, useTaking } from "../parts/useTaking";
 const words = accountWords.data;
 
 async function everything(all: readonly Named[], hand: Hand): Promise<Blob> {
-  const { found, left } = await fetchedDocuments(all, hand);
+  const found = await fetchedDocuments(all, hand, words.left);
   const documents = found.map(({ document }) => document);
-  const blob = await madeAway((door, onProgress) => door.zip(documents, proxy(onProgress)), hand);
-  if (left.length > 0) hand.say(words.left(left));
-  return blob;
+  return madeAway((door, onProgress) => door.zip(documents, proxy(onProgress)), hand);
 }
 
 /** All of a person's investigations as one file. */

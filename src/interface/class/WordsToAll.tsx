@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, useState, useTransition } from "react";
+import { useRef, useState, useTransition } from "react";
 import type { SchoolReply } from "@/protocol/accounts";
 import { type OpenedWords, type WordPlace, wordPlaces } from "@/protocol/briefs";
 import { schoolFaults } from "@/wording/accounts";
@@ -11,6 +11,7 @@ import { Choice } from "../parts/Choice";
 import { TextArea } from "../parts/TextArea";
 import { useOwnTimeZone } from "../parts/timeZone";
 import { useLive } from "../parts/useLive";
+import { useNewest } from "../parts/useNewest";
 import type { BenchChanges } from "./classChanges";
 import { Note } from "./ClassPage";
 
@@ -53,11 +54,7 @@ function useKept() {
       }
     });
   };
-  const flushed = useRef(flush);
-  useEffect(() => {
-    flushed.current = flush;
-  });
-  useEffect(() => () => flushed.current(), []);
+  const flushed = useNewest(flush);
   const keep = (key: string, change: () => Promise<SchoolReply>) => {
     waiting.current.set(key, change);
     tell({ said: words.keeping, wrong: false });

@@ -30,11 +30,9 @@ const nameOf = ({ number, people }: OverviewRow) =>
 async function reports(rows: readonly OverviewRow[], hand: Hand): Promise<Blob> {
   const begun = rows.filter(({ changedAt }) => changedAt !== undefined);
   const named = begun.map((row) => ({ id: row.investigation, title: nameOf(row) }));
-  const { found, left } = await fetchedDocuments(named, hand);
+  const found = await fetchedDocuments(named, hand, words.left);
   const sheets = found.map(({ title: name, document }) => ({ name, document }));
-  const blob = await madeAway((door, onProgress) => door.reports(sheets, proxy(onProgress)), hand);
-  if (left.length > 0) hand.say(words.left(left));
-  return blob;
+  return madeAway((door, onProgress) => door.reports(sheets, proxy(onProgress)), hand);
 }
 
 function filesOf({ title, rows, together }: Overview): readonly (FileToMake & { label: string })[] {

@@ -17,8 +17,12 @@ export interface Fetched extends Named {
 /** Fetching the documents takes this part of the whole. */
 const fetching = 0.3;
 
-/** The documents one after the other; those that can't be read are left out, and named. */
-export async function fetchedDocuments(all: readonly Named[], { onProgress, signal }: Hand) {
+/** The documents one after the other; those that can't be read are left out. @param said what is said of those, by name */
+export async function fetchedDocuments(
+  all: readonly Named[],
+  { onProgress, signal, say }: Hand,
+  said: (left: readonly string[]) => string,
+): Promise<readonly Fetched[]> {
   const found: Fetched[] = [];
   const left: string[] = [];
   for (const [i, { id, title }] of all.entries()) {
@@ -30,7 +34,8 @@ export async function fetchedDocuments(all: readonly Named[], { onProgress, sign
     else throw new Error("Failed to fetch an investigation.");
     onProgress((fetching * (i + 1)) / all.length);
   }
-  return { found, left };
+  if (left.length > 0) say(said(left));
+  return found;
 }
 
 /** Has a file made by a worker, away from the page. @param type its media type */

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import { type DecimalMark, readNumber } from "@/core/number/readNumber";
 import { writePlainly } from "@/core/number/writtenNumber";
 import type { Criterion } from "@/investigation/model/brief";
@@ -11,6 +11,7 @@ import { remarkWords } from "@/wording/remarks";
 import { MarginNote } from "../parts/StageLayout";
 import { TextArea } from "../parts/TextArea";
 import { Tick } from "../parts/Tick";
+import { useNewest } from "../parts/useNewest";
 import { useHouseRules } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { useRemarks } from "./RemarksProvider";
@@ -82,11 +83,7 @@ function LastWord({ stands }: { stands: string }) {
     waiting.current = undefined;
     if (text !== undefined) void change({ kind: "last-word", text });
   };
-  const flushed = useRef(flush);
-  useEffect(() => {
-    flushed.current = flush;
-  });
-  useEffect(() => () => flushed.current(), []);
+  const flushed = useNewest(flush);
   const type = (text: string) => {
     setTyped(text);
     waiting.current = text;

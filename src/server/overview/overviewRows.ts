@@ -15,6 +15,7 @@ export interface KeptGlance {
   readonly sheet: string;
   readonly summary: BenchSummary | null;
   readonly stage: StageId | null;
+  readonly revision: number | null;
   /** Null where nothing was done yet. */
   readonly changedAt: Date | null;
   /** Whether the sheet has changed since. */
@@ -27,7 +28,7 @@ export async function keptGlances(
 ): Promise<ReadonlyMap<string, KeptGlance>> {
   if (sheets.length === 0) return new Map();
   const found = await models().sequelize.query<KeptGlance>(
-    `select i.id as sheet, s.summary, s.stage, case when i.revision > 0 then i.updated_at end as "changedAt",
+    `select i.id as sheet, s.summary, s.stage, s.revision, case when i.revision > 0 then i.updated_at end as "changedAt",
        (s.revision is null or s.revision < i.revision or s.version <> :version) as behind
      from investigations i left join bench_summaries s on s.investigation_id = i.id
      where i.id in (:sheets)`,
@@ -44,7 +45,7 @@ type Seated = Pick<
 /** A bench of the overview, from who sits there and what is kept of its sheet. */
 export function overviewRow(bench: Seated, kept: KeptGlance | undefined): OverviewRow {
   const { id, number, investigation, people, handing, changedAt } = bench;
-  const { stage, summary } = kept ?? {};
+  const { stage, summary, revision } = kept ?? {};
   const at = kept?.changedAt?.toISOString() ?? changedAt;
   return {
     id,
@@ -55,6 +56,7 @@ export function overviewRow(bench: Seated, kept: KeptGlance | undefined): Overvi
     ...(at && { changedAt: at }),
     ...(handing && { handing }),
     ...(summary && { glance: summary }),
+    ...(revision && revision > 0 && { revision }),
   };
 }
 

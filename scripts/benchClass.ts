@@ -1,0 +1,199 @@
+/** `npm run bench:class`: thirty benches that each type every two seconds, seen on the class overview; not a test. */
+import { nanoid } from "nanoid";
+import { cellKey } from "@/investigation/model/row";
+import { perform } from "@/investigation/history/edit";
+import { typeReadings } from "@/investigation/acts/typeReadings";
+import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
+import type { OverviewMessage } from "@/protocol/overview";
+import { ownVersion, versionHeader } from "@/protocol/versions";
+import { openSession } from "@/server/access/sessions";
+import { openExperiment } from "@/server/benches/benchLists";
+import { setExperiment } from "@/server/benches/experiments";
+import { seatEachAlone } from "@/server/benches/seating";
+import { makeClass } from "@/server/classes/classes";
+import { closeDatabase } from "@/server/database/connection";
+import { models } from "@/server/database/models";
+import { createInvestigation } from "@/server/investigations/createInvestigation";
+import { loadInvestigation } from "@/server/investigations/loadInvestigation";
+import { memoryOf, processorOf, share } from "./processor";
+
+const place = process.env.PLACE_URL ?? "";
+const benches = 30;
+const every = 2000;
+const lasts = 40_000;
+const rows = 7;
+
+/** A person with the cookie of a session. */
+async function somebody(kind: "teacher" | "student", name: string) {
+  const id = nanoid(12);
+  const signInName = `bench-${id}`.toLowerCase();
+  const person = { id, signInName, name, kind, password: "none", demo: false };
+  await models().Person.create({ ...person, tourEndedAt: new Date() });
+  const { token } = await openSession(id);
+  return { id, cookie: `fathom_rule_session=${token}` };
+}
+
+/** A class of thirty students, each alone at a bench whose sheet is full of readings. */
+async function schoolClass() {
+  const teacher = await somebody("teacher", "Greta");
+  const classId = await makeClass(teacher.id, "Thirty benches");
+  const from = await createInvestigation(teacher.id, sampleBrief("clampedRule"));
+  const experimentId = await setExperiment(classId, "A rule that swings", from);
+  const students = new Map<string, string>();
+  for (let i = 0; i < benches; i++) {
+    const { id, cookie } = await somebody("student", `Student ${i + 1}`);
+    students.set(id, cookie);
+    await models().ClassPerson.create({ classId, personId: id, role: "student" });
+  }
+  await seatEachAlone({ classId, experimentId });
+  const opened = await openExperiment(experimentId, classId);
+  const all = opened.benches.map(({ investigation, people }) => ({
+    sheet: investigation,
+    cookie: students.get(people[0]?.id ?? "") ?? "",
+  }));
+  return { teacher, experimentId, all };
+}
+
+interface Bench {
+  readonly sheet: string;
+  readonly cookie: string;
+}
+
+/** Types into a sheet as its page would; the revision that came of it. */
+async function types({ sheet, cookie }: Bench, readings: { row: string; cell: string; text: string }[]) {
+  const { document, revision } = await loadInvestigation(sheet);
+  const { change } = perform(document, typeReadings, { readings });
+  const from = { id: nanoid(16), at: new Date().toISOString(), on: revision, window: "bench", device: "bench" };
+  const answer = await fetch(`${place}/api/investigations/${sheet}/edits`, {
+    method: "POST",
+    headers: { "content-type": "application/json", cookie, origin: place, [versionHeader]: ownVersion },
+    body: JSON.stringify({ since: revision, edits: [{ ...change, ...from }] }),
+  });
+  if (!answer.ok) throw new Error(`an edit was answered with ${answer.status}`);
+  return ((await answer.json()) as { revision: number }).revision;
+} // prettier-ignore
+
+const time = (row: number, turn: number) => (3.1 + row * 1.55 + (turn % 7) * 0.01).toFixed(2);
+
+const filled = Array.from({ length: rows }, (_, row) => [
+  { row: `row${row}`, cell: "overhang", text: (0.2 + row * 0.05).toFixed(3) },
+  ...[1, 2, 3].map((n) => ({ row: `row${row}`, cell: cellKey("time", n), text: time(row, n) })),
+]).flat();
+
+/** The overview's stream: when each sheet is shown at which revision. */
+class Watching {
+  private readonly ending = new AbortController();
+  private readonly waiting: { sheet: string; revision: number; sent: number }[] = [];
+  readonly behind: number[] = [];
+  messages = 0;
+  letters = 0;
+
+  async follow(experimentId: string, cookie: string): Promise<void> {
+    const { signal } = this.ending;
+    const stream = await fetch(`${place}/api/overview/${experimentId}`, { headers: { cookie }, signal });
+    const reader = stream.body?.pipeThrough(new TextDecoderStream()).getReader();
+    let rest = "";
+    void (async () => {
+      for (;;) {
+        const { value, done } = (await reader?.read()) ?? { done: true };
+        if (done) return;
+        rest += value;
+        const parts = rest.split("\n\n");
+        rest = parts.pop() ?? "";
+        for (const part of parts) if (part.startsWith("data: ")) this.hear(part.slice(6));
+      }
+    })().catch(() => {});
+  } // prettier-ignore
+
+  expect(sheet: string, revision: number, sent: number): void {
+    this.waiting.push({ sheet, revision, sent });
+  }
+
+  private hear(text: string): void {
+    this.messages++;
+    this.letters += text.length;
+    const now = performance.now();
+    for (const { investigation, revision = -1 } of (JSON.parse(text) as OverviewMessage).rows) {
+      for (let i = this.waiting.length - 1; i >= 0; i--) {
+        const one = this.waiting[i];
+        if (!one || one.sheet !== investigation || one.revision > revision) continue;
+        this.behind.push(now - one.sent);
+        this.waiting.splice(i, 1);
+      }
+    }
+  }
+
+  get left(): number {
+    return this.waiting.length;
+  }
+
+  end(): void {
+    this.ending.abort();
+  }
+}
+
+const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
+
+/** Each bench types every two seconds, the one a little after the other; how many edits there were. */
+async function work(all: readonly Bench[], watching: Watching): Promise<number> {
+  const until = performance.now() + lasts;
+  const counts = await Promise.all(
+    all.map(async (bench, i) => {
+      await pause((i * every) / all.length);
+      let turn = 0;
+      for (; performance.now() < until; turn++) {
+        const began = performance.now();
+        const row = turn % rows;
+        const text = time(row, turn + i);
+        const revision = await types(bench, [{ row: `row${row}`, cell: "time", text }]);
+        watching.expect(bench.sheet, revision, began);
+        await pause(Math.max(0, every - (performance.now() - began)));
+      }
+      return turn;
+    }),
+  );
+  return counts.reduce((sum, one) => sum + one, 0);
+}
+
+/** How long the page of the overview takes to come, in ms. */
+async function opening(path: string, cookie: string): Promise<string> {
+  const times: number[] = [];
+  for (let turn = 0; turn < 9; turn++) {
+    const began = performance.now();
+    await (await fetch(`${place}${path}`, { headers: { cookie } })).text();
+    times.push(performance.now() - began);
+  }
+  const [first = 0, ...others] = times;
+  return `the first ${first.toFixed(0)} ms, then p50 ${share(
+    others.sort((a, b) => a - b),
+    0.5,
+  )} ms`;
+}
+
+const { teacher, experimentId, all } = await schoolClass();
+for (const bench of all) await types(bench, filled);
+const { classId } = await models().Experiment.findByPk(experimentId, { rejectOnEmpty: true });
+const path = `/class/${classId}/experiment/${experimentId}`;
+console.log(`the overview's page, nothing worked out yet: ${await opening(path, teacher.cookie)}`);
+const watching = new Watching();
+await watching.follow(experimentId, teacher.cookie);
+await pause(5000);
+console.log(`the overview's page, all worked out: ${await opening(path, teacher.cookie)}`);
+const kind = "scripts/start.mjs";
+const [before, began] = [processorOf(kind), performance.now()];
+const edits = await work(all, watching);
+await pause(2000);
+const seconds = (performance.now() - began) / 1000;
+const taken = processorOf(kind) - before;
+const sorted = watching.behind.sort((a, b) => a - b);
+console.log(
+  `30 benches, ${edits} edits in ${seconds.toFixed(0)} s: seen on the overview after p50 ${share(sorted, 0.5)} ms, p95 ${share(sorted, 0.95)} ms (${watching.left} never)`,
+);
+console.log(
+  `the server took ${((1000 * taken) / edits).toFixed(0)} ms of a core for an edit (with its saving), ${((100 * taken) / seconds).toFixed(0)} % of a core; ${memoryOf(kind).toFixed(0)} MB`,
+);
+console.log(
+  `the stream said ${watching.messages} messages, ${(watching.letters / watching.messages / 1000).toFixed(1)} kB each`,
+);
+watching.end();
+await closeDatabase();
