@@ -113,6 +113,7 @@ module.exports = {
       "marks",
       "output/report",
       "wording",
+      "remembered",
     ]),
     only("workers", "workers", [
       "core",

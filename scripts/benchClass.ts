@@ -3,6 +3,7 @@ import { nanoid } from "nanoid";
 import { cellKey } from "@/investigation/model/row";
 import { perform } from "@/investigation/history/edit";
 import { typeReadings } from "@/investigation/acts/typeReadings";
+import type { Investigation } from "@/investigation/model/investigation";
 import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
 import type { OverviewMessage } from "@/protocol/overview";
 import { ownVersion, versionHeader } from "@/protocol/versions";
@@ -47,22 +48,26 @@ async function schoolClass() {
   }
   await seatEachAlone({ classId, experimentId });
   const opened = await openExperiment(experimentId, classId);
-  const all = opened.benches.map(({ investigation, people }) => ({
-    sheet: investigation,
-    cookie: students.get(people[0]?.id ?? "") ?? "",
-  }));
+  const all: Bench[] = [];
+  for (const { investigation: sheet, people } of opened.benches) {
+    const cookie = students.get(people[0]?.id ?? "") ?? "";
+    all.push({ sheet, cookie, state: await loadInvestigation(sheet) });
+  }
   return { teacher, experimentId, all };
 }
 
 interface Bench {
   readonly sheet: string;
   readonly cookie: string;
+  /** The sheet as its page has it. */
+  state: { readonly document: Investigation; readonly revision: number };
 }
 
 /** Types into a sheet as its page would; the revision that came of it. */
-async function types({ sheet, cookie }: Bench, readings: { row: string; cell: string; text: string }[]) {
-  const { document, revision } = await loadInvestigation(sheet);
-  const { change } = perform(document, typeReadings, { readings });
+async function types(bench: Bench, readings: { row: string; cell: string; text: string }[]) {
+  const { sheet, cookie } = bench;
+  const { document, revision } = bench.state;
+  const { change, document: after } = perform(document, typeReadings, { readings });
   const from = { id: nanoid(16), at: new Date().toISOString(), on: revision, window: "bench", device: "bench" };
   const answer = await fetch(`${place}/api/investigations/${sheet}/edits`, {
     method: "POST",
@@ -70,7 +75,9 @@ async function types({ sheet, cookie }: Bench, readings: { row: string; cell: st
     body: JSON.stringify({ since: revision, edits: [{ ...change, ...from }] }),
   });
   if (!answer.ok) throw new Error(`an edit was answered with ${answer.status}`);
-  return ((await answer.json()) as { revision: number }).revision;
+  const kept = (await answer.json()) as { revision: number };
+  bench.state = { document: after, revision: kept.revision };
+  return kept.revision;
 } // prettier-ignore
 
 const time = (row: number, turn: number) => (3.1 + row * 1.55 + (turn % 7) * 0.01).toFixed(2);
@@ -174,6 +181,9 @@ const { teacher, experimentId, all } = await schoolClass();
 for (const bench of all) await types(bench, filled);
 const { classId } = await models().Experiment.findByPk(experimentId, { rejectOnEmpty: true });
 const path = `/class/${classId}/experiment/${experimentId}`;
+await (
+  await fetch(`${place}/class/${classId}/people`, { headers: { cookie: teacher.cookie } })
+).text();
 console.log(`the overview's page, nothing worked out yet: ${await opening(path, teacher.cookie)}`);
 const watching = new Watching();
 await watching.follow(experimentId, teacher.cookie);

@@ -73,6 +73,6 @@ export async function workOut(sheet: string, wanted: string | undefined): Promis
   if (!(await takeInHand(sheet))) return (await isCurrent(sheet)) ? "current" : "elsewhere";
   const found = await newest(sheet);
   if (!found) return "current";
-  await keep(sheet, found, await summarise({ text: found.text, wanted }));
+  await keep(sheet, found, await summarise({ sheet, text: found.text, wanted }));
   return "done";
 }
