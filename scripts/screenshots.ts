@@ -6,17 +6,6 @@ import { enter, launchBrowser } from "./browser";
 const folder = join(import.meta.dirname, "../docs/screenshots");
 const place = process.env.PLACE_URL ?? "";
 
-/** A file as a bench might bring it, with decimal commas. */
-const tube = [
-  "length of air column L;frequency f;frequency f;±",
-  "cm;Hz;Hz;Hz",
-  "16,4;512;510;2",
-  "19,8;426;425;2",
-  "24,9;341;340;1",
-  "33,1;256;257;1",
-  "39,6;215;214;1",
-].join("\n");
-
 mkdirSync(folder, { recursive: true });
 const browser = await launchBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
@@ -35,30 +24,12 @@ async function layOnFigure(): Promise<void> {
   await page.getByRole("button", { name: "Slope triangle" }).click();
 }
 
-await page.goto(`${place}/sign-in`);
-await page.evaluate(() => document.fonts.ready);
-await take("sign-in");
 await enter(page, place);
+await page.evaluate(() => document.fonts.ready);
 await take("shelf");
-await page.goto(`${place}/account`);
-await page.getByRole("heading", { name: "Your account" }).waitFor();
-await take("account");
-await page.goto(`${place}/shelf`);
 await page.getByRole("link", { name: /Springiness/ }).click();
 await page.getByRole("grid").waitFor();
 await take("measure");
-await page.getByRole("button", { name: "House rules" }).click();
-await take("house-rules");
-await page.getByRole("button", { name: "Put away" }).click();
-await page.getByRole("button", { name: "Bring in" }).click();
-await page.getByLabel("File").setInputFiles({
-  name: "resonating tube.csv",
-  mimeType: "text/csv",
-  buffer: Buffer.from(tube, "latin1"),
-});
-await page.getByRole("dialog").getByText("5 rows").waitFor();
-await take("bring-in");
-await page.getByRole("button", { name: "Put away" }).click();
 await page.getByRole("link", { name: /^Derive/ }).click();
 await page.getByRole("cell", { name: /period squared/ }).click();
 await page.getByRole("button", { name: /Draw it/ }).click();
@@ -103,8 +74,36 @@ const teacher = await (
 ).newPage();
 await enter(teacher, place, { name: "greta", password: "harbour-light" });
 await teacher.getByRole("link", { name: "Physics 11b" }).click();
-await teacher.getByRole("heading", { name: "Stiffness of a clamped rule" }).waitFor();
+await teacher.getByRole("img", { name: /on a number line/ }).waitFor();
+await teacher.waitForTimeout(3000);
+await takeOf(teacher, "overview");
+await teacher.getByRole("link", { name: "Benches", exact: true }).click();
+await teacher.getByRole("heading", { name: "Without a bench" }).waitFor();
 await takeOf(teacher, "benches");
+await teacher.getByRole("link", { name: "Projector" }).click();
+await teacher.getByRole("heading", { level: 1 }).waitFor();
+await takeOf(teacher, "projector");
+await mine.keyboard.press("Escape");
+await mine.getByRole("button", { name: "Hand in…" }).click();
+await mine.getByRole("button", { name: "Hand it in" }).click();
+await mine.getByText("It stays as it is until it comes back.").waitFor();
+await teacher.getByRole("link", { name: "Back" }).click();
+await teacher.getByRole("button", { name: /^1 Ines/ }).click();
+await teacher.getByRole("link", { name: "Read their sheet" }).click();
+await teacher.getByRole("heading", { name: "Your remarks" }).waitFor();
+await teacher.keyboard.press("Alt+1");
+await teacher.locator('[data-cell="2 2"]').click();
+await teacher.getByLabel("Remark", { exact: true }).fill("Far from the other two: eleven swings?");
+await teacher.getByRole("button", { name: "Put the remark" }).click();
+await teacher.locator('[data-quantity-column="1"]').click();
+await teacher.getByLabel("Remark", { exact: true }).fill("Say where this ± comes from.");
+await takeOf(teacher, "remarks");
+await teacher.getByRole("button", { name: "Put the remark" }).click();
+await teacher.getByText("Say where this ± comes from.").last().waitFor();
+await teacher.getByRole("button", { name: "Give it back" }).click();
+await teacher.getByText("It is back with the bench.").waitFor();
+await mine.getByRole("heading", { name: "Remarks" }).waitFor();
+await takeOf(mine, "remarks-at-the-bench");
 await teacher.getByRole("link", { name: "Fathom Rule" }).click();
 await teacher.getByRole("button", { name: "Start from a sample" }).click();
 const briefs = teacher.getByRole("group", { name: "Briefs of the samples" });

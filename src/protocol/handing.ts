@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import type { Judged } from "./remarks";
 
 /** Where a bench that handed in stands: handed in, opened by a teacher, or back with the bench. */
 export const handingStates = ["handed-in", "opened", "returned"] as const;
@@ -16,6 +17,8 @@ export interface HandedIn {
   /** The name of who handed it in; "" once nobody knows. */
   readonly by: string;
   readonly late: boolean;
+  /** Points and last word, for teachers of the class alone. */
+  readonly judged?: Judged;
   /** Whether the bench can take it back: nobody has opened it, and it has not seen what its results are held against. */
   readonly canTakeBack: boolean;
 }

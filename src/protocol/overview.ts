@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import type { Criterion } from "@/investigation/model/brief";
 import type { StageId } from "@/investigation/model/stage";
 import type { BenchSummary } from "@/overview/glance";
 import type { Together } from "@/overview/together";
@@ -34,6 +35,8 @@ export type Sight = "teacher" | Exclude<ShownTo, "no">;
 export interface Overview {
   readonly title: string;
   readonly shown: ShownTo;
+  /** What the experiment is marked by; left out for students. */
+  readonly criteria?: Readonly<Record<string, Criterion>>;
   /** By their numbers. */
   readonly rows: readonly OverviewRow[];
   readonly together?: Together;
@@ -66,11 +69,12 @@ export const overviewMessage = yup
 
 /** An overview after what its stream said. */
 export function withNews(overview: Overview, news: OverviewMessage): Overview {
+  const { criteria } = overview;
   const { title, shown, rows, gone, together } = news;
   const known = new Set([...gone, ...rows.map(({ id }) => id)]);
   const kept = overview.rows.filter(({ id }) => !known.has(id));
   const all = [...kept, ...rows].sort((a, b) => a.number - b.number);
-  return { title, shown, rows: all, ...(together && { together }) };
+  return { title, shown, rows: all, ...(criteria && { criteria }), ...(together && { together }) };
 }
 
 /** What has changed from one overview to the next; undefined where nothing has. */

@@ -83,6 +83,8 @@ export const overviewWords = {
     open: "Take out…",
     label: "What to take out of the class",
     results: "Results as CSV",
+    marks: "Marks as CSV",
+    marksName: (title: string) => `${title} marks`,
     reports: "Reports as PDF, in a ZIP",
     resultsName: (title: string) => `${title} results`,
     reportsName: (title: string) => `${title} reports`,

@@ -4,7 +4,7 @@ import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { proxy } from "comlink";
 import { useState, useTransition } from "react";
 import { fileName } from "@/output/saveFile";
-import { overviewCsv } from "@/output/school/overviewCsv";
+import { marksCsv, overviewCsv } from "@/output/school/overviewCsv";
 import type { Overview, OverviewRow } from "@/protocol/overview";
 import { schoolFaults } from "@/wording/accounts";
 import { isWithTeacher } from "@/protocol/handing";
@@ -35,14 +35,27 @@ async function reports(rows: readonly OverviewRow[], hand: Hand): Promise<Blob> 
   return madeAway((door, onProgress) => door.reports(sheets, proxy(onProgress)), hand);
 }
 
-function filesOf({ title, rows, together }: Overview): readonly (FileToMake & { label: string })[] {
+const tableFile = (text: string) => new Blob([text], { type: "text/csv;charset=utf-8" });
+
+function filesOf({
+  title,
+  rows,
+  together,
+  criteria = {},
+}: Overview): readonly (FileToMake & { label: string })[] {
   const mark = together?.decimalMark ?? "point";
   return [
     {
       label: words.results,
       kind: words.kinds.csv,
       name: fileName(words.resultsName(title), "csv"),
-      make: async () => new Blob([overviewCsv(rows, mark)], { type: "text/csv;charset=utf-8" }),
+      make: async () => tableFile(overviewCsv(rows, mark)),
+    },
+    {
+      label: words.marks,
+      kind: words.kinds.csv,
+      name: fileName(words.marksName(title), "csv"),
+      make: async () => tableFile(marksCsv(rows, criteria, mark)),
     },
     {
       label: words.reports,

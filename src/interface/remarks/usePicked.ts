@@ -8,6 +8,9 @@ import { placeAttribute } from "../together/usePresence";
 
 type Picked = Omit<RemarkPlace, "stage">;
 
+/** In ms: where the focus goes so soon after a click, the click is what was meant. */
+const followsClick = 500;
+
 const wholeStage: Picked = { place: "", quote: "" };
 
 /** The words of a block that are selected; "" where none are. */
@@ -35,7 +38,10 @@ export function usePicked(stage: StageId, on: boolean) {
   const [picked, setPicked] = useState<{ readonly stage: StageId; readonly of: Picked }>();
   useEffect(() => {
     if (!on) return;
+    let clicked = -Infinity;
     const look = (event: Event) => {
+      if (event.type === "mouseup") clicked = event.timeStamp;
+      else if (event.timeStamp - clicked < followsClick) return;
       const target = event.target instanceof Element ? event.target : null;
       const element = target?.closest(`[${placeAttribute}]`);
       if (element) setPicked({ stage, of: pickedAt(element, event) });

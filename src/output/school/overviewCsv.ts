@@ -1,5 +1,7 @@
 import Papa from "papaparse";
 import { fromRaised, plainRunText, type RunText } from "@/core/unit/runText";
+import type { Criterion } from "@/investigation/model/brief";
+import { inOrder } from "@/investigation/model/order";
 import type { Stated } from "@/overview/glance";
 import type { OverviewRow } from "@/protocol/overview";
 import { handingWords } from "@/wording/handing";
@@ -34,14 +36,57 @@ function straightWord(straight: boolean | undefined): string {
   return straight ? "yes" : "no";
 }
 
+/** Cells as CSV (RFC 4180), semicolons between them where the house writes decimal commas. */
+function csv(lines: readonly (readonly string[])[], decimalMark: "point" | "comma"): string {
+  const delimiter = decimalMark === "comma" ? ";" : ",";
+  const all = lines.map((line) => line.map(guarded));
+  const text = Papa.unparse(all, { delimiter, newline: "\r\n" });
+  return `\ufeff${text}\r\n`;
+}
+
+const namesOf = ({ people }: OverviewRow) => people.map(({ name }) => name).join(", ");
+
+/** The marks of a class as a table: a bench a row, a criterion a column, their sum and the last word. */
+export function marksCsv(
+  rows: readonly OverviewRow[],
+  criteria: Readonly<Record<string, Criterion>>,
+  decimalMark: "point" | "comma",
+): string {
+  const entries = inOrder(criteria).filter(([, { text }]) => text.trim() !== "");
+  const number = (points: number | undefined) => {
+    const text = points === undefined ? "" : String(points);
+    return decimalMark === "comma" ? text.replace(".", ",") : text;
+  };
+  const of = entries.reduce((sum, [, { points }]) => sum + points, 0);
+  const first = ["bench", "names", "handed in", "at", "late"];
+  const columns = entries.map(([, { text, points }]) => `${text} (of ${points})`);
+  const lines = rows.map((row) => {
+    const { handing } = row;
+    const points = handing?.judged?.points ?? {};
+    const given = entries.map(([id]) => points[id]);
+    const any = given.some((one) => one !== undefined);
+    const total = given.reduce<number>((sum, one) => sum + (one ?? 0), 0);
+    return [
+      ...[String(row.number), namesOf(row)],
+      ...(handing
+        ? [handingWords.row[handing.state], handing.at, handing.late ? "yes" : "no"]
+        : ["", "", ""]),
+      ...given.map(number),
+      number(any ? total : undefined),
+      handing?.judged?.lastWord ?? "",
+    ];
+  });
+  return csv([[...first, ...columns, `sum (of ${of})`, "last word"], ...lines], decimalMark);
+}
+
 /** The overview of a class as a table: numbers as the benches state them, parted by what the decimal mark leaves free. */
 export function overviewCsv(
   rows: readonly OverviewRow[],
   decimalMark: "point" | "comma",
 ): string {
-  const lines = rows.map(({ number, people, stage, changedAt, glance, handing }) => [
+  const lines = rows.map(({ number, stage, changedAt, glance, handing, ...row }) => [
     String(number),
-    people.map(({ name }) => name).join(", "),
+    row.people.map(({ name }) => name).join(", "),
     stage ? stageName(stage) : "",
     changedAt ?? "",
     glance ? String(glance.readings) : "",
@@ -53,8 +98,5 @@ export function overviewCsv(
     handing?.at ?? "",
     handing ? (handing.late ? "yes" : "no") : "",
   ]);
-  const delimiter = decimalMark === "comma" ? ";" : ",";
-  const all = [heads, ...lines].map((line) => line.map(guarded));
-  const text = Papa.unparse(all, { delimiter, newline: "\r\n" });
-  return `\ufeff${text}\r\n`;
+  return csv([heads, ...lines], decimalMark);
 } // prettier-ignore

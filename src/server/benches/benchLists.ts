@@ -29,7 +29,9 @@ function peopleOf({ people = [] }: Bench) {
 /** The newest handing in of a bench, where its handings were asked for. */
 function handingOf({ handings = [] }: Bench, accepted: string | undefined) {
   const newest = handings.toSorted((a, b) => b.number - a.number)[0];
-  return newest && { handing: handedInAs(newest, accepted) };
+  if (!newest) return undefined;
+  const { points, lastWord } = newest;
+  return { handing: { ...handedInAs(newest, accepted), judged: { points, lastWord } } };
 }
 
 /** A bench as its teachers see it; @param accepted when benches see what their results are held against. */

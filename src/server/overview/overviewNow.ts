@@ -31,6 +31,13 @@ export async function overviewNow(
   const wanted = wantedResult(experiment);
   const all = rowsTogether(rows, wanted);
   const behind = [...kept.values()].flatMap((one) => (one.behind ? [one.sheet] : []));
-  const overview = { title, shown: experiment.shown, rows, ...(all && { together: all }) };
+  const { shown, brief } = experiment;
+  const overview = {
+    title,
+    shown,
+    rows,
+    ...(brief && { criteria: brief.criteria }),
+    ...(all && { together: all }),
+  };
   return { overview, behind, wanted };
 }

@@ -57,8 +57,8 @@ const unheld = remembered((together: Together): Together => ({ ...together, acce
 /** An overview as somebody may see it. */
 export function overviewSeen(overview: Overview, { sight, accepted }: Sighted): Overview {
   if (sight === "teacher") return overview;
-  const { together, ...rest } = overview;
+  const { together, title, shown } = overview;
   const rows = overview.rows.map((row) => rowSeen[sight](row));
-  if (!together) return { ...rest, rows };
-  return { ...rest, rows, together: accepted ? together : unheld(together) };
+  if (!together) return { title, shown, rows };
+  return { title, shown, rows, together: accepted ? together : unheld(together) };
 }
