@@ -74,3 +74,19 @@ test("what can't lie beside the others is left out and said; other constants are
   const [, second] = Object.values(found.rows).filter(({ series }) => series?.startsWith("bench2"));
   expect(second?.readings).not.toHaveProperty("overhang");
 }); // prettier-ignore
+
+test("commas of a bench become points; a ± typed with a reading stays its own", () => {
+  const [first] = Object.keys(rule.rows);
+  const row = rule.rows[first ?? ""]!;
+  const typed = { ...row, readings: { ...row.readings, overhang: "0,2005 ± 0,0004" } };
+  const comma = {
+    ...rule,
+    houseRules: { ...rule.houseRules, decimalMark: "comma" as const },
+    rows: { [first ?? ""]: typed },
+  };
+  const found = pooled(pattern, [bench(1, comma)], {});
+  const [only] = Object.values(found.rows);
+  expect(only?.readings.overhang).toBe("0.2005 ± 0.0004");
+  const figure = Object.values(found.figures)[0]!;
+  expect(figure.line).toMatchObject({ together: false, each: false });
+});

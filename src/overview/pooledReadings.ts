@@ -60,7 +60,7 @@ function rewritten(text: string, row: Row, { power, own }: Rewriting, { houseRul
   const mark = houseRules.decimalMark;
   const read = readNumber(text, mark);
   if (read.kind !== "number") return text;
-  const plain = mark === "comma" ? text.replace(",", ".") : text;
+  const plain = mark === "comma" ? text.replaceAll(",", ".") : text;
   const typedSize = read.number.uncertainty !== undefined;
   if (power === 0 && (typedSize || own === undefined)) return plain;
   const size = own && !typedSize ? sizeOf(text, own, row, mark)?.replace(",", ".") : undefined;

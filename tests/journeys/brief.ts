@@ -3,9 +3,12 @@ import { kept, noBarrier, stage } from "./bench";
 
 export const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
 
-/** All that a page is sent from now on, as text; pictures and fonts aside, and the stream, whose messages end up on the page. */
+/** All that a page is sent from now on, as text: each answer but pictures and fonts, and each message of a stream. */
 export async function received(page: Page): Promise<string[]> {
   const texts: string[] = [];
+  const wire = await page.context().newCDPSession(page);
+  await wire.send("Network.enable");
+  wire.on("Network.eventSourceMessageReceived", ({ data }) => void texts.push(data));
   const isStream = ({ pathname }: URL) => pathname.startsWith("/api/live");
   await page.route(
     (url) => !isStream(url),

@@ -1,7 +1,8 @@
+import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { kept, noBarrier, paste, stage } from "./bench";
 import { madeBrief, margin, received } from "./brief";
-import { joined, makeClass } from "./school";
+import { classWith, joined, makeClass, setExperiment } from "./school";
 
 const title = "Stiff together";
 
@@ -79,7 +80,15 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   await page.getByRole("button", { name: "readings", exact: true }).click();
   await noBarrier(page);
 
+  for (const name of ["Derive", "Straighten", "Plot", "Slope", "Conclude", "Write up"]) {
+    await stage(mina, name);
+  }
+  await stage(mina, "Measure");
+  const holdsValue = () => sent.filter((text) => text.includes("217.31"));
+  expect(sent.length).toBeGreaterThan(5);
+  expect(holdsValue()).toEqual([]);
   await handIn(mina);
+  await expect.poll(() => holdsValue().length).toBeGreaterThan(0);
   await expect(row(page, "Mina")).toContainText("handed in");
   await row(page, "Mina").getByRole("button").click();
   await page.getByRole("link", { name: "Read their sheet" }).click();
@@ -118,8 +127,6 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   await mina.keyboard.type("5.80");
   await mina.keyboard.press("Enter");
   await kept(mina);
-  expect(sent.length).toBeGreaterThan(5);
-  expect(sent.filter((text) => text.includes("217.31"))).toEqual([]);
   await handIn(mina);
 
   await expect(page.getByRole("button", { name: "What changed" })).toBeVisible();
@@ -183,4 +190,52 @@ test("the projector shows a class its benches, with names or without; students s
   await page.getByRole("button", { name: /by the numbers/ }).click();
   await page.getByRole("option", { name: "no", exact: true }).click();
   await expect(mina.getByText("This overview is not shown to you any more.")).toBeVisible();
+});
+
+test("a teacher goes from bench to bench by one key, prints a report with remarks, and gives all back at once", async ({
+  page,
+  browser,
+}) => {
+  const [mina, joss] = await classWith(page, browser, "Mina", "Joss");
+  await setExperiment(page, "Read by keys");
+  await page.getByRole("button", { name: "Everyone alone" }).click();
+  await expect(page.getByText("Everybody sits at a bench.")).toBeVisible();
+  const address = page.url().replace(/\/benches$/, "");
+  for (const student of [mina, joss]) {
+    await student.reload();
+    await student.getByRole("link", { name: /Read by keys/ }).click();
+    await student.getByRole("gridcell").first().getByRole("textbox").fill("4.4");
+    await kept(student);
+    await handIn(student);
+  }
+  await page.getByRole("link", { name: "Read the sheet of bench 1" }).click();
+  await expect(page.getByText("You read bench 1: Mina.")).toBeVisible();
+  await page.keyboard.press("Alt+7");
+  await page.getByLabel("Remark", { exact: true }).fill("Write more than this.");
+  await page.keyboard.press("Control+Enter");
+  await expect(page.getByText("Write more than this.")).toBeVisible();
+  const file = page.waitForEvent("download");
+  await page.getByRole("button", { name: "PDF with remarks" }).click();
+  const printed = await file;
+  expect(printed.suggestedFilename()).toBe("Read-by-keys-with-remarks.pdf");
+  expect(
+    readFileSync(await printed.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe("%PDF-");
+  await page.keyboard.press("Alt+n");
+  await expect(page.getByText("You read bench 2: Joss.")).toBeVisible();
+  await expect(page).toHaveURL(/writeup$/);
+  await page.keyboard.press("Alt+p");
+  await expect(page.getByText("You read bench 1: Mina.")).toBeVisible();
+  await expect(page.getByText("Write more than this.")).toBeVisible();
+  await page.goto(address);
+  await expect(row(page, "Joss")).toContainText("opened");
+  await page.getByRole("button", { name: "Give all back" }).click();
+  for (const student of [mina, joss]) {
+    await expect(student.getByText("It came back: you can go on with it")).toBeVisible();
+  }
+  await stage(mina, "Write up");
+  await expect(margin(mina).getByText("Write more than this.")).toBeVisible();
+  await expect(row(page, "Mina")).toContainText("given back");
 });

@@ -103,7 +103,8 @@ function Bench(props: Props) {
   useStageKeys(investigationId);
   useKeptFocus();
   useCommandKeys(useInvestigationStore());
-  const head = opened?.bench ? (
+  const ofBench = useInvestigation((state) => state.ofBench);
+  const head = ofBench ? (
     <>
       <RemarksMargin investigationId={investigationId} stage={stage} />
       <TermsMargin investigationId={investigationId} stage={stage} />
@@ -120,7 +121,7 @@ function Bench(props: Props) {
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
         <BenchLine {...props} />
-        {!opened?.bench && <BriefLine />}
+        {!ofBench && <BriefLine />}
         <Notices investigationId={investigationId} />
         <FigureInHandContext value={inHand}>
           <DrawerCallContext value={call}>

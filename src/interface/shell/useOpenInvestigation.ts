@@ -8,6 +8,7 @@ import {
   forgetPerson,
   rememberedPerson,
   rememberPerson,
+  type Snapshot,
 } from "../store/deviceCopy";
 import { rightsOf, type Standing } from "@/protocol/rights";
 import type { BenchTerms } from "@/protocol/briefs";
@@ -40,6 +41,13 @@ function storeOf({ document, revision, standing, bench, terms }: Opened): Invest
   return store;
 }
 
+/** A store of this device's copy: what the server last said of the sheet holds on. */
+function storeOfCopy({ document, revision, held }: Snapshot): InvestigationStore {
+  const store = createInvestigationStore(document, revision);
+  if (held) store.setState(held);
+  return store;
+}
+
 const askAgainAfter = 2500;
 
 /** Opens an investigation from what the server gave, else from this device's copy; keeps it from then on. */
@@ -57,7 +65,7 @@ export function useOpenInvestigation(id: string, opened: Opened | undefined) {
       return;
     }
     void openDeviceCopy(id, rememberedPerson()).then((copy) => {
-      if (copy) setStore(createInvestigationStore(copy.document, copy.revision));
+      if (copy) setStore(storeOfCopy(copy));
       else setMissing(true);
     });
   }, [id, personId]);

@@ -21,6 +21,12 @@ beforeEach(() => {
 });
 
 describe("the copy on the device", () => {
+  test("holds what the server last said of the sheet: a bench's stays a bench's while the server is away", async () => {
+    const held = { mayEdit: true, readOnly: true, ofBench: true, terms: undefined };
+    await keepSnapshot("rule", { ...snapshot(0, 3), held });
+    expect((await snapshotOf("rule"))?.held).toEqual(held);
+  });
+
   test.each([0, 993, 994, 4500])(
     "is read as it was written, with %d further rows",
     async (rows) => {

@@ -1,15 +1,25 @@
 import { del, delMany, get, getMany, set } from "idb-keyval";
 import { nanoid } from "nanoid";
 import type { Investigation } from "@/investigation/model/investigation";
+import type { BenchTerms } from "@/protocol/briefs";
 import { device, keysFrom } from "./deviceStore";
 import type { PendingEdit } from "./documentState";
 import { forgetJournals, journalsOf } from "./journal";
+
+/** What the server last said of how a sheet is held: whether it is changed here, and whether it is a bench's. */
+export interface Held {
+  readonly mayEdit: boolean;
+  readonly readOnly: boolean;
+  readonly ofBench: boolean;
+  readonly terms: BenchTerms | undefined;
+}
 
 /** A copy of an investigation kept on this device, at a revision. */
 export interface Snapshot {
   readonly personId: string;
   readonly revision: number;
   readonly document: Investigation;
+  readonly held?: Held;
 }
 
 /** An edit on the device; an acknowledged one is there only until a copy holds it. */

@@ -126,9 +126,10 @@ export class Keeper {
   private onChange(state: InvestigationState, before: InvestigationState): void {
     if (state.aside !== before.aside) this.forgetDecided(state, before);
     if (state.pending === before.pending && state.base === before.base) return;
-    const { revision, base } = state;
+    const { revision, base, mayEdit, readOnly, ofBench, terms } = state;
     const { personId } = this.keeping;
-    this.device.keep(state.pending, { personId, revision, document: base });
+    const held = { mayEdit, readOnly, ofBench, terms };
+    this.device.keep(state.pending, { personId, revision, document: base, held });
     if (state.pending.length === 0) return;
     if (state.saving.kind === "kept") this.store.setState({ saving: { kind: "keeping" } });
     const soon = state.here.length > 0 ? saveAfterTogether : saveAfter;
