@@ -7,7 +7,9 @@ const bench = (page: Page, number: number) =>
   page.getByRole("listitem").filter({ hasText: new RegExp(`bench ${number}(?!\\d)`) });
 
 async function choose(page: Page, name: string, seat: string): Promise<void> {
-  await page.getByRole("button", { name: `${name}: choose a bench` }).focus();
+  const dots = page.getByRole("button", { name: `${name}: choose a bench` });
+  await expect(dots).toBeEnabled();
+  await dots.focus();
   await page.keyboard.press("Enter");
   await expect(page.getByRole("menuitem", { name: seat })).toBeVisible();
   await page.keyboard.type(seat);

@@ -107,7 +107,7 @@ export function RemarkEntry({ remark, number }: { remark: Remark; number: number
   const { teacher } = useRemarks();
   const { place, text, done, by } = remark;
   return (
-    <li className={`border-moss border-l-2 py-1 pl-2.5 ${done ? "opacity-70" : ""}`}>
+    <li className={`border-l-2 py-1 pl-2.5 ${done ? "border-hairline text-soft" : "border-moss"}`}>
       <p className="flex flex-wrap items-baseline gap-x-1.5">
         <span className="text-moss font-semibold">{number}</span>
         <span className="text-moss font-semibold">
