@@ -90,8 +90,11 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   await handIn(mina);
   await expect.poll(() => holdsValue().length).toBeGreaterThan(0);
   await expect(row(page, "Mina")).toContainText("handed in");
+  const glance = await page.context().newPage();
+  await glance.goto(page.url());
   await row(page, "Mina").getByRole("button").click();
   await page.getByRole("link", { name: "Read their sheet" }).click();
+  await expect(row(glance, "Mina")).toContainText("opened");
   await expect(mina.getByText("Your teacher is reading it.")).toBeVisible();
   await page.locator('[data-cell="2 3"]').click();
   await expect(page.getByTestId("remark-on")).toContainText("row 3, t10, repeat 3");
@@ -111,6 +114,7 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   expect(await mina.getByText("Eleven swings?").count()).toBe(0);
   await page.getByRole("button", { name: "Give it back" }).click();
   await expect(page.getByText("It is back with the bench.")).toBeVisible();
+  await expect(row(glance, "Mina")).toContainText("given back");
 
   await stage(mina, "Measure");
   const remark = margin(mina).getByRole("listitem").filter({ hasText: "Eleven swings?" });
@@ -129,6 +133,7 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   await kept(mina);
   await handIn(mina);
 
+  await expect(row(glance, "Mina")).toContainText("handed in");
   await expect(page.getByRole("button", { name: "What changed" })).toBeVisible();
   await page.getByRole("button", { name: "What changed" }).click();
   const changes = page.getByRole("dialog");

@@ -1,11 +1,12 @@
 "use client";
 
 import { Pencil } from "lucide-react";
-import { useTransition } from "react";
+import { useState, useTransition } from "react";
 import type { StandsApart, Together } from "@/overview/together";
 import type { OpenedExperiment } from "@/protocol/classes";
 import type { OverviewRow, ShownTo } from "@/protocol/overview";
 import { shownTo } from "@/protocol/overview";
+import { schoolFaults } from "@/wording/accounts";
 import { overviewWords as words } from "@/wording/overview";
 import type { BenchChanges } from "../class/classChanges";
 import { Note } from "../class/ClassPage";
@@ -87,17 +88,22 @@ function WhatToAsk({
 /** Who of the class sees the overview. */
 function ShownToClass({ classId, opened, changes }: Props) {
   const { overview } = useSharedOverview();
+  const [wrong, setWrong] = useState("");
   const [, start] = useTransition();
   const live = useLive();
   const options = shownTo.map((value) => ({ value, label: words.shown.options[value] }));
   const show = (shown: ShownTo) =>
-    start(async () => void (await changes.show(classId, opened.id, shown)));
+    start(async () => {
+      const reply = await changes.show(classId, opened.id, shown);
+      setWrong(reply.kind === "fault" ? schoolFaults[reply.fault] : "");
+    });
   return (
     <Note title={words.shown.title}>
       <fieldset disabled={!live} className="mt-2">
         <Choice label={words.shown.label} value={overview.shown} options={options} onChange={show} />
       </fieldset>
       <p className="text-soft mt-1 text-xs">{words.shown.text}</p>
+      <p role="alert" className="text-magenta">{wrong}</p>
     </Note>
   );
 } // prettier-ignore

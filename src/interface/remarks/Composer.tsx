@@ -5,11 +5,13 @@ import { X } from "lucide-react";
 import { nanoid } from "nanoid";
 import { type KeyboardEvent, useState } from "react";
 import { type RemarkPlace, remarkLimits } from "@/protocol/remarks";
+import type { StageId } from "@/wording/stages";
 import { placeWords, remarkWords as words } from "@/wording/remarks";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { TextArea } from "../parts/TextArea";
 import { useInvestigation } from "../store/useInvestigation";
+import { placeAttribute } from "../together/usePresence";
 import { useRemarks } from "./RemarksProvider";
 
 /** What a remark is on, with the words that it quotes. */
@@ -65,13 +67,36 @@ function Phrases({ take }: { take: (text: string) => void }) {
   );
 }
 
+/** The things on the page that a remark can be on, but its many readings: those are reached cell by cell. */
+function placesHere(): readonly string[] {
+  const found = [...document.querySelectorAll(`[${placeAttribute}]`)];
+  const places = found.map((element) => element.getAttribute(placeAttribute) ?? "");
+  return [...new Set(places)].filter((place) => place !== "" && !place.startsWith("cell:"));
+}
+
+/** The same by keys: each thing on the stage by its name, and the stage as a whole. */
+function PlacesHere({ stage, pick }: { stage: StageId; pick: (place: string) => void }) {
+  const sheet = useInvestigation((state) => state.document);
+  return ["", ...placesHere()].map((place) => (
+    <MenuItem key={place}>
+      <button
+        type="button"
+        onClick={() => pick(place)}
+        className="data-focus:bg-wash block w-full px-3 py-1 text-left"
+      >
+        <RunTextView runs={placeWords(sheet, { stage, place, quote: "" })} />
+      </button>
+    </MenuItem>
+  ));
+}
+
 interface Props {
   place: RemarkPlace;
-  pickWhole: () => void;
+  pick: (place: string) => void;
 }
 
 /** Where a teacher writes a remark on what is picked. */
-export function Composer({ place, pickWhole }: Props) {
+export function Composer({ place, pick }: Props) {
   const { state, change } = useRemarks();
   const [text, setText] = useState("");
   const said = text.trim();
@@ -95,11 +120,17 @@ export function Composer({ place, pickWhole }: Props) {
         <strong className="font-semibold" data-testid="remark-on">
           <OnWhat place={place} />
         </strong>
-        {place.place !== "" && (
-          <Button look="quiet" onClick={pickWhole}>
-            {words.whole}
-          </Button>
-        )}
+        <Menu>
+          <MenuButton as={Button} look="quiet">
+            {words.other}
+          </MenuButton>
+          <MenuItems
+            anchor="bottom start"
+            className="bg-page border-hairline z-20 max-h-80 rounded-md border py-1 shadow-sm focus:outline-none"
+          >
+            <PlacesHere stage={place.stage} pick={pick} />
+          </MenuItems>
+        </Menu>
       </p>
       <TextArea label={words.field} value={text} maxLength={remarkLimits.letters} onChange={setText} />
       <div className="mt-1.5 flex flex-wrap gap-1.5">

@@ -40,8 +40,8 @@ function Elsewhere({ investigationId, stage }: Props) {
 }
 
 function Composing({ stage }: Pick<Props, "stage">) {
-  const { place, pickWhole } = usePicked(stage, true);
-  return <Composer place={place} pickWhole={pickWhole} />;
+  const { place, pick } = usePicked(stage, true);
+  return <Composer place={place} pick={pick} />;
 }
 
 /** The remarks of the stage in hand: a teacher writes them, its bench answers. */

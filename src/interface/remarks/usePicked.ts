@@ -55,5 +55,5 @@ export function usePicked(stage: StageId, on: boolean) {
   }, [stage, on]);
   const of = picked?.stage === stage ? picked.of : wholeStage;
   const place: RemarkPlace = { stage, ...of };
-  return { place, pickWhole: () => setPicked({ stage, of: wholeStage }) };
+  return { place, pick: (named: string) => setPicked({ stage, of: { place: named, quote: "" } }) };
 }
