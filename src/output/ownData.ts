@@ -1,4 +1,4 @@
-import { strToU8, zip } from "fflate";
+import { strToU8 } from "fflate";
 import type { Investigation } from "@/investigation/model/investigation";
 import { evaluateTables } from "@/pipeline/table/table";
 import { untitled } from "@/wording/untitled";
@@ -9,6 +9,7 @@ import { curvesOf } from "./report/curvesOf";
 import { reportContext } from "./report/reportContext";
 import { fileName } from "./saveFile";
 import { tableCsv } from "./tableCsv";
+import { zipped } from "./zipped";
 
 /** Files by their names within a ZIP. */
 type Files = Readonly<Record<string, Uint8Array>>;
@@ -46,7 +47,5 @@ export async function ownDataZip(
     all[folder] = Object.fromEntries(await filesOf(document, html));
     onProgress((i + 1) / documents.length);
   }
-  return new Promise((resolve, reject) =>
-    zip(all, (error, bytes) => (error ? reject(error) : resolve(bytes as Uint8Array<ArrayBuffer>))),
-  );
+  return zipped(all);
 }

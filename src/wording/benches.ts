@@ -51,7 +51,8 @@ export const benchWords = {
     text: "Draw names to benches, or choose from the dots behind a name. Who changes benches keeps a copy of what was done.",
     alone: "Everyone alone",
     twos: "At random in twos",
-    note: "Both seat only those without a bench.",
+    asIn: "As in another experiment",
+    note: "Each seats only those without a bench.",
   },
   own: {
     title: "By the students",

@@ -49,9 +49,9 @@ export const remarkWords = {
     open: "What changed",
     title: (number: number) => `What changed since handing in ${number}`,
     readings: "Readings",
-    mended: (where: string, before: string, after: string) => `${where}: ${before} → ${after}`,
-    added: (where: string, after: string) => `${where}: ${after} is new`,
-    removed: (where: string, before: string) => `${where}: ${before} is gone`,
+    mended: (before: string, after: string) => `: ${before} → ${after}`,
+    added: (after: string) => `: ${after} is new`,
+    removed: (before: string) => `: ${before} is gone`,
     more: (count: number) => `and ${count} more`,
     noReadings: "No reading has changed.",
     slope: "Slope",
@@ -138,8 +138,10 @@ export function placeWords(document: Investigation, place: RemarkPlace): RunText
       return named(document.results[of]);
     case "block": {
       const block = document.writeUp.blocks[of];
-      const words = block?.heading.trim() || blockNames[block?.kind ?? ""] || "a text";
-      return [{ text: block ? words : remarkWords.gone }];
+      if (!block) return [{ text: remarkWords.gone }];
+      const words = block.heading.trim() || blockNames[block.kind] || "a text";
+      const quantity = block.kind === "example" ? document.quantities[block.of] : undefined;
+      return quantity ? [{ text: `${words} of ` }, ...named(quantity)] : [{ text: words }];
     }
     default:
       return [{ text: remarkWords.stage(place) }];

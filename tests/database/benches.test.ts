@@ -9,7 +9,7 @@ import { besideSeat } from "@/protocol/classes";
 import { benchOf, experimentsFor, openExperiment } from "@/server/benches/benchLists";
 import { endExperiment, letFindBenches, setExperiment } from "@/server/benches/experiments";
 import { beginBench, joinBench, leaveOwnBench } from "@/server/benches/findingBenches";
-import { inTwos, seat, seatEachAlone, seatInTwos } from "@/server/benches/seating";
+import { inTwos, seat, seatAsIn, seatEachAlone, seatInTwos } from "@/server/benches/seating";
 import { takeOutOfClass } from "@/server/classes/classPeople";
 import { archiveClass, makeClass, openClass, setClassRules } from "@/server/classes/classes";
 import { joinClass } from "@/server/classes/joining";
@@ -96,6 +96,28 @@ describe("benches", () => {
     expect((await namesAt(of)).flat().filter((one) => one === "Bea")).toHaveLength(1);
     expect(inTwos(["a"])).toEqual([["a"]]);
     expect(inTwos([])).toEqual([]);
+  });
+
+  test("as in another experiment: those who sat together sit together again, but who has a bench keeps it", async () => {
+    const { of, people } = await classOf("Ada", "Bea", "Cem", "Dov");
+    await seat(of, people[2]!, "new bench");
+    await seat(of, people[0]!, besideSeat(people[2]!));
+    await seat(of, people[3]!, "new bench");
+    const next = {
+      classId: of.classId,
+      experimentId: await setExperiment(of.classId, "The week after"),
+    };
+    await seat(next, people[3]!, "new bench");
+    await seatAsIn(next, of.experimentId);
+    expect(await namesAt(next)).toEqual([
+      [1, "Dov"],
+      [2, "Ada", "Cem"],
+    ]);
+    expect((await seen(next)).unseated.map(({ name }) => name)).toEqual(["Bea"]);
+    const { of: elsewhere } = await classOf("Eda");
+    await expect(seatAsIn(next, elsewhere.experimentId)).rejects.toMatchObject({
+      fault: "experiment-gone",
+    });
   });
 
   test("two teachers who move one student at once leave them at one bench", async () => {

@@ -114,6 +114,7 @@ export const rows: Readonly<Record<string, Row>> = {
   [`${klass}/benchActions.ts seatAction`]: { args: ({ classId, experimentId, student }) => [classId, experimentId, student, "new bench"], all: teachers("in") },
   [`${klass}/benchActions.ts eachAloneAction`]: { ...inExperiment(), all: teachers("in") },
   [`${klass}/benchActions.ts inTwosAction`]: { ...inExperiment(), all: teachers("in") },
+  [`${klass}/benchActions.ts asInAction`]: { args: ({ classId, experimentId }) => [classId, experimentId, experimentId], all: teachers("in") },
   [`${klass}/benchActions.ts ownBenchesAction`]: { ...inExperiment(true), all: teachers("in") },
   [`${klass}/benchActions.ts setWordAction`]: { ...inExperiment("plot", "Mind the axes."), all: teachers("in") },
   [`${klass}/benchActions.ts setDueAction`]: { ...inExperiment("2026-12-04T12:00"), all: teachers("in") },

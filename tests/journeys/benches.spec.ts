@@ -73,6 +73,11 @@ test("a teacher seats students by keys and by drawing; each sheet is the benchâ€
   await mina.getByRole("link", { name: "To the shelf" }).click();
   await mina.getByRole("link", { name: /Bending of a rule \(copy\)/ }).click();
   await expect(mina.getByRole("gridcell").first().getByRole("textbox")).toHaveValue("4.25");
+  await setExperiment(page, "Bending again");
+  await page.getByRole("button", { name: "As in another experiment" }).click();
+  await page.getByRole("menuitem", { name: "Bending of a rule" }).click();
+  await expect(bench(page, 1).getByText("Joss")).toBeVisible();
+  await expect(bench(page, 1).getByText("Mina")).toBeHidden();
 });
 
 test("students find their benches by a word; the teacher takes copies and ends the experiment", async ({

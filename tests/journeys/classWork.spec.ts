@@ -108,6 +108,13 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   await page.getByRole("menuitem", { name: "Eleven swings?", exact: true }).click();
   await page.getByRole("button", { name: "Put the remark" }).click();
   await stage(page, "Write up");
+  await page.getByRole("button", { name: "Something else…" }).press("Enter");
+  await page.keyboard.type("Aim");
+  await page.keyboard.press("Enter");
+  await expect(page.getByTestId("remark-on")).toHaveText("Aim");
+  await page.getByRole("button", { name: "Something else…" }).press("Enter");
+  await page.getByRole("menuitem", { name: "Write up as a whole" }).press("Enter");
+  await expect(page.getByTestId("remark-on")).toHaveText("Write up as a whole");
   await page.getByRole("checkbox", { name: /^all / }).first().click();
   await page.getByLabel("Last word").fill("Mend the third row.");
   await noBarrier(page);

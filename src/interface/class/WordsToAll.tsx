@@ -20,8 +20,7 @@ const keptAfter = 600;
 
 interface Props {
   classId: string;
-  experimentId: string;
-  opened: OpenedWords;
+  opened: { readonly id: string; readonly wording: OpenedWords };
   changes: Pick<BenchChanges, "setWord" | "setDue" | "setTimeZone">;
 }
 
@@ -64,7 +63,8 @@ function useKept() {
   return { told, keep };
 }
 
-interface DueProps extends Omit<Props, "experimentId"> {
+interface DueProps extends Omit<Props, "opened"> {
+  opened: OpenedWords;
   due: string;
   choose: (time: string) => void;
 }
@@ -95,7 +95,7 @@ function Due({ classId, opened, due, choose, changes }: DueProps) {
 }
 
 /** A teacher's words to all benches of an experiment, stage by stage, and until when they hand in. */
-export function WordsToAll({ classId, experimentId, opened, changes }: Props) {
+export function WordsToAll({ classId, opened: { id: experimentId, wording: opened }, changes }: Props) {
   const live = useLive();
   const [place, setPlace] = useState<WordPlace>("measure");
   const [typed, setTyped] = useState<Partial<Record<WordPlace, string>>>({});

@@ -30,6 +30,8 @@ export interface BenchChanges {
   ) => Promise<SchoolReply>;
   readonly eachAlone: (id: string, experimentId: string) => Promise<SchoolReply>;
   readonly inTwos: (id: string, experimentId: string) => Promise<SchoolReply>;
+  /** Seats those without a bench as they sit in another experiment. */
+  readonly asIn: (id: string, experimentId: string, otherId: string) => Promise<SchoolReply>;
   readonly ownBenches: (id: string, experimentId: string, own: boolean) => Promise<SchoolReply>;
   readonly setWord: (
     id: string,

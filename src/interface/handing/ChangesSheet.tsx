@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useMemo, useState } from "react";
+import type { RunText } from "@/core/unit/runText";
 import type { Investigation } from "@/investigation/model/investigation";
 import {
   type BeforeAndAfter,
@@ -8,8 +9,9 @@ import {
   changesBetween,
   type SheetChanges,
 } from "@/overview/changesBetween";
-import { remarkWords, spokenPlace } from "@/wording/remarks";
+import { placeWords, remarkWords } from "@/wording/remarks";
 import { untitled } from "@/wording/untitled";
+import { RunTextView } from "../parts/RunTextView";
 import { Sheet } from "../parts/Sheet";
 import { momentAt } from "../store/server";
 import { useInvestigation } from "../store/useInvestigation";
@@ -17,10 +19,10 @@ import { useInvestigation } from "../store/useInvestigation";
 const words = remarkWords.changes;
 const mostShown = 60;
 
-function readingWords(document: Investigation, { place, before, after }: ChangedReading): string {
-  const where = spokenPlace(document, { stage: "measure", place, quote: "" });
-  if (before === "") return words.added(where, after);
-  return after === "" ? words.removed(where, before) : words.mended(where, before, after);
+function readingWords(document: Investigation, { place, before, after }: ChangedReading): RunText {
+  const where = placeWords(document, { stage: "measure", place, quote: "" });
+  const went = after === "" ? words.removed(before) : words.mended(before, after);
+  return [...where, { text: before === "" ? words.added(after) : went }];
 }
 
 function Statement({ title, of: { before, after } }: { title: string; of: BeforeAndAfter }) {
@@ -41,7 +43,9 @@ function Readings({ document, before, readings }: { document: Investigation; bef
   return (
     <ul>
       {readings.slice(0, mostShown).map((one) => (
-        <li key={one.place}>{readingWords(one.after === "" ? before : document, one)}</li>
+        <li key={one.place}>
+          <RunTextView runs={readingWords(one.after === "" ? before : document, one)} />
+        </li>
       ))}
       {more > 0 && <li className="text-soft">{words.more(more)}</li>}
     </ul>

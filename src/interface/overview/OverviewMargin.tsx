@@ -1,15 +1,14 @@
 "use client";
 
 import { Pencil } from "lucide-react";
-import { useState, useTransition } from "react";
 import type { StandsApart, Together } from "@/overview/together";
 import type { OpenedExperiment } from "@/protocol/classes";
 import type { OverviewRow, ShownTo } from "@/protocol/overview";
 import { shownTo } from "@/protocol/overview";
-import { schoolFaults } from "@/wording/accounts";
 import { overviewWords as words } from "@/wording/overview";
 import type { BenchChanges } from "../class/classChanges";
 import { Note } from "../class/ClassPage";
+import { useAsked, WrongLine } from "../class/useAsked";
 import { WordsToAll } from "../class/WordsToAll";
 import { Choice } from "../parts/Choice";
 import { RunTextView } from "../parts/RunTextView";
@@ -88,29 +87,24 @@ function WhatToAsk({
 /** Who of the class sees the overview. */
 function ShownToClass({ classId, opened, changes }: Props) {
   const { overview } = useSharedOverview();
-  const [wrong, setWrong] = useState("");
-  const [, start] = useTransition();
+  const { wrong, ask } = useAsked(classId, opened.id);
   const live = useLive();
   const options = shownTo.map((value) => ({ value, label: words.shown.options[value] }));
-  const show = (shown: ShownTo) =>
-    start(async () => {
-      const reply = await changes.show(classId, opened.id, shown);
-      setWrong(reply.kind === "fault" ? schoolFaults[reply.fault] : "");
-    });
+  const show = (shown: ShownTo) => ask((id, experiment) => changes.show(id, experiment, shown));
   return (
     <Note title={words.shown.title}>
       <fieldset disabled={!live} className="mt-2">
         <Choice label={words.shown.label} value={overview.shown} options={options} onChange={show} />
       </fieldset>
       <p className="text-soft mt-1 text-xs">{words.shown.text}</p>
-      <p role="alert" className="text-magenta">{wrong}</p>
+      <WrongLine text={wrong} />
     </Note>
   );
 } // prettier-ignore
 
 /** What stands beside the benches at a glance. */
 export function OverviewMargin(props: Props) {
-  const { classId, opened, changes } = props;
+  const { opened } = props;
   const { overview, chosen } = useSharedOverview();
   const apart = overview.together?.apart.find(({ bench }) => bench === chosen?.number);
   return (
@@ -122,13 +116,7 @@ export function OverviewMargin(props: Props) {
       )}
       {overview.rows.length > 0 && <WholeClass {...props} />}
       {overview.rows.length > 0 && <WhatToAsk chosen={chosen} apart={apart} />}
-      <WordsToAll
-        key={opened.id}
-        classId={classId}
-        experimentId={opened.id}
-        opened={opened.wording}
-        changes={changes}
-      />
+      <WordsToAll key={opened.id} {...props} />
       <ShownToClass {...props} />
     </div>
   );

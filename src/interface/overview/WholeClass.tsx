@@ -2,15 +2,14 @@
 
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { proxy } from "comlink";
-import { useState, useTransition } from "react";
 import { fileName } from "@/output/saveFile";
 import { marksCsv, overviewCsv } from "@/output/school/overviewCsv";
 import type { Overview, OverviewRow } from "@/protocol/overview";
-import { schoolFaults } from "@/wording/accounts";
 import { isWithTeacher } from "@/protocol/handing";
 import { remarkWords } from "@/wording/remarks";
 import { overviewWords } from "@/wording/overview";
 import type { BenchChanges } from "../class/classChanges";
+import { useAsked, WrongLine } from "../class/useAsked";
 import { Button } from "../parts/Button";
 import { fetchedDocuments, madeAway } from "../parts/ownDataDoor";
 import { TakingLine } from "../parts/TakingLine";
@@ -76,16 +75,10 @@ interface Props {
 export function WholeClass({ classId, opened, changes }: Props) {
   const { overview } = useSharedOverview();
   const taking = useTaking();
-  const [wrong, setWrong] = useState("");
-  const [busy, start] = useTransition();
+  const { wrong, busy, ask } = useAsked(classId, opened.id);
   const live = useLive();
-  const does = (act: BenchChanges["pool"]) => () =>
-    start(async () => {
-      const reply = await act(classId, opened.id);
-      setWrong(reply?.kind === "fault" ? schoolFaults[reply.fault] : "");
-    });
-  const pool = does(changes.pool);
-  const giveBack = does(changes.returnAll);
+  const pool = () => ask(changes.pool);
+  const giveBack = () => ask(changes.returnAll);
   return (
     <section aria-label={words.label} className="border-hairline border-b py-3">
       <div className="flex flex-wrap gap-2">
@@ -117,7 +110,7 @@ export function WholeClass({ classId, opened, changes }: Props) {
           {remarkWords.returnAll.doIt}
         </Button>
       )}
-      <p role="alert" className="text-magenta">{wrong}</p>
+      <WrongLine text={wrong} />
       <TakingLine {...taking} />
     </section>
   );

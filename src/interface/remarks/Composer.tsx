@@ -115,8 +115,8 @@ export function Composer({ place, pick }: Props) {
     said !== "" && said.length <= remarkLimits.phrase && !state.phrases?.includes(said);
   return (
     <div onKeyDown={onKeyDown}>
-      <p className="mb-1">
-        <span className="text-soft">{words.on} </span>
+      <p className="mb-1 flex flex-wrap items-baseline gap-x-1.5">
+        <span className="text-soft">{words.on}</span>
         <strong className="font-semibold" data-testid="remark-on">
           <OnWhat place={place} />
         </strong>

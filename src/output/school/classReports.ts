@@ -1,4 +1,3 @@
-import { zip } from "fflate";
 import type { Investigation } from "@/investigation/model/investigation";
 import { layoutPages } from "../pages/layoutPages";
 import { reportPdf } from "../pdf/reportPdf";
@@ -6,6 +5,7 @@ import { buildReport } from "../report/buildReport";
 import { curvesOf } from "../report/curvesOf";
 import { reportContext } from "../report/reportContext";
 import { fileName } from "../saveFile";
+import { zipped } from "../zipped";
 import { type PrintedRemark, remarkedPages } from "./remarkedPages";
 
 /** A bench's sheet, and what its report is to be called. */
@@ -47,7 +47,5 @@ export async function classReportsZip(
     files[fileName(name, "pdf")] = await pdfOf(document, makePdf);
     onProgress((i + 1) / sheets.length);
   }
-  return new Promise((resolve, reject) =>
-    zip(files, (error, bytes) => (error ? reject(error) : resolve(bytes as Uint8Array<ArrayBuffer>))),
-  );
+  return zipped(files);
 } // prettier-ignore

@@ -151,6 +151,27 @@ export function inTwos(people: readonly string[]): string[][] {
   return twos;
 }
 
+/** Seats those who have no bench yet as they sit in another experiment of the class. */
+export function seatAsIn(of: OfExperiment, otherId: string): Promise<void> {
+  return holding(of, async (experiment, transaction) => {
+    const { Bench, BenchPerson, Experiment } = models();
+    const other = { id: otherId, classId: of.classId };
+    if (!(await Experiment.findOne({ where: other, transaction }))) {
+      throw new SchoolRefused("experiment-gone");
+    }
+    const experimentId = otherId;
+    const order: [string, string][] = [["number", "ASC"]];
+    const benches = await Bench.findAll({ where: { experimentId }, order, transaction });
+    const there = await BenchPerson.findAll({ where: { experimentId }, transaction });
+    const waiting = new Set(await unseated(experiment, transaction));
+    for (const { id } of benches) {
+      const people = there.filter(({ benchId }) => benchId === id).map(({ personId }) => personId);
+      const coming = people.filter((person) => waiting.has(person));
+      if (coming.length > 0) await seatTogether(experiment, coming, transaction);
+    }
+  });
+}
+
 /** Seats those who have no bench yet in twos, by chance. */
 export function seatInTwos(of: OfExperiment): Promise<void> {
   return holding(of, async (experiment, transaction) => {

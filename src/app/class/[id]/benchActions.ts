@@ -18,7 +18,13 @@ import {
   setExperiment,
   showOverview,
 } from "@/server/benches/experiments";
-import { type OfExperiment, seat, seatEachAlone, seatInTwos } from "@/server/benches/seating";
+import {
+  type OfExperiment,
+  seat,
+  seatAsIn,
+  seatEachAlone,
+  seatInTwos,
+} from "@/server/benches/seating";
 
 /** Longer words than these are refused. */
 const mostLetters = 5000;
@@ -73,6 +79,16 @@ export async function eachAloneAction(id: string, experimentId: string): Promise
 /** Seats those who have no bench yet in twos, by chance. */
 export async function inTwosAction(id: string, experimentId: string): Promise<SchoolReply> {
   return changed(id, experimentId, seatInTwos);
+}
+
+/** Seats those who have no bench yet as they sit in another experiment of the class. */
+export async function asInAction(
+  id: string,
+  experimentId: string,
+  otherId: string,
+): Promise<SchoolReply> {
+  textsOnly(otherId);
+  return changed(id, experimentId, (of) => seatAsIn(of, otherId));
 }
 
 /** Lets students find their benches themselves, or no longer. */

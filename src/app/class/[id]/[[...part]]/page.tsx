@@ -32,6 +32,7 @@ import {
   takeOutAction,
 } from "../actions";
 import {
+  asInAction,
   eachAloneAction,
   endExperimentAction,
   inTwosAction,
@@ -69,6 +70,7 @@ const benches: BenchChanges = {
   seat: seatAction,
   eachAlone: eachAloneAction,
   inTwos: inTwosAction,
+  asIn: asInAction,
   ownBenches: ownBenchesAction,
   setWord: setWordAction,
   setDue: setDueAction,
@@ -97,8 +99,9 @@ async function experimentShown(
   if (!opened.experiments.some((one) => one.id === id)) notFound();
   const experiment = await openExperiment(id, opened.id);
   const both = { classId: opened.id, opened: experiment, changes: benches };
+  const others = opened.experiments.filter((one) => one.id !== id);
   if (view === "benches") {
-    return { page: <BenchesPart {...both} />, margin: <BenchesMargin {...both} /> };
+    return { page: <BenchesPart {...both} />, margin: <BenchesMargin {...both} others={others} /> };
   }
   const now = await overviewNow(id, opened.id);
   if (!now) notFound();
