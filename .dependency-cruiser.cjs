@@ -25,7 +25,8 @@ const wing = (name, before) => ({
 });
 
 /** Node's own modules, React, Next and everything else that is no arithmetic. */
-const notNumeric = "^node_modules/(?!(@stdlib|d3-array|mathjs)/)";
+const notNumeric =
+  "^node_modules/(?!(@stdlib|d3-array|mathjs|fft\\.js|ml-savitzky-golay-generalized)/)";
 
 const stages = ["shelf", "measure", "derive", "straighten", "plot", "slope", "conclude", "writeup"];
 
@@ -55,6 +56,8 @@ module.exports = {
     core("uncertainty", ["expression", "unit", "statistics", "number", "finding"]),
     core("straighten", ["expression", "unit", "number", "statistics", "fit", "finding"]),
     core("fit", ["statistics", "number", "finding", "expression"]),
+    core("recording", ["fit", "statistics", "number", "finding"]),
+    only("instruments", "instruments", ["core/recording", "core/statistics"]),
     only("remembered", "remembered", []),
     only("investigation", "investigation", ["core", "remembered"]),
     only("figure", "figure", ["core/number", "core/unit", "core/text", "remembered"]),

@@ -28,6 +28,8 @@ const esmPackages = [
   "entities",
   "ccount",
   "web-namespaces",
+  "ml-.*",
+  "is-any-array",
 ].join("|");
 
 const shared = {
@@ -69,6 +71,8 @@ module.exports = {
         "<rootDir>/tests/printed/**/*.test.ts",
         "<rootDir>/tests/teacher/**/*.test.ts",
         "<rootDir>/tests/corpus/**/*.test.ts",
+        "<rootDir>/tests/recordings/**/*.test.ts",
+        "<rootDir>/tests/instruments/**/*.test.ts",
       ],
     },
     {

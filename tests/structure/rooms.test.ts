@@ -8,7 +8,17 @@ const within = (path: string) =>
 
 /** Rooms that are not divided further in the list. */
 const undivided = [
-  ...["remembered", "intake", "marks", "overview", "wording", "workers", "protocol", "app"],
+  ...[
+    "remembered",
+    "intake",
+    "marks",
+    "overview",
+    "instruments",
+    "wording",
+    "workers",
+    "protocol",
+    "app",
+  ],
 ];
 
 const rooms = within("").flatMap((room) =>
