@@ -48,7 +48,7 @@ function windowed(even: Float64Array): { filled: number[]; weight: number } {
 const fewestReadings = 8;
 
 /**
- * The spectrum of readings by the fast Fourier transform under Hann's window.
+ * The spectrum of readings by the fast Fourier transform under the window of Hann
  * Source: Harris, Proc. IEEE 66 (1978) 51. @param step between readings, in s. @returns undefined for fewer than eight readings.
  */
 export function spectrumOf(readings: Readings, step: number): Spectrum | undefined {
