@@ -128,6 +128,7 @@ module.exports = {
     ]),
     only("protocol", "protocol", ["investigation", "overview"]),
     only("server", "server", [
+      "core/recording",
       "investigation",
       "protocol",
       "core/text",

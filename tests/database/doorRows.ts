@@ -44,6 +44,17 @@ const handler = (what: string, body?: unknown) => ({
   ],
 });
 
+/** The recording that each sheet has, called as the sheet is. */
+const recording = (readings?: Float32Array<ArrayBuffer>) => ({
+  args: ({ sheet }: Place) => {
+    const sending = readings ? { method: "POST", body: readings } : {};
+    const headers = { [versionHeader]: ownVersion };
+    const address = `http://bench/api/investigations/${sheet}/recordings/${sheet}?first=0`;
+    const context = { params: Promise.resolve({ id: sheet, recording: sheet }) };
+    return [new Request(address, { headers, ...sending }), context];
+  },
+});
+
 export interface Row {
   readonly args: (place: Place) => unknown[];
   /** Who is let in; all others hear that it is not there, and who is signed out is asked to sign in. */
@@ -120,6 +131,10 @@ export const rows: Readonly<Record<string, Row>> = {
   [`${klass}/benchActions.ts setDueAction`]: { ...inExperiment("2026-12-04T12:00"), all: teachers("in") },
   [`${klass}/benchActions.ts setTimeZoneAction`]: { ...inClass("Europe/Vienna"), all: teachers("in") },
   [`${klass}/benchActions.ts returnAllAction`]: { ...inExperiment(), all: teachers("in") },
+  [`${api}/recordings/route.ts GET`]: { ...handler("recordings"), ...reads },
+  [`${api}/recordings/route.ts POST`]: { ...handler("recordings", { kind: "stop", id: "none" }), ...edits },
+  [`${api}/recordings/[recording]/route.ts GET`]: { ...recording(), ...reads },
+  [`${api}/recordings/[recording]/route.ts POST`]: { ...recording(new Float32Array(3)), ...edits },
   [`${api}/remarks/route.ts GET`]: { ...handler("remarks"), ...reads },
   [`${api}/remarks/route.ts POST`]: { ...handler("remarks", { kind: "remove", id: "none" }), own: [], bench: ["teacher"] },
   [`${klass}/benchActions.ts poolAction`]: { ...inExperiment(), all: teachers("in") },

@@ -10,11 +10,13 @@ import { joinClass } from "@/server/classes/joining";
 import { makeCopy, revokeCopy, copiesOf } from "@/server/copies/readingCopies";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { deleteFromShelf } from "@/server/investigations/shelfChanges";
+import { changeRecordings } from "@/server/recordings/recordings";
 import { closeStreams } from "@/server/live/openStreams";
 import { stopListening } from "@/server/live/listener";
 import { doors } from "../structure/doors";
 import { type Came, out, request, type Role, roles, rows } from "./doorRows";
 import { plainRule } from "../fixtures/plainRule";
+import { ruleSensor } from "../fixtures/recordedRule";
 import { closeDatabase, prepareDatabase, somebody } from "./place";
 
 /** The session of whoever asks. */
@@ -86,6 +88,9 @@ async function school() {
   await seat({ classId, experimentId }, ids.member, "new bench");
   const [bench] = (await openExperiment(experimentId, classId)).benches;
   const own = (await createInvestigation(ids.owner, plainRule()))!;
+  for (const sheet of [own, bench!.investigation]) {
+    await changeRecordings(sheet, ids.owner, { kind: "begin", id: sheet, description: ruleSensor });
+  }
   const common = { classId, experimentId, student: ids.student };
   const token = await makeCopy(own, ids.owner, { live: true, days: 1 });
   return {

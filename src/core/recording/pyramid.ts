@@ -69,8 +69,9 @@ export class Pyramid {
     this.begun[at] = nothing();
   }
 
-  /** The pairs of a level, one after the other, the last one of what has only begun. */
-  level(at: number): Float32Array {
+  /** The pairs of a level, one after the other, the last one of what has only begun; above the top there is the one of all. */
+  level(wanted: number): Float32Array {
+    const at = Math.min(wanted, this.height - 1);
     const { all } = this.levels[at] as Level;
     const rest = this.rest(at);
     if (!rest) return all;

@@ -13,6 +13,8 @@ import { defineRemark, Remark } from "./models/remark";
 import { defineRemarkAnswer, RemarkAnswer } from "./models/remarkAnswer";
 import { defineKeptState, KeptState } from "./models/keptState";
 import { defineReadingCopy, ReadingCopy } from "./models/readingCopy";
+import { defineRecording, Recording } from "./models/recording";
+import { defineRecordingPart, RecordingPart } from "./models/recordingPart";
 import { defineReplacement, Replacement } from "./models/replacement";
 import { defineSchoolClass, SchoolClass } from "./models/schoolClass";
 import { defineSession, Session } from "./models/session";
@@ -39,6 +41,8 @@ const definitions = [
   defineStoredEdit,
   defineEditPart,
   defineReplacement,
+  defineRecording,
+  defineRecordingPart,
 ];
 
 let defined: Sequelize | undefined;
@@ -70,5 +74,7 @@ export function models() {
     StoredEdit,
     EditPart,
     Replacement,
+    Recording,
+    RecordingPart,
   };
 }

@@ -14,6 +14,7 @@ export const steps = [
   "012-handing-in.sql",
   "013-overview.sql",
   "014-remarks.sql",
+  "015-recordings.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

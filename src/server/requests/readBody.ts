@@ -31,25 +31,41 @@ export function bytesOf(request: Request): number {
   return Number(request.headers.get("content-length") ?? 0);
 }
 
-/** The text of a request's body, read no further than so many bytes. */
-async function textOf(request: Request, mostBytes: number): Promise<string> {
-  if (bytesOf(request) > mostBytes) {
-    throw new BodyRefused(413, "too large");
-  }
-  const decoder = new TextDecoder("utf-8", { fatal: true });
-  let [text, bytes] = ["", 0];
+/** The pieces of a request's body, read no further than so many bytes. @throws BodyRefused */
+async function* piecesOf(request: Request, mostBytes: number): AsyncGenerator<Uint8Array> {
+  if (bytesOf(request) > mostBytes) throw new BodyRefused(413, "too large");
+  let bytes = 0;
   const reader = request.body?.getReader();
   for (;;) {
     const { done, value } = (await reader?.read()) ?? { done: true, value: undefined };
-    if (done) break;
+    if (done) return;
     bytes += value.byteLength;
     if (bytes > mostBytes) {
       await reader?.cancel().catch(() => undefined);
       throw new BodyRefused(413, "too large");
     }
-    text += decoder.decode(value, { stream: true });
+    yield value;
+  }
+}
+
+/** The text of a request's body, read no further than so many bytes. */
+async function textOf(request: Request, mostBytes: number): Promise<string> {
+  const decoder = new TextDecoder("utf-8", { fatal: true });
+  let text = "";
+  for await (const piece of piecesOf(request, mostBytes)) {
+    text += decoder.decode(piece, { stream: true });
   }
   return text + decoder.decode();
+}
+
+/** A request's body as bytes, of so many at most. @throws BodyRefused */
+export async function readBytes(
+  request: Request,
+  mostBytes: number,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const pieces: Uint8Array[] = [];
+  for await (const piece of piecesOf(request, mostBytes)) pieces.push(piece);
+  return Uint8Array.from(Buffer.concat(pieces));
 }
 
 /**

@@ -6,6 +6,7 @@ export const moment = () => ({ type: DataTypes.DATE, allowNull: false });
 export const whole = () => ({ type: DataTypes.INTEGER, allowNull: false });
 export const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 export const yesOrNo = () => ({ type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false });
+export const bytes = () => ({ type: DataTypes.BLOB, allowNull: false });
 export const key = () => ({ ...text(), primaryKey: true });
 
 /** Columns that may be empty. */
@@ -14,6 +15,7 @@ export const optional = {
   moment: () => ({ type: DataTypes.DATE }),
   whole: () => ({ type: DataTypes.INTEGER }),
   json: () => ({ type: DataTypes.JSONB }),
+  bytes: () => ({ type: DataTypes.BLOB }),
 } as const;
 
 /**
