@@ -129,6 +129,7 @@ module.exports = {
     only("protocol", "protocol", ["investigation", "overview"]),
     only("server", "server", [
       "core/recording",
+      "instruments/scpi/message",
       "investigation",
       "protocol",
       "core/text",

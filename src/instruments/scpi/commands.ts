@@ -100,6 +100,7 @@ const common: readonly Command[] = [
 
 const recording: readonly Command[] = [
   { header: "INITiate[:IMMediate]", parameters: 0, run: (device) => device.begin() },
+  { header: "INITiate:STATe?", parameters: 0, run: (device) => (device.caughtUp().recording ? "1" : "0") },
   { header: "ABORt", parameters: 0, run: (device) => device.abort() },
   { header: "READ?", parameters: 0, run: (device) => device.single()?.map(writtenNumber).join(",") ?? -200 },
   { header: "DATA:POINts?", parameters: 0, run: (device) => String(device.caughtUp().waiting) },

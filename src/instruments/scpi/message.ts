@@ -8,7 +8,7 @@ export interface MessageUnit {
 }
 
 /** Splits a text at a sign, but not within quotes. */
-function splitOutsideQuotes(text: string, at: string): string[] {
+export function splitOutsideQuotes(text: string, at: string): string[] {
   const parts: string[] = [""];
   let quote = "";
   for (const sign of text) {

@@ -6,6 +6,7 @@ import { ClassPerson, defineClassPerson } from "./models/classPerson";
 import { defineEditPart, EditPart } from "./models/editPart";
 import { defineExperiment, Experiment } from "./models/experiment";
 import { defineHanding, Handing } from "./models/handing";
+import { defineInstrumentHold, InstrumentHold } from "./models/instrumentHold";
 import { defineInvitation, Invitation } from "./models/invitation";
 import { definePerson, Person } from "./models/person";
 import { definePhrase, Phrase } from "./models/phrase";
@@ -43,6 +44,7 @@ const definitions = [
   defineReplacement,
   defineRecording,
   defineRecordingPart,
+  defineInstrumentHold,
 ];
 
 let defined: Sequelize | undefined;
@@ -76,5 +78,6 @@ export function models() {
     Replacement,
     Recording,
     RecordingPart,
+    InstrumentHold,
   };
 }

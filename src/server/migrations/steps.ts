@@ -15,6 +15,7 @@ export const steps = [
   "013-overview.sql",
   "014-remarks.sql",
   "015-recordings.sql",
+  "016-instrument-holds.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

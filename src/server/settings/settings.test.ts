@@ -22,6 +22,10 @@ test.each<[Record<string, string>, string]>([
   [{ PORT: "70000" }, "PORT is to be a whole number from 1 to 65535."],
   [{ PUBLIC_URL: "lab.example" }, "PUBLIC_URL is to be the address that people type"],
   [{ FATHOM_RULE_TEACHERS: "all" }, "FATHOM_RULE_TEACHERS is to be “invitation” or “open”."],
+  [
+    { FATHOM_RULE_INSTRUMENTS: "gate" },
+    "FATHOM_RULE_INSTRUMENTS is to be a list of name=host:port",
+  ],
   [{ LOG_LEVEL: "loud" }, "LOG_LEVEL is to be one of silent, fatal"],
 ])("%j is answered with a sentence", (environment, sentence) => {
   const read = readSettings({ DATABASE_URL, ...environment });

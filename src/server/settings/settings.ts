@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { readInstrumentList } from "../instruments/allowed";
 import { logLevels } from "./logLevels";
 
 const number = (name: string, least: number, most: number) => {
@@ -40,6 +41,14 @@ const schema = yup.object({
     .default("info"),
   /** How many threads work things out beside the server's own; one less than there are processors where left out. */
   FATHOM_RULE_THREADS: number("FATHOM_RULE_THREADS", 0, 64),
+  /** The instruments that it may read, by name and address. */
+  FATHOM_RULE_INSTRUMENTS: yup
+    .string()
+    .test(
+      "instruments",
+      "FATHOM_RULE_INSTRUMENTS is to be a list of name=host:port with “;” between, each name once.",
+      (text) => text === undefined || readInstrumentList(text) !== undefined,
+    ),
   /** How many proxies of one's own stand in front, each of which adds the address that it saw. */
   FATHOM_RULE_PROXIES: number("FATHOM_RULE_PROXIES", 0, 10).default(0),
 });
