@@ -20,7 +20,7 @@ create table recording_parts (
   -- The number of its first reading.
   first integer not null,
   readings integer not null,
-  -- Typed arrays, one channel behind the other, their bytes sorted by place and packed.
+  -- Typed arrays, one channel behind the other; of a chunk their bytes are sorted by place and packed.
   data bytea not null,
   -- Least and greatest of every 512 readings and coarser, a channel behind the other; null until it is a chunk.
   levels bytea,

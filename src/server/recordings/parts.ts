@@ -16,12 +16,13 @@ import { packed, unpacked } from "./packed";
 const rawOf = (numbers: RecordedNumbers | Float32Array) =>
   new Uint8Array(numbers.buffer, numbers.byteOffset, numbers.byteLength);
 
-/** The numbers of a part, one channel behind the other. */
+/** The numbers of a part, one channel behind the other: a chunk is packed, what came last is not yet. */
 async function numbersOfPart(
   { tells }: RecordingDescription,
-  { data }: Pick<RecordingPart, "data">,
+  { data, levels }: Pick<RecordingPart, "data" | "levels">,
 ): Promise<RecordedNumbers> {
-  return numbersOf(tells, Uint8Array.from(await unpacked(data, bytesOfNumber(tells))).buffer);
+  const bytes = levels ? await unpacked(data, bytesOfNumber(tells)) : data;
+  return numbersOf(tells, Uint8Array.from(bytes).buffer);
 }
 
 /** An empty stretch of as many numbers, all lost. */
@@ -72,20 +73,21 @@ export function cut(
   return piece;
 }
 
+/** Keeps a part; written as it stands, since a library's own way of writing bytes costs more than all the rest. */
 async function put(
-  recording: Recording,
+  { id, description: { tells, channels } }: Recording,
   first: number,
   numbers: RecordedNumbers,
   transaction: Transaction,
-  withLevels: boolean,
+  asChunk: boolean,
 ): Promise<void> {
-  const { id: recordingId, description } = recording;
-  const { tells, channels } = description;
-  const levels = withLevels ? await packed(rawOf(keptLevels(numbers, channels.length)), 4) : null;
-  const data = await packed(rawOf(numbers), bytesOfNumber(tells));
-  const readings = numbers.length / channels.length;
-  const row = { recordingId, first, readings, data, levels };
-  await models().RecordingPart.create(row, { transaction });
+  const raw = rawOf(numbers);
+  const data = asChunk ? await packed(raw, bytesOfNumber(tells)) : Buffer.from(raw);
+  const levels = asChunk ? await packed(rawOf(keptLevels(numbers, channels.length)), 4) : null;
+  await models().sequelize.query(
+    "insert into recording_parts (recording_id, first, readings, data, levels) values ($1, $2, $3, $4, $5)",
+    { bind: [id, first, numbers.length / channels.length, data, levels], transaction },
+  );
 }
 
 /** The parts of a recording that are no chunks yet, in their order. */
@@ -155,8 +157,9 @@ export function addReadings(
     if (!more) return recording.readings;
     await put(recording, recording.readings, more, transaction, false);
     const readings = first + count;
+    const filled = Math.floor(readings / chunkSize) > Math.floor(recording.readings / chunkSize);
     await recording.update({ readings }, { transaction });
-    await seal(recording, transaction, false);
+    if (filled) await seal(recording, transaction, false);
     return readings;
   });
 }
