@@ -92,6 +92,7 @@ module.exports = {
     ]),
     only("intake", "intake", [
       "core",
+      "protocol/recordings",
       "remembered",
       "pipeline",
       "investigation",

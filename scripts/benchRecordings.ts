@@ -8,6 +8,8 @@ import { spectrumOf } from "@/core/recording/spectrum";
 import { statisticsOf } from "@/core/recording/stretchStatistics";
 import { unknownNature } from "@/core/recording/channelNature";
 import { readingsWithin } from "@/core/recording/trace";
+import { readLoggerHead } from "@/intake/recordings/loggerHead";
+import { LoggerReader } from "@/intake/recordings/loggerReader";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import type { RecordingDescription } from "@/protocol/recordings";
 import { closeDatabase } from "@/server/database/connection";
@@ -49,6 +51,23 @@ function readOff(): void {
   };
   told("10⁶ readings: levels", timed(pyramid, 9));
 } // prettier-ignore
+
+/** A logger's file of a million lines, in pieces as a worker reads them. */
+function logged(): void {
+  const values = swinging(1_000_000);
+  const lines = Array.from(
+    values,
+    (value, i) => `${(i / perSecond).toFixed(3)};${value.toFixed(2)}`,
+  );
+  const text = `t / s;y / mm\n${lines.join("\n")}\n`;
+  const head = readLoggerHead(text.slice(0, 20_000))!;
+  const read = () => {
+    const reader = new LoggerReader(head, [1]);
+    for (let at = 0; at < text.length; at += 65_536) reader.push(text.slice(at, at + 65_536));
+    return reader.finish();
+  };
+  told("10⁶ lines of a logger's file", timed(read, 3));
+}
 
 const channel = { name: "y", symbol: "y", unit: "mm", resolution: 0.05, zero: 0.05, scale: 0.01 };
 const description: RecordingDescription = {
@@ -111,6 +130,7 @@ async function reading({ sheet, id }: { sheet: string; id: string }): Promise<vo
 }
 
 readOff();
+logged();
 await storing(50, 400);
 await storing(1000, 100);
 await reading(await storing(65_536, 150));

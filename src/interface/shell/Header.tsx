@@ -136,7 +136,7 @@ export function Header({ person, bench, signOut, children }: Props) {
         <CommandButton id="redo" />
         <HistoryButton />
       </span>
-      <span className="flex items-center gap-3 max-sm:hidden">
+      <span className="ml-auto flex items-center gap-3 max-sm:hidden">
         <KeysButton />
         {person && <OwnName name={person.name} />}
         <SignOut

@@ -1,0 +1,125 @@
+import { recordingLimits } from "@/protocol/recordings";
+import { columnsIn, type LoggerHead } from "./loggerHead";
+import { loggerNumber, loggerTime } from "./loggerNumber";
+
+/** A stretch of a logger's file in which the clock goes on: one recording. */
+export interface LoggedStretch {
+  /** In s; empty where the file has no times. */
+  readonly times: Float64Array;
+  readonly channels: readonly Float32Array[];
+}
+
+/** All that a logger's file holds of the columns that were asked for. */
+export interface Logged {
+  /** Where the clock went back a new one begins. */
+  readonly stretches: readonly LoggedStretch[];
+  /** So many cells held no number: they are lost readings. */
+  readonly unreadable: number;
+  /** So many lines had no time: they are left out. */
+  readonly withoutTime: number;
+  /** Whether the file goes on where the recording is full. */
+  readonly full: boolean;
+}
+
+/** A list of numbers that grows. */
+class Growing {
+  private values = new Float64Array(4096);
+  length = 0;
+
+  push(value: number): void {
+    if (this.length === this.values.length) {
+      const larger = new Float64Array(2 * this.values.length);
+      larger.set(this.values);
+      this.values = larger;
+    }
+    this.values[this.length] = value;
+    this.length += 1;
+  }
+
+  get all(): Float64Array {
+    return this.values.subarray(0, this.length);
+  }
+}
+
+/** Reads a logger's file piece by piece, however long it is. */
+export class LoggerReader {
+  private rest = "";
+  private line = 0;
+  private unreadable = 0;
+  private withoutTime = 0;
+  private rows = 0;
+  private lastTime = -Infinity;
+  private times = new Growing();
+  private channels: Growing[];
+  private readonly stretches: LoggedStretch[] = [];
+
+  /** @param columns those that become channels, at most four. */
+  constructor(
+    private readonly head: LoggerHead,
+    private readonly columns: readonly number[],
+  ) {
+    this.channels = columns.map(() => new Growing());
+  }
+
+  /** Takes the next piece of the text; whether there is room for more. */
+  push(text: string): boolean {
+    const lines = (this.rest + text).split("\n");
+    this.rest = lines.pop() ?? "";
+    for (const line of lines) this.take(line);
+    return this.rows < recordingLimits.readings;
+  }
+
+  private take(line: string): void {
+    this.line += 1;
+    if (this.line <= this.head.linesBefore || this.rows >= recordingLimits.readings) return;
+    const parts = columnsIn(line.replace(/\r$/, ""), this.head.between);
+    if (parts.every((part) => part.trim() === "")) return;
+    if (this.head.timeColumn !== undefined && !this.takeTime(parts[this.head.timeColumn] ?? "")) return;
+    this.columns.forEach((column, at) => {
+      const value = loggerNumber(parts[column] ?? "", this.head);
+      if (Number.isNaN(value)) this.unreadable += 1;
+      this.channels[at]?.push(value);
+    });
+    this.rows += 1;
+  } // prettier-ignore
+
+  private takeTime(text: string): boolean {
+    const time = loggerTime(text, this.head);
+    if (Number.isNaN(time)) {
+      this.withoutTime += 1;
+      return false;
+    }
+    if (time < this.lastTime) this.endStretch();
+    this.lastTime = time;
+    this.times.push(time);
+    return true;
+  }
+
+  private endStretch(): void {
+    const channels = this.channels.map(({ all }) => Float32Array.from(all));
+    if ((channels[0]?.length ?? 0) > 0) this.stretches.push({ times: this.times.all, channels });
+    this.times = new Growing();
+    this.channels = this.columns.map(() => new Growing());
+  }
+
+  /** The end of the file. */
+  finish(): Logged {
+    if (this.rest !== "") this.push("\n");
+    this.endStretch();
+    const { stretches, unreadable, withoutTime, rows } = this;
+    return { stretches, unreadable, withoutTime, full: rows >= recordingLimits.readings };
+  }
+}
+
+/** Whether times are even: every step the same but for a thousandth of it, or one unit in the last place that is told. */
+export function evenStep(times: Float64Array): number | undefined {
+  const count = times.length;
+  if (count < 2) return undefined;
+  const step = ((times[count - 1] as number) - (times[0] as number)) / (count - 1);
+  if (!(step > 0)) return undefined;
+  for (let i = 0; i < count; i++) {
+    const due = (times[0] as number) + i * step;
+    if (Math.abs((times[i] as number) - due) > 0.01 * step) return undefined;
+  }
+  return step;
+}
