@@ -17,20 +17,26 @@ export interface ChannelNature {
 /** A channel of which nothing is known but its readings. */
 export const unknownNature: ChannelNature = { resolution: 0, zero: 0, scale: 0, clock: 0 };
 
+/** Three readings of which one is further from the middle one than the other by this part of all are not even. */
+const unevenFrom = 0.1;
+
 /**
  * Noise of single readings from how each lies beside the middle of its neighbours, so that a slope doesn't count.
  *
  *   σ² = Σ (yᵢ₋₁ − 2 yᵢ + yᵢ₊₁)² / 6m
  *
  * Source: von Neumann et al., Ann. Math. Stat. 12 (1941) 153, for second differences.
- * @returns 0 for fewer than three readings in a row.
+ * @returns 0 where no three readings follow each other evenly.
  */
-export function noiseWithin({ values, gaps }: Readings): number {
-  let [sum, count, gap] = [0, 0, 0];
+export function noiseWithin({ times, values }: Readings): number {
+  let [sum, count] = [0, 0];
   for (let i = 2; i < values.length; i++) {
-    while ((gaps[gap] ?? Infinity) < i - 1) gap += 1;
-    const near = gaps[gap] ?? Infinity;
-    if (near === i || near === i - 1) continue;
+    const [before, middle, after] = [
+      times[i - 2] as number,
+      times[i - 1] as number,
+      times[i] as number,
+    ];
+    if (Math.abs(after - 2 * middle + before) > unevenFrom * (after - before)) continue;
     const second =
       (values[i - 2] as number) - 2 * (values[i - 1] as number) + (values[i] as number);
     sum += second * second;
