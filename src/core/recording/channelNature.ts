@@ -28,9 +28,11 @@ const unevenFrom = 0.1;
  * Source: von Neumann et al., Ann. Math. Stat. 12 (1941) 153, for second differences.
  * @returns 0 where no three readings follow each other evenly.
  */
-export function noiseWithin({ times, values }: Readings): number {
-  let [sum, count] = [0, 0];
+export function noiseWithin({ times, values, gaps }: Readings): number {
+  let [sum, count, gap] = [0, 0, 0];
   for (let i = 2; i < values.length; i++) {
+    while ((gaps[gap] ?? Infinity) < i - 1) gap += 1;
+    if ((gaps[gap] ?? Infinity) <= i) continue;
     const [before, middle, after] = [
       times[i - 2] as number,
       times[i - 1] as number,
