@@ -1,6 +1,6 @@
 "use client";
 
-import { Fragment, type ReactNode, useActionState } from "react";
+import { type ReactNode, useActionState } from "react";
 import type { SchoolReply } from "@/protocol/accounts";
 import { schoolFaults } from "@/wording/accounts";
 import { Button } from "../parts/Button";
@@ -27,7 +27,7 @@ interface Said {
 
 const nothingSaid: Said = { wrong: false, sentence: "", turn: 0 };
 
-/** Fields that are changed together; what came of it stands under them. */
+/** Fields that are changed together; what came of it stands under them. What is typed before the page lives would be lost. */
 export function AccountForm({ act, done, change, main = false, barred = false, children }: Props) {
   const live = useLive();
   const [said, submit, busy] = useActionState(async ({ turn }: Said, form: FormData) => {
@@ -37,7 +37,13 @@ export function AccountForm({ act, done, change, main = false, barred = false, c
   }, nothingSaid);
   return (
     <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">
-      <Fragment key={said.turn}>{children}</Fragment>
+      <fieldset
+        key={said.turn}
+        disabled={!live}
+        className="flex min-w-0 flex-col items-start gap-3 *:w-full"
+      >
+        {children}
+      </fieldset>
       <div className="flex flex-wrap items-center gap-3">
         <Button type="submit" look={main ? "main" : "plain"} disabled={busy || !live || barred}>
           {act}
