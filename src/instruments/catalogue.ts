@@ -11,6 +11,10 @@ import type { InstrumentChannel, InstrumentKind } from "./instrumentKind";
 
 const clock = 5e-5;
 
+/** What quick sensors, and those that are read at leisure, have in common. */
+const quick = { tells: "readings", tick: 1e-4, clock, lost: 0 } as const;
+const slow = { ...quick, tick: 1e-3 } as const;
+
 /** A channel whose data sheet says: step, noise, ± of zero and of scale; what it shows at most either way. */
 function channel(
   named: Pick<InstrumentChannel, "key" | "name" | "symbol" | "unit" | "course">,
@@ -47,16 +51,13 @@ const pressure = { key: "PRESsure", name: "sound pressure", symbol: "p", unit: "
 const logger = (key: string, name: string, apparatus: Apparatus): InstrumentKind => ({
   key,
   name,
-  tells: "readings",
+  ...quick,
   channels: [
     channel(voltage, [0.001, 0.002, 0.002, 0.003], [-10, 10], { unzeroed: 0.02, warmUp: 0.005 }),
     channel(current, [0.001, 0.002, 0.002, 0.005], [-500, 500], { unzeroed: 0.02, warmUp: 0.005 }),
   ],
   apparatus,
   rate: { least: 0.1, most: 1000, start: 10 },
-  tick: 1e-4,
-  clock,
-  lost: 0,
 });
 
 /** The bench instruments that come with it, each on an apparatus of the samples. */
@@ -64,12 +65,10 @@ export const catalogue: readonly InstrumentKind[] = [
   {
     key: "DISPlacement",
     name: "displacement sensor",
-    tells: "readings",
+    ...quick,
     channels: [channel(side, [0.05, 0.04, 0.05, 0.01], [-10, 10], { unzeroed: 0.4, warmUp: 0.1 })],
     apparatus: clampedRule,
     rate: { least: 1, most: 1000, start: 200 },
-    tick: 1e-4,
-    clock,
     lost: 0.0005,
   },
   {
@@ -86,23 +85,18 @@ export const catalogue: readonly InstrumentKind[] = [
   {
     key: "FORCe",
     name: "force sensor",
-    tells: "readings",
+    ...quick,
     channels: [channel(force, [0.002, 0.004, 0.005, 0.01], [-10, 10], { unzeroed: 0.1, warmUp: 0.02 })],
     apparatus: tray,
     rate: { least: 0.1, most: 500, start: 50 },
-    tick: 1e-4,
-    clock,
-    lost: 0,
   },
   {
     key: "TEMPerature",
     name: "temperature probe",
-    tells: "readings",
+    ...slow,
     channels: [channel(hot, [0.1, 0.05, 0.3, 0], [-20, 110])],
     apparatus: coolingCup,
     rate: { least: 0.01, most: 10, start: 1 },
-    tick: 1e-3,
-    clock,
     lost: 0.001,
   },
   logger("LOGGer", "voltage and current logger", capacitor),
@@ -121,24 +115,18 @@ export const catalogue: readonly InstrumentKind[] = [
   {
     key: "BALance",
     name: "balance",
-    tells: "readings",
+    ...slow,
     channels: [channel(mass, [0.1, 0.03, 0.05, 0.0003], [-1, 600], { unzeroed: 0.5, warmUp: 0.3 })],
     apparatus: tray,
     rate: { least: 0.1, most: 10, start: 5 },
-    tick: 1e-3,
-    clock,
-    lost: 0,
   },
   {
     key: "CONDuctance",
     name: "conductance probe",
-    tells: "readings",
+    ...slow,
     channels: [channel(conductance, [0.01, 0.01, 0.02, 0.01], [0, 20])],
     apparatus: hydroxideCell,
     rate: { least: 0.1, most: 10, start: 2 },
-    tick: 1e-3,
-    clock,
-    lost: 0,
   },
   {
     key: "SOUNd",

@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { ofKind } from "./ofKind";
 import type { RecordingDescription } from "./recordings";
 
 /** A bench instrument that this server may read; its address stays with the server. */
@@ -78,7 +79,9 @@ const shapes = {
   }),
 } as const;
 
-const kinds = Object.keys(shapes) as InstrumentRequest["kind"][];
+const readRequest = ofKind<InstrumentRequest>(shapes);
+
+const named = yup.object({ name: yup.string().strict().max(60).required() });
 
 /** What is asked, and of which instrument. */
 export interface NamedRequest {
@@ -88,15 +91,6 @@ export interface NamedRequest {
 
 /** A request as a browser sends it. @throws ValidationError */
 export function readInstrumentRequest(sent: unknown): NamedRequest {
-  const { name, request } = yup
-    .object({
-      name: yup.string().strict().max(60).required(),
-      request: yup.object({
-        kind: yup.string<InstrumentRequest["kind"]>().oneOf(kinds).required(),
-      }),
-    })
-    .validateSync(sent);
-  const { kind } = request;
-  const fields: object = shapes[kind].validateSync(request, { stripUnknown: true });
-  return { name, request: { ...fields, kind } as InstrumentRequest };
+  const { name } = named.validateSync(sent);
+  return { name, request: readRequest((sent as { request?: unknown }).request) };
 }

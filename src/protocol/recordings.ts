@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { ofKind } from "./ofKind";
 
 /** What a recording holds: readings at even times, moments of events in s, or counts by interval. */
 export const recordingKinds = ["readings", "events", "counts"] as const;
@@ -94,16 +95,8 @@ const shapes = {
   remove: yup.object({ id: id() }),
 } as const;
 
-const kinds = Object.keys(shapes) as RecordingChange["kind"][];
-
 /** A change as a browser sends it. @throws ValidationError */
-export function readRecordingChange(sent: unknown): RecordingChange {
-  const { kind } = yup
-    .object({ kind: yup.string<RecordingChange["kind"]>().oneOf(kinds).required() })
-    .validateSync(sent);
-  const fields: object = shapes[kind].validateSync(sent, { stripUnknown: true });
-  return { ...fields, kind } as RecordingChange;
-}
+export const readRecordingChange = ofKind<RecordingChange>(shapes);
 
 /** How many bytes a number of a recording takes: moments of events need all of a double's figures. */
 export const bytesOfNumber = (tells: RecordingKind): 4 | 8 => (tells === "events" ? 8 : 4);

@@ -1,5 +1,6 @@
 import * as yup from "yup";
 import { stageIds, type StageId } from "@/investigation/model/stage";
+import { ofKind } from "./ofKind";
 
 /** Where on a figure a remark stands, as parts of its width and height. */
 export interface RemarkSpot {
@@ -114,18 +115,8 @@ const shapes = {
   done: yup.object({ id: id(), done: yup.boolean().strict().required() }),
 } as const;
 
-const kinds = Object.keys(shapes) as RemarkChange["kind"][];
-
 /** A change as a browser sends it. @throws ValidationError */
-export function readRemarkChange(sent: unknown): RemarkChange {
-  const { kind } = yup
-    .object({ kind: yup.string<RemarkChange["kind"]>().oneOf(kinds).required() })
-    .validateSync(sent);
-  return {
-    ...(shapes[kind].validateSync(sent, { stripUnknown: true }) as object),
-    kind,
-  } as RemarkChange;
-}
+export const readRemarkChange = ofKind<RemarkChange>(shapes);
 
 /** Changes that a bench makes; the others are a teacher's. */
 export const isOfBench = ({ kind }: RemarkChange): boolean => kind === "answer" || kind === "done";
