@@ -1,37 +1,15 @@
 import * as yup from "yup";
+import { limits } from "@/investigation/model/limits";
+import type { RecordingDescription, RecordingKind } from "@/investigation/model/recording";
+import { descriptionSchema } from "@/investigation/model/recordingSchema";
 import { ofKind } from "./ofKind";
 
-/** What a recording holds: readings at even times, moments of events in s, or counts by interval. */
-export const recordingKinds = ["readings", "events", "counts"] as const;
-export type RecordingKind = (typeof recordingKinds)[number];
-
-/** A channel as its instrument's data sheet describes it; amounts in its unit. */
-export interface RecordedChannel {
-  readonly name: string;
-  readonly symbol: string;
-  readonly unit: string;
-  /** One step of what it tells; 0 where none is known. */
-  readonly resolution: number;
-  /** Standard deviation of one reading; left out where it is found from the readings. */
-  readonly noise?: number | undefined;
-  /** Limits of what all readings share: of its zero, and of its scale as a part. */
-  readonly zero: number;
-  readonly scale: number;
-  /** Beyond these it shows the nearer of them; left out where nothing is known. */
-  readonly least?: number | undefined;
-  readonly greatest?: number | undefined;
-}
-
-/** How something was recorded. */
-export interface RecordingDescription {
-  readonly instrument: string;
-  readonly tells: RecordingKind;
-  readonly channels: RecordedChannel[];
-  /** From one reading or interval to the next, in s; of events one tick of the clock. */
-  readonly step: number;
-  /** A limit: the clock is too fast or too slow by this part. */
-  readonly clock: number;
-}
+export { recordingKinds } from "@/investigation/model/recording";
+export type {
+  RecordedChannel,
+  RecordingDescription,
+  RecordingKind,
+} from "@/investigation/model/recording";
 
 /** A recording as those see it who may read its investigation. */
 export interface RecordingEntry extends RecordingDescription {
@@ -45,11 +23,11 @@ export interface RecordingEntry extends RecordingDescription {
 
 /** How much one recording may hold, and how much may come at once. */
 export const recordingLimits = {
-  channels: 4,
-  readings: 10_000_000,
+  channels: limits.channels,
+  readings: limits.recordedReadings,
   /** Of each channel, in one request. */
   atOnce: 65_536,
-  ofInvestigation: 60,
+  ofInvestigation: limits.recordings,
 } as const;
 
 /** A change to the recordings of an investigation. */
@@ -57,30 +35,6 @@ export type RecordingChange =
   | { readonly kind: "begin"; readonly id: string; readonly description: RecordingDescription }
   | { readonly kind: "stop"; readonly id: string }
   | { readonly kind: "remove"; readonly id: string };
-
-const word = () => yup.string().strict().max(80);
-const amount = () => yup.number().strict().min(0).max(1e12);
-const bound = () => yup.number().strict().min(-1e12).max(1e12).optional();
-
-const channel: yup.ObjectSchema<RecordedChannel> = yup.object({
-  name: word().defined(),
-  symbol: word().defined(),
-  unit: word().defined(),
-  resolution: amount().required(),
-  noise: amount().optional(),
-  zero: amount().required(),
-  scale: amount().max(1).required(),
-  least: bound(),
-  greatest: bound(),
-});
-
-const description: yup.ObjectSchema<RecordingDescription> = yup.object({
-  instrument: word().required(),
-  tells: yup.string<RecordingKind>().oneOf(recordingKinds).required(),
-  channels: yup.array(channel).min(1).max(recordingLimits.channels).required(),
-  step: yup.number().strict().moreThan(0).max(1e6).required(),
-  clock: amount().max(1).required(),
-});
 
 const id = () =>
   yup
@@ -90,7 +44,7 @@ const id = () =>
     .required();
 
 const shapes = {
-  begin: yup.object({ id: id(), description: description.required() }),
+  begin: yup.object({ id: id(), description: descriptionSchema.required() }),
   stop: yup.object({ id: id() }),
   remove: yup.object({ id: id() }),
 } as const;

@@ -32,6 +32,8 @@ export function briefFrom(document: Investigation): Investigation {
     ...brief,
     figures: each(figures, cleared),
     examples: {},
+    recordings: {},
+    readOffs: {},
     dismissed: {},
     writeUp: { ...writeUp, blocks: each(writeUp.blocks, unwritten), authors: "" },
   };

@@ -19,6 +19,8 @@ export function emptyInvestigation(title = ""): Investigation {
       y: plainQuantity("a1", firstTable, "y"),
     },
     rows: {},
+    recordings: {},
+    readOffs: {},
     constants: {},
     instruments: {},
     figures: { main: plainFigure("a0", "x", "y") },

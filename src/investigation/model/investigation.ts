@@ -4,12 +4,13 @@ import type { Figure, FigureLook } from "./figure";
 import type { HouseRules } from "./houseRules";
 import type { Instrument } from "./instrument";
 import type { Quantity } from "./quantity";
+import type { ReadOffEntry, Recording } from "./recording";
 import type { Result } from "./result";
 import type { Row } from "./row";
 import type { WriteUp } from "./writeUp";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 10;
+export const documentVersion = 11;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -22,6 +23,10 @@ export interface Investigation {
   series: Record<string, Series>;
   quantities: Record<string, Quantity>;
   rows: Record<string, Row>;
+  /** Long data of instruments; the readings themselves are kept apart. */
+  recordings: Record<string, Recording>;
+  /** What was read off recordings. */
+  readOffs: Record<string, ReadOffEntry>;
   constants: Record<string, Constant>;
   /** Instruments of one's own, beside the kit. */
   instruments: Record<string, Instrument>;

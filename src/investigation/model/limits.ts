@@ -19,6 +19,12 @@ export const limits = {
   blocks: 120,
   criteria: 40,
   points: 100,
+  recordings: 60,
+  readOffs: 1000,
+  channels: 4,
+  /** Of each channel of one recording. */
+  recordedReadings: 10_000_000,
+  stretchesAside: 100,
   fixed: 600,
   lettersOfWord: 4000,
   paragraphs: 200,

@@ -15,6 +15,7 @@ import { limits } from "./limits";
 import { figureSchema, lookSchema } from "./figureSchema";
 import { isRow, isTexts, markKey } from "./rowSchema";
 import { type Quantity, remarksShown } from "./quantity";
+import { readOffSchema, recordingSchema } from "./recordingSchema";
 import { choicesOf, formula, key, oneOf, order, recordOf, reference, words } from "./schemaParts";
 import { type Uncertainty, uncertaintyFields, type UncertaintyKind } from "./uncertainty";
 
@@ -119,6 +120,8 @@ export const investigationSchema: yup.ObjectSchema<Investigation> = yup
     series: recordOf(series, limits.series),
     quantities: recordOf(quantity, limits.quantities),
     rows,
+    recordings: recordOf(recordingSchema, limits.recordings),
+    readOffs: recordOf(readOffSchema, limits.readOffs),
     constants: recordOf(constant, limits.constants),
     instruments: recordOf(instrument, limits.instruments),
     figures: recordOf(figureSchema, limits.figures),

@@ -10,13 +10,14 @@ import { linesOfEach } from "./linesOfEach";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { seriesByIdentity } from "./seriesByIdentity";
+import { recordings } from "./recordings";
 import { repeatsAndTables } from "./repeatsAndTables";
 import type { UpgradeStep } from "./upgradeStep";
 
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
-  ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach],
+  ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach, recordings],
 ];
 
 export type Upgraded =
