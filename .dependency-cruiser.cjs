@@ -64,6 +64,7 @@ module.exports = {
     only("pipeline", "pipeline", ["core", "investigation/model", "figure", "remembered"]),
     wing("readings", []),
     wing("working", []),
+    wing("recordings", []),
     wing("derived", ["readings", "working"]),
     wing("table", ["readings", "derived"]),
     wing("lines", ["readings", "derived", "table"]),

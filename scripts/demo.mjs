@@ -3,6 +3,7 @@ import { createHash } from "node:crypto";
 import { ensureBuild } from "./provision/build.mjs";
 import { Cluster, clusterHome } from "./provision/cluster.mjs";
 import { ensurePostgres } from "./provision/debian.mjs";
+import { Instruments } from "./provision/instruments.mjs";
 import { ensurePackages } from "./provision/packages.mjs";
 import { main, Missing, root, say } from "./provision/run.mjs";
 import { migrate, Server } from "./provision/server.mjs";
@@ -13,12 +14,16 @@ async function serve(cluster, stopped) {
   const databaseUrl = await cluster.start();
   say("the database runs on loopback");
   await migrate(databaseUrl, { demo: true, built: true });
-  const server = new Server(databaseUrl);
+  const instruments = new Instruments();
+  const settings = await instruments.start();
+  say("simulated bench instruments run on loopback");
+  const server = new Server(databaseUrl, { settings });
   const address = await server.start(wantedPort);
   console.log(`\n  Fathom Rule is at ${address}\n  Ctrl-C stops it and its database.\n`);
   await Promise.race([stopped, server.ended]);
   say("stopping");
   await server.stop();
+  await instruments.stop();
 }
 
 await main(async () => {

@@ -12,7 +12,7 @@ await main(async () => {
   const cluster = Cluster.scratch();
   let server;
   try {
-    server = await startScratchPlace(cluster);
+    server = await startScratchPlace(cluster, { instruments: true });
     const [command, ...args] = process.argv.slice(2);
     const env = { ...process.env, PLACE_URL: server.address, DATABASE_URL: server.databaseUrl };
     await run("npx", ["--no-install", command, ...args], { env });

@@ -11,7 +11,7 @@ export const commandFile = (name) => join(folder, `${name}.mjs`);
 export async function buildCommands() {
   const { build } = await import("esbuild");
   await build({
-    entryPoints: ["database", "invite", "serve", "summarise"].map((name) =>
+    entryPoints: ["database", "instruments", "invite", "serve", "summarise"].map((name) =>
       join(root, `scripts/commands/${name}.ts`),
     ),
     outdir: folder,

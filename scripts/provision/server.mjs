@@ -1,6 +1,7 @@
 import { spawn } from "node:child_process";
 import { join } from "node:path";
 import { commandFile } from "./commands.mjs";
+import { Instruments } from "./instruments.mjs";
 import { freePort, root, run } from "./run.mjs";
 
 /** Brings the database's tables up to date; with `demo`, loads accounts and samples once; `built`: by the build's own command. */
@@ -62,11 +63,36 @@ export class Server {
   }
 }
 
-/** A whole application of its own on a scratch database, with demo data or empty: for tests, pictures and benchmarks. */
-export async function startScratchPlace(cluster, { demo = true, settings = {} } = {}) {
+/** A server with instruments of its own, which end with it. */
+class PlaceWithInstruments extends Server {
+  constructor(databaseUrl, options) {
+    super(databaseUrl, options);
+    this.instruments = new Instruments();
+  }
+
+  async start(wantedPort = 0) {
+    this.settings = { ...(await this.instruments.start()), ...this.settings };
+    return super.start(wantedPort);
+  }
+
+  async stop(signal = "SIGTERM") {
+    await super.stop(signal);
+    await this.instruments.stop();
+  }
+}
+
+/**
+ * A whole application of its own on a scratch database, with demo data or empty, and with simulated instruments where they
+ * are wanted: for tests, pictures and benchmarks.
+ */
+export async function startScratchPlace(
+  cluster,
+  { demo = true, settings = {}, instruments = false } = {},
+) {
   const databaseUrl = await cluster.start();
   await migrate(databaseUrl, { demo, built: true });
-  const server = new Server(databaseUrl, { demo, settings });
+  const Place = instruments ? PlaceWithInstruments : Server;
+  const server = new Place(databaseUrl, { demo, settings });
   await server.start();
   return server;
 }

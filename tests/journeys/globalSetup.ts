@@ -9,7 +9,7 @@ export default async function globalSetup() {
   ensureChromium();
   await ensureBuild();
   const cluster = Cluster.scratch();
-  const server = await startScratchPlace(cluster);
+  const server = await startScratchPlace(cluster, { instruments: true });
   process.env.PLACE_URL = server.address;
   process.env.PLACE_DATABASE = server.databaseUrl;
   return async () => {

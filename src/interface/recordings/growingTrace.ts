@@ -48,6 +48,15 @@ export class GrowingTrace {
     }
   }
 
+  /** Readings from a number on as they travel, one channel behind the other. */
+  addNumbers(first: number, numbers: RecordedNumbers): void {
+    const size = numbers.length / this.channels.length;
+    while (this.count < first) this.push(() => NaN);
+    for (let i = Math.max(0, this.count - first); i < size; i++) {
+      this.push((channel) => numbers[channel * size + i] ?? NaN);
+    }
+  }
+
   private push(valueOf: (channel: number) => number): void {
     this.channels.forEach((channel, at) => channel.push(valueOf(at), this.count));
     this.count += 1;

@@ -24,6 +24,7 @@ import { SlopeRoom } from "../slope/SlopeRoom";
 import { CurvesProvider } from "../store/CurvesProvider";
 import { PreparedReport } from "../writeup/PreparedReport";
 import { WriteUpRoom } from "../writeup/WriteUpRoom";
+import { RecordingsProvider } from "../recordings/RecordingsProvider";
 import { RemarkedThings } from "../remarks/RemarkedThings";
 import { RemarksMargin } from "../remarks/RemarksMargin";
 import { RemarksProvider, useOpenRemarks } from "../remarks/RemarksProvider";
@@ -133,7 +134,9 @@ function Bench(props: Props) {
               }
             >
               <MarginHead value={head}>
-                <Room stage={stage} />
+                <RecordingsProvider investigationId={investigationId}>
+                  <Room stage={stage} />
+                </RecordingsProvider>
               </MarginHead>
             </DrawerSlot>
           </DrawerCallContext>

@@ -1,43 +1,60 @@
 import type { Investigation } from "../model/investigation";
-import { orderAtEnd } from "../model/order";
+import { orderAtEnd, ordersAtEnd } from "../model/order";
+import { plainQuantity } from "../model/quantity";
 import type { ReadOffChoice } from "../model/recording";
+import { cellKey, cellPlace } from "../model/row";
+import { readingText } from "../recordings/readingText";
 import { act } from "./act";
 import type { CameOf } from "./readAgain";
 import { writeReadings } from "./typeReadings";
 
-/** Where something read off goes: a cell, in a row that may be new. */
+/** A quantity that is made for what is read off. */
+export interface QuantityForIt {
+  readonly id: string;
+  readonly table: string;
+  readonly symbol: string;
+}
+
+/** Where something read off goes: a cell in a row that may be new, of a quantity that may be new. */
 export interface Destination {
   readonly row: string;
   readonly cell: string;
+  readonly quantity?: QuantityForIt;
 }
 
-interface ReadingOff {
-  id: string;
-  choice: ReadOffChoice;
-  unit: string;
-  cameOf: CameOf;
-  /** Left out where it goes nowhere yet. */
-  to?: Destination;
+function addQuantityFor(draft: Investigation, { id, table, symbol }: QuantityForIt): void {
+  const [order] = ordersAtEnd(draft.quantities, 1);
+  draft.quantities[id] = plainQuantity(order as string, table, symbol);
 }
 
-/** Writes what was read off into a cell, and links the two. */
-export function bringTo(
-  draft: Investigation,
-  id: string,
-  { row, cell }: Destination,
-  text: string,
-): void {
+/** Writes what was read off into a cell, and links the two; a quantity without a unit takes that of what was read off. */
+export function bringTo(draft: Investigation, id: string, to: Destination): void {
   const entry = draft.readOffs[id];
-  if (!entry || text === "") return;
+  if (!entry) return;
+  if (to.quantity) addQuantityFor(draft, to.quantity);
+  const cell = to.quantity ? cellKey(to.quantity.id) : to.cell;
+  const { row } = to;
+  const quantity = draft.quantities[cellPlace(cell).quantity];
+  if (!quantity) return;
+  if (quantity.unit.trim() === "") quantity.unit = entry.unit;
+  const text = readingText(entry, quantity.unit, draft.houseRules);
+  if (text === undefined) return;
   writeReadings(draft, [{ row, cell, text }]);
+  for (const other of Object.values(draft.readOffs)) {
+    if (other.goesTo?.row === row && other.goesTo.cell === cell) other.goesTo = null;
+  }
   if (draft.rows[row]) entry.goesTo = { row, cell, text };
 }
 
 /** Reads something off a recording; it becomes a reading where it is told where to go. */
-export const readOff = act<ReadingOff>("read-off", (draft, { id, choice, unit, cameOf, to }) => {
+export const readOff = act<{
+  id: string;
+  choice: ReadOffChoice;
+  cameOf: CameOf;
+  /** Left out where it goes nowhere yet. */
+  to?: Destination | undefined;
+}>("read-off", (draft, { id, choice, cameOf, to }) => {
   if (!draft.recordings[choice.recording]) return;
-  const { text, value, random, common } = cameOf;
-  const order = orderAtEnd(draft.readOffs);
-  draft.readOffs[id] = { ...choice, order, unit, value, random, common, goesTo: null };
-  if (to) bringTo(draft, id, to, text);
+  draft.readOffs[id] = { ...choice, ...cameOf, order: orderAtEnd(draft.readOffs), goesTo: null };
+  if (to) bringTo(draft, id, to);
 });

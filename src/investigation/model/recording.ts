@@ -49,7 +49,7 @@ export interface Recording {
   begunAt: string;
   /** What lies outside takes no part, in s; null where it begins or ends as recorded. */
   trim: { from: number | null; to: number | null };
-  /** The moment, in s, that lies at 0 where recordings lie over one another; null as recorded. */
+  /** The moment, in s, that lies on that of others where recordings lie over one another; null as recorded. */
   event: number | null;
   aside: Record<string, StretchAside>;
 }
@@ -81,6 +81,8 @@ export interface ReadOffChoice {
   level: number | null;
   /** How far it goes down again between two peaks, or past a level; null for a tenth of the whole range. */
   depth: number | null;
+  /** Of one after the other each (1), or every second (2): a gate sees a swing twice. */
+  every: number;
 }
 
 /** Something read off: the choices, what came of them, and the reading that it became. */

@@ -65,6 +65,15 @@ export const recordingSchema: yup.ObjectSchema<Recording> = yup
   .noUnknown()
   .strict();
 
+const destination = yup
+  .object({
+    row: id,
+    cell: yup.string().strict().max(60).required(),
+    text: yup.string().strict().max(limits.lettersOfReading).required(),
+  })
+  .noUnknown()
+  .strict();
+
 export const readOffSchema: yup.ObjectSchema<ReadOffEntry> = yup
   .object({
     order,
@@ -77,21 +86,12 @@ export const readOffSchema: yup.ObjectSchema<ReadOffEntry> = yup
     moment: momentOrNone,
     level: momentOrNone,
     depth: finite.min(0).nullable().defined(),
+    every: yup.number().strict().integer().min(1).max(100).required(),
     value: momentOrNone,
     random: momentOrNone,
     common: momentOrNone,
     unit: words,
-    goesTo: yup
-      .object({
-        row: id,
-        cell: yup.string().strict().max(60).required(),
-        text: yup.string().strict().max(limits.lettersOfReading).required(),
-      })
-      .noUnknown()
-      .strict()
-      .nullable()
-      .defined()
-      .default(null),
+    goesTo: destination.nullable().defined().default(null),
   })
   .noUnknown()
   .strict();

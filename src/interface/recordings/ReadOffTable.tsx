@@ -1,0 +1,146 @@
+"use client";
+
+import { plainRunText } from "@/core/unit/runText";
+import { writeSymbol } from "@/core/unit/symbolText";
+import { writeUnitText } from "@/core/unit/unitText";
+import { forgetReadOff } from "@/investigation/acts/forgetReadOff";
+import type { Investigation } from "@/investigation/model/investigation";
+import { inOrder } from "@/investigation/model/order";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { ReadOffEntry, RecordingDescription } from "@/investigation/model/recording";
+import { cellPlace } from "@/investigation/model/row";
+import { numberOfRow } from "@/investigation/recordings/destination";
+import { isLive } from "@/investigation/recordings/rewriteReadOffs";
+import { readingOffWords, readOffName } from "@/wording/recordings";
+import { RunTextView } from "../parts/RunTextView";
+import { RowMenu } from "../parts/RowMenu";
+import { useHouseRules } from "../store/useEvaluated";
+import { useActs, useInvestigation } from "../store/useInvestigation";
+import { CameView } from "./CameView";
+import { useTarget } from "./ReadOffPanel";
+import { useDesk, useRecordingInHand } from "./RecordingsProvider";
+import { bring } from "./takingOff";
+import { amountText, momentText } from "./writtenTrace";
+
+const words = readingOffWords.table;
+
+/** "rising crossings of the middle, mean gap" */
+export function nameOfReadOff(
+  entry: ReadOffEntry,
+  how: RecordingDescription,
+  rules: HouseRules,
+): string {
+  const unit = plainRunText(writeUnitText(how.channels[entry.channel]?.unit ?? ""));
+  const level = entry.level === null ? "" : `${amountText(entry.level, 4, rules)} ${unit}`.trim();
+  return readOffName(how, entry, level);
+}
+
+/** Where an entry went: "row 4 of T", and whether the reading there is still its own. */
+export function placeOfReadOff(document: Investigation, entry: ReadOffEntry) {
+  const { goesTo } = entry;
+  const quantity = goesTo && document.quantities[cellPlace(goesTo.cell).quantity];
+  const row = goesTo && numberOfRow(document, goesTo.row);
+  if (!goesTo || !quantity || !row) return undefined;
+  const written = writeSymbol(quantity.symbol);
+  const symbol = written.length > 0 ? written : [{ text: quantity.name }];
+  const live = isLive(document, entry);
+  return { goesTo, quantity, text: live ? words.place(row, symbol) : words.typedOver(row, symbol) };
+}
+
+interface EntryProps {
+  id: string;
+  entry: ReadOffEntry;
+  how: RecordingDescription;
+  onReading: (table: string, row: string, quantity: string) => void;
+}
+
+function Entry({ id, entry, how, onReading }: EntryProps) {
+  const desk = useDesk();
+  const rules = useHouseRules();
+  const document = useInvestigation((state) => state.document);
+  const readOnly = useInvestigation((state) => state.readOnly);
+  const { act } = useActs();
+  const where = useTarget(useRecordingInHand());
+  const name = nameOfReadOff(entry, how, rules);
+  const place = placeOfReadOff(document, entry);
+  const span = entry.to - entry.from;
+  const acts = [
+    { label: words.takeInHand, run: () => desk.takeInHand(entry) },
+    ...(readOnly
+      ? []
+      : [
+          { label: words.bring, run: () => where && bring(desk, id, where.target) },
+          { label: words.forget, run: () => act(forgetReadOff, { id }) },
+        ]),
+  ];
+  return (
+    <tr className="border-hairline border-b">
+      <td className="py-1.5 pr-3 pl-2.5">{name}</td>
+      <td className="px-3 text-right">{momentText(entry.from, span, rules)}</td>
+      <td className="px-3 text-right">{momentText(entry.to, span, rules)}</td>
+      <td className="bg-wash px-3 text-right">
+        {entry.value === null ? (
+          <span className="text-soft">{words.missing}</span>
+        ) : (
+          <CameView {...entry} />
+        )}
+      </td>
+      <td className="px-3">
+        {place ? (
+          <button
+            type="button"
+            className="text-petrol text-left hover:underline"
+            onClick={() =>
+              onReading(place.quantity.table, place.goesTo.row, cellPlace(place.goesTo.cell).quantity)
+            }
+          >
+            <RunTextView runs={place.text} />
+          </button>
+        ) : (
+          <span className="text-soft">{words.nowhere}</span>
+        )}
+      </td>
+      <td className="w-8">
+        <RowMenu small label={words.more(name)} acts={acts} />
+      </td>
+    </tr>
+  );
+} // prettier-ignore
+
+/** What was read off the recording in hand, each with where it went. */
+export function ReadOffTable({ onReading }: Pick<EntryProps, "onReading">) {
+  const recording = useRecordingInHand();
+  const readOffs = useInvestigation(({ document }) => document.readOffs);
+  if (!recording) return null;
+  const entries = inOrder(readOffs).filter(([, entry]) => entry.recording === recording.id);
+  return (
+    <section className="mt-4">
+      <h2 className="mb-1 font-serif text-[16px] font-semibold">{words.title}</h2>
+      {entries.length === 0 ? (
+        <p className="text-soft">{words.none}</p>
+      ) : (
+        <div className="overflow-x-auto">
+          <table className="w-full min-w-[560px]">
+            <thead>
+              <tr className="border-ink border-b-[1.5px] text-left">
+                <th className="py-1.5 pr-3 pl-2.5">{words.what}</th>
+                <th className="px-3 text-right">{words.from}</th>
+                <th className="px-3 text-right">{words.to}</th>
+                <th className="px-3 text-right">{words.value}</th>
+                <th className="px-3">{words.goesTo}</th>
+                <th>
+                  <span className="sr-only">{words.actions}</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {entries.map(([id, entry]) => (
+                <Entry key={id} id={id} entry={entry} how={recording.how} onReading={onReading} />
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,236 @@
+import { nanoid } from "nanoid";
+import type { Stretch } from "@/core/recording/trace";
+import { keepRecording } from "@/investigation/acts/keepRecording";
+import { setRecording } from "@/investigation/acts/setRecording";
+import { inOrder } from "@/investigation/model/order";
+import type { ReadOffEntry, Recording } from "@/investigation/model/recording";
+import { canBeRead } from "@/investigation/recordings/readOffUnit";
+import { lastingOf } from "@/pipeline/recordings/stretch";
+import type { InstrumentRequest } from "@/protocol/instruments";
+import { instrumentWords } from "@/wording/recordings";
+import { doAct, type InvestigationStore } from "../store/investigationStore";
+import { createDeskStore, type DeskState, type DeskStore, plainReading } from "./deskState";
+import { forgetPieces, piecesWaiting } from "./devicePieces";
+import { LiveRecording } from "./liveRecording";
+import { RecordingsDoor } from "./recordingsDoor";
+import { openStored } from "./storedSource";
+import { GrownSource, type TraceSource } from "./traceSource";
+
+/** A record without one of its entries. */
+export const without = <Item>(record: Readonly<Record<string, Item>>, id: string) =>
+  Object.fromEntries(Object.entries(record).filter(([key]) => key !== id));
+
+/** In ms: a recording that was asked to stop is taken as ended by then. */
+const stopsWithin = 4000;
+
+/** What hands do on the page of recordings; the same object for as long as Measure is open. */
+export class RecordingsDesk {
+  readonly state: DeskStore = createDeskStore();
+  readonly door: RecordingsDoor;
+
+  constructor(
+    readonly store: InvestigationStore,
+    investigationId: string,
+  ) {
+    this.door = new RecordingsDoor(investigationId);
+  }
+
+  private set(part: Partial<DeskState>): void {
+    this.state.setState(part);
+  }
+
+  get recordings(): Readonly<Record<string, Recording>> {
+    return this.store.getState().document.recordings;
+  }
+
+  /** Shows the page of recordings, with the one in hand or the last one. */
+  show(id?: string): void {
+    const { inHand } = this.state.getState();
+    const last = inOrder(this.recordings).at(-1)?.[0];
+    const wanted = id ?? (inHand && this.recordings[inHand] ? inHand : last);
+    this.set({ shown: true });
+    if (wanted) this.take(wanted);
+    void this.askInstruments();
+  }
+
+  hide(): void {
+    this.set({ shown: false });
+  }
+
+  /** Takes a recording in hand; what was chosen for another one is put by. */
+  take(id: string): void {
+    const { inHand } = this.state.getState();
+    if (inHand !== id) {
+      const how = this.recordings[id]?.how;
+      const { reading } = this.state.getState();
+      const kept = how && canBeRead(how, reading.what) ? reading : { ...plainReading, what: how?.tells === "readings" ? "mean" : "rate" } as const; // prettier-ignore
+      this.set({ inHand: id, channel: 0, stretch: undefined, view: undefined, dragged: undefined, found: undefined, over: [], reading: { ...kept, level: null, depth: null, moment: null } }); // prettier-ignore
+    }
+    void this.open(id);
+  }
+
+  private keepSource(id: string, source: TraceSource | "opening" | "away"): void {
+    this.state.setState(({ sources }) => ({ sources: { ...sources, [id]: source } }));
+  }
+
+  /** Has the readings of a recording brought, where they are not here yet. */
+  async open(id: string): Promise<TraceSource | undefined> {
+    const known = this.state.getState().sources[id];
+    if (known && typeof known === "object") return known;
+    const recording = this.recordings[id];
+    if (!recording || known === "opening") return undefined;
+    this.keepSource(id, "opening");
+    await this.sendWaiting(id, recording);
+    const count = recording.readings || (await this.countOf(id));
+    const { tells, channels } = recording.how;
+    const of = { id, tells, channels: channels.length, count: count ?? 0 };
+    const source = count === undefined ? undefined : await openStored(of, this.door, () => this.drawAgain()); // prettier-ignore
+    this.keepSource(id, source ?? "away");
+    return source;
+  }
+
+  /** Tries again to have the readings of a recording. */
+  lookAgain(id: string): void {
+    this.state.setState(({ sources }) => ({ sources: without(sources, id) }));
+    void this.open(id);
+  }
+
+  /** How many readings the server has of a recording that has no end yet. */
+  private async countOf(id: string): Promise<number | undefined> {
+    return (await this.door.list())?.find((one) => one.id === id)?.readings;
+  }
+
+  /** Sends what an earlier page left on this device. */
+  private async sendWaiting(id: string, { how, readings }: Recording): Promise<void> {
+    if (this.state.getState().running?.id === id) return;
+    const waiting = await piecesWaiting(id).catch(() => []);
+    if (waiting.length === 0) return;
+    const door = this.door.doorOf(id, how);
+    for (const { first, numbers } of waiting) {
+      const sent = await door.send(first, numbers);
+      if (sent === "away") return;
+      if (sent === "gone") break;
+    }
+    if (readings > 0 && (await door.stop()) === "away") return;
+    await forgetPieces(id);
+  }
+
+  drawAgain(): void {
+    this.state.setState(({ drawn }) => ({ drawn: drawn + 1 }));
+  }
+
+  async askInstruments(): Promise<void> {
+    if (this.store.getState().readOnly) return;
+    const instruments = await this.door.instruments();
+    this.set({ instruments: instruments ?? "away" });
+    const { instrument } = this.state.getState();
+    const free = instruments?.find(({ inUse }) => !inUse);
+    if (!instrument && free && instruments?.length === 1) await this.choose(free.name);
+  }
+
+  /** Takes an instrument in hand and asks what it is. */
+  async choose(name: string): Promise<void> {
+    this.set({ instrument: name, described: undefined, said: undefined });
+    await this.ask({ kind: "describe" });
+  }
+
+  /** Asks something of the instrument in hand; what it says against it becomes a sentence. */
+  async ask(request: InstrumentRequest): Promise<boolean> {
+    const { instrument } = this.state.getState();
+    if (!instrument) return false;
+    const reply = await this.door.ask(instrument, request);
+    if (this.state.getState().instrument !== instrument) return false;
+    if (!reply) this.set({ said: instrumentWords.away });
+    else if (reply.kind === "refused") this.set({ said: instrumentWords.refused(reply.said) });
+    else if (reply.kind === "ended") this.set({ said: instrumentWords.why[reply.why] });
+    else if (reply.kind === "described") this.set({ described: reply.description, said: undefined });
+    else this.set({ said: request.kind === "zero" ? instrumentWords.zeroed : undefined });
+    return reply?.kind === "done" || reply?.kind === "described";
+  } // prettier-ignore
+
+  /** Sets something and asks what the instrument is from then on. */
+  async change(request: InstrumentRequest): Promise<void> {
+    if (await this.ask(request)) await this.ask({ kind: "describe" });
+  }
+
+  /** Begins to record with the instrument in hand. */
+  record(): void {
+    const { instrument, running } = this.state.getState();
+    if (!instrument || running) return;
+    const id = nanoid(10);
+    const begunAt = new Date().toISOString();
+    const recording: LiveRecording = new LiveRecording({
+      id,
+      instrument,
+      door: this.door,
+      hears: {
+        begun: (how) => {
+          doAct(this.store, keepRecording, { id, name: "", how, readings: 0, begunAt }, id);
+          if (recording.trace) this.keepSource(id, new GrownSource(recording.trace));
+          this.take(id);
+        },
+        ended: (readings, why) => this.ended(id, readings, instrumentWords.why[why]),
+      },
+    });
+    this.set({ running: { id, instrument, recording }, said: undefined });
+  }
+
+  private ended(id: string, readings: number, sentence: string): void {
+    if (this.recordings[id]) doAct(this.store, setRecording, { id, choices: { readings } }, id);
+    this.set({ running: undefined, said: sentence || undefined });
+    this.drawAgain();
+  }
+
+  /** Stops the recording that runs; it ends by itself where the instrument does not answer. */
+  async stop(): Promise<void> {
+    const { running } = this.state.getState();
+    if (!running) return;
+    const reply = await this.door.ask(running.instrument, { kind: "stop" });
+    const { described } = this.state.getState();
+    if (reply?.kind !== "done" || described?.keeps === false) return running.recording.end("stopped");
+    setTimeout(() => running.recording.end("stopped"), stopsWithin);
+  } // prettier-ignore
+
+  /** Ends a recording that was broken off: with the readings that the server has. */
+  async close(id: string): Promise<void> {
+    const recording = this.recordings[id];
+    if (!recording) return;
+    const readings = await this.countOf(id);
+    if (readings === undefined) return this.set({ said: instrumentWords.away });
+    await this.door.doorOf(id, recording.how).stop();
+    doAct(this.store, setRecording, { id, choices: { readings } });
+    this.lookAgain(id);
+  }
+
+  /** How long a recording lasts, in s, as far as it is known here. */
+  lasting(id: string): number {
+    const recording = this.recordings[id];
+    const source = this.state.getState().sources[id];
+    if (!recording || typeof source !== "object") return 0;
+    const last = recording.how.tells === "events" ? source.readings(0, source.count - 1, source.count)?.values[0] : 0; // prettier-ignore
+    return lastingOf(recording.how, source.count, last);
+  }
+
+  /** Takes a stretch in hand, its ends in order; the lower trace shows it. */
+  draw(stretch: Stretch | undefined): void {
+    if (!stretch) return this.set({ stretch: undefined, found: undefined });
+    const from = Math.min(stretch.from, stretch.to);
+    const to = Math.max(stretch.from, stretch.to);
+    this.set({ stretch: { from, to } });
+  }
+
+  /** Takes the stretch and the choices of something read off in hand again. */
+  takeInHand({ recording, channel, from, to, what, of, level, depth, moment, every }: ReadOffEntry): void {
+    this.take(recording);
+    this.set({ channel, stretch: { from, to }, view: undefined, reading: { what, of, level, depth, moment, every } });
+  } // prettier-ignore
+
+  look(view: Stretch | undefined): void {
+    this.set({ view });
+  }
+
+  /** The page is left. */
+  leave(): void {
+    this.state.getState().running?.recording.leave();
+  }
+}

@@ -1,0 +1,119 @@
+import { nanoid } from "nanoid";
+import { bringReadOff } from "@/investigation/acts/bringReadOff";
+import { type Destination, readOff } from "@/investigation/acts/readOff";
+import type { Investigation } from "@/investigation/model/investigation";
+import { inOrder } from "@/investigation/model/order";
+import type { RecordingDescription } from "@/investigation/model/recording";
+import { cellKey, cellsOfQuantity } from "@/investigation/model/row";
+import {
+  nextPlace,
+  type Place,
+  placeInRow,
+  readQuantities,
+  takesUnit,
+} from "@/investigation/recordings/destination";
+import { freeSymbol } from "@/intake/freeSymbol";
+import { doAct } from "../store/investigationStore";
+import type { Reading, Wish } from "./deskState";
+import { choiceInHand, comeOf } from "./readingOff";
+import type { RecordingsDesk } from "./RecordingsDesk";
+
+/** What is read off, in which unit. */
+interface Asked {
+  readonly unit: string;
+  readonly reading: Reading;
+  readonly how: RecordingDescription;
+  readonly channel: number;
+}
+
+type Target =
+  | { readonly kind: "place"; readonly place: Place; readonly symbol: string }
+  | { readonly kind: "new"; readonly table: string; readonly symbol: string; readonly place: Place }
+  | { readonly kind: "nowhere" }
+  /** The quantity is of another kind. */
+  | { readonly kind: "unlike"; readonly symbol: string; readonly unit: string };
+
+/** Whether a quantity has no readings yet, or none but such as were read off. */
+function isFor({ rows, readOffs }: Investigation, quantity: string): boolean {
+  const readOffCells = new Set(
+    Object.values(readOffs).map(({ goesTo }) => goesTo && `${goesTo.row}/${goesTo.cell}`),
+  );
+  return Object.entries(rows).every(([row, held]) =>
+    cellsOfQuantity(held, quantity).every((cell) => readOffCells.has(`${row}/${cell}`)),
+  );
+}
+
+/**
+ * Where something read off goes as long as nobody chose: under a quantity of its symbol and kind of unit, or under one in
+ * which nothing stands that was typed by hand; else under a new one. Ten swings are no period, though both are times.
+ */
+export function usualWish(document: Investigation, asked: Asked): Wish {
+  const { unit, reading, how, channel } = asked;
+  const fitting = readQuantities(document).filter(([, one]) => takesUnit(one, unit));
+  const symbol = proposed(reading, how, channel);
+  const same = fitting.find(([, one]) => one.symbol === symbol && one.unit.trim() !== "");
+  const free = fitting.find(([id]) => isFor(document, id));
+  return { quantity: (same ?? free)?.[0] ?? "new", row: "" };
+}
+
+/** A letter for a quantity that is made for what is read off. */
+function proposed({ what }: Reading, how: RecordingDescription, channel: number): string {
+  if (what === "gap") return "T";
+  if (what === "frequency" || what === "strongest") return "f";
+  if (what === "decay") return "τ";
+  if (what === "events") return "N";
+  if (what === "rate") return "R";
+  if (what === "crossing") return "t";
+  return how.channels[channel]?.symbol || "q";
+}
+
+/** Where what is read off would go by a wish. */
+export function targetOf(
+  document: Investigation,
+  wish: Wish,
+  { unit, reading, how, channel }: Asked,
+): Target {
+  if (wish.quantity === null) return { kind: "nowhere" };
+  const table = inOrder(document.tables)[0]?.[0] ?? "";
+  if (wish.quantity === "new" || !document.quantities[wish.quantity]) {
+    const taken = new Set(Object.values(document.quantities).map(({ symbol }) => symbol));
+    const rows = inOrder(document.rows).filter(([, row]) => row.table === table);
+    const number = Number(wish.row) || 1;
+    const row = rows[number - 1]?.[0];
+    const place = { row, cell: "", number: row ? number : rows.length + 1 };
+    return { kind: "new", table, symbol: freeSymbol(proposed(reading, how, channel), taken), place };
+  }
+  const quantity = document.quantities[wish.quantity];
+  const symbol = quantity?.symbol || quantity?.name || "";
+  if (!quantity || !takesUnit(quantity, unit)) return { kind: "unlike", symbol, unit: quantity?.unit ?? "" };
+  const place = wish.row.trim() === "" ? nextPlace(document, wish.quantity) : placeInRow(document, wish.quantity, Number(wish.row));
+  return place ? { kind: "place", place, symbol } : { kind: "nowhere" };
+} // prettier-ignore
+
+function destinationOf(target: Target): Destination | undefined {
+  if (target.kind === "nowhere" || target.kind === "unlike") return undefined;
+  const { place } = target;
+  const row = place.row ?? nanoid(10);
+  if (target.kind === "place") return { row, cell: place.cell };
+  const id = nanoid(10);
+  return { row, cell: cellKey(id), quantity: { id, table: target.table, symbol: target.symbol } };
+}
+
+/** Reads off the stretch in hand what is chosen, and takes it where it is to go. */
+export async function takeOff(desk: RecordingsDesk, target: Target): Promise<void> {
+  const choice = choiceInHand(desk);
+  const recording = choice && desk.recordings[choice.recording];
+  const came = recording && (await comeOf(desk, recording, choice));
+  if (!choice || !came || came.value === null) return;
+  const to = destinationOf(target);
+  const wish = desk.state.getState().wish;
+  doAct(desk.store, readOff, { id: nanoid(10), choice, cameOf: came, to });
+  const made = to?.quantity?.id;
+  desk.state.setState({ wish: made ? { quantity: made, row: "" } : wish && { ...wish, row: "" } });
+}
+
+/** Takes something that was read off before to a place. */
+export function bring(desk: RecordingsDesk, id: string, target: Target): void {
+  const to = destinationOf(target);
+  if (to) doAct(desk.store, bringReadOff, { id, to });
+}

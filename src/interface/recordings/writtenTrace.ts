@@ -1,0 +1,36 @@
+import type { DecimalMark } from "@/core/number/readNumber";
+import { toDecimals, writeWithoutPower } from "@/core/number/writtenNumber";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import type { RecordingDescription } from "@/investigation/model/recording";
+import { instrumentWords } from "@/wording/recordings";
+
+const marked = (text: string, mark: DecimalMark) =>
+  mark === "comma" ? text.replace(".", ",") : text;
+
+/** So many parts of what is shown can be told apart. */
+const parts = 1000;
+
+/** Decimals to which a moment is written where so many seconds are shown. */
+export function decimalsFor(span: number): number {
+  if (!(span > 0)) return 2;
+  return Math.min(9, Math.max(0, Math.ceil(-Math.log10(span / parts) - 1e-9)));
+}
+
+/** A moment, in s, with as many decimals as can be told apart where so many seconds are shown. */
+export function momentText(time: number, span: number, { decimalMark }: Pick<HouseRules, "decimalMark">): string {
+  return marked(toDecimals(time, decimalsFor(span)), decimalMark);
+} // prettier-ignore
+
+/** An amount to so many figures, without zeros that say nothing. */
+export function amountText(value: number, figures: number, { decimalMark }: Pick<HouseRules, "decimalMark">): string {
+  return marked(writeWithoutPower(Number(value.toPrecision(figures))), decimalMark);
+} // prettier-ignore
+
+/** "200 readings a second", "one count every 1 s". */
+export function rateText({ tells, step }: RecordingDescription, rules: Pick<HouseRules, "decimalMark">): string {
+  if (tells === "events") return instrumentWords.events;
+  if (tells === "counts") return instrumentWords.every(amountText(step, 4, rules));
+  return step > 1
+    ? instrumentWords.oneEvery(amountText(step, 4, rules))
+    : instrumentWords.perSecond(amountText(1 / step, 4, rules));
+} // prettier-ignore

@@ -1,0 +1,92 @@
+import type { Crossing } from "@/core/recording/crossings";
+import type { Extreme } from "@/core/recording/extremes";
+import {
+  slopeOver,
+  statisticsOf,
+  type StretchStatistics,
+} from "@/core/recording/stretchStatistics";
+import type { ReadOff } from "@/core/recording/readOff";
+import type { ReadOffChoice, RecordingDescription } from "@/investigation/model/recording";
+import { type Chosen, readingsOfStretch, type Recorded } from "@/pipeline/recordings/stretch";
+import { type Came, happenedIn, natureOf, workOut } from "@/pipeline/recordings/workOut";
+
+/** A stretch of one channel with what is wanted of it. */
+export interface StretchAsked {
+  readonly recorded: Recorded;
+  readonly how: RecordingDescription;
+  readonly chosen: Chosen;
+  readonly choice: ReadOffChoice;
+}
+
+/** A happening of a stretch, to be marked on it. */
+export interface MarkedHappening {
+  readonly time: number;
+  readonly height: number;
+  readonly kind: "rising" | "falling" | "peak" | "trough";
+}
+
+/** What a stretch says at a glance, and what is read off it. */
+export interface StretchSaid {
+  readonly statistics: StretchStatistics | undefined;
+  readonly least: Came | undefined;
+  readonly greatest: Came | undefined;
+  readonly slope: ReadOff | undefined;
+  readonly came: Came | undefined;
+  readonly level: number | undefined;
+  readonly depth: number | undefined;
+  readonly happenings: readonly MarkedHappening[];
+  readonly counts: Readonly<Record<MarkedHappening["kind"], number>>;
+}
+
+/** More than these are not marked one by one. */
+const mostMarked = 2000;
+
+const marked = (crossings: readonly Crossing[], extremes: readonly Extreme[], level: number) => [
+  ...crossings.map(({ time, direction }): MarkedHappening => ({ time, height: level, kind: direction })),
+  ...extremes.map(({ time, height, kind }): MarkedHappening => ({ time, height, kind })),
+]; // prettier-ignore
+
+/** Works out what recordings say, away from the page. */
+export const recordings = {
+  /** What one choice gives. */
+  read({ recorded, how, chosen, choice }: StretchAsked): Came | undefined {
+    return workOut(readingsOfStretch(recorded, how, chosen, choice), how, choice);
+  },
+
+  /** The moment of the greatest reading, in s. */
+  greatest({ recorded, how, chosen, choice }: StretchAsked): number | undefined {
+    const { times, values } = readingsOfStretch(recorded, how, chosen, choice);
+    let at = 0;
+    for (let i = 1; i < values.length; i++) {
+      if ((values[i] as number) > (values[at] as number)) at = i;
+    }
+    return times[at];
+  },
+
+  /** All that the margin says of a stretch in hand. */
+  stretch({ recorded, how, chosen, choice }: StretchAsked): StretchSaid {
+    const readings = readingsOfStretch(recorded, how, chosen, choice);
+    const nature = natureOf(how, choice.channel);
+    const happened = how.tells === "readings" ? happenedIn(readings, nature, choice) : undefined;
+    const all = happened ? marked(happened.crossings, happened.extremes, happened.level.value) : [];
+    const count = (kind: MarkedHappening["kind"]) => all.filter((one) => one.kind === kind).length;
+    return {
+      statistics: how.tells === "events" ? undefined : statisticsOf(readings, nature),
+      least: workOut(readings, how, { ...choice, what: "least" }),
+      greatest: workOut(readings, how, { ...choice, what: "greatest" }),
+      slope: how.tells === "readings" ? slopeOver(readings, nature) : undefined,
+      came: workOut(readings, how, choice),
+      level: happened?.level.value,
+      depth: happened?.depth,
+      happenings: all.slice(0, mostMarked),
+      counts: {
+        rising: count("rising"),
+        falling: count("falling"),
+        peak: count("peak"),
+        trough: count("trough"),
+      },
+    };
+  },
+};
+
+export type Recordings = typeof recordings;

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { recordings } from "./recordings";
+
+expose(recordings);
