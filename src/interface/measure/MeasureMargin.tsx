@@ -1,5 +1,6 @@
 "use client";
 
+import { CameFromNote } from "./CameFromNote";
 import { FirstLook } from "./FirstLook";
 import type { WrittenMark } from "@/marks/mark";
 import { StageMarks } from "../marks/StageMarks";
@@ -17,6 +18,7 @@ export function MeasureMargin() {
   };
   return (
     <>
+      <CameFromNote />
       <FirstLook />
       <StageMarks stage="measure" go={go} />
       <QuantityPanel />

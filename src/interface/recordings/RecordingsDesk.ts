@@ -143,7 +143,7 @@ export class RecordingsDesk {
     if (!reply) this.set({ said: instrumentWords.away });
     else if (reply.kind === "refused") this.set({ said: instrumentWords.refused(reply.said) });
     else if (reply.kind === "ended") this.set({ said: instrumentWords.why[reply.why] });
-    else if (reply.kind === "described") this.set({ described: reply.description, said: undefined });
+    else if (reply.kind === "described") this.set({ described: reply.description });
     else this.set({ said: request.kind === "zero" ? instrumentWords.zeroed : undefined });
     return reply?.kind === "done" || reply?.kind === "described";
   } // prettier-ignore

@@ -31,11 +31,7 @@ export function withinTrim({ from, to }: Stretch, { trim }: Chosen): Stretch {
 }
 
 /** Moments of events within a stretch; what is set aside leaves a gap. */
-function eventsWithin(
-  { values }: Recorded,
-  stretch: Stretch,
-  aside: readonly Stretch[],
-): Readings {
+function eventsWithin({ values }: Recorded, stretch: Stretch, aside: readonly Stretch[]): Readings {
   const within = (time: number, { from, to }: Stretch) => time >= from && time <= to;
   const kept: number[] = [];
   const gaps: number[] = [];
