@@ -35,3 +35,23 @@ export function decodeText(bytes: Uint8Array, wanted?: Encoding): Decoded {
     return decodedAs(bytes, "windows-1252");
   }
 }
+
+/** So much of the beginning of a file tells how it is written. */
+const tells = 1 << 16;
+
+/** The encoding of a long file by its beginning, which may be cut within a letter. */
+export async function encodingOf(file: Blob): Promise<Encoding> {
+  const bytes = new Uint8Array(await file.slice(0, tells).arrayBuffer());
+  const mark = marked(bytes);
+  if (mark) return mark;
+  try {
+    new TextDecoder("utf-8", { fatal: true }).decode(bytes, { stream: true });
+    return "utf-8";
+  } catch {
+    return "windows-1252";
+  }
+}
+
+/** Takes a long file's bytes as text, piece by piece. */
+export const decoderFor = async (file: Blob): Promise<TextDecoder> =>
+  new TextDecoder(await encodingOf(file));

@@ -40,6 +40,7 @@ export const keyGroups: readonly { readonly title: string; readonly keys: readon
         { keys: "Alt+←, Alt+→", does: "move the quantity" },
         { keys: "Alt+Shift+↓", does: "fill the topmost reading down the range" },
         { keys: "Ctrl+Enter", does: "big entry: the row in hand in large type; Esc goes back" },
+        { keys: "Alt+Enter", does: "the chosen instrument’s present value, with its ±" },
         { keys: "Ctrl+F", does: "find a reading; Enter goes on, Shift+Enter back" },
       ],
     },

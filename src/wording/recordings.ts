@@ -108,6 +108,31 @@ export const instrumentWords = {
   close: "End it here",
 } as const;
 
+/** What is said about microcontrollers that print numbers. */
+export const serialWords = {
+  title: "A microcontroller",
+  text: "One that prints a line of numbers for each reading, by USB or a serial line.",
+  speed: "Baud rate",
+  record: "Record its lines",
+  instrument: "serial line",
+  channel: "number",
+  none: "No serial port was chosen, or it is in use elsewhere.",
+} as const;
+
+/** What is said where an instrument’s present value becomes a reading. */
+export const presentWords = {
+  title: "Take a value",
+  text: "The present value of the instrument goes into the cell in hand, with its ±.",
+  choose: "Instrument",
+  none: "by hand",
+  take: "Take its value",
+  key: "Alt+Enter",
+  unlike: (instrument: string, symbol: string) =>
+    `The ${instrument} tells nothing in the unit of ${symbol}.`,
+  lost: "It told no value just now. Try again.",
+  closed: "This column is worked out: take a value in one that is read.",
+} as const;
+
 const happeningWords: Readonly<Record<Happening, string>> = {
   rising: "rising crossings",
   falling: "falling crossings",

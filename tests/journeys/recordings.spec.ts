@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { investigationJson } from "../../src/output/investigationJson";
 import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
-import { kept, noBarrier, signIn, stage } from "./bench";
+import { kept, noBarrier, signIn, stage, start } from "./bench";
 
 /** The instruments are the same for all: one journey after the other. */
 test.describe.configure({ mode: "default" });
@@ -26,7 +26,7 @@ async function takeInstrument(page: Page, name: string): Promise<void> {
 } // prettier-ignore
 
 async function record(page: Page, seconds: number): Promise<void> {
-  await margin(page).getByRole("button", { name: /^Record/ }).click();
+  await margin(page).getByRole("button", { name: /^Record( again)?$/ }).click();
   await expect(page.getByTestId("recording-line")).toContainText(/Recording, \d/);
   await expect
     .poll(async () => {
@@ -88,29 +88,148 @@ test("ten recordings of the clamped rule, trimmed and read off, give the stiffne
 test("another trim is another reading, and one that was typed over stays", async ({ page }) => {
   await signIn(page);
   await bringInRule(page);
-  await takeInstrument(page, "displacement sensor");
-  await record(page, 4);
+  await takeInstrument(page, "voltage and current logger");
+  await record(page, 5);
   await type(page, "from / s", "0");
   await choose(page, /^What/, "greatest");
   await choose(page, /^Goes to/, "a new quantity");
-  await margin(page).getByRole("button", { name: "Greatest to row 1 of y" }).click();
+  await margin(page).getByRole("button", { name: "Greatest to row 1 of U" }).click();
   const value = page.getByRole("row", { name: /^greatest/ }).getByRole("cell").nth(3);
   const before = await value.textContent();
   const edge = page.getByRole("slider", { name: "Trim: where it begins" }).first();
   await edge.focus();
   await page.keyboard.press("End");
   for (let i = 0; i < 50; i++) await page.keyboard.press("Shift+ArrowLeft");
-  await type(page, "begins at / s", "2");
+  await type(page, "begins at / s", "4.5");
   await expect(value).not.toHaveText(before ?? "");
-  await page.getByRole("button", { name: "row 1 of y" }).click();
+  await page.getByRole("button", { name: "row 1 of U" }).click();
   const cell = page.getByRole("row").nth(1).getByRole("gridcell").nth(4);
   await expect(cell.getByRole("textbox")).toHaveValue(/^\d\.\d+ ± 0\.\d+$/);
   await page.keyboard.type("3.5");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "Recordings (1)" }).click();
-  await expect(page.getByRole("button", { name: "row 1 of y, typed over since" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "row 1 of U, typed over since" })).toBeVisible();
   await page.getByRole("button", { name: "Take the trim back" }).click();
   await expect(value).toHaveText(before ?? "");
   await page.getByRole("button", { name: "Readings" }).click();
   await expect(cell).toHaveText("3.5");
+}); // prettier-ignore
+
+/** A file of a logger: a swing of 0.8 s about 1.2 V, 100 readings a second, with a line missing and a cell that holds no number. */
+function loggedSwing(): string {
+  const lines = ["Logger of bench 4", "time t / ms;voltage U / V;current I / mA"];
+  for (let i = 0; i < 1000; i++) {
+    if (i === 500) continue;
+    const value = 1.2 + Math.sin((2 * Math.PI * i) / 80) + 0.004 * Math.sin(i * i);
+    lines.push(`${10 * i};${i === 300 ? "--" : value.toFixed(4).replace(".", ",")};${i % 7}`);
+  }
+  return lines.join("\r\n");
+}
+
+test("the file of a logger becomes a recording, with what of it could not be read", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  await page.getByRole("button", { name: "Recordings" }).click();
+  await page.getByRole("button", { name: "Bring in a file" }).click();
+  const sheet = page.getByRole("dialog");
+  await sheet.getByLabel("File").setInputFiles({ name: "notes.csv", mimeType: "text/csv", buffer: Buffer.from("only words\nand more") });
+  await expect(sheet.getByRole("alert")).toHaveText("No columns of numbers are found in notes.csv.");
+  await sheet.getByLabel("File").setInputFiles({ name: "swing.csv", mimeType: "text/csv", buffer: Buffer.from(loggedSwing()) });
+  await expect(sheet.getByText("The times stand in “time t / ms”.")).toBeVisible();
+  await sheet.getByRole("checkbox", { name: "Take current" }).click();
+  await sheet.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByText("One recording came in. 1 cell holds no number: there is a gap.")).toBeVisible();
+  await expect(page.getByLabel("Name of the recording in hand")).toHaveValue("swing");
+  await type(page, "from / s", "0");
+  await choose(page, /^What/, "mean gap");
+  await expect(page.getByTestId("came")).toHaveText(/^0\.(800|799)\d* ± 0\.000\d+ s$/);
+  await expect(page.getByText(/1000 readings, 100 readings a second/)).toBeVisible();
+  await noBarrier(page);
+}); // prettier-ignore
+
+/** A sound of 440 Hz, 8000 numbers of sixteen bits a second, as WAV. */
+function sound(): Buffer {
+  const [rate, count] = [8000, 8000];
+  const file = Buffer.alloc(44 + 2 * count);
+  file.write("RIFF", 0);
+  file.writeUInt32LE(36 + 2 * count, 4);
+  file.write("WAVEfmt ", 8);
+  file.writeUInt32LE(16, 16);
+  file.writeUInt16LE(1, 20);
+  file.writeUInt16LE(1, 22);
+  file.writeUInt32LE(rate, 24);
+  file.writeUInt32LE(2 * rate, 28);
+  file.writeUInt16LE(2, 32);
+  file.writeUInt16LE(16, 34);
+  file.write("data", 36);
+  file.writeUInt32LE(2 * count, 40);
+  for (let i = 0; i < count; i++) {
+    file.writeInt16LE(Math.round(9000 * Math.sin((2 * Math.PI * 440 * i) / rate)), 44 + 2 * i);
+  }
+  return file;
+}
+
+test("a sound tells its pitch, and how sure it is, by its spectrum", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  await page.getByRole("button", { name: "Recordings" }).click();
+  await page.getByRole("button", { name: "Bring in a file" }).click();
+  await page.getByRole("dialog").getByLabel("File").setInputFiles({ name: "tube.wav", mimeType: "audio/wav", buffer: sound() });
+  await expect(page.getByText("One recording came in.")).toBeVisible();
+  await type(page, "from / s", "0");
+  await choose(page, /^What/, "frequency by spectrum");
+  await expect(page.getByTestId("came")).toHaveText(/^(440\.\d+|440|439\.9\d*) ± 0\.?\d* Hz$/);
+}); // prettier-ignore
+
+test("one key puts the balance’s present value into the cell in hand, with its ±", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  await margin(page).getByRole("button", { name: /^Instrument by hand/ }).click();
+  await page.getByRole("option", { name: "balance" }).click();
+  await expect(margin(page).getByRole("button", { name: "Take its value" })).toBeVisible();
+  await page.getByRole("gridcell").first().click();
+  await page.keyboard.press("Alt+Enter");
+  const first = page.locator('[data-cell="0 0"]');
+  await expect(first).toHaveText(/^\d*\.?\d+ ± \d\.\d+$/);
+  await page.keyboard.press("Alt+Enter");
+  await expect(page.locator('[data-cell="1 0"]')).toHaveText(/±/);
+  await expect(margin(page).getByLabel("Unit")).toHaveValue("g");
+}); // prettier-ignore
+
+/** A microcontroller at a serial port that prints two numbers a line, a hundred lines a second, until it is pulled out. */
+function printingPort(): void {
+  const port = {
+    readable: null as ReadableStream<Uint8Array> | null,
+    open: async () => {
+      let [lines, timer] = [0, 0];
+      port.readable = new ReadableStream<Uint8Array>({
+        start(controller) {
+          timer = window.setInterval(() => {
+            const text =
+              lines === 40 ? "boot ok\r\n" : `${Math.sin(lines / 10).toFixed(3)},${lines}\r\n`;
+            controller.enqueue(new TextEncoder().encode(text));
+            lines += 1;
+            if (lines < 300) return;
+            window.clearInterval(timer);
+            controller.error(new Error("pulled out"));
+          }, 10);
+        },
+        cancel: () => window.clearInterval(timer),
+      });
+    },
+    close: async () => undefined,
+  };
+  Object.defineProperty(navigator, "serial", { value: { requestPort: async () => port } });
+}
+
+test("a microcontroller’s lines are recorded until it is pulled out", async ({ page }) => {
+  await page.addInitScript(printingPort);
+  await signIn(page);
+  await start(page);
+  await page.getByRole("button", { name: "Recordings" }).click();
+  await margin(page).getByRole("button", { name: "Record its lines" }).click();
+  await expect(page.getByTestId("recording-line")).toContainText(/Recording, \d/);
+  await expect(margin(page).getByText("1 answer of the instrument could not be read and is left out.")).toBeVisible();
+  await expect(margin(page).getByText("What came in until then is kept.")).toBeVisible();
+  await expect(page.getByText(/By the serial line: number 1 and number 2, 2\d\d readings/)).toBeVisible();
 }); // prettier-ignore

@@ -37,6 +37,7 @@ function workedOut(row: EvaluatedRow, { evaluated }: GridColumn): string {
 
 /** What hands do in the readings grid; the same object for as long as the grid stands. */
 export class GridController {
+  private value: (() => void) | undefined;
   readonly rowTools: RowTools;
   readonly columnTools: ColumnTools;
 
@@ -84,6 +85,18 @@ export class GridController {
       session: "",
       summons: state.summons + 1,
     }));
+  }
+
+  /** Offers what puts an instrument's present value into the cell in hand; gives back what ends the offer. */
+  offerValue(take: () => void): () => void {
+    this.value = take;
+    return () => (this.value = undefined);
+  }
+
+  /** Takes that value; false while none is offered. */
+  takeValue(): boolean {
+    this.value?.();
+    return this.value !== undefined;
   }
 
   /** Gives the keyboard back to the active cell. */

@@ -6,7 +6,9 @@ import type { WrittenMark } from "@/marks/mark";
 import { StageMarks } from "../marks/StageMarks";
 import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";
+import { ForWriters } from "../store/ForWriters";
 import { SetAsidePanel } from "./SetAsidePanel";
+import { TakeValue } from "./TakeValue";
 
 /** The margin of Measure: a first look, what is amiss, and the quantity in hand. */
 export function MeasureMargin() {
@@ -23,6 +25,9 @@ export function MeasureMargin() {
       <StageMarks stage="measure" go={go} />
       <QuantityPanel />
       <SetAsidePanel />
+      <ForWriters>
+        <TakeValue />
+      </ForWriters>
     </>
   );
 }

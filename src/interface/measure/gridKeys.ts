@@ -76,12 +76,13 @@ function onMovingKey(event: KeyboardEvent, controller: GridController): boolean 
   }
 }
 
-/** Alt with an arrow takes the rows of the range or the quantity along; with Shift, its topmost reading down the range. */
+/** Alt with an arrow takes the rows of the range or the quantity along; with Shift, its topmost reading down the range. With Enter the chosen instrument gives its value. */
 function onAltKey(event: KeyboardEvent, controller: GridController): boolean {
   if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
     controller.moveQuantity(event.key === "ArrowLeft" ? -1 : 1);
     return true;
   }
+  if (event.key === "Enter") return controller.takeValue();
   if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return false;
   if (event.shiftKey) {
     if (event.key === "ArrowDown") controller.rowTools.fillDown();

@@ -11,6 +11,7 @@ import { instrumentWords } from "@/wording/recordings";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
 import { createDeskStore, type DeskState, type DeskStore, plainReading } from "./deskState";
 import { forgetPieces, piecesWaiting } from "./devicePieces";
+import { type OpenFeed, serverFeed } from "./feed";
 import { LiveRecording } from "./liveRecording";
 import { RecordingsDoor } from "./recordingsDoor";
 import { openStored } from "./storedSource";
@@ -134,6 +135,11 @@ export class RecordingsDesk {
     await this.ask({ kind: "describe" });
   }
 
+  /** Puts the instrument in hand by; another bench may take it. */
+  putDown(): void {
+    this.set({ instrument: undefined, described: undefined, said: undefined });
+  }
+
   /** Asks something of the instrument in hand; what it says against it becomes a sentence. */
   async ask(request: InstrumentRequest): Promise<boolean> {
     const { instrument } = this.state.getState();
@@ -148,6 +154,16 @@ export class RecordingsDesk {
     return reply?.kind === "done" || reply?.kind === "described";
   } // prettier-ignore
 
+  /** The present value of each channel of the instrument in hand; undefined where it tells none. */
+  async single(): Promise<readonly (number | null)[] | undefined> {
+    const { instrument } = this.state.getState();
+    const reply = instrument && (await this.door.ask(instrument, { kind: "single" }));
+    if (reply && reply.kind === "single") return reply.values;
+    const said = !reply ? instrumentWords.away : reply.kind === "ended" ? instrumentWords.why[reply.why] : reply.kind === "refused" ? instrumentWords.refused(reply.said) : undefined;
+    this.set({ said });
+    return undefined;
+  } // prettier-ignore
+
   /** Sets something and asks what the instrument is from then on. */
   async change(request: InstrumentRequest): Promise<void> {
     if (await this.ask(request)) await this.ask({ kind: "describe" });
@@ -155,13 +171,22 @@ export class RecordingsDesk {
 
   /** Begins to record with the instrument in hand. */
   record(): void {
-    const { instrument, running } = this.state.getState();
-    if (!instrument || running) return;
+    const { instrument } = this.state.getState();
+    if (!instrument) return;
+    this.run(
+      instrument,
+      serverFeed((from) => this.door.streamOf(instrument, from)),
+    );
+  }
+
+  /** Begins to record what comes of a feed. */
+  run(instrument: string, feed: OpenFeed): void {
+    if (this.state.getState().running) return;
     const id = nanoid(10);
     const begunAt = new Date().toISOString();
     const recording: LiveRecording = new LiveRecording({
       id,
-      instrument,
+      feed,
       door: this.door,
       hears: {
         begun: (how) => {
@@ -185,8 +210,9 @@ export class RecordingsDesk {
   async stop(): Promise<void> {
     const { running } = this.state.getState();
     if (!running) return;
-    const reply = await this.door.ask(running.instrument, { kind: "stop" });
-    const { described } = this.state.getState();
+    const { instrument, described } = this.state.getState();
+    if (running.instrument !== instrument) return running.recording.end("stopped");
+    const reply = await this.door.ask(instrument, { kind: "stop" });
     if (reply?.kind !== "done" || described?.keeps === false) return running.recording.end("stopped");
     setTimeout(() => running.recording.end("stopped"), stopsWithin);
   } // prettier-ignore

@@ -1,9 +1,11 @@
 "use client";
 
 import { ForWriters } from "../store/ForWriters";
+import { useInvestigation } from "../store/useInvestigation";
 import { InstrumentPanel } from "./InstrumentPanel";
 import { LayOverPanel } from "./LayOverPanel";
 import { ReadOffPanel } from "./ReadOffPanel";
+import { SerialPanel } from "./SerialPanel";
 import { StretchPanel } from "./StretchPanel";
 import { useDeskState } from "./RecordingsProvider";
 import { AsidePanel, TrimPanel } from "./TrimPanel";
@@ -11,10 +13,12 @@ import { AsidePanel, TrimPanel } from "./TrimPanel";
 /** The margin of the page of recordings. */
 export function RecordingsMargin() {
   const running = useDeskState((state) => state.running !== undefined);
+  const none = useInvestigation(({ document }) => Object.keys(document.recordings).length === 0);
   return (
     <>
       <ForWriters>
         <InstrumentPanel />
+        {none && <SerialPanel />}
       </ForWriters>
       {!running && (
         <>
@@ -23,6 +27,7 @@ export function RecordingsMargin() {
           <TrimPanel />
           <AsidePanel />
           <LayOverPanel />
+          <ForWriters>{!none && <SerialPanel />}</ForWriters>
         </>
       )}
     </>

@@ -1,5 +1,6 @@
 "use client";
 
+import { useState } from "react";
 import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
@@ -10,6 +11,7 @@ import { Button } from "../parts/Button";
 import { ForWriters } from "../store/ForWriters";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
+import { BringInRecording } from "./BringInRecording";
 import { callingOf } from "./calling";
 import { RecordButton } from "./InstrumentPanel";
 import { NearTrace } from "./NearTrace";
@@ -161,6 +163,7 @@ export function RecordingsPage({ onReading }: Props) {
   const readOnly = useInvestigation((state) => state.readOnly);
   const recording = useRecordingInHand();
   const none = Object.keys(recordings).length === 0;
+  const [said, setSaid] = useState<string>();
   return (
     <>
       <div className="flex flex-wrap items-start gap-2">
@@ -169,11 +172,15 @@ export function RecordingsPage({ onReading }: Props) {
           {!none && <p className="text-soft mb-2 max-sm:hidden">{words.hint}</p>}
         </div>
         <ForWriters>
+          <BringInRecording onSaid={setSaid} />
           <div className="min-[900px]:hidden">
             <RecordButton />
           </div>
         </ForWriters>
       </div>
+      <p role="status" aria-live="polite" className={said ? "mb-2" : "sr-only"}>
+        {said}
+      </p>
       {none ? (
         <p className="text-soft py-20 text-center text-base">
           {readOnly ? words.firstForReaders : words.first}

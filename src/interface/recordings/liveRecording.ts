@@ -2,6 +2,7 @@ import { createStore } from "zustand/vanilla";
 import type { DescribedInstrument, RecordingNews, WhyEnded } from "@/protocol/instruments";
 import type { RecordingDescription } from "@/protocol/recordings";
 import { devicePieces } from "./devicePieces";
+import type { Feed, OpenFeed } from "./feed";
 import { GrowingTrace } from "./growingTrace";
 import { RecordingOutbox, type RecordingState } from "./outbox";
 import type { RecordingsDoor } from "./recordingsDoor";
@@ -25,13 +26,13 @@ interface Hears {
 
 interface Wanted {
   readonly id: string;
-  readonly instrument: string;
+  readonly feed: OpenFeed;
   readonly door: RecordingsDoor;
   readonly hears: Hears;
 }
 
-/** In ms: how often what came is brought to device and server, and a line that is closed is opened again. */
-const [broughtEvery, openedAgainAfter] = [1000, 1500];
+/** In ms: how often what came is brought to device and server. */
+const broughtEvery = 1000;
 
 /** What of a described instrument is kept with its recording. */
 export function descriptionOf(one: DescribedInstrument): RecordingDescription {
@@ -39,7 +40,7 @@ export function descriptionOf(one: DescribedInstrument): RecordingDescription {
   return { instrument, tells, channels, step, clock };
 }
 
-/** One recording as it comes in: heard from the server, shown at once, kept by the device and then by the server. */
+/** One recording as it comes in: heard from its feed, shown at once, kept by the device and then by the server. */
 export class LiveRecording {
   readonly state = createStore<LiveState>()(() => ({
     phase: "waiting",
@@ -49,33 +50,21 @@ export class LiveRecording {
   }));
   trace: GrowingTrace | undefined;
   private outbox: RecordingOutbox | undefined;
-  private source: EventSource | undefined;
+  private readonly feed: Feed;
   private readonly bringing: ReturnType<typeof setInterval>;
-  private opening: ReturnType<typeof setTimeout> | undefined;
 
   constructor(private readonly of: Wanted) {
-    this.open();
+    this.feed = of.feed({
+      news: (news) => this.hear(news),
+      opened: () => this.isBack(),
+      broken: () => !this.over && this.state.setState({ phase: this.trace ? "broken" : "waiting" }),
+      heard: () => this.trace?.count,
+    });
     this.bringing = setInterval(() => void this.bring(), broughtEvery);
   }
 
   private get over(): boolean {
     return this.state.getState().phase === "ended";
-  }
-
-  private open(): void {
-    const { door, instrument } = this.of;
-    const source = new EventSource(door.streamOf(instrument, this.trace?.count));
-    this.source = source;
-    source.onmessage = ({ data }: MessageEvent<string>) =>
-      this.hear(JSON.parse(data) as RecordingNews);
-    source.onopen = () => this.isBack();
-    source.onerror = () => {
-      if (this.over) return;
-      this.state.setState({ phase: this.trace ? "broken" : "waiting" });
-      source.close();
-      clearTimeout(this.opening);
-      this.opening = setTimeout(() => this.open(), openedAgainAfter);
-    };
   }
 
   private isBack(): void {
@@ -124,8 +113,7 @@ export class LiveRecording {
   /** Nothing more comes of it; what came is brought along until the server has it. */
   end(why: WhyEnded): void {
     if (this.over) return;
-    this.source?.close();
-    clearTimeout(this.opening);
+    this.feed.close();
     this.state.setState({ phase: "ended", why });
     if (!this.outbox) clearInterval(this.bringing);
     this.of.hears.ended(this.trace?.count ?? 0, why);
@@ -134,8 +122,7 @@ export class LiveRecording {
 
   /** The page is left: the instrument goes on, and what came here is on the device. */
   leave(): void {
-    this.source?.close();
-    clearTimeout(this.opening);
+    this.feed.close();
     clearInterval(this.bringing);
     void this.outbox?.flush();
   }

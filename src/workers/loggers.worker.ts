@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { loggers } from "./loggers";
+
+expose(loggers);
