@@ -9,7 +9,13 @@ import { lastingOf } from "@/pipeline/recordings/stretch";
 import type { InstrumentRequest } from "@/protocol/instruments";
 import { instrumentWords } from "@/wording/recordings";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
-import { createDeskStore, type DeskState, type DeskStore, plainReading } from "./deskState";
+import {
+  createDeskStore,
+  type DeskState,
+  type DeskStore,
+  plainReading,
+  type Running,
+} from "./deskState";
 import { forgetPieces, piecesWaiting } from "./devicePieces";
 import { type OpenFeed, serverFeed } from "./feed";
 import { LiveRecording } from "./liveRecording";
@@ -202,9 +208,21 @@ export class RecordingsDesk {
 
   private ended(id: string, readings: number, sentence: string): void {
     if (this.recordings[id]) doAct(this.store, setRecording, { id, choices: { readings } }, id);
+    const { running } = this.state.getState();
     this.set({ running: undefined, said: sentence || undefined });
+    if (running && readings > 0) this.settle(running);
     this.drawAgain();
   }
+
+  /** Until the server has all of a recording, it is said where it is. */
+  private settle(ended: Running): void {
+    this.state.setState(({ settling }) => ({ settling: [...settling, ended] }));
+    const stop = ended.recording.state.subscribe(({ kept }) => {
+      if (kept !== "kept") return;
+      stop();
+      this.state.setState(({ settling }) => ({ settling: settling.filter((one) => one !== ended) }));
+    });
+  } // prettier-ignore
 
   /** Stops the recording that runs; it ends by itself where the instrument does not answer. */
   async stop(): Promise<void> {
@@ -257,6 +275,7 @@ export class RecordingsDesk {
 
   /** The page is left. */
   leave(): void {
-    this.state.getState().running?.recording.leave();
+    const { running, settling } = this.state.getState();
+    for (const { recording } of [...settling, ...(running ? [running] : [])]) recording.leave();
   }
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { useStore } from "zustand";
 import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
@@ -14,6 +15,7 @@ import { useActs, useInvestigation } from "../store/useInvestigation";
 import { BringInRecording } from "./BringInRecording";
 import { callingOf } from "./calling";
 import { RecordButton } from "./InstrumentPanel";
+import type { LiveRecording } from "./liveRecording";
 import { NearTrace } from "./NearTrace";
 import { Overview } from "./Overview";
 import { ReadOffTable } from "./ReadOffTable";
@@ -123,6 +125,17 @@ function Waiting() {
   );
 }
 
+/** Where the readings of a recording that has ended are, until the server has them all. */
+function Settling({ recording }: { recording: LiveRecording }) {
+  const kept = useStore(recording.state, (state) => state.kept);
+  if (kept === "sending") return null;
+  return (
+    <p role="status" className={kept === "kept" ? "text-soft" : "text-magenta"}>
+      {instrumentWords.kept[kept]}
+    </p>
+  );
+}
+
 /** How the recording in hand came about, and the way to let go of it. */
 function HowRecorded() {
   const desk = useDesk();
@@ -163,6 +176,7 @@ export function RecordingsPage({ onReading }: Props) {
   const readOnly = useInvestigation((state) => state.readOnly);
   const recording = useRecordingInHand();
   const none = Object.keys(recordings).length === 0;
+  const settling = useDeskState((state) => state.settling.find(({ id }) => id === state.inHand));
   const [said, setSaid] = useState<string>();
   return (
     <>
@@ -194,6 +208,7 @@ export function RecordingsPage({ onReading }: Props) {
           <NearTrace />
           <ReadOffTable onReading={onReading} />
           <HowRecorded />
+          {settling && <Settling recording={settling.recording} />}
         </>
       )}
     </>

@@ -34,6 +34,8 @@ export interface DeskState {
   /** A sentence about the instrument; undefined where there is none. */
   readonly said: string | undefined;
   readonly running: Running | undefined;
+  /** Recordings that have ended here and are not all with the server yet. */
+  readonly settling: readonly Running[];
   readonly inHand: string | undefined;
   readonly channel: number;
   readonly sources: Readonly<Record<string, TraceSource | "opening" | "away">>;
@@ -71,6 +73,7 @@ export function createDeskStore(): DeskStore {
     described: undefined,
     said: undefined,
     running: undefined,
+    settling: [],
     inHand: undefined,
     channel: 0,
     sources: {},
