@@ -27,6 +27,7 @@ export const recordingWords = {
   nameField: "Name of the recording in hand",
   opening: "The readings are on their way…",
   away: "The readings of this recording can't be had just now. Try again in a moment.",
+  gone: "Its readings are not kept here, as where an investigation came in from a file. What was read off it stays.",
   again: "Try again",
   nothing: "There are no readings in it.",
   whole: (name: string) => `${name}, whole`,

@@ -1,3 +1,5 @@
+import { savitzkyGolay } from "@/core/recording/asTable";
+import { readingsWithin } from "@/core/recording/trace";
 import type { Crossing } from "@/core/recording/crossings";
 import type { Extreme } from "@/core/recording/extremes";
 import {
@@ -7,6 +9,14 @@ import {
 } from "@/core/recording/stretchStatistics";
 import type { ReadOff } from "@/core/recording/readOff";
 import type { ReadOffChoice, RecordingDescription } from "@/investigation/model/recording";
+import {
+  countedRows,
+  oddThrough,
+  smoothingDegree,
+  tabled,
+  type TableOrder,
+  type TableRow,
+} from "@/pipeline/recordings/asTable";
 import { type Chosen, readingsOfStretch, type Recorded } from "@/pipeline/recordings/stretch";
 import { type Came, happenedIn, natureOf, workOut } from "@/pipeline/recordings/workOut";
 
@@ -16,6 +26,11 @@ export interface StretchAsked {
   readonly how: RecordingDescription;
   readonly chosen: Chosen;
   readonly choice: ReadOffChoice;
+}
+
+/** The same, with how it is to become rows. */
+export interface TableAsked extends StretchAsked {
+  readonly order: TableOrder;
 }
 
 /** A happening of a stretch, to be marked on it. */
@@ -62,6 +77,27 @@ export const recordings = {
     }
     return times[at];
   },
+
+  /** A stretch as rows of a table. */
+  table({ recorded, how, chosen, choice, order }: TableAsked): TableRow[] {
+    const readings = readingsOfStretch(recorded, how, chosen, choice);
+    if (how.tells === "readings") return tabled(readings, how, choice.channel, order);
+    return countedRows(readings, how, Math.max(1, Math.round(order.every))).map((row) => ({
+      ...row,
+      random: 0,
+      common: 0,
+    }));
+  },
+
+  /** All readings of a channel smoothed by Savitzky and Golay; lost ones stay lost. */
+  smoothed({ recorded, order }: TableAsked): Float32Array {
+    const { times, values } = readingsWithin({ start: 0, step: 1, values: recorded.values }, { from: 0, to: Infinity });
+    const smoothing = { through: oddThrough(order.through), degree: smoothingDegree, derivative: 0 } as const;
+    const found = savitzkyGolay({ times, values, gaps: [] }, 1, smoothing);
+    const all = new Float32Array(recorded.values.length).fill(NaN);
+    times.forEach((time, i) => (all[time] = found[i] as number));
+    return all;
+  }, // prettier-ignore
 
   /** All that the margin says of a stretch in hand. */
   stretch({ recorded, how, chosen, choice }: StretchAsked): StretchSaid {

@@ -6,6 +6,11 @@ import { models } from "@/server/database/models";
 import { chunkSize, readingsBehind } from "@/server/recordings/chunk";
 import { addReadings } from "@/server/recordings/parts";
 import { levelOf, readingsOf } from "@/server/recordings/reading";
+import { sweepRecordings } from "@/server/recordings/copies";
+import { duplicateOnShelf } from "@/server/investigations/shelfChanges";
+import { keepRecording } from "@/investigation/acts/keepRecording";
+import { perform } from "@/investigation/history/edit";
+import type { Investigation } from "@/investigation/model/investigation";
 import { changeRecordings, recordingOf, recordingsOf } from "@/server/recordings/recordings";
 import { ruleSensor } from "../fixtures/recordedRule";
 import { closeDatabase, prepareDatabase, somebodysRule } from "./place";
@@ -121,4 +126,32 @@ test("recordings belong to their investigation: begun once, listed in order, gon
   await expect(add(recordingLimits.readings, numbers(1))).rejects.toThrow("too long");
   await models().StoredInvestigation.destroy({ where: { id: sheet } });
   expect(await models().RecordingPart.count({ where: { recordingId: id } })).toBe(0);
+});
+
+test("a copy of an investigation takes its recordings along, and goes its own way from there", async () => {
+  const { sheet, owner, id, add, stop } = await begun();
+  await add(0, numbers(1000));
+  await stop();
+  const { StoredInvestigation, Recording } = models();
+  const stored = (await StoredInvestigation.findByPk(sheet))!;
+  const { document } = perform(stored.document as Investigation, keepRecording, {
+    id, name: "tip", how: ruleSensor, readings: 1000, begunAt: "2026-11-29T08:00:00Z",
+  }); // prettier-ignore
+  await stored.update({ document });
+  const copy = (await duplicateOnShelf(sheet, owner))!;
+  const copied = ((await StoredInvestigation.findByPk(copy))!.document as Investigation).recordings;
+  const [[key, recording]] = Object.entries(copied) as unknown as [[string, { name: string }]];
+  expect([key === id, recording.name]).toEqual([false, "tip"]);
+  await changeRecordings(sheet, owner, { kind: "remove", id });
+  const readings = await readingsOf((await recordingOf(copy, key))!, { from: 0, to: 2000 });
+  expect(readings.numbers).toEqual(numbers(1000));
+  expect(await recordingOf(copy, id)).toBeUndefined();
+  await Recording.update({ begunAt: new Date("2026-01-01") }, { where: { investigationId: copy } });
+  await sweepRecordings();
+  expect(await recordingsOf(copy)).toHaveLength(1);
+  await (await StoredInvestigation.findByPk(copy))!.update({
+    document: { ...document, recordings: {} },
+  });
+  await sweepRecordings();
+  expect(await recordingsOf(copy)).toEqual([]);
 });

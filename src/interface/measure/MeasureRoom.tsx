@@ -45,11 +45,16 @@ export function MeasureRoom() {
   }, []);
   const [controller] = useState(() => new GridController(store, createGridStore()));
   useEffect(() => followHands(store, controller.grid), [store, controller]);
+  const desk = useDesk();
+  const onTable = (table: string) => {
+    desk.hide();
+    controller.show({ table });
+  };
   return (
     <MeasureContext value={controller}>
       <StageLayout
         page={<Page />}
-        margin={recordings ? <RecordingsMargin /> : <MeasureMargin />}
+        margin={recordings ? <RecordingsMargin onTable={onTable} /> : <MeasureMargin />}
         onLeaveMargin={() => !recordings && controller.summon()}
       />
     </MeasureContext>

@@ -76,7 +76,7 @@ export class RecordingsDesk {
     void this.open(id);
   }
 
-  private keepSource(id: string, source: TraceSource | "opening" | "away"): void {
+  private keepSource(id: string, source: TraceSource | "opening" | "away" | "gone"): void {
     this.state.setState(({ sources }) => ({ sources: { ...sources, [id]: source } }));
   }
 
@@ -92,7 +92,7 @@ export class RecordingsDesk {
     const { tells, channels } = recording.how;
     const of = { id, tells, channels: channels.length, count: count ?? 0 };
     const source = count === undefined ? undefined : await openStored(of, this.door, () => this.drawAgain()); // prettier-ignore
-    this.keepSource(id, source ?? "away");
+    this.keepSource(id, source ?? (await this.whyMissing(id)));
     return source;
   }
 
@@ -100,6 +100,12 @@ export class RecordingsDesk {
   lookAgain(id: string): void {
     this.state.setState(({ sources }) => ({ sources: without(sources, id) }));
     void this.open(id);
+  }
+
+  /** Whether the server does not answer, or has no such recording. */
+  private async whyMissing(id: string): Promise<"away" | "gone"> {
+    const list = await this.door.list();
+    return list && !list.some((one) => one.id === id) ? "gone" : "away";
   }
 
   /** How many readings the server has of a recording that has no end yet. */

@@ -8,10 +8,11 @@ import { ReadOffPanel } from "./ReadOffPanel";
 import { SerialPanel } from "./SerialPanel";
 import { StretchPanel } from "./StretchPanel";
 import { useDeskState } from "./RecordingsProvider";
+import { TablePanel } from "./TablePanel";
 import { AsidePanel, TrimPanel } from "./TrimPanel";
 
 /** The margin of the page of recordings. */
-export function RecordingsMargin() {
+export function RecordingsMargin({ onTable }: { onTable: (table: string) => void }) {
   const running = useDeskState((state) => state.running !== undefined);
   const none = useInvestigation(({ document }) => Object.keys(document.recordings).length === 0);
   return (
@@ -27,6 +28,7 @@ export function RecordingsMargin() {
           <TrimPanel />
           <AsidePanel />
           <LayOverPanel />
+          <TablePanel onTable={onTable} />
           <ForWriters>{!none && <SerialPanel />}</ForWriters>
         </>
       )}

@@ -114,6 +114,7 @@ function Waiting() {
       </p>
     );
   }
+  if (source === "gone") return <p className="text-soft mt-6">{words.gone}</p>;
   if (source === "opening" || !source) return <p className="text-soft mt-6">{words.opening}</p>;
   if (recording.readings > 0) return null;
   return (

@@ -38,7 +38,7 @@ export interface DeskState {
   readonly settling: readonly Running[];
   readonly inHand: string | undefined;
   readonly channel: number;
-  readonly sources: Readonly<Record<string, TraceSource | "opening" | "away">>;
+  readonly sources: Readonly<Record<string, TraceSource | "opening" | "away" | "gone">>;
   readonly stretch: Stretch | undefined;
   /** What the lower trace shows; undefined for the stretch in hand. */
   readonly view: Stretch | undefined;

@@ -19,7 +19,7 @@ export function cameOf(came: Came | undefined, recording: Recording, choice: Rea
 } // prettier-ignore
 
 /** The readings of a choice with all that is to be known of them; undefined while they can't be had. */
-async function askedOf(
+export async function askedOf(
   desk: RecordingsDesk,
   recording: Recording,
   choice: ReadOffChoice,

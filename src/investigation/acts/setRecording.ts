@@ -3,7 +3,9 @@ import { act } from "./act";
 import { type ReadAgain, writeAgain } from "./readAgain";
 
 /** What of a recording is chosen, not recorded. */
-export type RecordingChoices = Partial<Pick<Recording, "name" | "readings" | "trim" | "event" | "aside">>;
+export type RecordingChoices = Partial<
+  Pick<Recording, "name" | "readings" | "trim" | "event" | "aside">
+>;
 
 /** Names a recording, says how much came of it, trims it, sets stretches of it aside or takes them back, lays a moment of it at 0; what was read off it is read anew. */
 export const setRecording = act<{

@@ -4,6 +4,7 @@ import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { perform } from "@/investigation/history/edit";
 import { models } from "../database/models";
 import { announceRights } from "../live/channel";
+import { copyRecordings, renameRecordings } from "../recordings/copies";
 import { createInvestigation } from "./createInvestigation";
 import { loadInvestigation, readStored, storedInvestigation } from "./loadInvestigation";
 import { saveEdits } from "./saveEdits";
@@ -22,7 +23,7 @@ export async function renameOnShelf(
   await saveEdits(investigationId, personId, { since: revision, edits: [edit] });
 }
 
-/** Puts a copy on a person's shelf, with its own log from here on; undefined where the shelf is full. */
+/** Puts a copy on a person's shelf, with its own log from here on and its recordings; undefined where the shelf is full. */
 export async function duplicateOnShelf(
   investigationId: string,
   personId: string,
@@ -31,7 +32,10 @@ export async function duplicateOnShelf(
   const { document } = readStored(stored);
   const brief = stored.ownerId === null ? null : document.brief;
   const title = `${document.title || untitled} (copy)`.slice(0, 200);
-  return createInvestigation(personId, { ...document, title, brief });
+  const renamed = await renameRecordings(investigationId, { ...document, title, brief });
+  const id = await createInvestigation(personId, renamed.document);
+  if (id !== undefined) await copyRecordings(id, renamed.ids);
+  return id;
 }
 
 /** Nothing of it has changed for that. */
