@@ -58,6 +58,9 @@ export const combinationNames: Readonly<Record<CombinationRule, string>> = {
   "instrument-only": "instrument only",
 };
 
+/** Under a heading where nothing is said of the ± of all readings. */
+export const uncertaintyInCells = { ofEach: "± of each reading", none: "no ± yet" } as const;
+
 /** The ± as it stands in a heading, or "" where there is none yet. */
 export function uncertaintyHeading(uncertainty: Uncertainty): string {
   const typed = (field: UncertaintyField) => typedField(uncertainty, field).trim();

@@ -4,6 +4,7 @@ import type { BlockKind } from "@/investigation/model/writeUp";
 export const blockWords: Readonly<Record<BlockKind, string>> = {
   title: "title",
   text: "text",
+  recording: "recording",
   readings: "readings",
   processed: "processed readings",
   example: "worked example",
@@ -31,6 +32,7 @@ export const sections = {
 export const missingWords = {
   table: "This table is no longer there.",
   readings: "The table holds no readings yet.",
+  recording: "This recording is no longer there, or holds no readings.",
   derived: "Nothing is derived in this table: write a formula in Derive.",
   figure: "The figure shows no points yet: choose its axes in Plot.",
   example: "There is nothing worked out to show: it takes a formula and a row of readings.",

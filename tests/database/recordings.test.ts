@@ -135,7 +135,7 @@ test("a copy of an investigation takes its recordings along, and goes its own wa
   const { StoredInvestigation, Recording } = models();
   const stored = (await StoredInvestigation.findByPk(sheet))!;
   const { document } = perform(stored.document as Investigation, keepRecording, {
-    id, name: "tip", how: ruleSensor, readings: 1000, begunAt: "2026-11-29T08:00:00Z",
+    id, name: "tip", how: ruleSensor, readings: 1000, begunAt: "2026-11-29T08:00:00Z", outline: [],
   }); // prettier-ignore
   await stored.update({ document });
   const copy = (await duplicateOnShelf(sheet, owner))!;

@@ -12,7 +12,7 @@ function converse(socket: Socket, device: Device): void {
     const said = await device.answer(message);
     if (said !== undefined && socket.writable) socket.write(`${said}\n`);
   };
-  socket.setEncoding("latin1");
+  socket.setEncoding("utf8");
   socket.on("error", () => socket.destroy());
   socket.on("data", (text) => {
     const lines = (begun + String(text)).split("\n");

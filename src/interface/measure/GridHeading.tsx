@@ -1,14 +1,14 @@
 "use client";
 
-import { isRemarks } from "@/pipeline/readings/evaluated";
+import { type EvaluatedRow, isRemarks } from "@/pipeline/readings/evaluated";
 import { remarkWords } from "@/wording/pasting";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
-import { scatterShort, uncertaintyHeading } from "@/wording/uncertainty";
+import { scatterShort, uncertaintyHeading, uncertaintyInCells } from "@/wording/uncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
 import type { HeadingGroup } from "./gridTemplate";
-import { useGridController, useQuantityInHand } from "./MeasureContext";
+import { useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
 
 /** The formula of a derived quantity, or that it is broken. */
 function Formula({ evaluated }: { evaluated: EvaluatedQuantity }) {
@@ -23,9 +23,16 @@ function Formula({ evaluated }: { evaluated: EvaluatedQuantity }) {
   );
 }
 
+/** Whether the first reading of a quantity carries a ± of its own. */
+function statesItsOwn(rows: readonly EvaluatedRow[], quantity: string): boolean {
+  const first = rows.find(({ readings }) => readings[quantity]?.kind === "number")?.readings[quantity]; // prettier-ignore
+  return first?.kind === "number" && first.number.uncertainty !== undefined;
+}
+
 function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { uncertainty } = evaluated.quantity;
   const all = useQuantities();
+  const ofEach = useGridPart(({ rows }) => statesItsOwn(rows, evaluated.id));
   const column = all.find(({ id }) => uncertainty.kind === "column" && id === uncertainty.column);
   if (column) {
     return (
@@ -42,9 +49,9 @@ function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
       </span>
     );
   }
-  const heading = uncertaintyHeading(uncertainty);
+  const heading = uncertaintyHeading(uncertainty) || (ofEach ? uncertaintyInCells.ofEach : "");
   return heading === "" ? (
-    <span className="text-soft text-xs">no ± yet</span>
+    <span className="text-soft text-xs">{uncertaintyInCells.none}</span>
   ) : (
     <span className="text-magenta max-w-full truncate text-xs">{heading}</span>
   );

@@ -5,7 +5,7 @@ import { useEffect, useState } from "react";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { cellPlace } from "@/investigation/model/row";
-import { presentWords as words } from "@/wording/recordings";
+import { presentWords as words } from "@/wording/instruments";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { MarginNote } from "../parts/StageLayout";

@@ -3,7 +3,7 @@
 import { writeStatement, writeWithoutPower } from "@/core/number/writtenNumber";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { ReadOffEntry } from "@/investigation/model/recording";
-import { inUnit } from "@/investigation/recordings/readingText";
+import { figuresOfReading, inUnit } from "@/investigation/recordings/readingText";
 import { NumberView, StatementView } from "../parts/StatementView";
 import { useHouseRules } from "../store/useEvaluated";
 
@@ -18,6 +18,6 @@ export function CameView(came: Pick<ReadOffEntry, "value" | "random" | "common" 
     const plain = Number.isInteger(value) ? value : Number(value.toPrecision(4));
     return <NumberView number={{ mantissa: writeWithoutPower(plain) }} unit={unit} />;
   }
-  const statement = writeStatement(value, uncertainty, rules.figuresOfUncertainty);
+  const statement = writeStatement(value, uncertainty, figuresOfReading(rules));
   return <StatementView statement={statement} unit={unit} />;
 }

@@ -4,7 +4,7 @@ import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import { useHouseRules } from "../store/useEvaluated";
 import type { Laid } from "./TracePaper";
 import { across } from "./paintTrace";
-import { momentText } from "./writtenTrace";
+import { momentText } from "@/wording/recordedNumbers";
 
 interface Props {
   label: string;
@@ -76,7 +76,7 @@ export function Edge({ label, laid, at, least, greatest, look, onMove, onDone }:
       }}
       onPointerCancel={() => (held.current = false)}
       style={{ left: x(at) - 7 }}
-      className={`absolute top-0 bottom-[18px] w-[15px] cursor-ew-resize touch-none before:absolute before:inset-y-0 before:left-[6px] before:content-[''] ${looks[look]}`}
+      className={`absolute top-[14px] bottom-[18px] w-[15px] cursor-ew-resize touch-none before:absolute before:inset-y-0 before:left-[6px] before:content-[''] ${looks[look]}`}
     />
   );
 }

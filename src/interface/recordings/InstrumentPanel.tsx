@@ -2,7 +2,8 @@
 
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
-import { instrumentWords, recordingWords } from "@/wording/recordings";
+import { instrumentWords } from "@/wording/instruments";
+import { recordingWords } from "@/wording/recordings";
 import type { ApparatusSetting, DescribedInstrument } from "@/protocol/instruments";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -12,7 +13,7 @@ import { useInvestigation } from "../store/useInvestigation";
 import { LiveLine } from "./LiveLine";
 import { MomentField } from "./MomentField";
 import { useDesk, useDeskState } from "./RecordingsProvider";
-import { amountText, rateText } from "./writtenTrace";
+import { amountText, rateText } from "@/wording/recordedNumbers";
 
 const unitText = (unit: string) => plainRunText(writeUnitText(unit));
 

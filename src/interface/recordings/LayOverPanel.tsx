@@ -12,12 +12,12 @@ import { Tick } from "../parts/Tick";
 import { useHouseRules } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { MomentField } from "./MomentField";
-import { callingOf } from "./calling";
+import { callingOf } from "@/wording/readOffs";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { chooseOf, comeOf, greatestAt, wholeOf } from "./readingOff";
 import type { RecordingsDesk } from "./RecordingsDesk";
 import { colourOver, likeChannel } from "./useTraces";
-import { amountText } from "./writtenTrace";
+import { amountText } from "@/wording/recordedNumbers";
 
 const words = trimmingWords.over;
 type At = keyof typeof words.at;

@@ -2,11 +2,11 @@
 
 import { useEffect, useState } from "react";
 import { useStore } from "zustand";
-import { instrumentWords } from "@/wording/recordings";
+import { instrumentWords } from "@/wording/instruments";
 import { useHouseRules } from "../store/useEvaluated";
 import type { Running } from "./deskState";
 import { useDesk } from "./RecordingsProvider";
-import { momentText } from "./writtenTrace";
+import { momentText } from "@/wording/recordedNumbers";
 
 const tickEvery = 200;
 

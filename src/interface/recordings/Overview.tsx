@@ -11,7 +11,7 @@ import { useTracesInHand } from "./useTraces";
 
 /** At least so many s are shown while a recording has just begun. */
 const shownAtFirst = 10;
-const [wholeHeight, mostHeight] = [204, 320];
+const [wholeHeight, mostHeight] = [214, 340];
 
 interface Part {
   laid: Laid;
@@ -29,7 +29,7 @@ function Ground({ laid: { x, paper }, from, to, className }: Part) {
     <span
       aria-hidden
       style={{ left, width: right - left }}
-      className={`pointer-events-none absolute top-0 bottom-[22px] ${className}`}
+      className={`pointer-events-none absolute top-[20px] bottom-[22px] ${className}`}
     />
   );
 }

@@ -22,7 +22,7 @@ import type { Reading } from "./deskState";
 import { MomentField } from "./MomentField";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { takeOff, targetOf, usualWish } from "./takingOff";
-import { amountText, momentText } from "./writtenTrace";
+import { amountText, momentText } from "@/wording/recordedNumbers";
 
 const plainUnit = (unit: string) => plainRunText(writeUnitText(unit));
 const plainSymbol = (symbol: string) => plainRunText(writeSymbol(symbol));

@@ -1,17 +1,11 @@
 "use client";
 
-import { plainRunText } from "@/core/unit/runText";
-import { writeSymbol } from "@/core/unit/symbolText";
-import { writeUnitText } from "@/core/unit/unitText";
 import { forgetReadOff } from "@/investigation/acts/forgetReadOff";
-import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import type { HouseRules } from "@/investigation/model/houseRules";
 import type { ReadOffEntry, RecordingDescription } from "@/investigation/model/recording";
 import { cellPlace } from "@/investigation/model/row";
-import { numberOfRow } from "@/investigation/recordings/destination";
-import { isLive } from "@/investigation/recordings/rewriteReadOffs";
-import { readingOffWords, readOffName } from "@/wording/recordings";
+import { nameOfReadOff, placeOfReadOff } from "@/wording/readOffs";
+import { readingOffWords } from "@/wording/recordings";
 import { RunTextView } from "../parts/RunTextView";
 import { RowMenu } from "../parts/RowMenu";
 import { useHouseRules } from "../store/useEvaluated";
@@ -20,32 +14,9 @@ import { CameView } from "./CameView";
 import { useTarget } from "./ReadOffPanel";
 import { useDesk, useRecordingInHand } from "./RecordingsProvider";
 import { bring } from "./takingOff";
-import { amountText, momentText } from "./writtenTrace";
+import { momentText } from "@/wording/recordedNumbers";
 
 const words = readingOffWords.table;
-
-/** "rising crossings of the middle, mean gap" */
-export function nameOfReadOff(
-  entry: ReadOffEntry,
-  how: RecordingDescription,
-  rules: HouseRules,
-): string {
-  const unit = plainRunText(writeUnitText(how.channels[entry.channel]?.unit ?? ""));
-  const level = entry.level === null ? "" : `${amountText(entry.level, 4, rules)} ${unit}`.trim();
-  return readOffName(how, entry, level);
-}
-
-/** Where an entry went: "row 4 of T", and whether the reading there is still its own. */
-export function placeOfReadOff(document: Investigation, entry: ReadOffEntry) {
-  const { goesTo } = entry;
-  const quantity = goesTo && document.quantities[cellPlace(goesTo.cell).quantity];
-  const row = goesTo && numberOfRow(document, goesTo.row);
-  if (!goesTo || !quantity || !row) return undefined;
-  const written = writeSymbol(quantity.symbol);
-  const symbol = written.length > 0 ? written : [{ text: quantity.name }];
-  const live = isLive(document, entry);
-  return { goesTo, quantity, text: live ? words.place(row, symbol) : words.typedOver(row, symbol) };
-}
 
 interface EntryProps {
   id: string;

@@ -7,7 +7,7 @@ import type { ReadOffEntry, Recording } from "@/investigation/model/recording";
 import { canBeRead } from "@/investigation/recordings/readOffUnit";
 import { lastingOf } from "@/pipeline/recordings/stretch";
 import type { InstrumentRequest } from "@/protocol/instruments";
-import { instrumentWords } from "@/wording/recordings";
+import { instrumentWords } from "@/wording/instruments";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
 import {
   createDeskStore,
@@ -21,7 +21,7 @@ import { type OpenFeed, serverFeed } from "./feed";
 import { LiveRecording } from "./liveRecording";
 import { RecordingsDoor } from "./recordingsDoor";
 import { openStored } from "./storedSource";
-import { GrownSource, type TraceSource } from "./traceSource";
+import { GrownSource, outlineOfSource, type TraceSource } from "./traceSource";
 
 /** A record without one of its entries. */
 export const without = <Item>(record: Readonly<Record<string, Item>>, id: string) =>
@@ -97,9 +97,9 @@ export class RecordingsDesk {
   }
 
   /** Tries again to have the readings of a recording. */
-  lookAgain(id: string): void {
+  async lookAgain(id: string): Promise<void> {
     this.state.setState(({ sources }) => ({ sources: without(sources, id) }));
-    void this.open(id);
+    await this.open(id);
   }
 
   /** Whether the server does not answer, or has no such recording. */
@@ -202,7 +202,12 @@ export class RecordingsDesk {
       door: this.door,
       hears: {
         begun: (how) => {
-          doAct(this.store, keepRecording, { id, name: "", how, readings: 0, begunAt }, id);
+          doAct(
+            this.store,
+            keepRecording,
+            { id, name: "", how, readings: 0, begunAt, outline: [] },
+            id,
+          );
           if (recording.trace) this.keepSource(id, new GrownSource(recording.trace));
           this.take(id);
         },
@@ -213,7 +218,10 @@ export class RecordingsDesk {
   }
 
   private ended(id: string, readings: number, sentence: string): void {
-    if (this.recordings[id]) doAct(this.store, setRecording, { id, choices: { readings } }, id);
+    const source = this.state.getState().sources[id];
+    const how = this.recordings[id]?.how;
+    const outline = how && typeof source === "object" ? outlineOfSource(source, how) : [];
+    if (how) doAct(this.store, setRecording, { id, choices: { readings, outline } }, id);
     const { running } = this.state.getState();
     this.set({ running: undefined, said: sentence || undefined });
     if (running && readings > 0) this.settle(running);
@@ -249,7 +257,10 @@ export class RecordingsDesk {
     if (readings === undefined) return this.set({ said: instrumentWords.away });
     await this.door.doorOf(id, recording.how).stop();
     doAct(this.store, setRecording, { id, choices: { readings } });
-    this.lookAgain(id);
+    await this.lookAgain(id);
+    const source = this.state.getState().sources[id];
+    const outline = typeof source === "object" ? outlineOfSource(source, recording.how) : [];
+    doAct(this.store, setRecording, { id, choices: { outline } });
   }
 
   /** How long a recording lasts, in s, as far as it is known here. */

@@ -5,7 +5,8 @@ import { useStore } from "zustand";
 import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
-import { recordingWords as words, instrumentWords } from "@/wording/recordings";
+import { instrumentWords } from "@/wording/instruments";
+import { recordingWords as words } from "@/wording/recordings";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { Button } from "../parts/Button";
@@ -13,14 +14,14 @@ import { ForWriters } from "../store/ForWriters";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { BringInRecording } from "./BringInRecording";
-import { callingOf } from "./calling";
+import { callingOf } from "@/wording/readOffs";
 import { RecordButton } from "./InstrumentPanel";
 import type { LiveRecording } from "./liveRecording";
 import { NearTrace } from "./NearTrace";
 import { Overview } from "./Overview";
 import { ReadOffTable } from "./ReadOffTable";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
-import { rateText } from "./writtenTrace";
+import { rateText } from "@/wording/recordedNumbers";
 
 function Tabs() {
   const desk = useDesk();
@@ -110,7 +111,7 @@ function Waiting() {
     return (
       <p className="mt-6 flex items-center gap-3">
         {words.away}
-        <Button onClick={() => desk.lookAgain(id)}>{words.again}</Button>
+        <Button onClick={() => void desk.lookAgain(id)}>{words.again}</Button>
       </p>
     );
   }
@@ -120,7 +121,7 @@ function Waiting() {
   return (
     <p className="my-2 flex flex-wrap items-center gap-2">
       <span className="mr-auto">{instrumentWords.unfinished}</span>
-      <Button onClick={() => desk.lookAgain(id)}>{instrumentWords.look}</Button>
+      <Button onClick={() => void desk.lookAgain(id)}>{instrumentWords.look}</Button>
       {!readOnly && <Button onClick={() => void desk.close(id)}>{instrumentWords.close}</Button>}
     </p>
   );

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState, useSyncExternalStore } from "react";
-import { serialWords } from "@/wording/recordings";
+import { serialWords } from "@/wording/instruments";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { MarginNote } from "../parts/StageLayout";

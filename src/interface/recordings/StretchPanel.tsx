@@ -11,7 +11,7 @@ import { useHouseRules } from "../store/useEvaluated";
 import { CameView } from "./CameView";
 import { MomentField } from "./MomentField";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
-import { momentText } from "./writtenTrace";
+import { momentText } from "@/wording/recordedNumbers";
 
 const words = readingOffWords.rows;
 

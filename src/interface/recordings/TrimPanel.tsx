@@ -13,7 +13,7 @@ import { MomentField } from "./MomentField";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { chooseOf } from "./readingOff";
 import { without } from "./RecordingsDesk";
-import { momentText } from "./writtenTrace";
+import { momentText } from "@/wording/recordedNumbers";
 
 /** The recording in hand with its stretch, for those who may change it; undefined for others. */
 function useToChange() {

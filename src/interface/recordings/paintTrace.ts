@@ -2,7 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { toDecimals } from "@/core/number/writtenNumber";
 import type { Stretch } from "@/core/recording/trace";
 import type { RecordingDescription } from "@/investigation/model/recording";
-import { decimalsFor } from "./writtenTrace";
+import { decimalsFor } from "@/wording/recordedNumbers";
 import type { TraceSource } from "./traceSource";
 
 /** A trace on the paper. */
@@ -22,7 +22,7 @@ export interface Paper {
   readonly span: Stretch;
 }
 
-export const edges = { left: 52, right: 10, top: 8, bottom: 22 } as const;
+export const edges = { left: 52, right: 10, top: 22, bottom: 22 } as const;
 
 const inks = { axis: "#14323c", soft: "#4f666e", hairline: "#e1e8ea" } as const;
 const [mostReadings, dotsFrom] = [2, 5];
@@ -107,7 +107,7 @@ function paintPaper(context: CanvasRenderingContext2D, paper: Paper, range: read
     context.lineTo(right, level);
     context.stroke();
     context.fillStyle = inks.axis;
-    if (level > edges.top + 6 || !heading.symbol) context.fillText(marked(text), edges.left - 6, level);
+    context.fillText(marked(text), edges.left - 6, level);
   }
   context.textAlign = "center";
   context.textBaseline = "top";
@@ -138,13 +138,10 @@ function paintHeading(context: CanvasRenderingContext2D, { symbol, unit }: Writt
   context.font = 'italic 14px "STIX Two Text", serif';
   const width = context.measureText(symbol).width;
   context.font = '13px "Source Sans 3", sans-serif';
-  const all = width + context.measureText(unit).width;
-  context.fillStyle = "rgb(255 255 255 / 85%)";
-  context.fillRect(edges.left + 3, edges.top - 6, all + 6, 17);
   context.fillStyle = inks.soft;
-  context.fillText(unit, edges.left + 6 + width, edges.top - 4);
+  context.fillText(unit, edges.left + width, 3);
   context.font = 'italic 14px "STIX Two Text", serif';
-  context.fillText(symbol, edges.left + 6, edges.top - 5);
+  context.fillText(symbol, edges.left, 2);
 } // prettier-ignore
 
 /** Few readings: a line from one to the next, broken where some are lost, with dots where there is room. */
@@ -208,7 +205,7 @@ function paintColumns(context: CanvasRenderingContext2D, trace: Painted, paper: 
 function paintEvents(context: CanvasRenderingContext2D, { source, shift }: Painted, paper: Paper): void {
   const { x } = across(paper);
   const moments = source.readings(0, 0, source.count)?.values ?? [];
-  const [top, bottom] = [edges.top + 0.35 * (paper.height - edges.bottom), paper.height - edges.bottom];
+  const [top, bottom] = [edges.top + 0.3 * (paper.height - edges.bottom - edges.top), paper.height - edges.bottom];
   context.beginPath();
   let last = -1;
   for (let i = 0; i < moments.length; i++) {

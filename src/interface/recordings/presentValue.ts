@@ -4,7 +4,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { cellPlace } from "@/investigation/model/row";
 import { readingText } from "@/investigation/recordings/readingText";
 import type { DescribedInstrument } from "@/protocol/instruments";
-import { presentWords } from "@/wording/recordings";
+import { presentWords } from "@/wording/instruments";
 import type { RecordingsDesk } from "./RecordingsDesk";
 
 /**

@@ -2,9 +2,11 @@ import { nanoid } from "nanoid";
 import { keepRecording } from "@/investigation/acts/keepRecording";
 import { limits } from "@/investigation/model/limits";
 import { recordingLimits } from "@/protocol/recordings";
+import { outlineColumns, outlineOf } from "@/core/recording/outline";
 import { loggerProblems } from "@/wording/loggers";
 import { doAct } from "../store/investigationStore";
 import type { FileRecording } from "./loggerFile";
+import { gathered, layerOfReadings } from "./traceSource";
 import type { RecordingsDesk } from "./RecordingsDesk";
 
 /** Some readings of all channels, one channel behind the other, as they travel. */
@@ -39,8 +41,11 @@ async function sendOne(
     onProgress(to / readings);
   }
   if ((await door.stop()) !== "stopped") return loggerProblems.away;
+  const outline = channels.map((values) =>
+    outlineOf(gathered(layerOfReadings(values), [0, readings], outlineColumns)),
+  );
   const begunAt = new Date().toISOString();
-  doAct(desk.store, keepRecording, { id, name, how, readings, begunAt });
+  doAct(desk.store, keepRecording, { id, name, how, readings, begunAt, outline });
   desk.take(id);
   return undefined;
 }

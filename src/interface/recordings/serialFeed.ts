@@ -1,6 +1,6 @@
 import { SerialLines, SerialNumbers } from "@/intake/recordings/serialLines";
 import type { DescribedInstrument } from "@/protocol/instruments";
-import { serialWords } from "@/wording/recordings";
+import { serialWords } from "@/wording/instruments";
 import type { FeedHears, OpenFeed } from "./feed";
 
 /** A serial port as the browser gives it (Web Serial API, WICG draft). */

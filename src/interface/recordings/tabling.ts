@@ -12,12 +12,12 @@ import { freeSymbol } from "@/intake/freeSymbol";
 import { isRate, oddThrough, type TableOrder, type TableRow } from "@/pipeline/recordings/asTable";
 import { tablingWords as words } from "@/wording/tabling";
 import { doAct } from "../store/investigationStore";
-import { callingOf } from "./calling";
+import { callingOf } from "@/wording/readOffs";
 import { askedOf, choiceInHand, wholeOf } from "./readingOff";
 import type { RecordingsDesk } from "./RecordingsDesk";
 import { smoothedAway, tableAway } from "./recordingsWorker";
 import { sendRecordings } from "./sendRecording";
-import { decimalsFor } from "./writtenTrace";
+import { decimalsFor } from "@/wording/recordedNumbers";
 
 /** A choice of the whole trimmed recording, where no stretch is in hand. */
 function choiceOf(desk: RecordingsDesk, id: string): ReadOffChoice {

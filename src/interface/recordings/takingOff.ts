@@ -33,11 +33,14 @@ type Target =
   /** The quantity is of another kind. */
   | { readonly kind: "unlike"; readonly symbol: string; readonly unit: string };
 
-/** Whether a quantity has no readings yet, or none but such as were read off. */
-function isFor({ rows, readOffs }: Investigation, quantity: string): boolean {
-  const readOffCells = new Set(
-    Object.values(readOffs).map(({ goesTo }) => goesTo && `${goesTo.row}/${goesTo.cell}`),
-  );
+/** Whether a quantity has no readings yet, or none but such as were read off in the same way. */
+function isFor(
+  { rows, readOffs }: Investigation,
+  quantity: string,
+  { what, of }: Reading,
+): boolean {
+  const alike = Object.values(readOffs).filter((one) => one.what === what && one.of === of);
+  const readOffCells = new Set(alike.map(({ goesTo }) => goesTo && `${goesTo.row}/${goesTo.cell}`));
   return Object.entries(rows).every(([row, held]) =>
     cellsOfQuantity(held, quantity).every((cell) => readOffCells.has(`${row}/${cell}`)),
   );
@@ -45,14 +48,14 @@ function isFor({ rows, readOffs }: Investigation, quantity: string): boolean {
 
 /**
  * Where something read off goes as long as nobody chose: under a quantity of its symbol and kind of unit, or under one in
- * which nothing stands that was typed by hand; else under a new one. Ten swings are no period, though both are times.
+ * which nothing stands but what was read off in the same way; else under a new one. Ten swings are no period, though both are times.
  */
 export function usualWish(document: Investigation, asked: Asked): Wish {
   const { unit, reading, how, channel } = asked;
   const fitting = readQuantities(document).filter(([, one]) => takesUnit(one, unit));
   const symbol = proposed(reading, how, channel);
   const same = fitting.find(([, one]) => one.symbol === symbol && one.unit.trim() !== "");
-  const free = fitting.find(([id]) => isFor(document, id));
+  const free = fitting.find(([id]) => isFor(document, id, reading));
   return { quantity: (same ?? free)?.[0] ?? "new", row: "" };
 }
 

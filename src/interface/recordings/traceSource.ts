@@ -1,4 +1,6 @@
 import { levelFactor, levelFor } from "@/core/recording/pyramid";
+import { type Outline, outlineColumns, outlineOf } from "@/core/recording/outline";
+import type { RecordingDescription } from "@/investigation/model/recording";
 import type { GrowingTrace } from "./growingTrace";
 
 /** Some readings one behind the other, from a number on. */
@@ -65,6 +67,17 @@ export function gathered(
   }
   return all;
 }
+
+/** The trace of each channel in short; of events their moments, as far as they can be told apart. */
+export function outlineOfSource(source: TraceSource, { tells, channels }: RecordingDescription): Outline[] {
+  if (tells === "events") {
+    const moments = Array.from(source.readings(0, 0, source.count)?.values ?? []);
+    const every = Math.max(1, Math.ceil(moments.length / outlineColumns));
+    const some = moments.filter((_time, i) => i % every === 0);
+    return [outlineOf(Float32Array.from(some.flatMap((time) => [time, time])))];
+  }
+  return channels.map((_channel, at) => outlineOf(source.columns(at, 0, source.count, outlineColumns)));
+} // prettier-ignore
 
 /** A recording that is in this page, whether it still grows or not. */
 export class GrownSource implements TraceSource {

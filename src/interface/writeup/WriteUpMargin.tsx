@@ -7,6 +7,7 @@ import { setWriteUp } from "@/investigation/acts/setWriteUp";
 import { plainBlock } from "@/investigation/model/writeUp";
 import { type ProposedBlock, unusedBlocks } from "@/output/report/proposedBlocks";
 import type { Report } from "@/output/report/report";
+import { callingOf } from "@/wording/readOffs";
 import { blockWords } from "@/wording/writingUp";
 import { StageMarks } from "../marks/StageMarks";
 import { Button } from "../parts/Button";
@@ -24,6 +25,7 @@ function useBlockName(): (block: ProposedBlock) => string {
       document.quantities[of]?.name ||
       document.results[of]?.name ||
       document.tables[of]?.name ||
+      (kind === "recording" ? callingOf(document.recordings, of) : "") ||
       (figure >= 0 && kind !== "readings" ? `Figure ${figure + 1}` : "");
     return named ? `${blockWords[kind]}: ${named}` : blockWords[kind];
   };

@@ -3,7 +3,7 @@ import type { Recording } from "../model/recording";
 import { act } from "./act";
 
 /** What is known of a recording once it stands. */
-export type NewRecording = Pick<Recording, "how" | "readings" | "begunAt"> & {
+export type NewRecording = Pick<Recording, "how" | "readings" | "begunAt" | "outline"> & {
   readonly id: string;
   readonly name: string;
 };
@@ -11,7 +11,7 @@ export type NewRecording = Pick<Recording, "how" | "readings" | "begunAt"> & {
 /** Takes a recording in, behind the others, with all that came in. */
 export const keepRecording = act<NewRecording>(
   "keep-recording",
-  (draft, { id, name, how, readings, begunAt }) => {
+  (draft, { id, name, how, readings, begunAt, outline }) => {
     draft.recordings[id] = {
       order: orderAtEnd(draft.recordings),
       name,
@@ -21,6 +21,7 @@ export const keepRecording = act<NewRecording>(
       trim: { from: null, to: null },
       event: null,
       aside: {},
+      outline,
     };
   },
 );

@@ -4,7 +4,7 @@ import { type ReadAgain, writeAgain } from "./readAgain";
 
 /** What of a recording is chosen, not recorded. */
 export type RecordingChoices = Partial<
-  Pick<Recording, "name" | "readings" | "trim" | "event" | "aside">
+  Pick<Recording, "name" | "readings" | "outline" | "trim" | "event" | "aside">
 >;
 
 /** Names a recording, says how much came of it, trims it, sets stretches of it aside or takes them back, lays a moment of it at 0; what was read off it is read anew. */

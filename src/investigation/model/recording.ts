@@ -37,6 +37,13 @@ export interface StretchAside {
   reason: string;
 }
 
+/** A trace in short (core/recording/outline). */
+export interface TraceOutline {
+  least: number;
+  greatest: number;
+  pairs: string;
+}
+
 /** What an investigation says of a recording; its readings are kept for themselves, under the same id. */
 export interface Recording {
   order: string;
@@ -52,6 +59,8 @@ export interface Recording {
   /** The moment, in s, that lies on that of others where recordings lie over one another; null as recorded. */
   event: number | null;
   aside: Record<string, StretchAside>;
+  /** The trace of each channel in short, for reports. */
+  outline: TraceOutline[];
 }
 
 /** What can be read off a stretch. */

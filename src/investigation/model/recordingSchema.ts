@@ -1,4 +1,5 @@
 import * as yup from "yup";
+import { outlineColumns } from "@/core/recording/outline";
 import { limits } from "./limits";
 import {
   happenings,
@@ -9,6 +10,7 @@ import {
   type RecordingDescription,
   recordingKinds,
   type StretchAside,
+  type TraceOutline,
 } from "./recording";
 import { key, oneOf, order, recordOf, words } from "./schemaParts";
 
@@ -51,6 +53,20 @@ const aside: yup.ObjectSchema<StretchAside> = yup
   .noUnknown()
   .strict();
 
+const outline: yup.ObjectSchema<TraceOutline> = yup
+  .object({
+    least: moment,
+    greatest: moment,
+    pairs: yup
+      .string()
+      .strict()
+      .defined()
+      .matches(/^(?:[0-9a-z]{2}|\.\.)*$/)
+      .max(4 * outlineColumns),
+  })
+  .noUnknown()
+  .strict();
+
 export const recordingSchema: yup.ObjectSchema<Recording> = yup
   .object({
     order,
@@ -61,6 +77,7 @@ export const recordingSchema: yup.ObjectSchema<Recording> = yup
     trim: yup.object({ from: momentOrNone, to: momentOrNone }).noUnknown().strict().required(),
     event: momentOrNone,
     aside: recordOf(aside, limits.stretchesAside),
+    outline: yup.array(outline).max(limits.channels).required(),
   })
   .noUnknown()
   .strict();

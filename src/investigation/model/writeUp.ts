@@ -3,7 +3,7 @@ import type { RichText } from "./richText";
 
 /** What a block of the write-up shows. "text" is typed; all others follow the investigation. */
 export const blockKinds = [
-  ...(["title", "text", "readings", "processed", "example"] as const),
+  ...(["title", "text", "recording", "readings", "processed", "example"] as const),
   ...(["figure", "line", "result", "comparison"] as const),
 ];
 export type BlockKind = (typeof blockKinds)[number];

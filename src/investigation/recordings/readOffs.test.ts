@@ -41,7 +41,7 @@ function after(document: Investigation, ...acts: readonly (readonly [Act<never>,
 const recorded = () =>
   after(emptyInvestigation(), [
     keepRecording as Act<never>,
-    { id: "r", name: "", how, readings: 2000, begunAt: "2026-11-29T08:00:00Z" },
+    { id: "r", name: "", how, readings: 2000, begunAt: "2026-11-29T08:00:00Z", outline: [] },
   ]);
 
 const readInto = (document = recorded()) =>

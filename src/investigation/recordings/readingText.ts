@@ -26,9 +26,12 @@ export function inUnit(
   return { value: converted, uncertainty: size === undefined ? undefined : size * part };
 }
 
+/** How many figures the ± of something read off has: a second one where the first is a 1, as it is worked on with. */
+export const figuresOfReading = (rules: HouseRules): HouseRules["figuresOfUncertainty"] =>
+  rules.figuresOfUncertainty === "two" ? "two" : "one-or-two";
+
 /**
- * A reading as it is written into a cell: "0.7284 ± 0.0006". Its ± keeps a second figure where the first is a 1, also where
- * the house rules state one alone: it is worked on with.
+ * A reading as it is written into a cell: "0.7284 ± 0.0006".
  * @returns undefined where there is no value, or the unit is of another kind.
  */
 export function readingText(came: Came, unit: string, rules: HouseRules): string | undefined {
@@ -39,7 +42,6 @@ export function readingText(came: Came, unit: string, rules: HouseRules): string
   if (!uncertainty) {
     return mark(writeWithoutPower(Number.isInteger(value) ? value : Number(value.toPrecision(6))));
   }
-  const figures = rules.figuresOfUncertainty === "two" ? "two" : "one-or-two";
-  const stated = roundStatement(value, uncertainty, figures);
+  const stated = roundStatement(value, uncertainty, figuresOfReading(rules));
   return mark(`${stated.value} ± ${stated.uncertainty}`);
 }

@@ -13,6 +13,7 @@ import { missingWords } from "@/wording/writingUp";
 import { comparisonScene } from "./comparisonScene";
 import type { LiveValue } from "./liveValues";
 import { lineNodes } from "./lineNodes";
+import { recordingNodes } from "./recordingNodes";
 import { reportFigure, type ReportContext } from "./reportContext";
 import type { ReportBlock, ReportNode, WorkingLine } from "./report";
 import { tableCaption } from "./tableCaption";
@@ -149,6 +150,10 @@ function shownBy(id: string, block: WriteUpBlock, context: ReportContext): Block
       });
     case "text":
       return nodes();
+    case "recording": {
+      const found = recordingNodes(block.of, id, context);
+      return found.length > 0 ? nodes(...found) : missing(missingWords.recording);
+    }
     case "readings":
     case "processed":
       return tableBlock(id, block, context);

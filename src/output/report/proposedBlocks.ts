@@ -23,6 +23,7 @@ function shownBlocks(document: Investigation): readonly ProposedBlock[] {
   const processed = tables.filter(([id]) => derived.some(([, { table }]) => table === id));
   const figures = inOrder(document.figures).filter(([, { x, y }]) => x !== null && y !== null);
   return [
+    ...inOrder(document.recordings).map(([id]) => block("recording", id)),
     ...tables.map(([id]) => block("readings", id)),
     ...derived.map(([id]) => block("example", id)),
     ...processed.map(([id]) => block("processed", id)),

@@ -24,10 +24,12 @@ const tabled = new Set(["readings", "processed", "line"]);
 /** Tables and figures numbered in the order in which the shown blocks stand. */
 function numbersOf(document: Investigation): ReadonlyMap<string, number> {
   const numbers = new Map<string, number>();
+  const { readOffs } = document;
   let [tables, figures] = [0, 0];
   for (const [id, { kind, of, hidden }] of inOrder(document.writeUp.blocks)) {
     if (hidden) continue;
-    if (tabled.has(kind)) numbers.set(`table:${id}`, ++tables);
+    const readOff = kind === "recording" && Object.values(readOffs).some((one) => one.recording === of); // prettier-ignore
+    if (readOff || tabled.has(kind)) numbers.set(`table:${id}`, ++tables);
     if (kind === "figure" && !numbers.has(`figure:${of}`)) numbers.set(`figure:${of}`, ++figures);
   }
   return numbers;

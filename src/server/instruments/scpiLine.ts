@@ -21,7 +21,7 @@ export class ScpiLine {
   private broken = false;
 
   private constructor(private readonly socket: Socket) {
-    socket.setEncoding("latin1");
+    socket.setEncoding("utf8");
     socket.setNoDelay(true);
     socket.on("data", (text) => this.heard(String(text)));
     socket.on("error", () => this.break());

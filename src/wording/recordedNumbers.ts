@@ -2,7 +2,7 @@ import type { DecimalMark } from "@/core/number/readNumber";
 import { toDecimals, writeWithoutPower } from "@/core/number/writtenNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { RecordingDescription } from "@/investigation/model/recording";
-import { instrumentWords } from "@/wording/recordings";
+import { instrumentWords } from "./instruments";
 
 const marked = (text: string, mark: DecimalMark) =>
   mark === "comma" ? text.replace(".", ",") : text;
