@@ -51,7 +51,7 @@ const isSparse = ([from, to]: readonly [number, number], wide: number) =>
 /** Least and greatest that traces show of a span; undefined where they show nothing. */
 export function rangeOf(traces: readonly Painted[], paper: Paper): readonly [number, number] | undefined {
   let [least, greatest] = [Infinity, -Infinity];
-  const columns = Math.max(1, Math.min(400, Math.round(across(paper).wide)));
+  const columns = Math.max(1, Math.round(across(paper).wide));
   for (const trace of traces) {
     if (trace.how.tells === "events") return [0, 1];
     const all = trace.source.columns(trace.channel, ...numbersOf(trace, paper.span), columns);

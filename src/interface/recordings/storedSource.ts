@@ -6,6 +6,7 @@ import {
   gathered,
   GrownSource,
   layerOfPairs,
+  LastColumns,
   layerOfReadings,
   type SomeReadings,
   type TraceSource,
@@ -29,6 +30,7 @@ interface Stored {
 
 /** A recording that is too long for the page: a level of all of it, and the readings of what is looked at. */
 class LongSource implements TraceSource {
+  private readonly last = new LastColumns();
   private readonly blocks = new Map<number, RecordedNumbers | "asked">();
 
   constructor(
@@ -57,6 +59,7 @@ class LongSource implements TraceSource {
       return undefined;
     }
     this.blocks.set(at, found);
+    this.last.forget();
     while (this.blocks.size > mostBlocks) {
       const [oldest] = this.blocks.keys();
       this.blocks.delete(oldest as number);
@@ -89,6 +92,11 @@ class LongSource implements TraceSource {
   }
 
   columns(channel: number, from: number, to: number, columns: number): Float32Array {
+    const key = [channel, from, to, columns].join();
+    return this.last.of(key, () => this.found(channel, from, to, columns));
+  }
+
+  private found(channel: number, from: number, to: number, columns: number): Float32Array {
     if ((to - from) / columns < behindOverview) {
       const some = this.readings(channel, Math.floor(from), Math.ceil(to));
       if (some) return gathered(layerOfReadings(some.values), [from, to], columns, some.first);

@@ -79,8 +79,32 @@ export function outlineOfSource(source: TraceSource, { tells, channels }: Record
   return channels.map((_channel, at) => outlineOf(source.columns(at, 0, source.count, outlineColumns)));
 } // prettier-ignore
 
+/** Columns that were found last: the same are asked for by what paints, and by what lies over the paint. */
+export class LastColumns {
+  private readonly found = new Map<string, Float32Array>();
+
+  /** @param key all that the columns rest on. */
+  of(key: string, find: () => Float32Array): Float32Array {
+    const known = this.found.get(key);
+    if (known) return known;
+    const columns = find();
+    const [oldest] = this.found.size < keptColumns ? [] : this.found.keys();
+    if (oldest !== undefined) this.found.delete(oldest);
+    this.found.set(key, columns);
+    return columns;
+  }
+
+  forget(): void {
+    this.found.clear();
+  }
+}
+
+const keptColumns = 8;
+
 /** A recording that is in this page, whether it still grows or not. */
 export class GrownSource implements TraceSource {
+  private readonly last = new LastColumns();
+
   constructor(private readonly trace: GrowingTrace) {}
 
   get count(): number {
@@ -95,6 +119,11 @@ export class GrownSource implements TraceSource {
   }
 
   columns(channel: number, from: number, to: number, columns: number): Float32Array {
+    const key = [this.count, channel, from, to, columns].join();
+    return this.last.of(key, () => this.found(channel, from, to, columns));
+  }
+
+  private found(channel: number, from: number, to: number, columns: number): Float32Array {
     const level = levelFor(to - from, columns);
     const levels = this.trace.channels[channel]?.levels;
     if (level >= 0 && levels) {
