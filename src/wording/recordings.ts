@@ -47,8 +47,12 @@ export const recordingWords = {
       rate: string,
     ) => {
       const of = channels.map(({ name }) => name).join(" and ");
-      const many = { readings: "reading", events: "event", counts: "count" }[tells];
-      return `By the ${instrument}: ${of}, ${plural(readings, many)}, ${rate}.`;
+      const what = {
+        readings: () => `${of}, ${plural(readings, "reading")}, ${rate}`,
+        events: () => plural(readings, "event"),
+        counts: () => `${plural(readings, "count")}, ${rate}`,
+      }[tells];
+      return `By the ${instrument}: ${what()}.`;
     },
   },
 } as const;
@@ -64,6 +68,7 @@ export const reportedRecording = {
   },
   aside: (from: string, to: string, reason: string) =>
     `From ${from} s to ${to} s it was set aside: ${reason || "no reason given"}.`,
+  figure: (number: number) => `Figure ${number}. `,
   drawn: (name: string) => `${name}, against time; pale what takes no part.`,
   described: (name: string, lasting: string) => `Trace of ${name} over ${lasting} s.`,
   table: (name: string) => `What was read off: ${name}.`,

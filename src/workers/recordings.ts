@@ -43,8 +43,11 @@ export interface MarkedHappening {
 /** What a stretch says at a glance, and what is read off it. */
 export interface StretchSaid {
   readonly statistics: StretchStatistics | undefined;
+  readonly mean: Came | undefined;
   readonly least: Came | undefined;
   readonly greatest: Came | undefined;
+  /** How many events or counts there are. */
+  readonly number: number | undefined;
   readonly slope: ReadOff | undefined;
   readonly came: Came | undefined;
   readonly level: number | undefined;
@@ -108,8 +111,10 @@ export const recordings = {
     const count = (kind: MarkedHappening["kind"]) => all.filter((one) => one.kind === kind).length;
     return {
       statistics: how.tells === "events" ? undefined : statisticsOf(readings, nature),
+      mean: workOut(readings, how, { ...choice, what: "mean" }),
       least: workOut(readings, how, { ...choice, what: "least" }),
       greatest: workOut(readings, how, { ...choice, what: "greatest" }),
+      number: workOut(readings, how, { ...choice, what: "events", every: 1 })?.value,
       slope: how.tells === "readings" ? slopeOver(readings, nature) : undefined,
       came: workOut(readings, how, choice),
       level: happened?.level.value,

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import { investigationJson } from "../../src/output/investigationJson";
 import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
-import { kept, noBarrier, signIn, stage, start } from "./bench";
+import { kept, noBarrier, rowTexts, signIn, stage, start } from "./bench";
 
 /** The instruments are the same for all: one journey after the other. */
 test.describe.configure({ mode: "default" });
@@ -111,7 +111,7 @@ test("another trim is another reading, and one that was typed over stays", async
   await expect(page.getByRole("button", { name: "row 1 of U, typed over since" })).toBeVisible();
   await page.getByRole("button", { name: "Take the trim back" }).click();
   await expect(value).toHaveText(before ?? "");
-  await page.getByRole("button", { name: "Readings" }).click();
+  await page.getByRole("button", { name: "Readings", exact: true }).click();
   await expect(cell).toHaveText("3.5");
 }); // prettier-ignore
 
@@ -232,4 +232,57 @@ test("a microcontroller’s lines are recorded until it is pulled out", async ({
   await expect(margin(page).getByText("1 answer of the instrument could not be read and is left out.")).toBeVisible();
   await expect(margin(page).getByText("What came in until then is kept.")).toBeVisible();
   await expect(page.getByText(/By the serial line: number 1 and number 2, 2\d\d readings/)).toBeVisible();
+}); // prettier-ignore
+
+test("a discharge becomes a table, and a smoothed channel beside it; both stand in the report", async ({ page }) => {
+  test.setTimeout(180_000);
+  await signIn(page);
+  await start(page);
+  await takeInstrument(page, "voltage and current logger");
+  await record(page, 6);
+  await type(page, "begins at / s", "2");
+  await margin(page).getByText("As a table").click();
+  await choose(page, /^Rows/, "means over k readings");
+  await type(page, "k", "5");
+  await margin(page).getByRole("checkbox", { name: "Count the time from the first row" }).click();
+  await margin(page).getByRole("button", { name: "Make a table" }).click();
+  await expect(margin(page).getByText(/A table of \d+ rows stands under Readings\./)).toBeVisible();
+  await type(page, "smoothed over", "7");
+  await margin(page).getByRole("button", { name: "Make a smoothed channel" }).click();
+  await expect(page.getByLabel("Name of the recording in hand")).toHaveValue("Recording 1, smoothed");
+  await expect(page.getByRole("button", { name: /voltage, smoothed \(Savitzky–Golay, degree 2 over 7\)/ })).toBeVisible();
+
+  await page.getByRole("button", { name: "Recording 1", exact: true }).click();
+  await margin(page).getByRole("checkbox", { name: "Lay Recording 1, smoothed over it" }).click();
+  await margin(page).getByRole("button", { name: "Bring them together" }).click();
+  await expect(margin(page).getByLabel("its moment / s")).toHaveValue("2");
+  await noBarrier(page);
+
+  await page.getByRole("button", { name: "Readings", exact: true }).click();
+  await page.getByRole("button", { name: "Recording 1, means over 5" }).click();
+  await expect.poll(() => rowTexts(page, 1)).toEqual(["0.0", expect.stringMatching(/^\d\.\d+ ± \d\.\d+$/)]);
+  await stage(page, "Write up");
+  await page.getByRole("button", { name: "Lay out the write-up" }).click();
+  await expect(page.locator("main").getByText(/By the voltage and current logger: voltage and current, \d+ readings, 10 readings a second\. It was trimmed: what lies before 2\.\d* s takes no part\./)).toBeVisible();
+  await expect(page.getByRole("img", { name: /Trace of Recording 1: voltage over/ })).toBeVisible();
+}); // prettier-ignore
+
+test("an instrument that another bench has in hand says so, and is free again afterwards", async ({ page, browser }) => {
+  await signIn(page);
+  await start(page);
+  await takeInstrument(page, "force sensor");
+  await margin(page).getByRole("button", { name: "Record", exact: true }).click();
+  await expect(page.getByTestId("recording-line")).toContainText(/Recording, \d/);
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, undefined, "tobi");
+  await start(other);
+  await other.getByRole("button", { name: "Recordings" }).click();
+  await margin(other).getByRole("button", { name: /^Instrument/ }).click();
+  await other.getByRole("option", { name: "force sensor (in use at another bench)" }).click();
+  await expect(margin(other).getByText("Another bench has this instrument in hand. Try again when it is done, or take another.")).toBeVisible();
+  await margin(page).getByRole("button", { name: "Stop" }).click();
+  await expect(page.getByText(/By the force sensor: force, \d+ readings/)).toBeVisible();
+  await other.reload();
+  await takeInstrument(other, "force sensor");
+  await expect(margin(other).getByRole("button", { name: "Record", exact: true })).toBeEnabled();
 }); // prettier-ignore

@@ -45,10 +45,11 @@ function Said({ found }: { found: StretchSaid }) {
     );
   return (
     <>
-      {statistics && one("mean", statistics.mean)}
+      {statistics && found.mean && one("mean", found.mean)}
       {statistics && plain("spread", statistics.spread)}
-      {found.least && one("least", found.least)}
-      {found.greatest && one("greatest", found.greatest)}
+      {statistics && found.least && one("least", found.least)}
+      {statistics && found.greatest && one("greatest", found.greatest)}
+      {how.tells === "events" && <Row name={words.events}>{found.number}</Row>}
       {slope && one("slope", slope)}
       {statistics && <Row name={words.count}>{statistics.count}</Row>}
       {how.tells === "readings" &&

@@ -88,8 +88,8 @@ export function AsidePanel() {
           <li key={key} className="mb-2 flex items-start justify-between gap-2">
             <span>
               {words.aside.entry(
-                momentText(one.from, one.to - one.from, rules),
-                momentText(one.to, one.to - one.from, rules),
+                momentText(one.from, desk.lasting(id), rules),
+                momentText(one.to, desk.lasting(id), rules),
                 one.reason,
               )}
             </span>

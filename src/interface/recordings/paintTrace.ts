@@ -107,7 +107,7 @@ function paintPaper(context: CanvasRenderingContext2D, paper: Paper, range: read
     context.lineTo(right, level);
     context.stroke();
     context.fillStyle = inks.axis;
-    context.fillText(marked(text), edges.left - 6, level);
+    if (heading.symbol) context.fillText(marked(text), edges.left - 6, level);
   }
   context.textAlign = "center";
   context.textBaseline = "top";

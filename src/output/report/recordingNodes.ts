@@ -115,7 +115,17 @@ export function recordingNodes(id: string, block: string, context: ReportContext
     { kind: "heading", text: name },
     { kind: "paragraph", inlines: [{ kind: "text", text: sentences(recording, context) }] },
     ...traces(recording, name, context),
-    { kind: "paragraph", inlines: [{ kind: "text", text: reportedRecording.drawn(name) }] },
+    {
+      kind: "paragraph",
+      inlines: [
+        {
+          kind: "text",
+          text: reportedRecording.figure(context.numbers.get(`figure:${id}`) ?? 0),
+          marks: ["bold"],
+        },
+        { kind: "text", text: reportedRecording.drawn(name) },
+      ],
+    },
     ...(table.groups.length === 0
       ? []
       : [

@@ -30,6 +30,7 @@ function numbersOf(document: Investigation): ReadonlyMap<string, number> {
     if (hidden) continue;
     const readOff = kind === "recording" && Object.values(readOffs).some((one) => one.recording === of); // prettier-ignore
     if (readOff || tabled.has(kind)) numbers.set(`table:${id}`, ++tables);
+    if (kind === "recording" && document.recordings[of]) numbers.set(`figure:${of}`, ++figures);
     if (kind === "figure" && !numbers.has(`figure:${of}`)) numbers.set(`figure:${of}`, ++figures);
   }
   return numbers;

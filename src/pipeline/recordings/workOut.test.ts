@@ -99,6 +99,8 @@ test("counts by interval: their number scatters by its square root, their rate b
   const of = (part: Partial<ReadOffChoice>) => come({ to: 12, ...part }, whole, counter, counts);
   expect(of({ what: "events" })).toEqual({ value: 64, random: 8, common: 0 });
   expect(of({ what: "rate" })).toMatchObject({ value: 64 / 12, random: 8 / 12 });
+  expect(of({ what: "mean" })).toEqual({ value: 64 / 6, random: 8 / 6, common: 0 });
+  expect(of({ what: "least" })).toEqual({ value: 8, random: null, common: null });
   expect(of({ what: "rate", to: 4 })).toMatchObject({ value: 21 / 4 });
 });
 

@@ -144,13 +144,23 @@ function peakOf(asked: Asked): ReadOff | undefined {
   return { value: height, random: uncertainty, common: nature.zero + nature.scale * Math.abs(height) };
 } // prettier-ignore
 
-function singleOf({ readings, nature }: Asked, which: "least" | "greatest"): ReadOff | undefined {
+function singleOf({ readings, how, nature }: Asked, which: "least" | "greatest"): Came | undefined {
   const found = statisticsOf(readings, nature);
   if (!found) return undefined;
   const value = found[which];
+  if (how.tells === "counts") return withoutUncertainty(value);
   const { uncertainty } = singleReading(nature, readings);
   return { value, random: uncertainty, common: nature.zero + nature.scale * Math.abs(value) };
 }
+
+/** The mean; of counts with the scatter of their sum (Poisson). */
+function meanOf(asked: Asked): ReadOff | undefined {
+  const { readings, how, nature } = asked;
+  const mean = statisticsOf(readings, nature)?.mean;
+  const sum = numberIn(asked);
+  if (!mean || how.tells !== "counts" || sum === undefined) return mean;
+  return { value: mean.value, random: Math.sqrt(Math.max(1, sum)) / readings.times.length, common: 0 };
+} // prettier-ignore
 
 /** How many happenings a stretch holds; of counts their sum. */
 export function numberIn(asked: Asked): number | undefined {
@@ -184,7 +194,7 @@ function strongestOf({ readings, how, nature }: Asked): ReadOff | undefined {
 }
 
 const ways: Readonly<Record<ReadOffKind, (asked: Asked) => Came | undefined>> = {
-  mean: ({ readings, nature }) => statisticsOf(readings, nature)?.mean,
+  mean: meanOf,
   value: ({ readings, nature, choice }) =>
     valueAt(readings, nature, choice.moment ?? (choice.from + choice.to) / 2),
   spread: ({ readings, nature }) => withoutUncertainty(statisticsOf(readings, nature)?.spread),
