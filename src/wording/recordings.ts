@@ -35,6 +35,11 @@ export const recordingWords = {
   wider: "Wider",
   toStretch: "The stretch in hand",
   all: "All of it",
+  takeOut: {
+    button: "Take out as CSV",
+    working: "Taking it out…",
+    away: "The readings can't be had just now.",
+  },
   remove: "Remove this recording",
   removed: (name: string) => `${name} is removed. Readings that were read off it stay.`,
   channel: "Channel",

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { investigationJson } from "../../src/output/investigationJson";
 import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
@@ -144,7 +145,38 @@ test("the file of a logger becomes a recording, with what of it could not be rea
   await choose(page, /^What/, "mean gap");
   await expect(page.getByTestId("came")).toHaveText(/^0\.(800|799)\d* ± 0\.000\d+ s$/);
   await expect(page.getByText(/1000 readings, 100 readings a second/)).toBeVisible();
+  const leaving = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Take out as CSV" }).click();
+  const lines = readFileSync(await (await leaving).path(), "utf8").split("\n");
+  expect([lines.length, lines[0], lines[301]]).toEqual([1002, "t / s,U / V", "3.000,"]);
   await noBarrier(page);
+}); // prettier-ignore
+
+test("a file of 500 columns asks for four; a clock that goes backwards makes two recordings; uneven times stay a table", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  await page.getByRole("button", { name: "Recordings" }).click();
+  await page.getByRole("button", { name: "Bring in a file" }).click();
+  const sheet = page.getByRole("dialog");
+  const open = (name: string, lines: readonly string[]) =>
+    sheet.getByLabel("File").setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(lines.join("\n")) });
+  const across = (cell: (column: number) => string) => Array.from({ length: 500 }, (_v, i) => cell(i)).join(",");
+  await open("wide.csv", [across((i) => (i === 0 ? "t / s" : `sensor ${i} / V`)), ...[0, 1, 2, 3].map((n) => across((i) => String(n + i)))]);
+  await expect(sheet.getByText("wide.csv: 499 columns of numbers. Four at most become channels of one recording.")).toBeVisible();
+  await expect(sheet.getByRole("checkbox", { checked: true })).toHaveCount(4);
+  await expect(sheet.getByRole("checkbox", { name: "Take sensor 499" })).toBeDisabled();
+  await sheet.getByRole("button", { name: "Another file" }).click();
+
+  const clock = (from: number, to: number) => Array.from({ length: to - from }, (_v, i) => `${from + i},${(from + i) ** 2}`);
+  await open("back.csv", ["t / s,U / V", ...clock(0, 20), ...clock(5, 15)]);
+  await sheet.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByText("2 recordings came in, one after the other. Its clock goes backwards: each part until then is a recording of its own, 2 in all.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Recordings (2)" })).toBeVisible();
+
+  await page.getByRole("button", { name: "Bring in a file" }).click();
+  await open("uneven.csv", ["t / s,U / V", "0,1", "1,2", "1.37,3", "5,4", "5.2,5"]);
+  await sheet.getByRole("button", { name: "Bring it in" }).click();
+  await expect(sheet.getByRole("alert")).toHaveText("One part of it was not read at even times and can't be a recording. Bring it in as a table, under Readings.");
 }); // prettier-ignore
 
 /** A sound of 440 Hz, 8000 numbers of sixteen bits a second, as WAV. */

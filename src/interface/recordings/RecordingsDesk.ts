@@ -1,6 +1,7 @@
 import { nanoid } from "nanoid";
 import type { Stretch } from "@/core/recording/trace";
 import { keepRecording } from "@/investigation/acts/keepRecording";
+import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
 import type { ReadOffEntry, Recording } from "@/investigation/model/recording";
@@ -221,7 +222,8 @@ export class RecordingsDesk {
     const source = this.state.getState().sources[id];
     const how = this.recordings[id]?.how;
     const outline = how && typeof source === "object" ? outlineOfSource(source, how) : [];
-    if (how) doAct(this.store, setRecording, { id, choices: { readings, outline } }, id);
+    if (how && readings === 0) doAct(this.store, removeRecording, { id });
+    else if (how) doAct(this.store, setRecording, { id, choices: { readings, outline } }, id);
     const { running } = this.state.getState();
     this.set({ running: undefined, said: sentence || undefined });
     if (running && readings > 0) this.settle(running);

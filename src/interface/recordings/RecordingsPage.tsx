@@ -21,6 +21,7 @@ import { NearTrace } from "./NearTrace";
 import { Overview } from "./Overview";
 import { ReadOffTable } from "./ReadOffTable";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
+import { TakeOutRecording } from "./TakeOutRecording";
 import { rateText } from "@/wording/recordedNumbers";
 
 function Tabs() {
@@ -160,6 +161,7 @@ function HowRecorded() {
       <p className="text-soft mr-auto">
         {readings > 0 && words.how.sentence(how, readings, rateText(how, rules))}
       </p>
+      <TakeOutRecording />
       <ForWriters>
         <Button onClick={remove}>{words.remove}</Button>
       </ForWriters>

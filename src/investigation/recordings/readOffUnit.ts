@@ -2,8 +2,9 @@ import type { ReadOffChoice, ReadOffKind, RecordingDescription } from "../model/
 
 const inSeconds: ReadonlySet<ReadOffKind> = new Set(["crossing", "gap", "decay"]);
 
-/** A power of a second behind a unit, as it is typed. */
-const timesSecond = (unit: string, power: string) => `${unit} ${power}`.trim();
+/** A power of a second with a unit, as it is typed; before it where a slash would draw it below. */
+const timesSecond = (unit: string, power: string) =>
+  (unit.includes("/") ? `${power} ${unit}` : `${unit} ${power}`).trim();
 
 /** The unit of a difference: of degrees Celsius that of kelvin. */
 const ofDifference = (unit: string) => (unit.trim() === "°C" ? "K" : unit);

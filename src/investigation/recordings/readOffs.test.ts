@@ -14,7 +14,8 @@ import { emptyInvestigation } from "../model/emptyInvestigation";
 import type { Investigation } from "../model/investigation";
 import type { ReadOffChoice } from "../model/recording";
 import { validateInvestigation } from "../model/schema";
-import { nextPlace, numberOfRow, placeInRow } from "./destination";
+import { nextPlace, numberOfRow, placeInRow, takesUnit } from "./destination";
+import { readOffUnit } from "./readOffUnit";
 import { readingText } from "./readingText";
 import { isLive } from "./rewriteReadOffs";
 
@@ -126,4 +127,22 @@ test("a unit of another kind takes nothing", () => {
   expect(readingText(came, "kg", emptyInvestigation().houseRules)).toBeUndefined();
   const other = after(recorded(), [describeQuantity as Act<never>, { quantity: "y", unit: "kg" }]);
   expect(cell(readInto(other))).toBeUndefined();
+});
+
+test.each([
+  ["mm", "slope", "m s^-1"],
+  ["mm/s", "slope", "m/s^2"],
+  ["mm/s", "area", "m"],
+  ["V", "area", "V s"],
+  ["°C", "slope", "K/s"],
+  ["°C", "mean", "°C"],
+  ["V", "gap", "s"],
+  ["V", "frequency", "1/s"],
+] as const)("of a channel in %s, %s is of the kind of %s", (unit, what, kind) => {
+  const found = readOffUnit(
+    { ...how, channels: [{ ...how.channels[0]!, unit }] },
+    { what, channel: 0 },
+  );
+  expect(takesUnit({ unit: kind }, found)).toBe(true);
+  expect(takesUnit({ unit: "kg" }, found)).toBe(false);
 });
