@@ -45,6 +45,15 @@ export const keyGroups: readonly { readonly title: string; readonly keys: readon
       ],
     },
     {
+      title: "Measure: recordings",
+      keys: [
+        { keys: "←, →", does: "move the edge in hand, or what the lower trace shows" },
+        { keys: "Shift+←, Shift+→", does: "move the edge by ten steps" },
+        { keys: "Home, End", does: "the edge to the beginning, to the end" },
+        { keys: "+, −", does: "the lower trace nearer, wider" },
+      ],
+    },
+    {
       title: "Derive",
       keys: [
         { keys: "↓, ↑, Enter or Tab", does: "choose and take a proposed symbol or function" },
