@@ -116,6 +116,15 @@ test("another trim is another reading, and one that was typed over stays", async
   await expect(cell).toHaveText("3.5");
 }); // prettier-ignore
 
+/** A fresh sheet with the chooser of files for recordings open. */
+async function openFiles(page: Page) {
+  await signIn(page);
+  await start(page);
+  await page.getByRole("button", { name: "Recordings" }).click();
+  await page.getByRole("button", { name: "Bring in a file" }).click();
+  return page.getByRole("dialog");
+}
+
 /** A file of a logger: a swing of 0.8 s about 1.2 V, 100 readings a second, with a line missing and a cell that holds no number. */
 function loggedSwing(): string {
   const lines = ["Logger of bench 4", "time t / ms;voltage U / V;current I / mA"];
@@ -128,11 +137,7 @@ function loggedSwing(): string {
 }
 
 test("the file of a logger becomes a recording, with what of it could not be read", async ({ page }) => {
-  await signIn(page);
-  await start(page);
-  await page.getByRole("button", { name: "Recordings" }).click();
-  await page.getByRole("button", { name: "Bring in a file" }).click();
-  const sheet = page.getByRole("dialog");
+  const sheet = await openFiles(page);
   await sheet.getByLabel("File").setInputFiles({ name: "notes.csv", mimeType: "text/csv", buffer: Buffer.from("only words\nand more") });
   await expect(sheet.getByRole("alert")).toHaveText("No columns of numbers are found in notes.csv.");
   await sheet.getByLabel("File").setInputFiles({ name: "swing.csv", mimeType: "text/csv", buffer: Buffer.from(loggedSwing()) });
@@ -153,11 +158,7 @@ test("the file of a logger becomes a recording, with what of it could not be rea
 }); // prettier-ignore
 
 test("a file of 500 columns asks for four; a clock that goes backwards makes two recordings; uneven times stay a table", async ({ page }) => {
-  await signIn(page);
-  await start(page);
-  await page.getByRole("button", { name: "Recordings" }).click();
-  await page.getByRole("button", { name: "Bring in a file" }).click();
-  const sheet = page.getByRole("dialog");
+  const sheet = await openFiles(page);
   const open = (name: string, lines: readonly string[]) =>
     sheet.getByLabel("File").setInputFiles({ name, mimeType: "text/csv", buffer: Buffer.from(lines.join("\n")) });
   const across = (cell: (column: number) => string) => Array.from({ length: 500 }, (_v, i) => cell(i)).join(",");
@@ -202,11 +203,8 @@ function sound(): Buffer {
 }
 
 test("a sound tells its pitch, and how sure it is, by its spectrum", async ({ page }) => {
-  await signIn(page);
-  await start(page);
-  await page.getByRole("button", { name: "Recordings" }).click();
-  await page.getByRole("button", { name: "Bring in a file" }).click();
-  await page.getByRole("dialog").getByLabel("File").setInputFiles({ name: "tube.wav", mimeType: "audio/wav", buffer: sound() });
+  const sheet = await openFiles(page);
+  await sheet.getByLabel("File").setInputFiles({ name: "tube.wav", mimeType: "audio/wav", buffer: sound() });
   await expect(page.getByText("One recording came in.")).toBeVisible();
   await type(page, "from / s", "0");
   await choose(page, /^What/, "frequency by spectrum");
