@@ -191,7 +191,7 @@ export const readingOffWords = {
     missing: "not there",
     forget: "Let go of it",
     takeInHand: "Take its stretch in hand",
-    bring: "Take it to the chosen row",
+    bring: "Take it to a row",
     more: (what: string) => `What can be done with “${what}”`,
     actions: "what can be done",
   },

@@ -112,6 +112,9 @@ test("another trim is another reading, and one that was typed over stays", async
   await expect(page.getByRole("button", { name: "row 1 of U, typed over since" })).toBeVisible();
   await page.getByRole("button", { name: "Take the trim back" }).click();
   await expect(value).toHaveText(before ?? "");
+  await page.getByRole("button", { name: "What can be done with “greatest”" }).click();
+  await page.getByRole("menuitem", { name: "Take it to a row" }).click();
+  await expect(page.getByRole("button", { name: "row 2 of U", exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Readings", exact: true }).click();
   await expect(cell).toHaveText("3.5");
 }); // prettier-ignore

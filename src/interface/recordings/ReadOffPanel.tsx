@@ -112,7 +112,7 @@ function Came({ recording }: { recording: Recording }) {
 }
 
 /** The wish where what is read off is to go, with the usual one as long as nobody chose. */
-export function useTarget(recording: Recording | undefined) {
+function useTarget(recording: Recording | undefined) {
   const document = useInvestigation((state) => state.document);
   const wished = useDeskState((state) => state.wish);
   const reading = useDeskState((state) => state.reading);

@@ -11,7 +11,6 @@ import { RowMenu } from "../parts/RowMenu";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { CameView } from "./CameView";
-import { useTarget } from "./ReadOffPanel";
 import { useDesk, useRecordingInHand } from "./RecordingsProvider";
 import { bring } from "./takingOff";
 import { momentText } from "@/wording/recordedNumbers";
@@ -31,7 +30,6 @@ function Entry({ id, entry, how, onReading }: EntryProps) {
   const document = useInvestigation((state) => state.document);
   const readOnly = useInvestigation((state) => state.readOnly);
   const { act } = useActs();
-  const where = useTarget(useRecordingInHand());
   const name = nameOfReadOff(entry, how, rules);
   const place = placeOfReadOff(document, entry);
   const span = entry.to - entry.from;
@@ -40,7 +38,7 @@ function Entry({ id, entry, how, onReading }: EntryProps) {
     ...(readOnly
       ? []
       : [
-          { label: words.bring, run: () => where && bring(desk, id, where.target) },
+          { label: words.bring, run: () => bring(desk, id) },
           { label: words.forget, run: () => act(forgetReadOff, { id }) },
         ]),
   ];

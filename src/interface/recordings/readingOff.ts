@@ -114,6 +114,7 @@ export async function chooseOf(
 ): Promise<void> {
   const key = `recording/${id}/${(changes += 1)}`;
   if (!doAct(desk.store, setRecording, { id, choices }, key)) return;
+  if (!choices.trim && !choices.aside) return;
   const again = await allAgain(desk, id);
   if (again.length > 0) doAct(desk.store, setRecording, { id, choices: {}, again }, key);
 }

@@ -115,8 +115,16 @@ export async function takeOff(desk: RecordingsDesk, target: Target): Promise<voi
   desk.state.setState({ wish: made ? { quantity: made, row: "" } : wish && { ...wish, row: "" } });
 }
 
-/** Takes something that was read off before to a place. */
-export function bring(desk: RecordingsDesk, id: string, target: Target): void {
-  const to = destinationOf(target);
+/** Takes something that was read off before to the chosen place, or where that is none for it to the usual one. */
+export function bring(desk: RecordingsDesk, id: string): void {
+  const { document } = desk.store.getState();
+  const entry = document.readOffs[id];
+  const recording = entry && desk.recordings[entry.recording];
+  if (!recording) return;
+  const { unit, channel } = entry;
+  const asked: Asked = { unit, reading: entry, how: recording.how, channel };
+  const { wish } = desk.state.getState();
+  const chosen = wish && destinationOf(targetOf(document, wish, asked));
+  const to = chosen ?? destinationOf(targetOf(document, usualWish(document, asked), asked));
   if (to) doAct(desk.store, bringReadOff, { id, to });
 }
