@@ -290,7 +290,7 @@ test("the list of all keys is one key away, and from the header", async ({ page 
   await start(page);
   await page.keyboard.press("F1");
   const list = page.getByRole("dialog", { name: "All keys" });
-  await expect(list.getByRole("region")).toHaveCount(7);
+  await expect(list.getByRole("region")).toHaveCount(8);
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id }) => id)).toEqual([]);
   await page.keyboard.press("Escape");
