@@ -1,5 +1,6 @@
 import type { RunText } from "@/core/unit/runText";
 import { stroke } from "../path/outlines";
+import type { Path } from "../path/path";
 import type { Shape } from "../scene";
 import type { AxisScale } from "./axisScale";
 import { faced, textShape } from "./setText";
@@ -25,6 +26,19 @@ export function axisName(scale: AxisScale, { symbol, unit, headings }: AxisBelow
     : [...symbol, { text: " (" }, ...named, { text: ")" }];
 }
 
+/** An axis with its ticks, as one outline. */
+export const axisLine = (ink: string, path: Path): Shape => ({
+  kind: "path",
+  role: "axis",
+  stroke: ink,
+  strokeWidth: 1,
+  path,
+});
+
+/** The number of a tick with the decimal mark of the house rules. */
+export const withMark = (label: RunText, mark: AxisBelow["mark"]): RunText =>
+  mark === "point" ? label : label.map((run) => ({ ...run, text: run.text.replace(".", ",") }));
+
 /** The line of an axis with its ticks and their numbers. */
 export function axisShapes(
   scale: AxisScale,
@@ -34,21 +48,12 @@ export function axisShapes(
 ): Shape[] {
   const { mark, size, ink } = look;
   return [
-    {
-      kind: "path",
-      role: "axis",
-      stroke: ink,
-      strokeWidth: 1,
-      path: [
-        ...stroke(at(scale.from), foot, at(scale.to), foot),
-        ...scale.ticks.flatMap(({ value }) => stroke(at(value), foot, at(value), foot + 4)),
-      ],
-    },
+    axisLine(ink, [
+      ...stroke(at(scale.from), foot, at(scale.to), foot),
+      ...scale.ticks.flatMap(({ value }) => stroke(at(value), foot, at(value), foot + 4)),
+    ]),
     ...scale.ticks.map(({ value, label }) => {
-      const written = label.map((run) => ({
-        ...run,
-        text: mark === "comma" ? run.text.replace(".", ",") : run.text,
-      }));
+      const written = withMark(label, mark);
       const y = foot + 5 + size;
       const place = { x: at(value), y, align: "middle" as const, size, fill: ink };
       return textShape("tick-label", faced(written, "sans", "serifItalic"), place);

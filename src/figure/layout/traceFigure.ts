@@ -3,7 +3,7 @@ import { palette } from "../palette";
 import { box, polyline, stroke } from "../path/outlines";
 import type { Path, Place } from "../path/path";
 import type { Scene, Shape } from "../scene";
-import { axisName, axisShapes, type AxisBelow } from "./axisBelow";
+import { axisLine, axisName, axisShapes, type AxisBelow, withMark } from "./axisBelow";
 import { type AxisScale, fillThePaper } from "./axisScale";
 import { faced, textShape } from "./setText";
 
@@ -46,25 +46,14 @@ const names = (scale: AxisScale, { y, headings, mark }: DrawnTrace): RunText =>
 /** The axis on the left with its numbers, and what it is called above it. */
 function leftAxis(scale: AxisScale, trace: DrawnTrace, { y, foot }: Placed): Shape[] {
   const ink = palette.ink;
-  const marked = (label: RunText) =>
-    label.map((run) => ({
-      ...run,
-      text: trace.mark === "comma" ? run.text.replace(".", ",") : run.text,
-    }));
   const name = faced(names(scale, trace), "sans", "serifItalic");
   return [
-    {
-      kind: "path",
-      role: "axis",
-      stroke: ink,
-      strokeWidth: 1,
-      path: [
-        ...stroke(edges.left, edges.top, edges.left, foot),
-        ...scale.ticks.flatMap(({ value }) => stroke(edges.left - 4, y(value), edges.left, y(value))),
-      ],
-    },
+    axisLine(ink, [
+      ...stroke(edges.left, edges.top, edges.left, foot),
+      ...scale.ticks.flatMap(({ value }) => stroke(edges.left - 4, y(value), edges.left, y(value))),
+    ]),
     ...scale.ticks.map(({ value, label }) =>
-      textShape("tick-label", faced(marked(label), "sans", "serifItalic"), {
+      textShape("tick-label", faced(withMark(label, trace.mark), "sans", "serifItalic"), {
         x: edges.left - 6,
         y: y(value) + size / 3,
         align: "end",
