@@ -160,6 +160,7 @@ export const readingOffWords = {
   everyOptions: { "1": "one", "2": "second" } as Readonly<Record<string, string>>,
   working: "Working it out…",
   cannot: "This stretch does not give it.",
+  resolution: (hertz: string) => `Two frequencies closer than ${hertz} Hz are one.`,
   into: "Goes to",
   newQuantity: "a new quantity",
   nowhere: "no row yet",

@@ -46,6 +46,8 @@ export interface StretchSaid {
   readonly mean: Came | undefined;
   readonly least: Came | undefined;
   readonly greatest: Came | undefined;
+  /** What two frequencies must be apart to be told apart by the spectrum, in Hz. */
+  readonly resolution: number | undefined;
   /** How many events or counts there are. */
   readonly number: number | undefined;
   readonly slope: ReadOff | undefined;
@@ -114,6 +116,7 @@ export const recordings = {
       mean: workOut(readings, how, { ...choice, what: "mean" }),
       least: workOut(readings, how, { ...choice, what: "least" }),
       greatest: workOut(readings, how, { ...choice, what: "greatest" }),
+      resolution: choice.what === "strongest" ? 1 / (readings.times.length * how.step) : undefined,
       number: workOut(readings, how, { ...choice, what: "events", every: 1 })?.value,
       slope: how.tells === "readings" ? slopeOver(readings, nature) : undefined,
       came: workOut(readings, how, choice),

@@ -22,6 +22,8 @@ export interface DrawnTrace {
   /** What takes part; the rest is pale. */
   readonly trim: Span;
   readonly aside: readonly Span[];
+  /** Stretches that something was read off, numbered in their order. */
+  readonly readOff: readonly Span[];
   /** Events are lines from the foot, with nothing to be read down. */
   readonly events: boolean;
   readonly y: Pick<AxisBelow, "symbol" | "unit">;
@@ -30,8 +32,10 @@ export interface DrawnTrace {
 }
 
 const size = 9;
-const edges = { left: 44, right: 8, top: 18, bottom: 30 } as const;
-const height = 170;
+const edges = { left: 44, right: 8, top: 36, bottom: 30 } as const;
+const height = 190;
+/** Brackets stand above each other, so many rows of them, so far apart. */
+const [mostBrackets, bracketApart] = [2, 10];
 const pale = "#B9C4C7";
 
 interface Placed {
@@ -124,6 +128,26 @@ function traceShapes(trace: DrawnTrace, placed: Placed): Shape[] {
   ];
 }
 
+/** A bracket over each stretch that something was read off, with its number; those of one stretch share one. */
+function brackets({ readOff }: DrawnTrace, { x }: Placed): Shape[] {
+  const numbers = new Map<string, { span: Span; text: string }>();
+  readOff.forEach((span, i) => {
+    if (!(span.to > span.from)) return;
+    const key = `${span.from}/${span.to}`;
+    const before = numbers.get(key)?.text;
+    numbers.set(key, { span, text: before ? `${before}, ${i + 1}` : `${i + 1}` });
+  });
+  return [...numbers.values()].flatMap(({ span, text }, i): Shape[] => {
+    const [left, right] = [x(span.from), x(span.to)];
+    const y = edges.top - 4 - bracketApart * (i % mostBrackets);
+    const path = [...stroke(left, y + 3, left, y), ...stroke(left, y, right, y), ...stroke(right, y, right, y + 3)];
+    return [
+      { kind: "path", role: "rule", stroke: palette.ink, strokeWidth: 0.7, path },
+      textShape("label", faced([{ text }], "sans", "serifItalic"), { x: (left + right) / 2, y: y - 2, align: "middle", size: 7, fill: palette.ink }),
+    ];
+  });
+} // prettier-ignore
+
 /** A recording against time, with its trim, as wide as the report. */
 export function traceFigure(trace: DrawnTrace, width: number): Scene {
   const { columns, lasting, events, headings, mark } = trace;
@@ -145,6 +169,7 @@ export function traceFigure(trace: DrawnTrace, width: number): Scene {
     height,
     shapes: [
       ...traceShapes(trace, placed),
+      ...brackets(trace, placed),
       ...(events ? [] : leftAxis(down, trace, placed)),
       ...axisShapes(across, placed.x, foot, { mark, size, ink: palette.ink }),
       textShape("axis-label", faced(time, "sans", "serifItalic"), {

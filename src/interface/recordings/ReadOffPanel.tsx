@@ -98,6 +98,7 @@ function Details({ recording }: { recording: Recording }) {
 /** What comes of it, as it will be written. */
 function Came({ recording }: { recording: Recording }) {
   const desk = useDesk();
+  const rules = useHouseRules();
   const found = useDeskState((state) => state.found);
   const working = useDeskState((state) => state.working);
   const choice = choiceInHand(desk);
@@ -105,9 +106,16 @@ function Came({ recording }: { recording: Recording }) {
   const came = cameOf(found.came, recording, choice);
   if (came.value === null) return <p className="text-magenta">{words.cannot}</p>;
   return (
-    <p className="text-base" data-testid="came">
-      <CameView {...came} />
-    </p>
+    <>
+      <p className="text-base" data-testid="came">
+        <CameView {...came} />
+      </p>
+      {found.resolution !== undefined && (
+        <p className="text-soft text-xs">
+          {words.resolution(amountText(found.resolution, 2, rules))}
+        </p>
+      )}
+    </>
   );
 }
 

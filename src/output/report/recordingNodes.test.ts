@@ -50,8 +50,8 @@ test("a report says how a recording was taken, what was cut, and what was read o
   expect(caption).toBe("Figure 1. tip of the rule, against time; pale what takes no part.");
   const rows = table?.kind === "table" ? table.table.groups[0]!.rows : [];
   expect(rows.map((row) => row.map(({ runs }) => plainRunText(runs)))).toEqual([
-    ["rising crossings of the middle, mean gap", "1.300", "9.400", "0.7377 ± 0.0004 s", "row 1 of y"],
-    ["decay of the peaks, time constant", "1.300", "9.400", "7.05 ± 0.12 s", "nowhere yet"],
+    ["1. rising crossings of the middle, mean gap", "1.300", "9.400", "0.7377 ± 0.0004 s", "row 1 of y"],
+    ["2. decay of the peaks, time constant", "1.300", "9.400", "7.05 ± 0.12 s", "nowhere yet"],
   ]);
 }); // prettier-ignore
 
@@ -77,5 +77,5 @@ test("what was trimmed away is drawn pale, the trim’s edge dashed, and nothing
   const places = scene!.shapes.flatMap((shape) => (shape.kind === "path" ? shape.path : [])).filter((one) => "x" in one);
   expect(places.every((one) => "x" in one && one.x >= 0 && one.x <= scene!.width && one.y >= 0 && one.y <= scene!.height)).toBe(true);
   const texts = scene!.shapes.flatMap((shape) => (shape.kind === "text" ? [shape.runs.map(({ text }) => text).join("")] : []));
-  expect(texts).toEqual(expect.arrayContaining(["y / mm", "t / s"]));
+  expect(texts).toEqual(expect.arrayContaining(["y / mm", "t / s", "1, 2"]));
 }); // prettier-ignore

@@ -23,8 +23,21 @@ function lasting({ how, readings, outline }: Recording): number {
   return lastingOf(how, readings, outline[0]?.greatest);
 }
 
-/** The trace of each channel, with what takes no part pale. */
-function traces(recording: Recording, name: string, { rules }: ReportContext): ReportNode[] {
+/** The stretches of what was read off a recording; of another channel's no place on this one's trace. */
+function entriesOf(id: string, { document }: ReportContext, channel: number) {
+  return inOrder(document.readOffs)
+    .filter(([, one]) => one.recording === id)
+    .map(([, { from, to, channel: own }]) => (own === channel ? { from, to } : { from: 0, to: 0 }));
+}
+
+/** The trace of each channel, with what takes no part pale and a bracket over what was read off. */
+function traces(
+  id: string,
+  recording: Recording,
+  name: string,
+  context: ReportContext,
+): ReportNode[] {
+  const { rules } = context;
   const { how, trim, aside, outline } = recording;
   const whole = lasting(recording);
   return how.channels.map((channel, at): ReportNode => {
@@ -34,6 +47,7 @@ function traces(recording: Recording, name: string, { rules }: ReportContext): R
         lasting: whole,
         trim: { from: trim.from ?? 0, to: trim.to ?? whole },
         aside: Object.values(aside),
+        readOff: entriesOf(id, context, at),
         events: how.tells === "events",
         y: { symbol: writeSymbol(channel.symbol), unit: writeUnitText(channel.unit) },
         headings: rules.headings,
@@ -80,12 +94,17 @@ function valueCell(entry: ReadOffEntry, { rules }: ReportContext): ReportCell {
   return { runs: [...marked([{ text }], rules), ...raised, ...unit] };
 }
 
-function entryRow(entry: ReadOffEntry, recording: Recording, context: ReportContext): ReportCell[] {
+function entryRow(
+  number: number,
+  entry: ReadOffEntry,
+  recording: Recording,
+  context: ReportContext,
+): ReportCell[] {
   const { rules, document } = context;
   const span = entry.to - entry.from;
   const place = placeOfReadOff(document, entry);
   return [
-    { runs: [{ text: nameOfReadOff(entry, recording.how, rules) }] },
+    { runs: [{ text: `${number}. ${nameOfReadOff(entry, recording.how, rules)}` }] },
     { runs: [{ text: momentText(entry.from, span, rules) }] },
     { runs: [{ text: momentText(entry.to, span, rules) }] },
     valueCell(entry, context),
@@ -100,7 +119,7 @@ function readOffTable(id: string, recording: Recording, context: ReportContext):
   const entries = inOrder(context.document.readOffs).filter(([, one]) => one.recording === id);
   return {
     heads: [[head(words.what), head(inSeconds(words.fromPlain)), head(inSeconds(words.toPlain)), head(words.value), head(words.goesTo)]],
-    groups: entries.length === 0 ? [] : [{ rows: entries.map(([, entry]) => entryRow(entry, recording, context)) }],
+    groups: entries.length === 0 ? [] : [{ rows: entries.map(([, entry], i) => entryRow(i + 1, entry, recording, context)) }],
     notes: [],
   };
 } // prettier-ignore
@@ -114,7 +133,7 @@ export function recordingNodes(id: string, block: string, context: ReportContext
   return [
     { kind: "heading", text: name },
     { kind: "paragraph", inlines: [{ kind: "text", text: sentences(recording, context) }] },
-    ...traces(recording, name, context),
+    ...traces(id, recording, name, context),
     {
       kind: "paragraph",
       inlines: [
