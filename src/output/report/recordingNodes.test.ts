@@ -47,7 +47,7 @@ test("a report says how a recording was taken, what was cut, and what was read o
   });
   expect(trace).toMatchObject({ kind: "number-line", description: "Trace of tip of the rule over 10.00 s." });
   const caption = below?.kind === "paragraph" ? below.inlines.map((one) => "text" in one && one.text).join("") : "";
-  expect(caption).toBe("Figure 1. tip of the rule, against time; pale what takes no part.");
+  expect(caption).toBe("Figure 1. tip of the rule, against time; pale what takes no part, numbered what was read off.");
   const rows = table?.kind === "table" ? table.table.groups[0]!.rows : [];
   expect(rows.map((row) => row.map(({ runs }) => plainRunText(runs)))).toEqual([
     ["1. rising crossings of the middle, mean gap", "1.300", "9.400", "0.7377 ± 0.0004 s", "row 1 of y"],
