@@ -74,7 +74,8 @@ export const reportedRecording = {
   aside: (from: string, to: string, reason: string) =>
     `From ${from} s to ${to} s it was set aside: ${reason || "no reason given"}.`,
   figure: (number: number) => `Figure ${number}. `,
-  drawn: (name: string) => `${name}, against time; pale what takes no part, numbered what was read off.`,
+  drawn: (name: string) =>
+    `${name}, against time; pale what takes no part, numbered what was read off.`,
   described: (name: string, lasting: string) => `Trace of ${name} over ${lasting} s.`,
   table: (name: string) => `What was read off: ${name}.`,
 } as const;
