@@ -38,6 +38,20 @@ const hot = {
 };
 const voltage = { key: "VOLTage", name: "voltage", symbol: "U", unit: "V", course: "voltage" };
 const current = { key: "CURRent", name: "current", symbol: "I", unit: "mA", course: "current" };
+const source = {
+  key: "SOURce",
+  name: "voltage of the source",
+  symbol: "U_0",
+  unit: "V",
+  course: "source",
+};
+const across = {
+  key: "RESistor",
+  name: "voltage over the resistor",
+  symbol: "U_R",
+  unit: "V",
+  course: "across",
+};
 const mass = { key: "MASS", name: "mass", symbol: "m", unit: "g", course: "mass" };
 const conductance = {
   key: "CONDuctance",
@@ -138,6 +152,19 @@ export const catalogue: readonly InstrumentKind[] = [
     tick: 1e-6,
     clock,
     lost: 0,
+  },
+  {
+    key: "QUAD",
+    name: "logger of four channels",
+    ...quick,
+    channels: [
+      channel(source, [0.001, 0.002, 0.002, 0.003], [-10, 10], { unzeroed: 0.02 }),
+      channel({ ...voltage, name: "voltage over the capacitor", symbol: "U_C" }, [0.001, 0.002, 0.002, 0.003], [-10, 10], { unzeroed: 0.02 }),
+      channel(across, [0.001, 0.002, 0.002, 0.003], [-10, 10], { unzeroed: 0.02 }),
+      channel(current, [0.001, 0.002, 0.002, 0.005], [-500, 500], { unzeroed: 0.02 }),
+    ],
+    apparatus: capacitor,
+    rate: { least: 0.1, most: 1000, start: 100 },
   },
 ]; // prettier-ignore
 

@@ -3,7 +3,7 @@ import type { StageId } from "@/investigation/model/stage";
 /** The acts of each stage, by their names; what can be done on several stages says nothing of where somebody is. */
 const actsOf: Readonly<Record<StageId, readonly string[]>> = {
   measure: [
-    "bring-read-off", "forget-read-off", "keep-recording", "read-again", "read-off", "remove-recording", "set-recording",
+    "bring-read-off", "forget-read-off", "keep-recording", "read-again", "read-off", "read-each-off", "remove-recording", "set-recording",
     "add-constant", "add-further-repeat", "add-quantity", "add-series", "add-table", "arrange-rows", "bring-in-table",
     "choose-instrument", "choose-spread", "describe-constant", "describe-quantity", "duplicate-quantity",
     "fold-uncertainty", "forget-instrument", "gather-repeats", "hide-quantity", "insert-rows", "keep-as-remarks",

@@ -56,6 +56,7 @@ export const actWords: Readonly<Record<string, string>> = {
   "put-label": "a label on the figure",
   "read-again": "something read off anew",
   "read-off": "something read off",
+  "read-each-off": "several things read off",
   "recall-mark": "a pencil mark brought back",
   "remove-block": "a block removed",
   "remove-constant": "a constant removed",

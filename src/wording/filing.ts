@@ -1,3 +1,4 @@
+import { ordinal } from "./plural";
 import type { Delimiter } from "@/intake/cells";
 import type { Encoding } from "@/intake/decodeText";
 import type { Incoming } from "@/intake/incoming";
@@ -111,14 +112,6 @@ export const thinningWords = {
       `Each row is the mean over ${each} rows of the file, with their scatter as ±.`,
   },
 } as const;
-
-/** "2nd", "3rd", "24th". */
-function ordinal(count: number): string {
-  const last = count % 10;
-  const teen = Math.floor((count % 100) / 10) === 1;
-  const ending = teen ? "th" : (["th", "st", "nd", "rd"][last] ?? "th");
-  return `${count}${ending}`;
-}
 
 /** What a preview says of a column. */
 export const previewWords = {

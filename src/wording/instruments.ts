@@ -45,7 +45,7 @@ export const instrumentWords = {
       "The instrument was started anew by somebody else. What came in until then is kept.",
     rubbish: "The instrument sends what can't be read. What came in until then is kept.",
     "in-use":
-      "Another bench has this instrument in hand. Try again when it is done, or take another.",
+      "Another bench has this instrument in hand. Once it is free it is taken here; or take another.",
     "not-there": "The instrument does not answer. See that it is switched on and connected.",
   } satisfies Record<WhyEnded, string>,
   refused: (said: string) => `The instrument refuses that: ${said}.`,

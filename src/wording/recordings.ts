@@ -1,4 +1,4 @@
-import { plural } from "./plural";
+import { ordinal, plural } from "./plural";
 import type { RunText } from "@/core/unit/runText";
 import type {
   Happening,
@@ -27,6 +27,7 @@ export const recordingWords = {
   gone: "Its readings are not kept here, as where an investigation came in from a file. What was read off it stays.",
   again: "Try again",
   nothing: "There are no readings in it.",
+  strokes: "a stroke at each event",
   whole: (name: string) => `${name}, whole`,
   near: "The stretch near by",
   edge: { from: "Trim: where it begins", to: "Trim: where it ends" },
@@ -74,8 +75,8 @@ export const reportedRecording = {
   aside: (from: string, to: string, reason: string) =>
     `From ${from} s to ${to} s it was set aside: ${reason || "no reason given"}.`,
   figure: (number: number) => `Figure ${number}. `,
-  drawn: (name: string) =>
-    `${name}, against time; pale what takes no part, numbered what was read off.`,
+  drawn: (name: string, events: boolean) =>
+    `${name}, against time${events ? ", a stroke at each event" : ""}; pale what takes no part, numbered what was read off.`,
   described: (name: string, lasting: string) => `Trace of ${name} over ${lasting} s.`,
   table: (name: string) => `What was read off: ${name}.`,
 } as const;
@@ -98,8 +99,9 @@ export const readOffWords: Readonly<Record<ReadOffKind, string>> = {
   area: "area",
   events: "number",
   rate: "rate",
-  crossing: "moment of the first",
-  peak: "height of the first",
+  crossing: "moment of one",
+  peak: "height of one",
+  between: "one gap",
   gap: "mean gap",
   frequency: "frequency",
   decay: "decay of the peaks, time constant",
@@ -108,16 +110,23 @@ export const readOffWords: Readonly<Record<ReadOffKind, string>> = {
 
 /** Which things to read off are about crossings, peaks or troughs. */
 export const ofHappenings: ReadonlySet<ReadOffKind> = new Set<ReadOffKind>([
-  ...(["events", "crossing", "peak", "gap", "frequency"] as const),
+  ...(["events", "crossing", "peak", "between", "gap", "frequency"] as const),
 ]);
+
+/** Of what is read off one by one, the n-th in words. */
+const oneOfThem: Readonly<Partial<Record<ReadOffKind, (nth: number) => string>>> = {
+  crossing: (nth) => `moment of the ${ordinal(nth)}`,
+  peak: (nth) => `height of the ${ordinal(nth)}`,
+  between: (nth) => `${ordinal(nth)} gap`,
+};
 
 /** "rising crossings of the middle, mean gap": what was read off, in a line. */
 export function readOffName(
   { tells }: Pick<RecordingDescription, "tells">,
-  choice: Pick<ReadOffChoice, "what" | "of" | "level" | "every">,
+  choice: Pick<ReadOffChoice, "what" | "of" | "level" | "every" | "nth">,
   level: string,
 ): string {
-  const { what, of, every } = choice;
+  const { what, of, every, nth } = choice;
   if (tells === "counts" && what === "events") return "number of counts";
   if (!ofHappenings.has(what)) return readOffWords[what];
   const many = tells === "events" ? "events" : happeningWords[of];
@@ -125,7 +134,7 @@ export function readOffName(
   const about = crossed ? ` of ${choice.level === null ? "the middle" : level}` : "";
   const which =
     every === 1 ? "" : every === 2 ? "every second of the " : `every ${every}th of the `;
-  return `${which}${many}${about}, ${readOffWords[what]}`;
+  return `${which}${many}${about}, ${oneOfThem[what]?.(nth) ?? readOffWords[what]}`;
 }
 
 /** What is said where something is read off. */
@@ -159,6 +168,10 @@ export const readingOffWords = {
   momentIs: "the middle of the stretch",
   every: "Count every",
   everyOptions: { "1": "one", "2": "second" } as Readonly<Record<string, string>>,
+  which: "Which one",
+  oneByOne: "One by one",
+  more: (listed: number, many: number) =>
+    `The first ${listed} of ${many}. A later one is chosen by its number.`,
   working: "Working it out…",
   cannot: "This stretch does not give it.",
   resolution: (hertz: string) => `Two frequencies closer than ${hertz} Hz are one.`,
@@ -171,6 +184,12 @@ export const readingOffWords = {
     ...symbol,
   ],
   keep: (what: string) => `Keep the ${what}`,
+  each: (count: number, row: number, symbol: RunText): RunText => [
+    { text: `All ${count}, one to a row, from row ${row} of ` },
+    ...symbol,
+  ],
+  tooMany: (count: number, room: number) =>
+    `${count} are more than there is room for (${room}). Take a shorter stretch.`,
   unlike: (symbol: string, unit: string, read: string) =>
     `${symbol} is in ${unit === "" ? "no unit" : unit}; this is in ${read === "" ? "no unit" : read}. Choose another quantity.`,
   table: {

@@ -1,6 +1,7 @@
+import { ordinal } from "./plural";
 import type { TableOrder, TableWay } from "@/pipeline/recordings/asTable";
 
-const ordinal = (n: number) => (n === 1 ? "each reading" : `every ${n}${n === 2 ? "nd" : n === 3 ? "rd" : "th"} reading`); // prettier-ignore
+const eachOrNth = (n: number) => (n === 1 ? "each reading" : `every ${ordinal(n)} reading`);
 
 /** What is said where a recording becomes a table, or is smoothed. */
 export const tablingWords = {
@@ -24,7 +25,7 @@ export const tablingWords = {
   rateOf: (name: string) => `rate of change of ${name}`,
   tableName: (recording: string, { way, every }: TableOrder, through: number) =>
     ({
-      every: `${recording}, ${ordinal(every)}`,
+      every: `${recording}, ${eachOrNth(every)}`,
       means: `${recording}, means over ${every}`,
       differences: `${recording}, rate of change by difference over ${through}`,
       "savitzky-golay": `${recording}, rate of change (Savitzky–Golay, degree 2 over ${through})`,

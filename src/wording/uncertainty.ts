@@ -59,7 +59,11 @@ export const combinationNames: Readonly<Record<CombinationRule, string>> = {
 };
 
 /** Under a heading where nothing is said of the ± of all readings. */
-export const uncertaintyInCells = { ofEach: "± of each reading", none: "no ± yet" } as const;
+export const uncertaintyInCells = {
+  ofEach: "± of each reading",
+  none: "no ± yet",
+  explained: "Each reading states its own ±; one that states none has no bar.",
+} as const;
 
 /** The ± as it stands in a heading, or "" where there is none yet. */
 export function uncertaintyHeading(uncertainty: Uncertainty): string {

@@ -18,7 +18,9 @@ import {
   type TableRow,
 } from "@/pipeline/recordings/asTable";
 import { type Chosen, readingsOfStretch, type Recorded } from "@/pipeline/recordings/stretch";
-import { type Came, happenedIn, natureOf, workOut } from "@/pipeline/recordings/workOut";
+import { happenedIn, natureOf } from "@/pipeline/recordings/happened";
+import type { OneOfSeveral } from "@/pipeline/recordings/oneByOne";
+import { type Came, workOut, workOutEach } from "@/pipeline/recordings/workOut";
 
 /** A stretch of one channel with what is wanted of it. */
 export interface StretchAsked {
@@ -52,11 +54,16 @@ export interface StretchSaid {
   readonly number: number | undefined;
   readonly slope: ReadOff | undefined;
   readonly came: Came | undefined;
+  /** What is read off one by one: the first of them, and how many there are; undefined for what there is but one of. */
+  readonly each: { readonly first: readonly OneOfSeveral[]; readonly many: number } | undefined;
   readonly level: number | undefined;
   readonly depth: number | undefined;
   readonly happenings: readonly MarkedHappening[];
   readonly counts: Readonly<Record<MarkedHappening["kind"], number>>;
 }
+
+/** More than these are not told one by one. */
+export const mostListed = 200;
 
 /** More than these are not marked one by one. */
 const mostMarked = 2000;
@@ -110,6 +117,7 @@ export const recordings = {
     const nature = natureOf(how, choice.channel);
     const happened = how.tells === "readings" ? happenedIn(readings, nature, choice) : undefined;
     const all = happened ? marked(happened.crossings, happened.extremes, happened.level.value) : [];
+    const each = workOutEach(readings, how, choice);
     const count = (kind: MarkedHappening["kind"]) => all.filter((one) => one.kind === kind).length;
     return {
       statistics: how.tells === "events" ? undefined : statisticsOf(readings, nature),
@@ -120,6 +128,7 @@ export const recordings = {
       number: workOut(readings, how, { ...choice, what: "events", every: 1 })?.value,
       slope: how.tells === "readings" ? slopeOver(readings, nature) : undefined,
       came: workOut(readings, how, choice),
+      each: each && { first: each.slice(0, mostListed), many: each.length },
       level: happened?.level.value,
       depth: happened?.depth,
       happenings: all.slice(0, mostMarked),

@@ -3,6 +3,7 @@ import { expect, type Page, test } from "@playwright/test";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { Instruments } from "../../scripts/provision/instruments.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
+import { margin } from "./atInstruments";
 import { kept, signIn, start } from "./bench";
 
 /** A line to an instrument that can be cut and mended. */
@@ -56,7 +57,6 @@ async function ownBench() {
   return { line, cluster, server, close };
 }
 
-const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
 const state = (page: Page) => page.getByTestId("recording-line");
 
 async function beginRecording(page: Page, place: string): Promise<void> {

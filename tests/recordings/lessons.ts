@@ -4,13 +4,8 @@ import { meansOver, type TableReading } from "@/core/recording/asTable";
 import { rateOf } from "@/core/recording/counting";
 import { crossingsOf } from "@/core/recording/crossings";
 import { extremesOf } from "@/core/recording/extremes";
-import {
-  decayOfPeaks,
-  frequencyOf,
-  meanGap,
-  meanGapOfEvents,
-  middleOf,
-} from "@/core/recording/oscillation";
+import { gapsOfMoments, gapsOneByOne, meanGap, meanGapOfMoments } from "@/core/recording/gaps";
+import { decayOfPeaks, frequencyOf, middleOf } from "@/core/recording/oscillation";
 import type { ReadOff } from "@/core/recording/readOff";
 import { spectrumOf, strongestFrequency } from "@/core/recording/spectrum";
 import { readingsWithin, type Trace } from "@/core/recording/trace";
@@ -167,7 +162,8 @@ function gated(seed: number): ReadOff | undefined {
   const times = Array.from({ length: 30 }, () => one.next()?.[0] ?? NaN);
   const { tick, clock: part } = kindOf("GATE");
   const every = times.filter((_time, i) => i % 2 === 0);
-  return meanGapOfEvents(every, tick / Math.sqrt(12), { resolution: 0, zero: 0, scale: 0, clock: part });
+  const moments = every.map((time) => ({ time, uncertainty: tick / Math.sqrt(12), run: 0 }));
+  return meanGapOfMoments(moments, { resolution: 0, zero: 0, scale: 0, clock: part });
 } // prettier-ignore
 
 function pitch(seed: number, by: "crossings" | "spectrum"): ReadOff | undefined {
@@ -186,6 +182,22 @@ function pitch(seed: number, by: "crossings" | "spectrum"): ReadOff | undefined 
   return gap && frequencyOf(gap);
 } // prettier-ignore
 
+/** One gap alone: of two crossings, or of two peaks. */
+function oneGap(seed: number, of: "crossings" | "peaks"): ReadOff | undefined {
+  const { readings, nature, uncertainty, turns } = swinging(seed, true);
+  const which = 1 + (seed % 4);
+  if (of === "peaks") {
+    const peaks = turns.filter(({ kind }) => kind === "peak");
+    const moments = peaks.map(({ time, run, uncertaintyOfTime }) => ({ time, run, uncertainty: uncertaintyOfTime }));
+    return gapsOfMoments(moments, nature)[which];
+  }
+  const middle = middleOf(turns);
+  if (!middle) return undefined;
+  const sought = { level: middle.value, depth: 0.5, uncertainty };
+  const rising = crossingsOf(readings, sought).filter(({ direction }) => direction === "rising");
+  return gapsOneByOne(rising, middle, nature)[which];
+} // prettier-ignore
+
 /** Every lesson whose ± must hold what is true. */
 export const lessons: readonly Lesson[] = [
   {
@@ -197,6 +209,16 @@ export const lessons: readonly Lesson[] = [
     name: "period of the clamped rule, noise from the readings",
     truth: truthOf("DISPlacement", "PERiod"),
     readOff: (seed) => periodOf(seed, false),
+  },
+  {
+    name: "one gap of two crossings",
+    truth: truthOf("DISPlacement", "PERiod"),
+    readOff: (seed) => oneGap(seed, "crossings"),
+  },
+  {
+    name: "one gap of two peaks",
+    truth: truthOf("DISPlacement", "PERiod"),
+    readOff: (seed) => oneGap(seed, "peaks"),
   },
   { name: "period by a light gate", truth: truthOf("GATE", "PERiod"), readOff: gated },
   {

@@ -11,12 +11,15 @@ export interface Extreme {
   readonly uncertainty: number;
   /** Standard uncertainty of the time, in s. */
   readonly uncertaintyOfTime: number;
+  /** Which run of readings it lies in, from 0: between two runs is a gap, in which more may have been. */
+  readonly run: number;
 }
 
 /** The reading at an extreme, and which kind it is. */
 interface Turn {
   readonly at: number;
   readonly kind: Extreme["kind"];
+  readonly run: number;
 }
 
 /** Where readings turn by a depth: from a peak they fall, and before it they rose, by at least so much. */
@@ -34,11 +37,11 @@ function turnsOf({ values, gaps }: Readings, depth: number): Turn[] {
     const fell = (values[highest] as number) - value >= depth;
     const rose = value - (values[lowest] as number) >= depth;
     if (heading >= 0 && fell) {
-      if (heading > 0) turns.push({ at: highest, kind: "peak" });
+      if (heading > 0) turns.push({ at: highest, kind: "peak", run: gap });
       heading = -1;
       lowest = i;
     } else if (heading <= 0 && rose) {
-      if (heading < 0) turns.push({ at: lowest, kind: "trough" });
+      if (heading < 0) turns.push({ at: lowest, kind: "trough", run: gap });
       heading = 1;
       highest = i;
     }
@@ -122,10 +125,12 @@ export function extremesOf(readings: Readings, depth: number, uncertainty: numbe
   return turnsOf(readings, depth).map((turn): Extreme => {
     const [first, last] = nearTurn(readings, turn, depth);
     const top = topOf(readings, first, last, uncertainty);
-    if (top) return { kind: turn.kind, ...top };
+    const { kind, run } = turn;
+    if (top) return { kind, run, ...top };
     const [from, to] = [readings.times[first] as number, readings.times[last] as number];
     return {
-      kind: turn.kind,
+      kind,
+      run,
       time: readings.times[turn.at] as number,
       height: readings.values[turn.at] as number,
       uncertainty,

@@ -4,7 +4,8 @@ import { noiseWithin, singleReading, unknownNature } from "./channelNature";
 import { rateOf } from "./counting";
 import { crossingsOf } from "./crossings";
 import { extremesOf } from "./extremes";
-import { decayOfPeaks, frequencyOf, meanGap, meanGapOfEvents, middleOf } from "./oscillation";
+import { gapsOfMoments, gapsOneByOne, meanGap, meanGapOfMoments } from "./gaps";
+import { decayOfPeaks, frequencyOf, middleOf } from "./oscillation";
 import { limitOf, standardOf } from "./readOff";
 import { spectrumOf, strongestFrequency } from "./spectrum";
 import { areaUnder, slopeOver, statisticsOf, valueAt } from "./stretchStatistics";
@@ -127,6 +128,20 @@ describe("crossings, peaks and troughs", () => {
     expect(meanGap(rising.slice(0, 1), middle, unknownNature)).toBeUndefined();
   });
 
+  test("gaps one by one: each within its ±, their mean that of the line", () => {
+    const level = { value: 0.3, random: 0.05, common: 0.1 };
+    const sought = { level: 0.3, depth: 0.5, uncertainty };
+    const rising = crossingsOf(swinging, sought).filter(({ direction }) => direction === "rising");
+    const gaps = gapsOneByOne(rising, level, { ...unknownNature, clock: 1e-4 });
+    expect(gaps).toHaveLength(12);
+    for (const { value, random } of gaps) expect(Math.abs(value - 0.73)).toBeLessThan(3 * random);
+    expect(gaps.every(({ common }) => common >= 1e-4 * 0.7)).toBe(true);
+    const moments = [0, 1, 2.1, 5, 6].map((time, i) => ({ time, uncertainty: 0.003, run: i < 3 ? 0 : 1 }));
+    const plain = gapsOfMoments(moments, unknownNature);
+    expect(plain.map(({ from, to }) => [from, to])).toEqual([[0, 1], [1, 2.1], [5, 6]]);
+    expect(plain[0]?.random).toBeCloseTo(0.003 * Math.SQRT2, 12);
+  }); // prettier-ignore
+
   test("the decay of the peaks needs no middle", () => {
     const decay = decayOfPeaks(turns, unknownNature)!;
     expect(Math.abs(decay.value - 7)).toBeLessThan(2 * decay.random);
@@ -147,8 +162,12 @@ describe("crossings, peaks and troughs", () => {
 describe("events", () => {
   test("a light gate’s gaps scatter more than its step says: the ± follows the scatter", () => {
     const chance = new SeededChance(3);
-    const times = Array.from({ length: 40 }, (_value, i) => 0.5 * i + 0.004 * chance.normal());
-    const gap = meanGapOfEvents(times, 1e-5, unknownNature)!;
+    const times = Array.from({ length: 40 }, (_value, i) => ({
+      time: 0.5 * i + 0.004 * chance.normal(),
+      uncertainty: 1e-5,
+      run: 0,
+    }));
+    const gap = meanGapOfMoments(times, unknownNature)!;
     expect(Math.abs(gap.value - 0.5)).toBeLessThan(3 * gap.random);
     expect(gap.random).toBeGreaterThan(2e-5);
   });

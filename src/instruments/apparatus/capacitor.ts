@@ -21,6 +21,9 @@ export const capacitor: Apparatus = {
     const voltage = (time: number) => settingOf(settings, "VOLTage") * fades(time);
     /** In mA. */
     const current = (time: number) => (time < 0 ? 0 : (1000 * voltage(time)) / resistance);
-    return { courses: { voltage, current } };
+    /** Of the source until it is taken off, and over the resistor that takes its place. */
+    const source = (time: number) => (time < 0 ? voltage(0) : 0);
+    const across = (time: number) => (time < 0 ? 0 : voltage(time));
+    return { courses: { voltage, current, source, across } };
   },
 }; // prettier-ignore

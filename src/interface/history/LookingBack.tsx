@@ -4,6 +4,7 @@ import { createContext, type ReactNode, useMemo, useState } from "react";
 import type { HistoryEntry, Moment } from "@/protocol/history";
 import { historyWords as words } from "@/wording/history";
 import { Button } from "../parts/Button";
+import { RecordingsProvider } from "../recordings/RecordingsProvider";
 import { CurvesProvider } from "../store/CurvesProvider";
 import { createInvestigationStore } from "../store/investigationStore";
 import { goBackTo, momentAt } from "../store/server";
@@ -84,7 +85,7 @@ function MomentLine({ moment, newest, mayGoBack, look, back, leave }: LineProps)
 }
 
 /** A moment in the place of the sheet as it is: all stages, and nothing of it can be changed. */
-function Shown({ moment, children }: { moment: Moment; children: ReactNode }) {
+function Shown({ investigationId, moment, children }: Props & { moment: Moment }) {
   const still = useMemo(() => {
     const made = createInvestigationStore(moment.document, moment.revision);
     made.setState({ readOnly: true, still: true, saving: { kind: "kept", at: new Date() } });
@@ -92,7 +93,9 @@ function Shown({ moment, children }: { moment: Moment; children: ReactNode }) {
   }, [moment]);
   return (
     <InvestigationContext value={still}>
-      <CurvesProvider>{children}</CurvesProvider>
+      <CurvesProvider>
+        <RecordingsProvider investigationId={investigationId}>{children}</RecordingsProvider>
+      </CurvesProvider>
     </InvestigationContext>
   );
 }
@@ -129,7 +132,7 @@ export function LookingBack({ investigationId, children }: Props) {
         />
       )}
       {moment ? (
-        <Shown key={moment.revision} moment={moment}>
+        <Shown key={moment.revision} investigationId={investigationId} moment={moment}>
           {children}
         </Shown>
       ) : (

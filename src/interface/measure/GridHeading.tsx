@@ -1,6 +1,6 @@
 "use client";
 
-import { type EvaluatedRow, isRemarks } from "@/pipeline/readings/evaluated";
+import { isRemarks } from "@/pipeline/readings/evaluated";
 import { remarkWords } from "@/wording/pasting";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { scatterShort, uncertaintyHeading, uncertaintyInCells } from "@/wording/uncertainty";
@@ -8,6 +8,7 @@ import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { useQuantities } from "../store/useEvaluated";
 import type { HeadingGroup } from "./gridTemplate";
+import { statesItsOwn } from "./statesItsOwn";
 import { useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
 
 /** The formula of a derived quantity, or that it is broken. */
@@ -21,12 +22,6 @@ function Formula({ evaluated }: { evaluated: EvaluatedQuantity }) {
       {formula.trim() === "" ? "no formula yet" : `= ${formula}`}
     </span>
   );
-}
-
-/** Whether the first reading of a quantity carries a ± of its own. */
-function statesItsOwn(rows: readonly EvaluatedRow[], quantity: string): boolean {
-  const first = rows.find(({ readings }) => readings[quantity]?.kind === "number")?.readings[quantity]; // prettier-ignore
-  return first?.kind === "number" && first.number.uncertainty !== undefined;
 }
 
 function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {

@@ -22,6 +22,7 @@ import {
   foldingWords,
   uncertaintyChoices,
   uncertaintyLabels,
+  uncertaintyInCells,
   uncertaintySentence,
 } from "@/wording/uncertainty";
 import { Button } from "../parts/Button";
@@ -31,6 +32,7 @@ import { RunTextView } from "../parts/RunTextView";
 import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
 import { useGridPart } from "./MeasureContext";
+import { statesItsOwn } from "./statesItsOwn";
 
 /** What the ± amounts to where it is the same for all readings; at most three figures. */
 function sizeOf({ instrument, quantity }: EvaluatedQuantity): string {
@@ -44,11 +46,14 @@ function sizeOf({ instrument, quantity }: EvaluatedQuantity): string {
 
 function Explanation({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { quantity, instrument, column, finding } = evaluated;
+  const ofEach = useGridPart(({ rows }) => statesItsOwn(rows, evaluated.id));
   if (finding || !(instrument || column)) return null;
   const unit = plainRunText(writeUnitText(quantity.unit === "1" ? "" : quantity.unit));
   return (
     <p className="text-soft col-span-2 text-xs" data-testid="uncertainty-explained">
-      {uncertaintySentence(quantity.uncertainty, sizeOf(evaluated), unit)}
+      {ofEach && quantity.uncertainty.kind === "none"
+        ? uncertaintyInCells.explained
+        : uncertaintySentence(quantity.uncertainty, sizeOf(evaluated), unit)}
     </p>
   );
 }

@@ -9,13 +9,22 @@ import {
   ListboxOptions,
 } from "@headlessui/react";
 import { Check, ChevronDown } from "lucide-react";
-import type { ReactNode } from "react";
+import type { KeyboardEvent, ReactNode } from "react";
 
 interface Props<Value> {
   label: string;
   value: Value;
   options: readonly { value: Value; label: ReactNode }[];
   onChange: (value: Value) => void;
+}
+
+/** The library opens it by Space and arrows; Enter presses a button too. */
+function openByEnter(event: KeyboardEvent<HTMLButtonElement>): void {
+  if (event.key !== "Enter") return;
+  event.preventDefault();
+  event.currentTarget.dispatchEvent(
+    new window.KeyboardEvent("keydown", { key: " ", bubbles: true }),
+  );
 }
 
 /** A labelled choice of one among a few. */
@@ -25,7 +34,10 @@ export function Choice<Value extends string>({ label, value, options, onChange }
     <Field>
       <Label className="text-soft block text-xs">{label}</Label>
       <Listbox value={value} onChange={onChange}>
-        <ListboxButton className="bg-page border-hairline flex h-8 w-full items-center justify-between rounded-md border px-2 text-left">
+        <ListboxButton
+          onKeyDown={openByEnter}
+          className="bg-page border-hairline flex h-8 w-full items-center justify-between rounded-md border px-2 text-left"
+        >
           <span className="truncate">{chosen?.label ?? "choose a quantity"}</span>
           <ChevronDown aria-hidden size={16} className="text-soft" />
         </ListboxButton>

@@ -139,7 +139,10 @@ export function InstrumentPanel() {
             ...(instrument ? [] : [{ value: "", label: instrumentWords.chooseOne }]),
             ...instruments.map(({ name, inUse }) => ({
               value: name,
-              label: inUse ? `${name} (${instrumentWords.inUse})` : name,
+              label:
+                inUse && !(described && name === instrument)
+                  ? `${name} (${instrumentWords.inUse})`
+                  : name,
             })),
           ]}
           onChange={(name) => void (name && desk.choose(name))}

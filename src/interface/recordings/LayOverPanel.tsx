@@ -28,7 +28,7 @@ async function momentOf(desk: RecordingsDesk, id: string, at: At, channel: numbe
   if (!recording || at === "recorded") return null;
   if (at === "trim") return recording.trim.from;
   await desk.open(id);
-  const choice: ReadOffChoice = { recording: id, channel, ...wholeOf(desk, id), what: "crossing", of: "rising", moment: null, level: null, depth: null, every: 1 };
+  const choice: ReadOffChoice = { recording: id, channel, ...wholeOf(desk, id), what: "crossing", of: "rising", moment: null, level: null, depth: null, every: 1, nth: 1 };
   if (at === "rising") return (await comeOf(desk, recording, choice))?.value ?? undefined;
   return (await greatestAt(desk, recording, choice)) ?? undefined;
 } // prettier-ignore

@@ -6,6 +6,7 @@ import { recordingWords } from "@/wording/recordings";
 import type { MarkedHappening } from "@/workers/recordings";
 import { Button } from "../parts/Button";
 import { Grounds, StretchEnds } from "./Overview";
+import { edges } from "./paintTrace";
 import { useDesk, useDeskState } from "./RecordingsProvider";
 import { type Laid, TracePaper } from "./TracePaper";
 import { useTracesInHand, useTracesOver } from "./useTraces";
@@ -52,17 +53,29 @@ function useWanted() {
 function Happenings({ laid: { x, y, paper } }: { laid: Laid }) {
   const found = useDeskState((state) => state.found);
   const wanted = useWanted();
-  const of = useDeskState(({ reading }) => reading.of);
+  const { of, nth } = useDeskState(({ reading }) => reading);
   if (!found || !y) return null;
   const { from, to } = paper.span;
   const shown = found.happenings.filter((one) => wanted(one) && one.time >= from && one.time <= to);
   const crossed = (of === "rising" || of === "falling") && found.level !== undefined && shown.length > 0; // prettier-ignore
+  const chosen = (found.each?.first[nth - 1]?.at ?? []).filter((one) => one >= from && one <= to);
   return (
     <svg
       aria-hidden
       className="pointer-events-none absolute inset-0 h-full w-full"
       data-testid="happenings"
     >
+      {chosen.map((time) => (
+        <line
+          key={`chosen${time}`}
+          x1={x(time)}
+          x2={x(time)}
+          y1={edges.top - 4}
+          y2={paper.height - edges.bottom}
+          className="stroke-petrol"
+          strokeWidth={1.6}
+        />
+      ))}
       {crossed && (
         <line
           x1={x(from)}

@@ -20,6 +20,7 @@ import { CameView } from "./CameView";
 import { cameOf, choiceInHand } from "./readingOff";
 import type { Reading } from "./deskState";
 import { MomentField } from "./MomentField";
+import { OneByOne, TakeEachButton } from "./OneByOne";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { takeOff, targetOf, usualWish } from "./takingOff";
 import { amountText, momentText } from "@/wording/recordedNumbers";
@@ -41,14 +42,14 @@ function Details({ recording }: { recording: Recording }) {
   const reading = useDeskState((state) => state.reading);
   const found = useDeskState((state) => state.found);
   const channel = useDeskState((state) => state.channel);
-  const change = (part: Partial<Reading>) => desk.state.setState({ reading: { ...reading, ...part } });
+  const change = (part: Partial<Reading>) => desk.state.setState({ reading: { ...reading, ...part, nth: 1 }, chosen: true });
   const { happening, crosses, deep } = concerns(reading, recording);
   const unit = plainUnit(recording.how.channels[channel]?.unit ?? "");
   const amount = (value: number | undefined) =>
     value === undefined ? "" : `${amountText(value, 3, rules)} ${unit}`;
   const text = (value: number | null) => (value === null ? "" : amountText(value, 6, rules));
-  const only = reading.what === "peak" ? (["peaks", "troughs"] as const) : reading.what === "crossing" ? (["rising", "falling"] as const) : happenings;
-  const events = recording.how.tells === "events" && ["gap", "frequency", "events", "rate"].includes(reading.what);
+  const only = reading.what === "peak" ? (["peaks", "troughs"] as const) : happenings;
+  const counted = happening || recording.how.tells === "events";
   return (
     <>
       {happening && (
@@ -59,7 +60,7 @@ function Details({ recording }: { recording: Recording }) {
           onChange={(of) => change({ of })}
         />
       )}
-      {(events || (happening && reading.what !== "crossing" && reading.what !== "peak")) && (
+      {counted && (
         <Choice
           label={words.every}
           value={String(reading.every)}
@@ -101,9 +102,10 @@ function Came({ recording }: { recording: Recording }) {
   const rules = useHouseRules();
   const found = useDeskState((state) => state.found);
   const working = useDeskState((state) => state.working);
+  const foundOf = useDeskState((state) => state.foundOf);
   const choice = choiceInHand(desk);
   if (!choice || !found) return <p className="text-soft">{working ? words.working : ""}</p>;
-  const came = cameOf(found.came, recording, choice);
+  const came = cameOf(found.came, recording, { ...choice, ...foundOf });
   if (came.value === null) return <p className="text-magenta">{words.cannot}</p>;
   return (
     <>
@@ -209,8 +211,9 @@ export function ReadOffPanel() {
   const readOnly = useInvestigation((state) => state.readOnly);
   if (!recording || !stretch || !where || readOnly) return null;
   const change = (what: Reading["what"]) => {
-    const of = what === "peak" ? "peaks" : what === "crossing" ? "rising" : reading.of;
-    desk.state.setState({ reading: { ...reading, what, of } });
+    const turns = reading.of === "peaks" || reading.of === "troughs";
+    const of = what === "peak" && !turns ? "peaks" : reading.of;
+    desk.state.setState({ reading: { ...reading, what, of, nth: 1 }, chosen: true });
   };
   return (
     <MarginNote title={words.title}>
@@ -224,9 +227,11 @@ export function ReadOffPanel() {
           onChange={change}
         />
         <Details recording={recording} />
+        <OneByOne recording={recording} />
         <Came recording={recording} />
         <Into {...where} />
         <TakeButton {...where} />
+        <TakeEachButton {...where} />
       </div>
     </MarginNote>
   );

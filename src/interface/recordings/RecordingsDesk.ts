@@ -5,7 +5,6 @@ import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
 import type { ReadOffEntry, Recording } from "@/investigation/model/recording";
-import { canBeRead } from "@/investigation/recordings/readOffUnit";
 import { lastingOf } from "@/pipeline/recordings/stretch";
 import type { InstrumentRequest } from "@/protocol/instruments";
 import { instrumentWords } from "@/wording/instruments";
@@ -14,22 +13,23 @@ import {
   createDeskStore,
   type DeskState,
   type DeskStore,
-  plainReading,
+  readingFor,
+  readingOf,
   type Running,
+  saidAgainst,
+  without,
 } from "./deskState";
-import { forgetPieces, piecesWaiting } from "./devicePieces";
+import { sendWaiting } from "./devicePieces";
 import { type OpenFeed, serverFeed } from "./feed";
 import { LiveRecording } from "./liveRecording";
 import { RecordingsDoor } from "./recordingsDoor";
 import { openStored } from "./storedSource";
 import { GrownSource, outlineOfSource, type TraceSource } from "./traceSource";
 
-/** A record without one of its entries. */
-export const without = <Item>(record: Readonly<Record<string, Item>>, id: string) =>
-  Object.fromEntries(Object.entries(record).filter(([key]) => key !== id));
-
 /** In ms: a recording that was asked to stop is taken as ended by then. */
 const stopsWithin = 4000;
+/** In ms: an instrument that another bench has is asked again after so long. */
+const asksEvery = 2500;
 
 /** What hands do on the page of recordings; the same object for as long as Measure is open. */
 export class RecordingsDesk {
@@ -70,9 +70,8 @@ export class RecordingsDesk {
     const { inHand } = this.state.getState();
     if (inHand !== id) {
       const how = this.recordings[id]?.how;
-      const { reading } = this.state.getState();
-      const kept = how && canBeRead(how, reading.what) ? reading : { ...plainReading, what: how?.tells === "readings" ? "mean" : "rate" } as const; // prettier-ignore
-      this.set({ inHand: id, channel: 0, stretch: undefined, view: undefined, dragged: undefined, found: undefined, over: [], reading: { ...kept, level: null, depth: null, moment: null } }); // prettier-ignore
+      const chosen = readingFor(how, this.state.getState());
+      this.set({ inHand: id, channel: 0, stretch: undefined, view: undefined, dragged: undefined, found: undefined, over: [], ...chosen }); // prettier-ignore
     }
     void this.open(id);
   }
@@ -88,7 +87,7 @@ export class RecordingsDesk {
     const recording = this.recordings[id];
     if (!recording || known === "opening") return undefined;
     this.keepSource(id, "opening");
-    await this.sendWaiting(id, recording);
+    if (this.state.getState().running?.id !== id) await sendWaiting(id, recording, this.door);
     const count = recording.readings || (await this.countOf(id));
     const { tells, channels } = recording.how;
     const of = { id, tells, channels: channels.length, count: count ?? 0 };
@@ -112,21 +111,6 @@ export class RecordingsDesk {
   /** How many readings the server has of a recording that has no end yet. */
   private async countOf(id: string): Promise<number | undefined> {
     return (await this.door.list())?.find((one) => one.id === id)?.readings;
-  }
-
-  /** Sends what an earlier page left on this device. */
-  private async sendWaiting(id: string, { how, readings }: Recording): Promise<void> {
-    if (this.state.getState().running?.id === id) return;
-    const waiting = await piecesWaiting(id).catch(() => []);
-    if (waiting.length === 0) return;
-    const door = this.door.doorOf(id, how);
-    for (const { first, numbers } of waiting) {
-      const sent = await door.send(first, numbers);
-      if (sent === "away") return;
-      if (sent === "gone") break;
-    }
-    if (readings > 0 && (await door.stop()) === "away") return;
-    await forgetPieces(id);
   }
 
   drawAgain(): void {
@@ -155,27 +139,34 @@ export class RecordingsDesk {
 
   /** Asks something of the instrument in hand; what it says against it becomes a sentence. */
   async ask(request: InstrumentRequest): Promise<boolean> {
-    const { instrument } = this.state.getState();
+    const { instrument, described } = this.state.getState();
     if (!instrument) return false;
     const reply = await this.door.ask(instrument, request);
     if (this.state.getState().instrument !== instrument) return false;
-    if (!reply) this.set({ said: instrumentWords.away });
-    else if (reply.kind === "refused") this.set({ said: instrumentWords.refused(reply.said) });
-    else if (reply.kind === "ended") this.set({ said: instrumentWords.why[reply.why] });
-    else if (reply.kind === "described") this.set({ described: reply.description });
-    else this.set({ said: request.kind === "zero" ? instrumentWords.zeroed : undefined });
-    return reply?.kind === "done" || reply?.kind === "described";
+    if (reply?.kind === "described") this.set({ described: reply.description });
+    const against = saidAgainst(reply);
+    if (against) this.set({ said: against });
+    else if (request.kind !== "describe" || !described) this.set({ said: request.kind === "zero" ? instrumentWords.zeroed : undefined });
+    if (reply?.kind === "ended" && reply.why === "in-use" && !described) this.askSoon(instrument);
+    return !against;
   } // prettier-ignore
+
+  /** Another bench has it: it is asked again until it is free, or another one is chosen. */
+  private askSoon(instrument: string): void {
+    setTimeout(() => {
+      const { instrument: still, described, shown } = this.state.getState();
+      if (still === instrument && !described && shown) void this.ask({ kind: "describe" });
+    }, asksEvery);
+  }
 
   /** The present value of each channel of the instrument in hand; undefined where it tells none. */
   async single(): Promise<readonly (number | null)[] | undefined> {
     const { instrument } = this.state.getState();
-    const reply = instrument && (await this.door.ask(instrument, { kind: "single" }));
-    if (reply && reply.kind === "single") return reply.values;
-    const said = !reply ? instrumentWords.away : reply.kind === "ended" ? instrumentWords.why[reply.why] : reply.kind === "refused" ? instrumentWords.refused(reply.said) : undefined;
-    this.set({ said });
+    const reply = instrument ? await this.door.ask(instrument, { kind: "single" }) : undefined;
+    if (reply?.kind === "single") return reply.values;
+    this.set({ said: saidAgainst(reply) });
     return undefined;
-  } // prettier-ignore
+  }
 
   /** Sets something and asks what the instrument is from then on. */
   async change(request: InstrumentRequest): Promise<void> {
@@ -283,9 +274,10 @@ export class RecordingsDesk {
   }
 
   /** Takes the stretch and the choices of something read off in hand again. */
-  takeInHand({ recording, channel, from, to, what, of, level, depth, moment, every }: ReadOffEntry): void {
+  takeInHand(entry: ReadOffEntry): void {
+    const { recording, channel, from, to } = entry;
     this.take(recording);
-    this.set({ channel, stretch: { from, to }, view: undefined, reading: { what, of, level, depth, moment, every } });
+    this.set({ channel, stretch: { from, to }, view: undefined, reading: readingOf(entry), chosen: true });
   } // prettier-ignore
 
   look(view: Stretch | undefined): void {

@@ -12,6 +12,7 @@ import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import type { Stretch } from "@/core/recording/trace";
+import { recordingWords } from "@/wording/recordings";
 import { useDecimalMark } from "../parts/StatementView";
 import { useWidth } from "../parts/useWidth";
 import { useHouseRules } from "../store/useEvaluated";
@@ -45,11 +46,10 @@ function useHeading(traces: readonly Painted[]) {
   const { symbol = "", unit = "" } = first?.how.channels[first.channel] ?? {};
   const written = plainRunText(writeUnitText(unit));
   const [before, behind] = headings === "slash" ? [" / ", ""] : [" (", ")"];
-  return {
-    symbol: first?.how.tells === "events" ? "" : plainRunText(writeSymbol(symbol)),
-    unit: written && first?.how.tells !== "events" ? `${before}${written}${behind}` : "",
-    time: `${before}s${behind}`,
-  };
+  const time = `${before}s${behind}`;
+  if (first?.how.tells === "events") return { symbol: "", unit: recordingWords.strokes, time };
+  const shown = plainRunText(writeSymbol(symbol));
+  return { symbol: shown, unit: written && `${before}${written}${behind}`, time };
 }
 
 /** Sets the canvas to the screen's own points; undefined where it can't be painted on. */

@@ -12,7 +12,7 @@ import { useInvestigation } from "../store/useInvestigation";
 import { MomentField } from "./MomentField";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { chooseOf } from "./readingOff";
-import { without } from "./RecordingsDesk";
+import { without } from "./deskState";
 import { momentText } from "@/wording/recordedNumbers";
 
 /** The recording in hand with its stretch, for those who may change it; undefined for others. */

@@ -1,6 +1,8 @@
 import { createStore, delMany, get, keys, set, type UseStore } from "idb-keyval";
+import type { Recording } from "@/investigation/model/recording";
 import type { RecordedNumbers } from "@/protocol/recordings";
 import type { DevicePieces } from "./outbox";
+import type { RecordingsDoor } from "./recordingsDoor";
 
 let opened: UseStore | undefined;
 
@@ -69,4 +71,22 @@ export async function forgetPieces(recording: string): Promise<void> {
     (await piecesKept(recording)).map(({ key }) => key),
     device(),
   );
+}
+
+/** Sends what an earlier page left of a recording on this device; what the server has is forgotten here. */
+export async function sendWaiting(
+  id: string,
+  { how, readings }: Pick<Recording, "how" | "readings">,
+  doors: RecordingsDoor,
+): Promise<void> {
+  const waiting = await piecesWaiting(id).catch(() => []);
+  if (waiting.length === 0) return;
+  const door = doors.doorOf(id, how);
+  for (const { first, numbers } of waiting) {
+    const sent = await door.send(first, numbers);
+    if (sent === "away") return;
+    if (sent === "gone") break;
+  }
+  if (readings > 0 && (await door.stop()) === "away") return;
+  await forgetPieces(id);
 }

@@ -1,5 +1,5 @@
 import type { ReadOff } from "@/core/recording/readOff";
-import { natureOf } from "@/pipeline/recordings/workOut";
+import { natureOf } from "@/pipeline/recordings/happened";
 import type { Investigation } from "@/investigation/model/investigation";
 import { cellPlace } from "@/investigation/model/row";
 import { readingText } from "@/investigation/recordings/readingText";

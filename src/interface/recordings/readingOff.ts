@@ -7,6 +7,7 @@ import { spanOfStretch } from "@/pipeline/recordings/stretch";
 import type { Came } from "@/pipeline/recordings/workOut";
 import type { StretchAsked } from "@/workers/recordings";
 import { doAct } from "../store/investigationStore";
+import { plainReading, suggested } from "./deskState";
 import type { RecordingsDesk } from "./RecordingsDesk";
 import { greatestAway, readAway, stretchAway } from "./recordingsWorker";
 import { readingsFor } from "./storedSource";
@@ -84,7 +85,11 @@ export class StretchWork {
       state.setState({ working: recording !== undefined });
       const asked = recording && (await askedOf(this.desk, recording, choice));
       const found = asked && (await stretchAway(asked));
-      if (!this.again) state.setState({ found });
+      if (this.again) continue;
+      const { chosen, reading } = state.getState();
+      const what = found && recording && !chosen ? suggested(recording.how, found) : reading.what;
+      if (what === reading.what) state.setState({ found, foundOf: reading });
+      else state.setState({ reading: { ...plainReading, what } });
     }
     this.running = false;
     state.setState({ working: false });

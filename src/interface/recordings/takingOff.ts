@@ -1,22 +1,31 @@
 import { nanoid } from "nanoid";
 import { bringReadOff } from "@/investigation/acts/bringReadOff";
-import { type Destination, readOff } from "@/investigation/acts/readOff";
+import {
+  type Destination,
+  readEachOff,
+  readOff,
+  type TakenOff,
+} from "@/investigation/acts/readOff";
 import type { Investigation } from "@/investigation/model/investigation";
+import { limits } from "@/investigation/model/limits";
 import { inOrder } from "@/investigation/model/order";
 import type { RecordingDescription } from "@/investigation/model/recording";
-import { cellKey, cellsOfQuantity } from "@/investigation/model/row";
+import { cellKey, cellPlace, cellsOfQuantity } from "@/investigation/model/row";
 import {
   nextPlace,
   type Place,
   placeInRow,
+  placesFrom,
   readQuantities,
   takesUnit,
 } from "@/investigation/recordings/destination";
 import { freeSymbol } from "@/intake/freeSymbol";
 import { doAct } from "../store/investigationStore";
 import type { Reading, Wish } from "./deskState";
-import { choiceInHand, comeOf } from "./readingOff";
+import { readingOffWords } from "@/wording/recordings";
+import { askedOf, cameOf, choiceInHand, comeOf } from "./readingOff";
 import type { RecordingsDesk } from "./RecordingsDesk";
+import { stretchAway } from "./recordingsWorker";
 
 /** What is read off, in which unit. */
 interface Asked {
@@ -26,7 +35,7 @@ interface Asked {
   readonly channel: number;
 }
 
-type Target =
+export type Target =
   | { readonly kind: "place"; readonly place: Place; readonly symbol: string }
   | { readonly kind: "new"; readonly table: string; readonly symbol: string; readonly place: Place }
   | { readonly kind: "nowhere" }
@@ -61,7 +70,7 @@ export function usualWish(document: Investigation, asked: Asked): Wish {
 
 /** A letter for a quantity that is made for what is read off. */
 function proposed({ what }: Reading, how: RecordingDescription, channel: number): string {
-  if (what === "gap") return "T";
+  if (what === "gap" || what === "between") return "T";
   if (what === "frequency" || what === "strongest") return "f";
   if (what === "decay") return "τ";
   if (what === "events") return "N";
@@ -102,6 +111,13 @@ function destinationOf(target: Target): Destination | undefined {
   return { row, cell: cellKey(id), quantity: { id, table: target.table, symbol: target.symbol } };
 }
 
+/** What is read off next goes under the same quantity, to its next row. */
+function keepWish(desk: RecordingsDesk, to: Destination | undefined): void {
+  const made = to?.quantity?.id;
+  const { wish } = desk.state.getState();
+  desk.state.setState({ wish: made ? { quantity: made, row: "" } : wish && { ...wish, row: "" } });
+}
+
 /** Reads off the stretch in hand what is chosen, and takes it where it is to go. */
 export async function takeOff(desk: RecordingsDesk, target: Target): Promise<void> {
   const choice = choiceInHand(desk);
@@ -109,11 +125,47 @@ export async function takeOff(desk: RecordingsDesk, target: Target): Promise<voi
   const came = recording && (await comeOf(desk, recording, choice));
   if (!choice || !came || came.value === null) return;
   const to = destinationOf(target);
-  const wish = desk.state.getState().wish;
   doAct(desk.store, readOff, { id: nanoid(10), choice, cameOf: came, to });
-  const made = to?.quantity?.id;
-  desk.state.setState({ wish: made ? { quantity: made, row: "" } : wish && { ...wish, row: "" } });
+  keepWish(desk, to);
 }
+
+/** Where each of several goes, from a target on, one to a row; rows of a table that is made for them have no quantity yet. */
+function destinationsFrom(desk: RecordingsDesk, target: Target, count: number): Destination[] {
+  const { document } = desk.store.getState();
+  const first = destinationOf(target);
+  if (!first || target.kind === "nowhere" || target.kind === "unlike") return [];
+  if (target.kind === "place") {
+    const { quantity } = cellPlace(target.place.cell);
+    return placesFrom(document, quantity, target.place.number, count).map(({ row, cell }) => ({
+      row: row ?? nanoid(10),
+      cell,
+    }));
+  }
+  const rows = inOrder(document.rows).filter(([, { table }]) => table === target.table);
+  return Array.from({ length: count }, (_one, i) =>
+    i === 0
+      ? first
+      : { row: rows[target.place.number - 1 + i]?.[0] ?? nanoid(10), cell: first.cell },
+  );
+}
+
+/** Reads off all that the stretch in hand gives one by one, each to a row of its own from the target on. */
+export async function takeEach(desk: RecordingsDesk, target: Target): Promise<void> {
+  const choice = choiceInHand(desk);
+  const recording = choice && desk.recordings[choice.recording];
+  const asked = recording && (await askedOf(desk, recording, choice));
+  const each = asked && (await stretchAway(asked)).each?.first;
+  if (!recording || !each || each.length === 0) return;
+  const room = limits.readOffs - Object.keys(desk.store.getState().document.readOffs).length;
+  if (each.length > room) return desk.state.setState({ said: readingOffWords.tooMany(each.length, room) });
+  const places = destinationsFrom(desk, target, each.length);
+  const all = each.map(({ came }, i): TakenOff => {
+    const one = { ...choice, nth: i + 1 };
+    return { id: nanoid(10), choice: one, cameOf: cameOf(came, recording, one), to: places[i] };
+  });
+  doAct(desk.store, readEachOff, { all });
+  keepWish(desk, places[0]);
+} // prettier-ignore
 
 /** Takes something that was read off before to the chosen place, or where that is none for it to the usual one. */
 export function bring(desk: RecordingsDesk, id: string): void {

@@ -134,9 +134,7 @@ function Bench(props: Props) {
               }
             >
               <MarginHead value={head}>
-                <RecordingsProvider investigationId={investigationId}>
-                  <Room stage={stage} />
-                </RecordingsProvider>
+                <Room stage={stage} />
               </MarginHead>
             </DrawerSlot>
           </DrawerCallContext>
@@ -175,9 +173,11 @@ function OpenOrClosed(props: Props) {
   if (lost && opened && opened.standing !== "owner") return <ClosedPage />;
   return (
     <BenchPeopleContext value={people}>
-      <LookingBack investigationId={props.investigationId}>
-        <WithRemarks {...props} />
-      </LookingBack>
+      <RecordingsProvider investigationId={props.investigationId}>
+        <LookingBack investigationId={props.investigationId}>
+          <WithRemarks {...props} />
+        </LookingBack>
+      </RecordingsProvider>
     </BenchPeopleContext>
   );
 }

@@ -46,15 +46,25 @@ export function bringTo(draft: Investigation, id: string, to: Destination): void
   if (draft.rows[row]) entry.goesTo = { row, cell, text };
 }
 
-/** Reads something off a recording; it becomes a reading where it is told where to go. */
-export const readOff = act<{
-  id: string;
-  choice: ReadOffChoice;
-  cameOf: CameOf;
+/** Something read off a recording, and where it goes. */
+export interface TakenOff {
+  readonly id: string;
+  readonly choice: ReadOffChoice;
+  readonly cameOf: CameOf;
   /** Left out where it goes nowhere yet. */
-  to?: Destination | undefined;
-}>("read-off", (draft, { id, choice, cameOf, to }) => {
+  readonly to?: Destination | undefined;
+}
+
+function takeOff(draft: Investigation, { id, choice, cameOf, to }: TakenOff): void {
   if (!draft.recordings[choice.recording]) return;
   draft.readOffs[id] = { ...choice, ...cameOf, order: orderAtEnd(draft.readOffs), goesTo: null };
   if (to) bringTo(draft, id, to);
-});
+}
+
+/** Reads something off a recording; it becomes a reading where it is told where to go. */
+export const readOff = act<TakenOff>("read-off", takeOff);
+
+/** Reads several things off one after the other: the gaps of a stretch, each to a row of its own. */
+export const readEachOff = act<{ all: readonly TakenOff[] }>("read-each-off", (draft, { all }) =>
+  all.forEach((one) => takeOff(draft, one)),
+);

@@ -10,7 +10,7 @@ import type { Row } from "./row";
 import type { WriteUp } from "./writeUp";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 11;
+export const documentVersion = 12;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.

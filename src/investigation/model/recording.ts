@@ -66,7 +66,7 @@ export interface Recording {
 /** What can be read off a stretch. */
 export const readOffKinds = [
   ...(["mean", "value", "spread", "least", "greatest", "slope", "area"] as const),
-  ...(["events", "rate", "crossing", "peak"] as const),
+  ...(["events", "rate", "crossing", "peak", "between"] as const),
   ...(["gap", "frequency", "decay", "strongest"] as const),
 ] as const;
 export type ReadOffKind = (typeof readOffKinds)[number];
@@ -92,6 +92,8 @@ export interface ReadOffChoice {
   depth: number | null;
   /** Of one after the other each (1), or every second (2): a gate sees a swing twice. */
   every: number;
+  /** Of what is read off one by one the n-th, from 1. */
+  nth: number;
 }
 
 /** Something read off: the choices, what came of them, and the reading that it became. */

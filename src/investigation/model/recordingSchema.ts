@@ -104,6 +104,7 @@ export const readOffSchema: yup.ObjectSchema<ReadOffEntry> = yup
     level: momentOrNone,
     depth: finite.min(0).nullable().defined(),
     every: yup.number().strict().integer().min(1).max(100).required(),
+    nth: yup.number().strict().integer().min(1).max(1e6).required(),
     value: momentOrNone,
     random: momentOrNone,
     common: momentOrNone,

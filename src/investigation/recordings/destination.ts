@@ -69,6 +69,26 @@ export function placeInRow(document: Parts, id: string, number: number): Place |
   return { row, cell: freeCell(held, id, quantity) ?? cellKey(id), number };
 }
 
+/**
+ * So many places under a quantity, one to a row: the rows from a number on that have a repeat to spare, then rows that do not
+ * exist yet. What stands there is not written over.
+ */
+export function placesFrom(document: Parts, id: string, number: number, count: number): Place[] {
+  const quantity = document.quantities[id];
+  if (!quantity) return [];
+  const rows = rowsOf(document, quantity.table);
+  const free = rows.slice(number - 1).flatMap(([row, held], i): Place[] => {
+    const cell = freeCell(held, id, quantity);
+    return cell === undefined ? [] : [{ row, cell, number: number + i }];
+  });
+  const more = Array.from({ length: Math.max(0, count - free.length) }, (_one, i): Place => ({
+    row: undefined,
+    cell: cellKey(id),
+    number: rows.length + 1 + i,
+  }));
+  return [...free, ...more].slice(0, count);
+}
+
 /** The place of a row in its table, from 1; undefined where it is gone. */
 export function numberOfRow(document: Pick<Parts, "rows">, row: string): number | undefined {
   const held = document.rows[row];

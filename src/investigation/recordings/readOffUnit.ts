@@ -1,6 +1,6 @@
 import type { ReadOffChoice, ReadOffKind, RecordingDescription } from "../model/recording";
 
-const inSeconds: ReadonlySet<ReadOffKind> = new Set(["crossing", "gap", "decay"]);
+const inSeconds: ReadonlySet<ReadOffKind> = new Set(["crossing", "between", "gap", "decay"]);
 
 /** A power of a second with a unit, as it is typed; before it where a slash would draw it below. */
 const timesSecond = (unit: string, power: string) =>
@@ -11,7 +11,7 @@ const ofDifference = (unit: string) => (unit.trim() === "°C" ? "K" : unit);
 
 /** What can be read off which kind of recording. */
 export function canBeRead({ tells }: RecordingDescription, what: ReadOffKind): boolean {
-  const ofMoments = ["events", "rate", "crossing", "gap", "frequency"];
+  const ofMoments = ["events", "rate", "crossing", "between", "gap", "frequency"];
   if (tells === "events") return ofMoments.includes(what);
   if (tells === "counts") return ["events", "rate", "mean", "spread", "least", "greatest"].includes(what);
   return what !== "rate";

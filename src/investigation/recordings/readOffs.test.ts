@@ -3,23 +3,23 @@ import { describeQuantity } from "../acts/describeQuantity";
 import { forgetReadOff } from "../acts/forgetReadOff";
 import { keepRecording } from "../acts/keepRecording";
 import { readAgain } from "../acts/readAgain";
-import { readOff } from "../acts/readOff";
+import { readEachOff, readOff } from "../acts/readOff";
 import { removeRecording } from "../acts/removeRecording";
 import { setHouseRules } from "../acts/setHouseRules";
 import { setRecording } from "../acts/setRecording";
 import { typeReadings } from "../acts/typeReadings";
 import type { Act } from "../acts/act";
-import { perform } from "../history/edit";
+import { applyChange, perform } from "../history/edit";
 import { emptyInvestigation } from "../model/emptyInvestigation";
 import type { Investigation } from "../model/investigation";
 import type { ReadOffChoice } from "../model/recording";
 import { validateInvestigation } from "../model/schema";
-import { nextPlace, numberOfRow, placeInRow, takesUnit } from "./destination";
+import { nextPlace, numberOfRow, placeInRow, placesFrom, takesUnit } from "./destination";
 import { readOffUnit } from "./readOffUnit";
 import { readingText } from "./readingText";
 import { isLive } from "./rewriteReadOffs";
 
-const choice: ReadOffChoice = { recording: "r", channel: 0, what: "gap", from: 1, to: 8, of: "rising", moment: null, level: null, depth: null, every: 1 }; // prettier-ignore
+const choice: ReadOffChoice = { recording: "r", channel: 0, what: "gap", from: 1, to: 8, of: "rising", moment: null, level: null, depth: null, every: 1, nth: 1 }; // prettier-ignore
 const came = { value: 0.72841, random: 0.0002, common: 0.00004, unit: "s" };
 const how = {
   instrument: "displacement sensor",
@@ -111,6 +111,27 @@ test("the next free place is the first repeat to spare, then a row of its own", 
   expect(placeInRow(document, "y", 9)).toEqual({ row: undefined, cell: "y", number: 2 });
   const made = after(document, [bringReadOff as Act<never>, { id: "o", to: { row: "row1", cell: "", quantity: { id: "T", table: "main", symbol: "T" } } }]); // prettier-ignore
   expect([made.rows.row1?.readings.T, made.quantities.T?.unit]).toEqual(["0.7284 ± 0.0006", "s"]);
+});
+
+test("several go one to a row, past rows in which something stands already, and come back with one undo", () => {
+  const typed = [typeReadings as Act<never>, { readings: [{ row: "row2", cell: "y", text: "0.71" }] }] as const; // prettier-ignore
+  const document = after(readInto(), typed);
+  expect(placesFrom(document, "y", 2, 2).map(({ number }) => number)).toEqual([3, 4]);
+  const free = after(document, [typeReadings as Act<never>, { readings: [{ row: "row1", cell: "y", text: "" }] }]); // prettier-ignore
+  const places = placesFrom(free, "y", 1, 3);
+  expect(places.map(({ row, number }) => [row, number])).toEqual([["row1", 1], [undefined, 3], [undefined, 4]]); // prettier-ignore
+  const all = places.map(({ row, cell: to, number }, i) => ({
+    id: `gap${i}`,
+    choice: { ...choice, what: "between" as const, nth: i + 1 },
+    cameOf: { ...came, value: 0.728 + i / 1000 },
+    to: { row: row ?? `row${number}`, cell: to },
+  }));
+  const { document: taken, change } = perform(free, readEachOff, { all });
+  expect(["row1", "row2", "row3", "row4"].map((row) => cell(taken, row))).toEqual([
+    ...["0.7280 ± 0.0006", "0.71", "0.7290 ± 0.0006", "0.7300 ± 0.0006"],
+  ]);
+  expect(Object.values(taken.readOffs).map(({ nth }) => nth)).toEqual([1, 1, 2, 3]);
+  expect(applyChange(taken, change.inverse)).toEqual({ applied: true, document: free });
 });
 
 test.each([

@@ -10,6 +10,7 @@ import { linesOfEach } from "./linesOfEach";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { seriesByIdentity } from "./seriesByIdentity";
+import { oneOfSeveral } from "./oneOfSeveral";
 import { recordings } from "./recordings";
 import { repeatsAndTables } from "./repeatsAndTables";
 import type { UpgradeStep } from "./upgradeStep";
@@ -17,7 +18,7 @@ import type { UpgradeStep } from "./upgradeStep";
 /** Every step that there is, in order. Each has its stored before and after beside it. */
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
-  ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach, recordings],
+  ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach, recordings, oneOfSeveral],
 ];
 
 export type Upgraded =

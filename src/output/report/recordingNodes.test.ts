@@ -15,7 +15,7 @@ import { unusedBlocks } from "./proposedBlocks";
 import { ruleSensor } from "../../../tests/fixtures/recordedRule";
 
 const columns = Float32Array.from({ length: 640 }, (_v, i) => Math.sin(i / 20));
-const choice = { recording: "r", channel: 0, what: "gap", from: 1.3, to: 9.4, of: "rising", moment: null, level: null, depth: null, every: 1 } as const; // prettier-ignore
+const choice = { recording: "r", channel: 0, what: "gap", from: 1.3, to: 9.4, of: "rising", moment: null, level: null, depth: null, every: 1, nth: 1 } as const; // prettier-ignore
 
 function reported(...further: readonly (readonly [Act<never>, unknown])[]) {
   const acts: (readonly [Act<never>, unknown])[] = [

@@ -142,7 +142,7 @@ export function recordingNodes(id: string, block: string, context: ReportContext
           text: reportedRecording.figure(context.numbers.get(`figure:${id}`) ?? 0),
           marks: ["bold"],
         },
-        { kind: "text", text: reportedRecording.drawn(name) },
+        { kind: "text", text: reportedRecording.drawn(name, recording.how.tells === "events") },
       ],
     },
     ...(table.groups.length === 0

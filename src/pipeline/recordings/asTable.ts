@@ -9,7 +9,7 @@ import { type ChannelNature, singleReading } from "@/core/recording/channelNatur
 import type { ReadOff } from "@/core/recording/readOff";
 import type { Readings } from "@/core/recording/trace";
 import type { RecordingDescription } from "@/investigation/model/recording";
-import { natureOf } from "./workOut";
+import { natureOf } from "./happened";
 
 /** How a stretch becomes rows: every k-th reading, means over k, or the rate of change at every k-th. */
 export const tableWays = ["every", "means", "differences", "savitzky-golay"] as const;

@@ -4,7 +4,7 @@ import type {
   RecordingDescription,
 } from "@/investigation/model/recording";
 import { readingsOfStretch } from "./stretch";
-import { workOut } from "./workOut";
+import { workOut, workOutEach } from "./workOut";
 
 const [period, fading, step] = [0.7, 6, 0.005];
 
@@ -33,6 +33,7 @@ const plain: ReadOffChoice = {
   level: null,
   depth: null,
   every: 1,
+  nth: 1,
 };
 
 const whole = { trim: { from: null, to: null }, aside: {} };
@@ -51,6 +52,12 @@ test.each<[ReadOffKind, Partial<ReadOffChoice>, number, number]>([
   ["strongest", {}, 1 / period, 2],
   ["crossing", { level: 1 }, 0.75 * period, 3],
   ["crossing", { level: 1, of: "falling" }, 0.25 * period, 3],
+  ["crossing", { level: 1, nth: 3 }, 2.75 * period, 3],
+  ["crossing", { of: "peaks", nth: 2 }, 2 * period, 2],
+  ["crossing", { level: 1, every: 2, nth: 2 }, 2.75 * period, 3],
+  ["between", { level: 1, nth: 4 }, period, 3],
+  ["between", { of: "troughs", nth: 2 }, period, 2],
+  ["peak", { of: "troughs", nth: 4 }, 1 - 4 * Math.exp((-3.5 * period) / fading), 2],
   ["peak", { of: "troughs", from: 0.1 }, 1 - 4 * Math.exp(-0.35 / fading), 2],
   ["value", { moment: 0.35 }, 1 - 4 * Math.exp(-0.35 / fading), 2],
   ["greatest", {}, 5, 2],
@@ -82,6 +89,35 @@ test("what is trimmed away or set aside takes no part", () => {
   expect(come({ what: "gap" }, trimmed, sensor, led)?.value).toBeCloseTo(period, 4);
 });
 
+test("one by one, all that a stretch gives is listed, and each says when it was", () => {
+  const each = (part: Partial<ReadOffChoice>, chosen = whole) => {
+    const choice = { ...plain, ...part };
+    return workOutEach(readingsOfStretch({ first: 0, values: swing }, sensor, chosen, choice), sensor, choice);
+  };
+  const gaps = each({ what: "between", level: 1 }) ?? [];
+  expect(gaps).toHaveLength(13);
+  for (const [i, { came: gap, at }] of gaps.entries()) {
+    expect(at[0]).toBeCloseTo((i + 0.75) * period, 3);
+    expect(Math.abs(gap.value - period)).toBeLessThan(3 * gap.random + gap.common);
+    expect(gap.random).toBeGreaterThan(0);
+  }
+  expect(each({ what: "crossing", of: "peaks" })?.map(({ at }) => at.length)).toEqual(new Array(14).fill(1));
+  expect(each({ what: "gap" })).toBeUndefined();
+  const cut = { ...whole, aside: { a: { from: 3, to: 4, reason: "a hand" } } };
+  const kept = each({ what: "between", level: 1 }, cut) ?? [];
+  expect(kept.every(({ came: gap }) => Math.abs(gap.value - period) < 0.01)).toBe(true);
+  expect(kept.length).toBeLessThan(12);
+}); // prettier-ignore
+
+test("where peaks or moments were not seen, no gap reaches across", () => {
+  const cut = { ...whole, aside: { a: { from: 3, to: 4.4, reason: "a hand" } } };
+  expect(come({ what: "gap", of: "peaks" }, cut)?.value).toBeCloseTo(period, 2);
+  const gate: RecordingDescription = { ...sensor, tells: "events", step: 1e-4 };
+  const moments = Array.from({ length: 14 }, (_one, i) => 0.175 + i * 0.35);
+  const hidden = { ...whole, aside: { a: { from: 2, to: 3.1, reason: "a hand" } } };
+  expect(come({ what: "gap" }, hidden, gate, moments)?.value).toBeCloseTo(0.35, 9);
+});
+
 test("a gate: moments of events, each swing seen twice", () => {
   const gate: RecordingDescription = { ...sensor, tells: "events", step: 1e-4 };
   const moments = [0.175, 0.525, 0.875, 1.225, 1.575, 1.925, 2.275];
@@ -105,7 +141,15 @@ test("counts by interval: their number scatters by its square root, their rate b
 });
 
 test("a stretch that does not give it gives nothing, never a number that is none", () => {
-  for (const what of ["gap", "frequency", "decay", "crossing", "peak", "strongest"] as const) {
+  for (const what of [
+    "gap",
+    "frequency",
+    "decay",
+    "crossing",
+    "peak",
+    "between",
+    "strongest",
+  ] as const) {
     expect(come({ what, from: 0, to: 0.1 })).toBeUndefined();
   }
   expect(come({ what: "mean", from: 20, to: 30 })).toBeUndefined();
