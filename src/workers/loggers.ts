@@ -52,9 +52,11 @@ export const loggers = {
     const reader = new LoggerReader(head, columns);
     await readPieces(file, reader, onProgress);
     const { stretches, ...counts } = reader.finish();
-    const gridded = stretches.map((one) =>
-      onEvenGrid({ ...one, times: one.times.map((time) => time * secondsIn) }, step),
-    );
+    const gridded = stretches.map((one) => {
+      for (let i = 0; i < one.times.length; i++)
+        one.times[i] = (one.times[i] as number) * secondsIn;
+      return onEvenGrid(one, step);
+    });
     const buffers = gridded.flatMap((one) =>
       one.kind === "even" ? one.channels.map(({ buffer }) => buffer) : [],
     );

@@ -9,10 +9,17 @@ export type Gridded =
 /** A reading that lies further beside its place than this part of a step was not taken at even times. */
 const besideBy = 0.1;
 
-/** The middle one of the gaps between times. */
+/** So many gaps tell which one is usual. */
+const mostGaps = 100_000;
+
+/** The middle one of the gaps between times, of very many of them of some that lie evenly among them. */
 function usualGap(times: Float64Array): number {
-  const gaps = new Float64Array(times.length - 1);
-  for (let i = 0; i < gaps.length; i++) gaps[i] = (times[i + 1] as number) - (times[i] as number);
+  const all = times.length - 1;
+  const gaps = new Float64Array(Math.min(all, mostGaps));
+  for (let i = 0; i < gaps.length; i++) {
+    const at = Math.floor((i * all) / gaps.length);
+    gaps[i] = (times[at + 1] as number) - (times[at] as number);
+  }
   return gaps.sort()[gaps.length >> 1] as number;
 }
 

@@ -21,25 +21,37 @@ export interface Logged {
   readonly full: boolean;
 }
 
-/** A list of numbers that grows. */
-class Growing {
-  private values = new Float64Array(4096);
+const blockSize = 1 << 18;
+
+/** A list of numbers that grows block by block: it never needs twice its room before its end. */
+class Growing<Numbers extends Float32Array | Float64Array> {
+  private readonly blocks: Numbers[] = [];
   length = 0;
 
+  constructor(private readonly make: (length: number) => Numbers) {}
+
   push(value: number): void {
-    if (this.length === this.values.length) {
-      const larger = new Float64Array(2 * this.values.length);
-      larger.set(this.values);
-      this.values = larger;
-    }
-    this.values[this.length] = value;
+    const at = this.length % blockSize;
+    if (at === 0) this.blocks.push(this.make(blockSize));
+    (this.blocks[this.blocks.length - 1] as Numbers)[at] = value;
     this.length += 1;
   }
 
-  get all(): Float64Array {
-    return this.values.subarray(0, this.length);
+  /** All of them one behind the other; the list is empty from then on. */
+  taken(): Numbers {
+    const all = this.make(this.length);
+    this.blocks.forEach((block, i) => {
+      const from = i * blockSize;
+      all.set(block.subarray(0, Math.min(blockSize, this.length - from)), from);
+    });
+    this.blocks.length = 0;
+    this.length = 0;
+    return all;
   }
 }
+
+const growingTimes = () => new Growing((length) => new Float64Array(length));
+const growingChannel = () => new Growing((length) => new Float32Array(length));
 
 /** Reads a logger's file piece by piece, however long it is. */
 export class LoggerReader {
@@ -49,8 +61,8 @@ export class LoggerReader {
   private withoutTime = 0;
   private rows = 0;
   private lastTime = -Infinity;
-  private times = new Growing();
-  private channels: Growing[];
+  private readonly times = growingTimes();
+  private readonly channels: Growing<Float32Array>[];
   private readonly stretches: LoggedStretch[] = [];
 
   /** @param columns those that become channels, at most four. */
@@ -58,7 +70,7 @@ export class LoggerReader {
     private readonly head: LoggerHead,
     private readonly columns: readonly number[],
   ) {
-    this.channels = columns.map(() => new Growing());
+    this.channels = columns.map(growingChannel);
   }
 
   /** Takes the next piece of the text; whether there is room for more. */
@@ -96,10 +108,9 @@ export class LoggerReader {
   }
 
   private endStretch(): void {
-    const channels = this.channels.map(({ all }) => Float32Array.from(all));
-    if ((channels[0]?.length ?? 0) > 0) this.stretches.push({ times: this.times.all, channels });
-    this.times = new Growing();
-    this.channels = this.columns.map(() => new Growing());
+    const channels = this.channels.map((channel) => channel.taken());
+    const times = this.times.taken();
+    if ((channels[0]?.length ?? 0) > 0) this.stretches.push({ times, channels });
   }
 
   /** The end of the file. */
