@@ -9,6 +9,9 @@ const everyFinding: {
   ])[];
 } = {
   "not-a-number": [[{ name: "not-a-number", text: "about 3" }, "about 3"]],
+  "unit-beside-number": [
+    [{ name: "unit-beside-number", text: "2 mm", unit: "mm" }, "has its unit with it"],
+  ],
   "number-too-large": [[{ name: "number-too-large" }, "too large"]],
   "number-too-small": [[{ name: "number-too-small" }, "smaller unit"]],
   "fraction-is-no-reading": [[{ name: "fraction-is-no-reading", text: "1/2" }, "decimal number"]],

@@ -19,6 +19,8 @@ function plain(value: number): string {
 const sentences: Sentences = {
   "not-a-number": (finding) =>
     `“${finding.text}” is not a number. The row stays out of the figure until it is one.`,
+  "unit-beside-number": (finding) =>
+    `“${finding.text}” has its unit with it. Type the number alone: ${finding.unit} is said once, with the quantity.`,
   "number-too-large": () => "This number is too large to calculate with.",
   "number-too-small": () => "This number is too small to calculate with. Choose a smaller unit.",
   "fraction-is-no-reading": (finding) =>

@@ -21,4 +21,9 @@ export const gridMenuWords = {
   left: "Move to the left",
   right: "Move to the right",
   hide: "Hide",
+  quantity: "The quantity",
+  name: "Its name",
+  symbol: "Its symbol",
+  duplicate: "Duplicate",
+  removeQuantity: "Remove this quantity",
 } as const;

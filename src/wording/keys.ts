@@ -19,6 +19,8 @@ export const keyGroups: readonly { readonly title: string; readonly keys: readon
         { keys: "Ctrl+Z", does: "undo one’s own last act" },
         { keys: "Ctrl+Shift+Z", does: "do it again" },
         { keys: "F1", does: "this list" },
+        { keys: "F6", does: "to the margin of what is in hand, and back to the same place" },
+        { keys: "Shift+F10, menu key", does: "what can be done with the thing in hand" },
         { keys: "Esc", does: "from the margin back to the page; close what is open" },
       ],
     },

@@ -133,3 +133,12 @@ export function stepSentence(act: Act): string {
       return "Divide so that one term is constant.";
   }
 }
+
+/** Names of the formulas of a theory, as they are heard. */
+export const theoryWords = {
+  step: (number: number) => `Step ${number}`,
+  pair: "What goes up against what goes across",
+  slope: "Slope by the theory",
+  intercept: "Intercept by the theory",
+  plot: (up: string, across: string) => `Plot it: ${up} against ${across}`,
+} as const;

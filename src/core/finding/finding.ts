@@ -4,6 +4,7 @@
  */
 export type Finding =
   | { readonly name: "not-a-number"; readonly text: string }
+  | { readonly name: "unit-beside-number"; readonly text: string; readonly unit: string }
   | { readonly name: "number-too-large" }
   | { readonly name: "number-too-small" }
   | { readonly name: "fraction-is-no-reading"; readonly text: string }

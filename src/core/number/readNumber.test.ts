@@ -72,7 +72,10 @@ describe("what a person may type into a cell", () => {
     ["", { kind: "empty" }],
     ["   ", { kind: "empty" }],
     ["abc", { kind: "unreadable", finding: { name: "not-a-number", text: "abc" } }],
-    ["12.3 s", { kind: "unreadable", finding: { name: "not-a-number", text: "12.3 s" } }],
+    [
+      "12.3 s",
+      { kind: "unreadable", finding: { name: "unit-beside-number", text: "12.3 s", unit: "s" } },
+    ],
     ["1.2.3", { kind: "unreadable", finding: { name: "not-a-number", text: "1.2.3" } }],
     ["NaN", { kind: "unreadable", finding: { name: "not-a-number", text: "NaN" } }],
     ["Infinity", { kind: "unreadable", finding: { name: "not-a-number", text: "Infinity" } }],

@@ -118,14 +118,18 @@ function readBracketed(spelling: string): NumberReading | undefined {
   );
 }
 
+/** A number with something behind it that looks like a unit. */
+const numberAndUnit = /^[+\-−]?\d+(?:[.,]\d+)?\s*([a-zA-ZµμΩΩ°%][a-zA-Zµμ°%Ω0-9/·^⁻¹²³ -]*)$/;
+
 function reasonFor(text: string, spelling: string, mark: DecimalMark): Finding {
   if (/^[+-]?[\d.]+\/[\d.]+$/.test(spelling)) return { name: "fraction-is-no-reading", text };
   const swapped = decimalFromText(mark === "point" ? spelling.replace(",", ".") : spelling);
   if (mark === "point" && swapped) {
     return { name: "comma-where-point-is-used", text, meant: decimalToText(swapped) };
   }
-  return { name: "not-a-number", text };
-}
+  const unit = numberAndUnit.exec(text)?.[1];
+  return unit === undefined ? { name: "not-a-number", text } : { name: "unit-beside-number", text, unit };
+} // prettier-ignore
 
 const plainDigits = /^-?\d+(?:\.\d+)?$/;
 const mostDigits = 15;

@@ -153,7 +153,7 @@ export function ConcludeMargin() {
   }
   return (
     <>
-      <MarginNote title="The result">
+      <MarginNote title="The result" about="result">
         <ResultPanel one={one} />
       </MarginNote>
       {one.kind === "worked" && <Shares one={one} />}

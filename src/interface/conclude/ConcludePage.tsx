@@ -7,6 +7,7 @@ import type { EvaluatedResult, WorkedResult } from "@/pipeline/results/evaluated
 import { resultWorking } from "@/pipeline/results/resultWorking";
 import { resultStep } from "@/wording/concluding";
 import { findingSentence } from "@/wording/findings";
+import { Scrolled } from "../parts/Scrolled";
 import { RunTextView } from "../parts/RunTextView";
 import { PencilMark } from "../parts/StageLayout";
 import { NumberView, StatementView } from "../parts/StatementView";
@@ -32,11 +33,10 @@ function Working({ one }: { one: WorkedResult }) {
           className="border-hairline grid grid-cols-[150px_1fr] items-center gap-3 border-b py-2 max-[700px]:grid-cols-1"
         >
           <dt className="text-soft">{resultStep(line, about)}</dt>
-          <dd
-            tabIndex={0}
-            className={`overflow-x-auto overflow-y-hidden py-0.5 ${line.step === "together" ? "text-magenta" : ""}`}
-          >
-            <Typeset tex={`\\displaystyle ${line.tex}`} />
+          <dd className={`min-w-0 ${line.step === "together" ? "text-magenta" : ""}`}>
+            <Scrolled label={resultStep(line, about)}>
+              <Typeset tex={`\\displaystyle ${line.tex}`} />
+            </Scrolled>
           </dd>
         </div>
       ))}

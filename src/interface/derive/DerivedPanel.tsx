@@ -29,7 +29,7 @@ export function DerivedPanel({ derived }: { derived: Derived }) {
     store.setState({ notice: removalSentence(quantity, uses) });
   };
   return (
-    <MarginNote title="The derived quantity in hand">
+    <MarginNote title="The derived quantity in hand" about="formula">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <Fixed kind="quantity" of={id}>
           <QuantityNameField id={id} name={quantity.name} placeholder="period" />

@@ -7,6 +7,7 @@ import { type WorkedLine, workedExample } from "@/pipeline/derived/workedExample
 import { writeSymbol } from "@/core/unit/symbolText";
 import { stepLabel } from "@/wording/deriving";
 import { findingSentence } from "@/wording/findings";
+import { Scrolled } from "../parts/Scrolled";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { mathMlOf, Typeset } from "../parts/Typeset";
@@ -47,11 +48,10 @@ function Line({ line }: { line: WorkedLine }) {
       <dt className="text-soft">
         {stepLabel(line)} {line.of && <Typeset tex={line.of} />}
       </dt>
-      <dd
-        tabIndex={0}
-        className={`overflow-x-auto overflow-y-hidden py-0.5 ${tone} ${line.step === "stated" ? "font-semibold" : ""}`}
-      >
-        <Typeset tex={line.tex} />
+      <dd className={`min-w-0 ${tone} ${line.step === "stated" ? "font-semibold" : ""}`}>
+        <Scrolled label={stepLabel(line)}>
+          <Typeset tex={line.tex} />
+        </Scrolled>
       </dd>
     </div>
   );

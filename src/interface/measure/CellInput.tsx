@@ -1,6 +1,6 @@
 "use client";
 
-import { type ClipboardEvent, type MouseEvent, useLayoutEffect, useRef } from "react";
+import { type ClipboardEvent, type MouseEvent, useId, useLayoutEffect, useRef } from "react";
 import { useLive } from "../parts/useLive";
 import { usePasting } from "./entry/usePasting";
 import { onGridKey } from "./gridKeys";
@@ -9,7 +9,8 @@ import { useGrid, useGridController } from "./MeasureContext";
 interface Props {
   text: string;
   label: string;
-  invalid: boolean;
+  /** What is wrong with the text. */
+  problem?: string | undefined;
   aside: boolean;
   /** A derived cell takes keys that move, but no text; its value shows through. */
   derived?: boolean;
@@ -17,6 +18,9 @@ interface Props {
   words?: boolean;
   onSaid: (sentence: string) => void;
 }
+
+/** Whether who is finding readings has the hands on the line for it: the cell found does not take them from there. */
+const isFinding = () => document.activeElement?.closest('[role="search"]') !== null;
 
 /** The input of the cell in hand: it has the focus, and while moving its whole text is selected. */
 function useHeldInput(text: string) {
@@ -35,8 +39,9 @@ function useHeldInput(text: string) {
       field.focus({ preventScroll: true });
       field.setSelectionRange(caret, caret);
       controller.grid.setState({ caret: undefined });
-    } else if (mode === "moving" && !finding && !big) field.focus({ preventScroll: true });
-    else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
+    } else if (mode === "moving" && !big && !(finding && isFinding())) {
+      field.focus({ preventScroll: true });
+    } else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
   }, [mode, finding, big, summons, controller]);
 
   useLayoutEffect(() => {
@@ -61,7 +66,7 @@ function selectWhole(event: MouseEvent<HTMLInputElement>): void {
 export function CellInput({
   text,
   label,
-  invalid,
+  problem,
   aside,
   derived = false,
   words = false,
@@ -80,26 +85,35 @@ export function CellInput({
   };
   const onPaste = usePasting(onSaid);
 
+  const described = useId();
   return (
-    <input
-      ref={input}
-      value={text}
-      aria-label={label}
-      aria-invalid={invalid}
-      readOnly={derived || !live}
-      maxLength={200}
-      inputMode={words ? "text" : "decimal"}
-      autoComplete="off"
-      spellCheck={false}
-      onChange={(event) => controller.type(event.target.value)}
-      onKeyDown={(event) => onGridKey(event, controller)}
-      onMouseDown={(event) => mode === "moving" && selectWhole(event)}
-      onDoubleClick={() => controller.edit()}
-      onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
-      onCopy={(event) => onCopy(event, false)}
-      onCut={(event) => onCopy(event, true)}
-      onPaste={onPaste}
-      className={`outline-petrol absolute inset-0 w-full pr-[10px] text-right outline-2 -outline-offset-1 ${derived ? "bg-transparent" : "bg-white"} ${aside ? "text-soft line-through" : ""} ${mode === "moving" ? "caret-transparent selection:bg-transparent" : ""}`}
-    />
+    <>
+      <input
+        ref={input}
+        value={text}
+        aria-label={label}
+        aria-invalid={problem !== undefined}
+        aria-describedby={problem === undefined ? undefined : described}
+        readOnly={derived || !live}
+        maxLength={200}
+        inputMode={words ? "text" : "decimal"}
+        autoComplete="off"
+        spellCheck={false}
+        onChange={(event) => controller.type(event.target.value)}
+        onKeyDown={(event) => onGridKey(event, controller)}
+        onMouseDown={(event) => mode === "moving" && selectWhole(event)}
+        onDoubleClick={() => controller.edit()}
+        onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
+        onCopy={(event) => onCopy(event, false)}
+        onCut={(event) => onCopy(event, true)}
+        onPaste={onPaste}
+        className={`outline-petrol absolute inset-0 w-full pr-[10px] text-right outline-2 -outline-offset-1 ${derived ? "bg-transparent" : "bg-white"} ${aside ? "text-soft line-through" : ""} ${mode === "moving" ? "caret-transparent selection:bg-transparent" : ""}`}
+      />
+      {problem !== undefined && (
+        <span id={described} className="sr-only">
+          {problem}
+        </span>
+      )}
+    </>
   );
 }

@@ -2,14 +2,18 @@ import { nanoid } from "nanoid";
 import type { Block } from "@/intake/block";
 import { freeSymbol, proposedSymbol } from "@/intake/freeSymbol";
 import type { PastePlan } from "@/intake/pastePlan";
+import { duplicateQuantity } from "@/investigation/acts/duplicateQuantity";
 import { gatherRepeats } from "@/investigation/acts/gatherRepeats";
 import { keepAsRemarks } from "@/investigation/acts/keepAsRemarks";
 import { partRepeats } from "@/investigation/acts/partRepeats";
+import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { seriesByColumn } from "@/investigation/acts/seriesByColumn";
 import type { Investigation } from "@/investigation/model/investigation";
 import { cellPlace } from "@/investigation/model/row";
 import { isDerived } from "@/pipeline/table/gridColumns";
-import { isRemarks } from "@/pipeline/readings/evaluated";
+import { type EvaluatedQuantity, isRemarks } from "@/pipeline/readings/evaluated";
+import { usesOf } from "@/pipeline/readings/uses";
+import { removalSentence } from "@/wording/removing";
 import { recurringWords, wordsOnly } from "@/pipeline/readings/recurringWords";
 import { evaluateTables, tableOf } from "@/pipeline/table/table";
 import { doAct, type InvestigationStore, undo } from "../store/investigationStore";
@@ -118,6 +122,26 @@ export class ColumnTools {
     const series = words.map((word) => ({ id: nanoid(10), word }));
     doAct(this.store, seriesByColumn, { quantity, series });
   }
+
+  /** Puts a copy of a quantity beside it; the id of the copy. */
+  duplicate(quantity: string): string {
+    const copy = nanoid(10);
+    const { symbol = "" } = this.document.quantities[quantity] ?? {};
+    const free = freeSymbol(symbol, this.symbolsBut([]));
+    doAct(this.store, duplicateQuantity, { quantity, id: copy, symbol: free });
+    return copy;
+  }
+
+  /** Takes a quantity away, and says what it leaves without it; the hands go to the column before it. */
+  remove({ id, quantity }: EvaluatedQuantity): void {
+    const { columns } = gridView(this.document, this.grid.getState());
+    const column = columns.findIndex((one) => one.evaluated.id === id);
+    const uses = usesOf(this.document, id);
+    if (!doAct(this.store, removeQuantity, { quantity: id })) return;
+    this.store.setState({ notice: removalSentence(quantity, uses) });
+    const place = { row: 0, column: Math.max(0, column - 1) };
+    this.grid.setState(({ summons }) => ({ active: place, corner: place, mode: "moving", session: "", summons: summons + 1 }));
+  } // prettier-ignore
 
   /** Makes a column of its own of each repeat. */
   part(quantity: string): void {

@@ -86,6 +86,8 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
             <input
               aria-label={`${heading} of ${name}`}
               aria-invalid={finding?.field === field}
+              aria-describedby={finding?.field === field ? `problem-${id}` : undefined}
+              data-constant={`${field}:${id}`}
               value={constant[field]}
               placeholder={example}
               readOnly={fixed}
@@ -101,13 +103,18 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
       </tr>
       {finding && (
         <tr>
-          <td colSpan={7} className="text-magenta px-2.5 pb-1 text-xs">
+          <td id={`problem-${id}`} colSpan={7} className="text-magenta px-2.5 pb-1 text-xs">
             {findingSentence(finding.finding)}
           </td>
         </tr>
       )}
     </>
   );
+}
+
+/** A constant that was just added takes the keyboard, its symbol to be typed over. */
+function toField(name: string): void {
+  document.querySelector<HTMLInputElement>(`[data-constant="${name}"]`)?.select();
 }
 
 /** The constants of the investigation, with their ± and how each was come by. */
@@ -118,16 +125,12 @@ export function ConstantsTable() {
   const [nature, setNature] = useState(false);
   const entries = inOrder(constants);
   const full = entries.length >= limits.constants;
-  const add = () =>
-    act(addConstant, {
-      id: nanoid(10),
-      symbol: freeSymbol("k", taken),
-      name: "",
-      value: "",
-      uncertainty: "",
-      unit: "",
-      source: "",
-    });
+  const add = () => {
+    const id = nanoid(10);
+    const symbol = freeSymbol("k", taken);
+    const plain = { symbol, name: "", value: "", uncertainty: "", unit: "", source: "" };
+    if (act(addConstant, { id, ...plain })) setTimeout(() => toField(`symbol:${id}`));
+  };
   return (
     <section aria-label="Constants" className="border-hairline mt-2 border-t pt-3">
       <div className="flex flex-wrap items-center gap-2.5">

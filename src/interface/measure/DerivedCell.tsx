@@ -4,9 +4,9 @@ import type { CellProps } from "./cellProps";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import type { EvaluatedQuantity } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
-import { type WrittenReading, writeMeasured } from "@/pipeline/readings/writtenReading";
+import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { findingSentence } from "@/wording/findings";
-import { spokenUnit } from "@/wording/spokenUnits";
+import { spokenReading } from "@/wording/spokenReadings";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
 import { useHouseRules } from "../store/useEvaluated";
 import { CellInput } from "./CellInput";
@@ -18,10 +18,6 @@ function reasonOf({ derived }: EvaluatedQuantity, index: number): string | undef
   return cell && isFinding(cell) && cell.name !== "no-reading" ? findingSentence(cell) : undefined;
 }
 
-function spoken({ value, up }: WrittenReading, unit: string): string {
-  return `${value}${up ? ` ± ${up}` : ""} ${spokenUnit(unit)}`.trim();
-}
-
 /** One value of a derived quantity on its wash: hands pass through it, but nothing can be typed. */
 export function DerivedCell(props: CellProps) {
   const { index, column, drawn, quantity, row, active, selected, onSaid } = props;
@@ -31,7 +27,7 @@ export function DerivedCell(props: CellProps) {
   const written = found && writeMeasured(found, quantity, figuresOfUncertainty);
   const reason = row && reasonOf(quantity, index);
   const name = `${quantity.quantity.name || quantity.quantity.symbol}, row ${index + 1}`;
-  const said = written ? spoken(written, quantity.quantity.unit) : (reason ?? "empty");
+  const said = written ? spokenReading(written, quantity.quantity.unit) : (reason ?? "empty");
   return (
     <div
       role="gridcell"
@@ -54,7 +50,6 @@ export function DerivedCell(props: CellProps) {
         <CellInput
           text=""
           label={`${name}, worked out: ${said}`}
-          invalid={false}
           aside={false}
           derived
           onSaid={onSaid}

@@ -85,7 +85,7 @@ export function GridCell(props: Props) {
         <CellInput
           text={text}
           label={label}
-          invalid={problem !== undefined}
+          problem={problem}
           words={isRemarks(quantity)}
           aside={aside !== undefined}
           onSaid={onSaid}

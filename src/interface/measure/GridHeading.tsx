@@ -73,6 +73,7 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
       ref={setNode}
       role="columnheader"
       data-quantity-column={group.column}
+      data-margin="quantity"
       data-place={`${evaluated.quantity.formula === undefined ? "quantity" : "formula"}:${evaluated.id}`}
       aria-colindex={first + 2}
       aria-colspan={span}

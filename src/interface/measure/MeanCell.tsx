@@ -6,6 +6,7 @@ import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import type { EvaluatedRow } from "@/pipeline/table/table";
 import { scatterSentence } from "@/wording/uncertainty";
 import { writeSize } from "@/core/number/writtenNumber";
+import { spokenNumber, spokenReading } from "@/wording/spokenReadings";
 import { NumberView } from "../parts/StatementView";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
 import { useHouseRules } from "../store/useEvaluated";
@@ -22,14 +23,15 @@ interface WorkedProps extends Props {
   what: string;
   /** How many columns behind the last repeat it stands. */
   behind: number;
-  /** What stands in it; undefined where nothing can. */
+  /** What stands in it, as it is heard; undefined where nothing stands. */
+  said: string | undefined;
   children: ReactNode;
   title?: string | undefined;
   look: string;
 }
 
 /** A cell on the wash of what is worked out. */
-function WorkedCell({ index, group, what, behind, children, title, look }: WorkedProps) {
+function WorkedCell({ index, group, what, behind, said, children, title, look }: WorkedProps) {
   const { evaluated, first, repeats } = group;
   const name = evaluated.quantity.name || evaluated.quantity.symbol || "unnamed";
   return (
@@ -37,7 +39,7 @@ function WorkedCell({ index, group, what, behind, children, title, look }: Worke
       role="gridcell"
       aria-readonly
       aria-colindex={first + repeats + 1 + behind}
-      aria-label={children ? undefined : `${what} of ${name}, row ${index + 1}, empty`}
+      aria-label={`${what} of ${name}, row ${index + 1}, ${said ?? "empty"}`}
       title={title}
       className={`border-hairline bg-wash flex items-center justify-end border-b px-2.5 ${look}`}
     >
@@ -50,11 +52,18 @@ function WorkedCell({ index, group, what, behind, children, title, look }: Worke
 export function ScatterCell(props: Props) {
   const { group, row } = props;
   const scatter = row && measured(row, group.evaluated)?.scatter;
+  const written =
+    scatter === undefined
+      ? undefined
+      : scatter === 0
+        ? { mantissa: "0" }
+        : writeSize(scatter, "two");
+  const said = written && spokenNumber(written, group.evaluated.quantity.unit);
   return (
-    <WorkedCell {...props} what="scatter" behind={2} look="text-magenta">
-      {scatter !== undefined && (
+    <WorkedCell {...props} what="scatter" behind={2} said={said} look="text-magenta">
+      {written && (
         <span>
-          {scatter === 0 ? "0" : <NumberView number={writeSize(scatter, "two")} unit={[]} />}
+          <NumberView number={written} unit={[]} />
         </span>
       )}
     </WorkedCell>
@@ -69,11 +78,11 @@ export function MeanCell(props: Props) {
   const found = row && measured(row, evaluated);
   const look = found?.aside ? "text-soft line-through" : "";
   const title = found && scatterSentence(found, evaluated);
+  const written = found && writeMeasured(found, evaluated, figuresOfUncertainty);
+  const said = written && spokenReading(written, evaluated.quantity.unit);
   return (
-    <WorkedCell {...props} what="mean" behind={1} look={look} title={title}>
-      {found && (
-        <WrittenReadingView written={writeMeasured(found, evaluated, figuresOfUncertainty)} />
-      )}
+    <WorkedCell {...props} what="mean" behind={1} said={said} look={look} title={title}>
+      {written && <WrittenReadingView written={written} />}
     </WorkedCell>
   );
 }

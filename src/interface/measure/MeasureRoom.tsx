@@ -55,7 +55,6 @@ export function MeasureRoom() {
       <StageLayout
         page={<Page />}
         margin={recordings ? <RecordingsMargin onTable={onTable} /> : <MeasureMargin />}
-        onLeaveMargin={() => !recordings && controller.summon()}
       />
     </MeasureContext>
   );

@@ -109,7 +109,7 @@ export function QuantityPanel() {
   const { evaluated } = inHand;
   const { quantity } = evaluated;
   return (
-    <MarginNote title="The quantity in hand">
+    <MarginNote title="The quantity in hand" about="quantity">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <Fixed kind="quantity" of={id}>
           <QuantityNameField id={id} name={quantity.name} placeholder="overhang" />

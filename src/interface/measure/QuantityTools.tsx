@@ -1,23 +1,16 @@
 "use client";
 
 import { ArrowLeft, ArrowRight, Copy, Eye, EyeOff, Trash2 } from "lucide-react";
-import { nanoid } from "nanoid";
-import { duplicateQuantity } from "@/investigation/acts/duplicateQuantity";
 import { hideQuantity } from "@/investigation/acts/hideQuantity";
-import { removeQuantity } from "@/investigation/acts/removeQuantity";
 import { limits } from "@/investigation/model/limits";
-import { freeSymbol } from "@/intake/freeSymbol";
 import { isRemarks } from "@/pipeline/readings/evaluated";
 import { recurringWords, wordsOnly } from "@/pipeline/readings/recurringWords";
-import { usesOf } from "@/pipeline/readings/uses";
 import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { remarkWords, seriesWords } from "@/wording/pasting";
-import { removalSentence } from "@/wording/removing";
 import { Button } from "../parts/Button";
 import { QuantityLabel } from "../parts/QuantityLabel";
-import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { useActs, useInvestigation } from "../store/useInvestigation";
 import { useGridController, useGridPart } from "./MeasureContext";
-import { useTakenSymbols } from "../store/useSymbols";
 
 /** The quantities that are out of the way, each with the way back. */
 function Hidden() {
@@ -43,24 +36,14 @@ function Hidden() {
 
 function useTools(evaluated: EvaluatedQuantity) {
   const { act } = useActs();
-  const store = useInvestigationStore();
   const controller = useGridController();
-  const taken = useTakenSymbols();
-  const { id, quantity } = evaluated;
-  const duplicate = () => {
-    const copy = nanoid(10);
-    act(duplicateQuantity, { quantity: id, id: copy, symbol: freeSymbol(quantity.symbol, taken) });
-    controller.goToQuantity(copy);
+  const { id } = evaluated;
+  return {
+    duplicate: () => controller.goToQuantity(controller.columnTools.duplicate(id)),
+    remove: () => controller.columnTools.remove(evaluated),
+    hide: () => act(hideQuantity, { quantity: id, hidden: true }),
+    move: (step: 1 | -1) => controller.moveQuantity(step),
   };
-  const remove = () => {
-    const column = controller.view().columns.findIndex((one) => one.evaluated.id === id);
-    const uses = usesOf(store.getState().document, id);
-    if (!act(removeQuantity, { quantity: id })) return;
-    store.setState({ notice: removalSentence(quantity, uses) });
-    controller.goTo({ row: 0, column: Math.max(0, column - 1) });
-  };
-  const hide = () => act(hideQuantity, { quantity: id, hidden: true });
-  return { duplicate, remove, hide, move: (step: 1 | -1) => controller.moveQuantity(step) };
 }
 
 /** Series by the words of the column in hand, where it holds words that come again; or remarks, where it holds words at all. */

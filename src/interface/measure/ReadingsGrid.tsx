@@ -89,6 +89,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
         <div
           ref={scroller}
           role="grid"
+          data-margin="reading quantity"
           aria-label={table.name.trim() || "Readings"}
           aria-multiselectable
           aria-rowcount={count + 1}

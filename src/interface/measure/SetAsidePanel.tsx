@@ -94,7 +94,7 @@ export function SetAsidePanel() {
     act(takeBack, { rows, cells: [...cells, wholeRow] });
   };
   return (
-    <MarginNote title={reason === undefined ? `Set ${name} aside` : "Set aside"}>
+    <MarginNote about="reading" title={reason === undefined ? `Set ${name} aside` : "Set aside"}>
       {reason === undefined ? (
         <SetAsideNow name={name} reading={reading} onReason={put} />
       ) : (

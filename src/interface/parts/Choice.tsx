@@ -9,7 +9,7 @@ import {
   ListboxOptions,
 } from "@headlessui/react";
 import { Check, ChevronDown } from "lucide-react";
-import type { KeyboardEvent, ReactNode } from "react";
+import { type KeyboardEvent, type ReactNode, useId } from "react";
 
 interface Props<Value> {
   label: string;
@@ -29,10 +29,13 @@ function openByEnter(event: KeyboardEvent<HTMLButtonElement>): void {
 
 /** A labelled choice of one among a few. */
 export function Choice<Value extends string>({ label, value, options, onChange }: Props<Value>) {
+  const name = useId();
   const chosen = options.find((option) => option.value === value);
   return (
     <Field>
-      <Label className="text-soft block text-xs">{label}</Label>
+      <Label id={name} className="text-soft block text-xs">
+        {label}
+      </Label>
       <Listbox value={value} onChange={onChange}>
         <ListboxButton
           onKeyDown={openByEnter}
@@ -42,6 +45,7 @@ export function Choice<Value extends string>({ label, value, options, onChange }
           <ChevronDown aria-hidden size={16} className="text-soft" />
         </ListboxButton>
         <ListboxOptions
+          ref={(list: HTMLElement | null) => list?.setAttribute("aria-labelledby", name)}
           anchor="bottom start"
           className="bg-page border-hairline z-20 w-(--button-width) rounded-md border py-1 shadow-sm focus:outline-none"
         >

@@ -26,6 +26,7 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
     <div ref={place} className="min-h-0 min-[900px]:@container-size min-[900px]:flex-1">
       <div
         data-place={`figure:${id}`}
+        data-paper
         className="relative min-[900px]:mx-auto"
         style={{
           maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,

@@ -7,13 +7,15 @@ interface Props {
   title: ReactNode;
   /** Ids of the fields inside, which open the block when they are asked for. */
   fields?: readonly string[];
+  /** What on the page it is about: F6 leads from there to it. */
+  about?: string;
   children: ReactNode;
 }
 
 const noFields: readonly string[] = [];
 
 /** A block of the margin that is opened when it is wanted. */
-export function Foldable({ title, fields = noFields, children }: Props) {
+export function Foldable({ title, fields = noFields, about, children }: Props) {
   const asked = useContext(FieldInHandContext);
   const wanted = asked && fields.includes(asked.field) ? asked : undefined;
   const [open, setOpen] = useState(false);
@@ -28,6 +30,7 @@ export function Foldable({ title, fields = noFields, children }: Props) {
   return (
     <details
       className="group py-4"
+      data-about={about}
       open={open}
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >

@@ -2,7 +2,7 @@
 
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from "@headlessui/react";
 import { X } from "lucide-react";
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { Button } from "./Button";
 
 interface Props {
@@ -15,8 +15,25 @@ interface Props {
   wide?: boolean;
 }
 
+/** In ms: the library has put the focus on the first thing of a sheet by then. */
+const settledWithin = 30;
+
+/** Where the way out has the focus, its first field gets it, or its title where it has none. */
+function standWithin(title: HTMLElement | null): void {
+  const panel = title?.closest('[role="dialog"]');
+  if (!panel || !document.activeElement?.matches("[data-put-away]")) return;
+  const field = panel.querySelector<HTMLElement>('input:not(:disabled):not([type="file"]):not([type="radio"]), textarea, select');
+  (field ?? title)?.focus();
+} // prettier-ignore
+
 /** A sheet laid over the bench for something that is settled and put away again. */
 export function Sheet({ open, title, onClose, children, foot, wide = false }: Props) {
+  const head = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    if (!open) return;
+    const soon = setTimeout(() => standWithin(head.current), settledWithin);
+    return () => clearTimeout(soon);
+  }, [open]);
   return (
     <Dialog open={open} onClose={onClose} className="relative z-30">
       <DialogBackdrop className="bg-ink/30 fixed inset-0" />
@@ -25,8 +42,14 @@ export function Sheet({ open, title, onClose, children, foot, wide = false }: Pr
           className={`bg-page flex max-h-full w-full flex-col rounded-md ${wide ? "max-w-5xl" : "max-w-2xl"}`}
         >
           <div className="border-hairline flex items-center border-b px-6 py-3">
-            <DialogTitle className="mr-auto font-serif text-lg font-semibold">{title}</DialogTitle>
-            <Button look="quiet" aria-label="Put away" onClick={onClose}>
+            <DialogTitle
+              ref={head}
+              tabIndex={-1}
+              className="mr-auto font-serif text-lg font-semibold"
+            >
+              {title}
+            </DialogTitle>
+            <Button look="quiet" aria-label="Put away" data-put-away onClick={onClose}>
               <X aria-hidden size={18} />
             </Button>
           </div>

@@ -7,12 +7,10 @@ import { DrawerSlot } from "./DrawerSlot";
 interface Props {
   page: ReactNode;
   margin: ReactNode;
-  /** Esc in the margin leads back to the page. */
-  onLeaveMargin?: () => void;
 }
 
 /** The page, fit for a report, with the drawer over its lower part, and its margin behind the magenta line; on a narrow screen the margin is below. */
-export function StageLayout({ page, margin, onLeaveMargin }: Props) {
+export function StageLayout({ page, margin }: Props) {
   const drawer = useContext(DrawerSlot);
   const head = useContext(MarginHead);
   return (
@@ -23,9 +21,6 @@ export function StageLayout({ page, margin, onLeaveMargin }: Props) {
       </main>
       <aside
         aria-label="Margin"
-        onKeyDown={(event) => {
-          if (event.key === "Escape" && !event.defaultPrevented) onLeaveMargin?.();
-        }}
         className="border-magenta bg-bench divide-hairline flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
       >
         {head}
@@ -35,10 +30,17 @@ export function StageLayout({ page, margin, onLeaveMargin }: Props) {
   );
 }
 
+interface NoteProps {
+  title: ReactNode;
+  /** What on the page it is about: F6 leads from there to it. */
+  about?: string;
+  children: ReactNode;
+}
+
 /** One block of the margin under its heading. */
-export function MarginNote({ title, children }: { title: ReactNode; children: ReactNode }) {
+export function MarginNote({ title, about, children }: NoteProps) {
   return (
-    <section className="py-4">
+    <section className="py-4" data-about={about}>
       <h2 className="mb-2 font-serif text-[15px] font-semibold">{title}</h2>
       {children}
     </section>

@@ -1,6 +1,6 @@
 "use client";
 
-import { Field, Input, Label } from "@headlessui/react";
+import { Description, Field, Input, Label } from "@headlessui/react";
 import type { ReactNode } from "react";
 
 interface Props {
@@ -44,7 +44,11 @@ export function TextField({
         />
         {after}
       </span>
-      {problem && <span className="text-magenta mt-1 block text-xs">{problem}</span>}
+      {problem && (
+        <Description as="span" className="text-magenta mt-1 block text-xs">
+          {problem}
+        </Description>
+      )}
     </Field>
   );
 }

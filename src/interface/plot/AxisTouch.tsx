@@ -99,6 +99,8 @@ export function AxisTouch(props: Props) {
     <rect
       ref={shape}
       role="slider"
+      data-margin="axes"
+      data-axis={axis}
       tabIndex={0}
       aria-label={name}
       aria-orientation={axis === "x" ? "horizontal" : "vertical"}
@@ -113,7 +115,7 @@ export function AxisTouch(props: Props) {
       {...drag}
       onDoubleClick={fill}
       onKeyDown={onKeyDown}
-      className={`hover:fill-petrol/10 focus-visible:fill-petrol/15 touch-none fill-transparent outline-none ${fingerRoom} ${axis === "x" ? "cursor-ew-resize" : "cursor-ns-resize"}`}
+      className={`hover:fill-petrol/10 focus-visible:stroke-petrol touch-none fill-transparent outline-none focus-visible:stroke-2 ${fingerRoom} ${axis === "x" ? "cursor-ew-resize" : "cursor-ns-resize"}`}
     >
       <title>{`${name}, ${ends}. Drag to move it, its ends to stretch it; double click fills the paper. Keys: arrows, + and −, Home.`}</title>
     </rect>

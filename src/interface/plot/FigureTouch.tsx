@@ -5,7 +5,9 @@ import { type Frame, layFrame } from "@/figure/layout/frame";
 import type { Spot } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
 import type { FigureFit } from "@/pipeline/lines/fit";
-import { DrawerCallContext } from "../parts/DrawerCall";
+import { ActsMenu } from "../parts/ActsMenu";
+import { menuOnFigure } from "./figureMenu";
+import { LineTip } from "./LineTip";
 import { sceneOf } from "../parts/sceneOf";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { NumberView } from "../parts/StatementView";
@@ -13,7 +15,8 @@ import { useFigure, useFigureFit } from "../store/useEvaluated";
 import { AskForFieldContext } from "../parts/fieldInHand";
 import { AxisTouch } from "./AxisTouch";
 import { readOffText } from "./axisRange";
-import { type PlacedPoint, placedLater, type Region, rowsWithin } from "./figurePoints";
+import { type PlacedPoint, type Region, rowsWithin } from "./figurePoints";
+import { usePointed } from "./usePointed";
 import { PointTip, RegionTip } from "./PointTip";
 import { PointsTouch } from "./PointsTouch";
 import { type Point, ReadOffTouch } from "./ReadOffTouch";
@@ -113,12 +116,24 @@ interface PointedProps {
   points: () => readonly PlacedPoint[];
   point: PlacedPoint | undefined;
   region: Region | undefined;
+  /** Which of its lines is in hand. */
+  line: number | undefined;
   place: Point | undefined;
   onDone: () => void;
 }
 
 /** What is pointed at, in words, with what can be done about it. */
-function PointedLine({ mode, frame, fit, points, point, region, place, onDone }: PointedProps) {
+function PointedLine({
+  mode,
+  frame,
+  fit,
+  points,
+  point,
+  region,
+  line,
+  place,
+  onDone,
+}: PointedProps) {
   const pointing = mode === "points";
   return (
     <div
@@ -130,8 +145,11 @@ function PointedLine({ mode, frame, fit, points, point, region, place, onDone }:
       {pointing && region && (
         <RegionTip rows={rowsWithin(points(), region)} table={fit.table.id} onDone={onDone} />
       )}
-      {pointing && !region && point && <PointTip point={point} fit={fit} onDone={onDone} />}
-      {pointing && !region && !point && (
+      {pointing && line !== undefined && <LineTip fit={fit} index={line} />}
+      {pointing && line === undefined && !region && point && (
+        <PointTip point={point} fit={fit} onDone={onDone} />
+      )}
+      {pointing && line === undefined && !region && !point && (
         <span className="text-soft">
           Point at a reading, or draw a region around several. Axes, legend and labels can be
           dragged.
@@ -150,45 +168,37 @@ interface Props {
 export function FigureTouch({ figure, mode }: Props) {
   const fit = useFigureFit();
   const id = useFigure()?.id;
-  const call = useContext(DrawerCallContext);
   const frame = useMemo(() => layFrame(figure), [figure]);
-  const points = useMemo(() => placedLater(fit, frame), [fit, frame]);
-  const [pointed, setPointed] = useState<{ index: number; kept: boolean }>();
-  const [region, setRegion] = useState<Region>();
+  const hands = usePointed(fit, frame);
   const [place, setPlace] = useState<Point>();
   if (!fit || !id) return null;
-  const point = pointed && points()[pointed.index];
-  const leave = () => {
-    setPointed(undefined);
-    setRegion(undefined);
-  };
-  const onPoint = (index: number | undefined, kept: boolean) => {
-    if (!kept && pointed?.kept) return;
-    setPointed(index === undefined ? undefined : { index, kept });
-  };
+  const { points, pointed, point, region, line } = hands;
+  const about = (target: Element) =>
+    menuOnFigure(target, mode === "points" ? hands.pointActs : undefined);
   return (
     <>
-      <svg
-        viewBox={`0 0 ${figure.width} ${figure.height}`}
-        className="absolute inset-0 block h-auto w-full"
-      >
-        {mode === "read-off" ? (
-          <ReadOffTouch frame={frame} place={place} onPlace={setPlace} />
-        ) : (
-          <PointsTouch
-            frame={frame}
-            points={points}
-            region={region}
-            onPoint={onPoint}
-            pointed={pointed?.index}
-            onRegion={setRegion}
-            onGo={() =>
-              point && call({ table: fit.table.id, row: point.row, quantity: point.quantity })
-            }
-          />
-        )}
-        <Spots figure={figure} frame={frame} id={id} />
-      </svg>
+      <ActsMenu about={about}>
+        <svg
+          viewBox={`0 0 ${figure.width} ${figure.height}`}
+          className="absolute inset-0 block h-auto w-full"
+        >
+          {mode === "read-off" ? (
+            <ReadOffTouch frame={frame} place={place} onPlace={setPlace} />
+          ) : (
+            <PointsTouch
+              frame={frame}
+              points={points}
+              region={region}
+              onPoint={hands.onPoint}
+              pointed={pointed}
+              onRegion={hands.setRegion}
+              onGo={hands.go}
+              onLine={hands.onLine}
+            />
+          )}
+          <Spots figure={figure} frame={frame} id={id} />
+        </svg>
+      </ActsMenu>
       <PointedLine
         mode={mode}
         frame={frame}
@@ -196,8 +206,9 @@ export function FigureTouch({ figure, mode }: Props) {
         points={points}
         point={point}
         region={region}
+        line={line}
         place={place}
-        onDone={leave}
+        onDone={hands.leave}
       />
     </>
   );

@@ -14,6 +14,7 @@ import { SeriesLookPanel } from "./SeriesLookPanel";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
 import { Foldable } from "../parts/Foldable";
+import { HearFigure } from "./HearFigure";
 import { LookPanel } from "./LookPanel";
 import { TakeOut } from "./TakeOut";
 import { WordsPanel } from "./WordsPanel";
@@ -28,12 +29,16 @@ function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
 const Blocks = memo(function Blocks({ figure }: { figure: FigureSpecification }) {
   return (
     <>
-      <Foldable title="Axes" fields={["x-axis-label", "y-axis-label"]}>
+      <Foldable title="Axes" about="axes" fields={["x-axis-label", "y-axis-label"]}>
         <AxisPanel axis="y" proposed={proposedLabel(figure, "y")} />
         <div className="border-hairline my-3 border-t" />
         <AxisPanel axis="x" proposed={proposedLabel(figure, "x")} />
       </Foldable>
-      <Foldable title="Words on the figure" fields={["figure-title", "figure-caption"]}>
+      <Foldable
+        title="Words on the figure"
+        about="words"
+        fields={["figure-title", "figure-caption"]}
+      >
         <WordsPanel figure={figure} />
       </Foldable>
       <Foldable title="Look and printed size">
@@ -48,6 +53,7 @@ const Blocks = memo(function Blocks({ figure }: { figure: FigureSpecification })
       <MarginNote title="The figure in words">
         <FigureInWords figure={figure} />
       </MarginNote>
+      <HearFigure figure={figure} />
     </>
   );
 });
@@ -60,7 +66,7 @@ export function PlotMargin() {
   const drawn = count && count.taking + count.aside > 0;
   return (
     <>
-      <MarginNote title="What is plotted">
+      <MarginNote title="What is plotted" about="plotted">
         <AxisChoices />
       </MarginNote>
       <StageMarks stage="plot" go={({ id }) => choose(id)} />

@@ -10,6 +10,11 @@ import type { FigureFit } from "@/pipeline/lines/fit";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { reasonsToSetAside } from "@/wording/settingAside";
+import { heardWords as words } from "@/wording/figureMenu";
+import { plainRunText } from "@/core/unit/runText";
+import { writeUnitText } from "@/core/unit/unitText";
+import { useDecimalMark } from "../parts/StatementView";
+import { offTheLine } from "./offTheLine";
 import { Button } from "../parts/Button";
 import { DrawerCallContext } from "../parts/DrawerCall";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
@@ -46,6 +51,23 @@ function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () =>
   );
 }
 
+/** How far a reading is off its line. */
+function OffTheLine({ point, fit }: { point: PlacedPoint; fit: FigureFit }) {
+  const rules = useHouseRules();
+  const found = offTheLine(fit, point, rules);
+  const mark = useDecimalMark();
+  if (!found) return null;
+  const { mantissa, exponent } = found.written;
+  const power = exponent === undefined ? "" : ` × 10^${exponent}`;
+  const unit = plainRunText(writeUnitText(fit.y.quantity.unit));
+  const amount = `${mark(mantissa)}${power}${unit && ` ${unit}`}`;
+  return (
+    <span className="text-soft">
+      {found.off === 0 ? words.on : words.off(amount, found.off > 0)}
+    </span>
+  );
+}
+
 /** One reading of the figure: its row, its values with ±, and what can be done with it. */
 export function PointTip({
   point,
@@ -78,6 +100,7 @@ export function PointTip({
           </span>
         );
       })}
+      <OffTheLine point={point} fit={fit} />
       <Button
         onClick={() => call({ table: fit.table.id, row: point.row, quantity: point.quantity })}
       >

@@ -15,6 +15,8 @@ interface Props {
   onPoint: (index: number | undefined, kept: boolean) => void;
   onRegion: (region: Region | undefined) => void;
   onGo: () => void;
+  /** Goes on to the next line of the figure (1), or to the one before (−1). */
+  onLine: (step: 1 | -1) => void;
 }
 
 const reach = 12;
@@ -33,7 +35,7 @@ function steppedTo(key: string, from: number | undefined, last: number): number 
 
 /** The readings under the hand: point at one, draw a region around several, or go from one to the next by keys. */
 export function PointsTouch(props: Props) {
-  const { frame, points, pointed, region, onPoint, onRegion, onGo } = props;
+  const { frame, points, pointed, region, onPoint, onRegion, onGo, onLine } = props;
   const [drawing, setDrawing] = useState(false);
   const drag = useDrag({
     onStart: () => setDrawing(true),
@@ -53,7 +55,9 @@ export function PointsTouch(props: Props) {
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const next = steppedTo(event.key, pointed, points().length - 1);
-    if (next !== undefined || event.key === "Escape") {
+    if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+      onLine(event.key === "ArrowDown" ? 1 : -1);
+    } else if (next !== undefined || event.key === "Escape") {
       onRegion(undefined);
       onPoint(next, true);
     } else if (event.key === "Enter" && pointed !== undefined) onGo();
@@ -77,7 +81,7 @@ export function PointsTouch(props: Props) {
       <TouchArea
         frame={frame}
         kind="figure"
-        label="Readings on the figure. Arrow keys go from one to the next, Enter to its row."
+        label="Readings on the figure. Left and right go from one to the next, down and up from line to line, Enter to its row."
         {...drag}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}

@@ -22,13 +22,14 @@ const arrows: Readonly<Record<string, readonly [number, number]>> = {
 interface MovableProps {
   spot: Spot;
   name: string;
+  kind: "legend" | "equation" | "label";
   /** Puts its upper left corner somewhere, in points; a session is one step of undo. */
   onMove: (x: number, y: number, session: string) => void;
   onRemove: () => void;
 }
 
 /** Something written on the figure that is dragged, or moved by arrow keys. */
-function Movable({ spot, name, onMove, onRemove }: MovableProps) {
+function Movable({ spot, name, kind, onMove, onRemove }: MovableProps) {
   const begun = useRef({ x: spot.x, y: spot.y, turn: 0 });
   const drag = useDrag({
     onStart: () => {
@@ -49,6 +50,8 @@ function Movable({ spot, name, onMove, onRemove }: MovableProps) {
   return (
     <rect
       role="button"
+      data-margin="words"
+      data-words={kind}
       tabIndex={0}
       aria-label={`${name}: drag it, or move it by arrow keys`}
       x={spot.x - 2}
@@ -83,6 +86,7 @@ export function LegendTouch({ spot, frame, figure }: Props) {
     <Movable
       spot={spot}
       name="Legend"
+      kind="legend"
       onMove={move}
       onRemove={() => act(placeLegend, { figure, place: null })}
     />
@@ -102,6 +106,7 @@ export function EquationTouch({ spot, frame, figure }: Props) {
     <Movable
       spot={spot}
       name={`Equation of the ${line} line`}
+      kind="equation"
       onMove={move}
       onRemove={() => act(placeEquation, { figure, equation, place: null })}
     />
@@ -120,6 +125,7 @@ export function LabelTouch({ spot, frame, figure, label }: Props & { label: Labe
     <Movable
       spot={spot}
       name={`Label “${label.text}”`}
+      kind="label"
       onMove={move}
       onRemove={() => act(removeLabel, { figure, id: label.id })}
     />

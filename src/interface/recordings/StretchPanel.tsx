@@ -86,7 +86,7 @@ export function StretchPanel() {
   const inside = (time: number) => Math.min(whole, Math.max(0, time));
   return (
     <div ref={place}>
-      <MarginNote title={readingOffWords.stretch}>
+      <MarginNote title={readingOffWords.stretch} about="stretch">
         {!stretch && <p className="text-soft mb-2">{readingOffWords.noStretch}</p>}
         <div className="grid grid-cols-2 gap-2">
           <MomentField

@@ -133,7 +133,7 @@ export function TracePaper(props: Props) {
     return () => held.removeEventListener("wheel", turn);
   }, [onWheel, width, span]);
   return (
-    <div ref={place} className="relative w-full" style={{ height }}>
+    <div ref={place} data-paper className="relative w-full" style={{ height }}>
       <canvas ref={canvas} aria-hidden className="absolute inset-0 h-full w-full" />
       <div
         ref={sheet}

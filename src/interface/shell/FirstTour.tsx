@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState, useSyncExternalStore } from "react";
 import { stages, type StageId } from "@/wording/stages";
 import { tourWords } from "@/wording/tour";
+import { announce } from "../keys/announcer";
 import { Button } from "../parts/Button";
 import { goToStage } from "../parts/stagePath";
 
@@ -33,7 +34,10 @@ export function FirstTour({ investigationId, stage, endTour }: Props) {
   const next = useRef<HTMLButtonElement>(null);
   const over = endedHere || ended;
   useEffect(() => {
-    if (!over && at > 0) next.current?.focus();
+    if (over) return;
+    next.current?.focus();
+    const step = tourWords[at];
+    if (step) announce(`${at + 1} of ${tourWords.length}. ${step.text}`);
   }, [over, at]);
   const now = tourWords[at];
   if (over || !now) return null;
@@ -53,6 +57,7 @@ export function FirstTour({ investigationId, stage, endTour }: Props) {
   return (
     <section
       aria-label="A first look along the rule"
+      data-keeps-focus
       className="bg-boxwood border-boxwood-edge fixed bottom-4 left-4 z-20 w-[380px] max-w-[calc(100vw-32px)] rounded-md border p-4 shadow-md"
       onKeyDown={(event) => event.key === "Escape" && leave(begun)}
     >

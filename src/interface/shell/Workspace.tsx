@@ -47,7 +47,11 @@ import { usePresence } from "../together/usePresence";
 import { useStage } from "../parts/stagePath";
 import { useLive } from "../parts/useLive";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
-import { useKeptFocus } from "./useKeptFocus";
+import { Announcer } from "../keys/Announcer";
+import { useArrival } from "../keys/useArrival";
+import { useKeptFocus } from "../keys/useKeptFocus";
+import { useMarginKey } from "../keys/useMarginKey";
+import { useSpokenActs } from "../keys/useSpokenActs";
 import { useStageKeys } from "./useStageKeys";
 
 interface Props {
@@ -89,6 +93,16 @@ function Stages(props: { investigationId: string; stage: StageId }) {
   return <StageRule {...props} marks={marks} remarks={useOpenRemarks()} />;
 }
 
+/** What keys do on every stage, and what is heard of it. */
+function useKeys(investigationId: string, stage: StageId): void {
+  useStageKeys(investigationId);
+  useKeptFocus();
+  useArrival(stage);
+  useMarginKey();
+  useSpokenActs();
+  useCommandKeys(useInvestigationStore());
+}
+
 function Bench(props: Props) {
   const { investigationId, opened, signOut, endTour } = props;
   const stage = useStage();
@@ -101,9 +115,7 @@ function Bench(props: Props) {
     setCalled(reading);
     setOpen(true);
   }, []);
-  useStageKeys(investigationId);
-  useKeptFocus();
-  useCommandKeys(useInvestigationStore());
+  useKeys(investigationId, stage);
   const ofBench = useInvestigation((state) => state.ofBench);
   const head = ofBench ? (
     <>
@@ -115,12 +127,16 @@ function Bench(props: Props) {
   );
   return (
     <MarksProvider>
+      {opened && !opened.person.toured && (
+        <FirstTour investigationId={investigationId} stage={stage} endTour={endTour} />
+      )}
       <div data-live={live} className="flex min-h-screen flex-col min-[900px]:h-screen">
         <Header person={opened?.person} bench={opened?.bench} signOut={signOut}>
           <HandInHere investigationId={investigationId} handIn={props.handing.handIn} />
         </Header>
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
+        <Announcer />
         <BenchLine {...props} />
         {!ofBench && <BriefLine />}
         <Notices investigationId={investigationId} />
@@ -140,9 +156,6 @@ function Bench(props: Props) {
           </DrawerCallContext>
         </FigureInHandContext>
       </div>
-      {opened && !opened.person.toured && (
-        <FirstTour investigationId={investigationId} stage={stage} endTour={endTour} />
-      )}
     </MarksProvider>
   );
 }

@@ -5,14 +5,9 @@ import type { LineFit } from "@/core/fit/lineFit";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { type LedgerRow, type LineLedger, writeRSquared } from "@/pipeline/lines/lineLedger";
 import { RunTextView } from "../parts/RunTextView";
-import { NumberView, StatementView, useDecimalMark } from "../parts/StatementView";
+import { LedgerEntry as Entry } from "../parts/LedgerEntry";
+import { NumberView, useDecimalMark } from "../parts/StatementView";
 import { Tick } from "../parts/Tick";
-
-/** A slope or an intercept as it is written. */
-export function Entry({ row }: { row: LedgerRow }) {
-  if (row.statement) return <StatementView statement={row.statement} unit={row.unit} />;
-  return row.bare ? <NumberView number={row.bare} unit={row.unit} /> : null;
-}
 
 const digits = 15;
 

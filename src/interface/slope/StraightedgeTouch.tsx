@@ -61,7 +61,7 @@ function usePart(part: EdgePart, { figure, id, edge, points, frame, onTouch }: P
 }
 
 function partLabel(part: EdgePart, number: number): string {
-  return `Straightedge ${number}, ${names[part]}`;
+  return `Straightedge ${number}, ${names[part]}: arrow keys move it, with Shift ten times as far`;
 }
 
 function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
@@ -71,6 +71,8 @@ function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
   return (
     <g
       role="button"
+      data-margin="straightedge"
+      data-straightedge={props.id}
       tabIndex={0}
       aria-roledescription="handle"
       aria-label={partLabel(part, props.number)}
@@ -98,6 +100,8 @@ export function StraightedgeTouch(props: Props) {
     <>
       <polyline
         role="button"
+        data-margin="straightedge"
+        data-straightedge={props.id}
         tabIndex={0}
         aria-roledescription="line"
         aria-label={partLabel("whole", props.number)}

@@ -102,7 +102,7 @@ export function StraightedgesNote() {
   const edges = inOrder(chosen.figure.straightedges);
   if (edges.length === 0) return null;
   return (
-    <MarginNote title="Straightedges">
+    <MarginNote title="Straightedges" about="straightedge">
       <ul data-testid="straightedges">
         {edges.map(([id, edge], index) => (
           <Edge key={id} figure={chosen.id} id={id} number={index + 1} edge={edge} />

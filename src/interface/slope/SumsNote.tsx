@@ -3,10 +3,12 @@
 import { lineSums } from "@/core/fit/lineSums";
 import { writeNumber } from "@/core/number/writtenNumber";
 import type { FigurePoints } from "@/pipeline/lines/fit";
+import { Scrolled } from "../parts/Scrolled";
 import { NumberView } from "../parts/StatementView";
 import { Typeset } from "../parts/Typeset";
 
 const figures = 8;
+const sumsLabel = "Formula of least squares";
 
 const formulas = {
   slope: "m = \\frac{n\\sum xy - \\sum x\\sum y}{n\\sum x^2 - \\left(\\sum x\\right)^2}",
@@ -52,10 +54,10 @@ export function SumsNote({ points }: { points: FigurePoints }) {
         </tbody>
       </table>
       {results.map(({ tex, value }) => (
-        <p key={tex} tabIndex={0} className="mt-3 overflow-x-auto">
+        <Scrolled key={tex} label={sumsLabel} className="mt-3">
           <Typeset tex={`\\displaystyle ${tex}`} /> ={" "}
           {Number.isFinite(value) && <NumberView number={writeNumber(value, figures)} unit={[]} />}
-        </p>
+        </Scrolled>
       ))}
       <p className="text-soft mt-2">
         For the line with every point alike. x and y stand in the units of the axes; the line itself

@@ -6,6 +6,7 @@ import { drawTriangle } from "@/investigation/acts/drawTriangle";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { triangleWorking } from "@/pipeline/lines/triangleWorking";
 import { triangleRemarks } from "@/wording/lines";
+import { Scrolled } from "../parts/Scrolled";
 import { MarginNote } from "../parts/StageLayout";
 import { Typeset } from "../parts/Typeset";
 import { useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
@@ -63,11 +64,11 @@ export function TriangleNote({ figure }: { figure: FigureSpecification }) {
     onReading: onReading(triangle.from, fit, grain) || onReading(triangle.to, fit, grain),
   });
   return (
-    <MarginNote title="Slope triangle">
-      <div data-testid="triangle-working" tabIndex={0} className="overflow-x-auto py-1">
+    <MarginNote title="Slope triangle" about="triangle">
+      <Scrolled testId="triangle-working" label={slopeWord}>
         {slopeWord} ={" "}
         <Typeset tex={triangleWorking(fit, triangle, outcome.line.slope, decimalMark)} />
-      </div>
+      </Scrolled>
       {remarks.map((remark) => (
         <p key={remark} className="text-soft mt-1">
           {remark}

@@ -10,7 +10,7 @@ import { MarginNote } from "../parts/StageLayout";
 import { Tick } from "../parts/Tick";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
-import { Entry } from "./Particulars";
+import { LedgerEntry as Entry } from "../parts/LedgerEntry";
 
 interface Props {
   points: FigurePoints;

@@ -137,6 +137,8 @@ export function BoardGrid(props: Props) {
       ref={grid}
       role="grid"
       aria-label="Straighten board"
+      data-paper
+      data-margin="pair"
       onKeyDown={onKeyDown}
       onClick={touched(onSelect)}
       onDoubleClick={touched(onPlot)}

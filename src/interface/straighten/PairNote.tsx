@@ -49,7 +49,7 @@ export function PairNote({ whole, pair, ownX, ownY, full, onPlot, children }: Pr
   const barred = cell ? [...cell.up.up, ...cell.across.up].some((bar) => bar > 0) : false;
   const lost = cell ? Math.max(cell.across.beyond, cell.up.beyond) : 0;
   return (
-    <MarginNote title={named}>
+    <MarginNote title={named} about="pair">
       {figure && (
         <div className="max-w-[340px]" data-testid="pair-figure">
           <SceneView figure={figure} />

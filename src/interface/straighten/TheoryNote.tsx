@@ -3,6 +3,7 @@
 import { nanoid } from "nanoid";
 import { useDeferredValue, useMemo, useState } from "react";
 import { type Expression } from "@/core/expression/tree";
+import { printFormula } from "@/core/expression/print";
 import { toTex } from "@/core/expression/tex";
 import type { Pair } from "@/core/straighten/pairs";
 import type { Step } from "@/core/straighten/steps";
@@ -14,10 +15,11 @@ import { quantityWith } from "@/pipeline/straighten/straightening";
 import { type TheoryOutcome, theoryPairs } from "@/pipeline/straighten/theoryPairs";
 import { firstKey } from "@/pipeline/lines/fit";
 import { findingSentence } from "@/wording/findings";
-import { stepSentence } from "@/wording/straighten";
+import { stepSentence, theoryWords } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { Fixed } from "../parts/Fixed";
+import { Scrolled } from "../parts/Scrolled";
 import { MarginNote } from "../parts/StageLayout";
 import { TextField } from "../parts/TextField";
 import { Typeset } from "../parts/Typeset";
@@ -61,9 +63,9 @@ function Steps({ steps }: { steps: readonly Step[] }) {
       {steps.map(({ act, left, right }, index) => (
         <li key={index}>
           <span className="text-soft">{stepSentence(act)}</span>
-          <span className="block overflow-x-auto py-0.5" tabIndex={0}>
+          <Scrolled label={theoryWords.step(index + 1)}>
             <Typeset tex={`${toTex(left)} = ${toTex(right)}`} />
-          </span>
+          </Scrolled>
         </li>
       ))}
     </ol>
@@ -83,19 +85,32 @@ function PairOfTheory({ pair, onPlot }: PairProps) {
   return (
     <li className="border-hairline border-t py-2">
       <div className="flex items-center justify-between gap-2">
-        <span className="overflow-x-auto" tabIndex={0}>
+        <Scrolled label={theoryWords.pair}>
           <Typeset tex={title} />
-        </span>
-        <Button onClick={onPlot}>Plot it</Button>
+        </Scrolled>
+        <Button
+          aria-label={theoryWords.plot(printFormula(vertical), printFormula(horizontal))}
+          onClick={onPlot}
+        >
+          Plot it
+        </Button>
       </div>
       <dl className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-3 gap-y-1">
         <dt className="text-soft">slope</dt>
-        <dd className="overflow-x-auto" tabIndex={0}>
-          <Typeset tex={toTex(slope)} />
+        <dd className="min-w-0">
+          <Scrolled label={theoryWords.slope}>
+            <Typeset tex={toTex(slope)} />
+          </Scrolled>
         </dd>
         <dt className="text-soft">intercept</dt>
-        <dd className="overflow-x-auto" tabIndex={0}>
-          {isZero(intercept) ? "zero" : <Typeset tex={toTex(intercept)} />}
+        <dd className="min-w-0">
+          {isZero(intercept) ? (
+            "zero"
+          ) : (
+            <Scrolled label={theoryWords.intercept}>
+              <Typeset tex={toTex(intercept)} />
+            </Scrolled>
+          )}
         </dd>
       </dl>
       <details onToggle={(event) => setOpen(event.currentTarget.open)}>

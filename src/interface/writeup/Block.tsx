@@ -15,7 +15,9 @@ import { PromptField } from "../brief/PromptField";
 import { HandOfOther } from "../together/Together";
 import { useFixed } from "../parts/Fixed";
 import { Button } from "../parts/Button";
-import { doAct } from "../store/investigationStore";
+import { blockMenuWords as menuWords } from "@/wording/figureMenu";
+import { type AboutThing, ActsMenu } from "../parts/ActsMenu";
+import { doAct, type InvestigationStore } from "../store/investigationStore";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { ReportNodes } from "./ReportNodes";
 import { TextEditor } from "./TextEditor";
@@ -52,6 +54,14 @@ function useAbout(of: string): string {
   });
 }
 
+/** Moves a block by so many places among the others; whether there is such a place. */
+function moveBy(store: InvestigationStore, id: string, step: 1 | -1): boolean {
+  const now = inOrder(store.getState().document.writeUp.blocks).map(([block]) => block);
+  const to = now.indexOf(id) + step;
+  if (to < 0 || to >= now.length) return false;
+  return doAct(store, moveBlock, { block: id, before: now[step < 0 ? to : to + 1] ?? null });
+}
+
 /** Moves a block with the arrow keys; its grip keeps the focus however often. */
 function useMoving(id: string, order: readonly string[]) {
   const store = useInvestigationStore();
@@ -65,11 +75,7 @@ function useMoving(id: string, order: readonly string[]) {
     const step = event.key === "ArrowUp" ? -1 : event.key === "ArrowDown" ? 1 : 0;
     if (step === 0) return;
     event.preventDefault();
-    const now = inOrder(store.getState().document.writeUp.blocks).map(([block]) => block);
-    const to = now.indexOf(id) + step;
-    if (to < 0 || to >= now.length) return;
-    moved.current = true;
-    doAct(store, moveBlock, { block: id, before: now[step < 0 ? to : to + 1] ?? null });
+    if (moveBy(store, id, step)) moved.current = true;
   };
   return { gripRef, onKeyDown };
 }
@@ -195,6 +201,31 @@ function Before({ id, block, name, words, drawn }: BeforeProps) {
   );
 }
 
+/** The menu of a block, with all that can be done to it. */
+function useBlockMenu(id: string, name: string, block: WriteUpBlock) {
+  const store = useInvestigationStore();
+  const { hidden } = block;
+  return (target: Element, byKeys: boolean): AboutThing | undefined => {
+    if (!byKeys && target.closest('input, [contenteditable="true"]')) return undefined;
+    return {
+      name,
+      groups: [
+        [
+          { label: menuWords.up, run: () => void moveBy(store, id, -1) },
+          { label: menuWords.down, run: () => void moveBy(store, id, 1) },
+        ],
+        [
+          {
+            label: hidden ? menuWords.show : menuWords.hide,
+            run: () => void doAct(store, describeBlock, { block: id, change: { hidden: !hidden } }),
+          },
+          { label: menuWords.takeOut, run: () => void doAct(store, removeBlock, { block: id }) },
+        ],
+      ],
+    };
+  };
+}
+
 /** A block of the write-up where it stands: its words to be edited, what it shows as it is now. */
 export const Block = memo(function Block({ block, shown, order, drawn }: Props) {
   const { id } = shown;
@@ -203,44 +234,47 @@ export const Block = memo(function Block({ block, shown, order, drawn }: Props) 
   const typed = block.kind === "text";
   const words = useMemo(() => shown.typed.filter(({ kind }) => kind !== "heading"), [shown]);
   const nodes = useMemo(() => shown.shown.filter(({ kind }) => kind !== "title"), [shown]);
+  const about = useBlockMenu(id, name, block);
   return (
-    <section
-      ref={setNodeRef}
-      aria-label={name}
-      data-place={`block:${id}`}
-      className={`group relative py-2 ${isOver ? "border-petrol border-t-2" : ""} ${block.hidden ? "opacity-40" : ""}`}
-    >
-      <HandOfOther place={`block:${id}`} />
-      <Tools id={id} name={name} block={block} order={order} />
-      {block.kind === "title" && (
-        <>
-          <h1 className="px-1 font-serif text-[24px] leading-tight font-semibold">
-            {shown.shown[0]?.kind === "title" ? shown.shown[0].text : ""}
-          </h1>
-          <Authors />
-        </>
-      )}
-      {typed && <Heading id={id} block={block} />}
-      {typed && (
-        <TextEditor
-          block={id}
-          text={block.text}
-          label={block.heading.trim() || "Text"}
-          hint={block.prompt?.trim() || hintOf(block.heading)}
-          words={words}
-          drawn={drawn}
-        />
-      )}
-      {typed && <PromptField id={id} block={block} />}
-      {!typed && block.kind !== "title" && (
-        <Before id={id} block={block} name={name} words={words} drawn={drawn} />
-      )}
-      {shown.missing ? <p className="text-soft px-2 italic">{shown.missing}</p> : null}
-      {nodes.length > 0 && (
-        <div className="flex flex-col gap-1 px-2 [contain-intrinsic-size:auto_240px] [content-visibility:auto]">
-          <ReportNodes nodes={nodes} />
-        </div>
-      )}
-    </section>
+    <ActsMenu about={about} byHolding={false}>
+      <section
+        ref={setNodeRef}
+        aria-label={name}
+        data-place={`block:${id}`}
+        className={`group relative py-2 ${isOver ? "border-petrol border-t-2" : ""} ${block.hidden ? "opacity-40" : ""}`}
+      >
+        <HandOfOther place={`block:${id}`} />
+        <Tools id={id} name={name} block={block} order={order} />
+        {block.kind === "title" && (
+          <>
+            <h2 className="px-1 font-serif text-[24px] leading-tight font-semibold">
+              {shown.shown[0]?.kind === "title" ? shown.shown[0].text : ""}
+            </h2>
+            <Authors />
+          </>
+        )}
+        {typed && <Heading id={id} block={block} />}
+        {typed && (
+          <TextEditor
+            block={id}
+            text={block.text}
+            label={block.heading.trim() || "Text"}
+            hint={block.prompt?.trim() || hintOf(block.heading)}
+            words={words}
+            drawn={drawn}
+          />
+        )}
+        {typed && <PromptField id={id} block={block} />}
+        {!typed && block.kind !== "title" && (
+          <Before id={id} block={block} name={name} words={words} drawn={drawn} />
+        )}
+        {shown.missing ? <p className="text-soft px-2 italic">{shown.missing}</p> : null}
+        {nodes.length > 0 && (
+          <div className="flex flex-col gap-1 px-2 [contain-intrinsic-size:auto_240px] [content-visibility:auto]">
+            <ReportNodes nodes={nodes} />
+          </div>
+        )}
+      </section>
+    </ActsMenu>
   );
 });

@@ -145,12 +145,12 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
     case "title":
       return (
         <>
-          <h1 className="font-serif text-[24px] leading-tight font-semibold">{node.text}</h1>
+          <h2 className="font-serif text-[24px] leading-tight font-semibold">{node.text}</h2>
           <p className="text-soft font-serif">{node.authors}</p>
         </>
       );
     case "heading":
-      return <h2 className="mb-1 font-serif text-[18px] font-semibold">{node.text}</h2>;
+      return <h3 className="mb-1 font-serif text-[18px] font-semibold">{node.text}</h3>;
     case "paragraph":
     case "bullet":
     case "number":

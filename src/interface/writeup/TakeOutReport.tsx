@@ -20,7 +20,7 @@ export function TakeOutReport({ report }: { report: Report }) {
     });
   const [main, ...others] = makers;
   return (
-    <MarginNote title="Take out the report">
+    <MarginNote title="Take out the report" about="write-up">
       <div className="flex flex-wrap gap-2">
         {main && (
           <Button look="main" onClick={() => take(main)}>

@@ -7,6 +7,7 @@ import { modelOf } from "@/core/fit/families/fitFamily";
 import type { Curve } from "@/investigation/model/curve";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { findingSentence } from "@/wording/findings";
+import { Scrolled } from "../../parts/Scrolled";
 import { Button } from "../../parts/Button";
 import { PencilMark } from "../../parts/StageLayout";
 import { RunTextView } from "../../parts/RunTextView";
@@ -81,14 +82,9 @@ export function CurveBlock({ figure, state, fit }: Props) {
       </div>
       {curve.family === "own" && <OwnFormula figure={figure} id={id} curve={curve} />}
       {model && points && (
-        <div
-          className="overflow-x-auto py-1"
-          tabIndex={0}
-          role="group"
-          aria-label="Formula as printed"
-        >
+        <Scrolled label="Formula as printed">
           <CurveFormula expression={model.expression} variable={model.variable} points={points} />
-        </div>
+        </Scrolled>
       )}
       {fitted && !finding && <ParameterTable fitted={fitted} />}
       {curve.family === "power" && points && points.x.quantity.unit.trim() !== "" && (

@@ -1,0 +1,49 @@
+"use client";
+
+import { useEffect, useRef } from "react";
+import { windowTitle } from "@/wording/windowTitles";
+import { stages, type StageId } from "@/wording/stages";
+import { untitled } from "@/wording/untitled";
+import { useInvestigation } from "../store/useInvestigation";
+import { announce } from "./announcer";
+
+/** A stage that is still on its way gets its heading within so many frames, or the focus stays. */
+const mostFrames = 240;
+
+/** Puts the focus on the heading of the stage that is shown now, unless hands have gone elsewhere meanwhile. */
+function toHeading(): () => void {
+  const began = document.activeElement;
+  let frame = 0;
+  const look = (left: number) => {
+    const now = document.activeElement;
+    if (now?.closest("[data-keeps-focus]")) return;
+    if (now !== began && now !== document.body) return;
+    const heading = document.querySelector<HTMLElement>("main h1");
+    if (!heading) {
+      if (left > 0) frame = requestAnimationFrame(() => look(left - 1));
+      return;
+    }
+    heading.tabIndex = -1;
+    heading.focus({ preventScroll: true });
+  };
+  look(mostFrames);
+  return () => cancelAnimationFrame(frame);
+}
+
+/** The window is named after the stage in hand; who comes to another stage is told so, and stands at its heading. */
+export function useArrival(stage: StageId): void {
+  const title = useInvestigation((state) => state.document.title).trim() || untitled;
+  const label = stages.find(({ id }) => id === stage)?.label ?? "";
+  const named = useRef(title);
+  const last = useRef(stage);
+  useEffect(() => {
+    named.current = title;
+    document.title = windowTitle(label, title);
+  }, [label, title]);
+  useEffect(() => {
+    if (last.current === stage) return;
+    last.current = stage;
+    announce(`${label} · ${named.current}`);
+    return toHeading();
+  }, [stage, label]);
+}

@@ -1,0 +1,42 @@
+"use client";
+
+import { seriesName } from "@/pipeline/figure/figure";
+import type { FigureFit } from "@/pipeline/lines/fit";
+import { statedLedger } from "@/pipeline/lines/lineLedger";
+import { rangeOfLine } from "@/pipeline/lines/lineRange";
+import { statedLine } from "@/pipeline/lines/statedLine";
+import { heardWords } from "@/wording/figureMenu";
+import { LedgerEntry } from "../parts/LedgerEntry";
+import { useFigure, useHouseRules } from "../store/useEvaluated";
+
+/** The lines that a figure has. */
+export const linesOf = ({ lines }: FigureFit) =>
+  lines.filter(({ outcome }) => outcome.kind === "line");
+
+/** One line of the figure: its slope and its intercept, as they are stated. */
+export function LineTip({ fit, index }: { fit: FigureFit; index: number }) {
+  const rules = useHouseRules();
+  const figure = useFigure()?.figure;
+  const lines = linesOf(fit);
+  const one = lines[index];
+  if (!figure || one?.outcome.kind !== "line") return null;
+  const { line } = one.outcome;
+  const range = rangeOfLine(figure, one, rules);
+  const stated = statedLine({ figure, table: fit.table, one, line, range }, rules);
+  const ledger = statedLedger(stated, one.fitted, rules.figuresOfUncertainty);
+  const name = lines.length > 1 ? `, ${seriesName(one, fit)}` : "";
+  return (
+    <>
+      <span className="font-semibold">
+        {heardWords.line(index + 1, lines.length)}
+        {name}
+      </span>
+      <span className="whitespace-nowrap">
+        {rules.slopeWord}: <LedgerEntry row={ledger.slope} />
+      </span>
+      <span className="whitespace-nowrap">
+        {heardWords.intercept}: <LedgerEntry row={ledger.intercept} />
+      </span>
+    </>
+  );
+}

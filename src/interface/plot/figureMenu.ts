@@ -1,0 +1,56 @@
+import { figureMenuWords as words } from "@/wording/figureMenu";
+import type { AboutThing } from "../parts/ActsMenu";
+import { pressOn } from "../parts/pressOn";
+
+/** Stands at what the margin holds about a thing. */
+const toMargin = (thing: Element) => () => pressOn(thing, "F6");
+
+/** What can be done with an axis. */
+function ofAxis(thing: Element, axis: "x" | "y"): AboutThing {
+  return {
+    name: words.axis[axis],
+    groups: [
+      [
+        { label: words.fill, key: "Home", run: () => pressOn(thing, "Home") },
+        { label: words.nearer, key: "+", run: () => pressOn(thing, "+") },
+        { label: words.wider, key: "−", run: () => pressOn(thing, "-") },
+      ],
+      [{ label: words.axisChoices, key: "F6", then: toMargin(thing) }],
+    ],
+  };
+}
+
+/** What can be done with words on the figure: a label goes, what has a place of its own goes back there. */
+function ofWords(thing: Element): AboutThing {
+  const label = thing.getAttribute("data-words") === "label";
+  const off = label ? words.off : words.ownPlace;
+  return {
+    name: words.words,
+    groups: [
+      [{ label: off, key: "Delete", run: () => pressOn(thing, "Delete") }],
+      [{ label: words.change, key: "F6", then: toMargin(thing) }],
+    ],
+  };
+}
+
+interface PointActs {
+  readonly row: number;
+  readonly go: () => void;
+  readonly aside: (reason: string) => void;
+}
+
+/** The menu of what of a figure is in hand; undefined for nothing that has one. */
+export function menuOnFigure(target: Element, point: PointActs | undefined): AboutThing | undefined {
+  const axis = target.closest("[data-axis]");
+  if (axis) return ofAxis(axis, axis.getAttribute("data-axis") === "y" ? "y" : "x");
+  const written = target.closest("[data-words]");
+  if (written) return ofWords(written);
+  if (!point) return undefined;
+  return {
+    name: words.point(point.row),
+    groups: [
+      [{ label: words.go, key: "Enter", run: point.go }],
+      [{ label: words.aside, reasons: point.aside }],
+    ],
+  };
+} // prettier-ignore

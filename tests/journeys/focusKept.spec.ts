@@ -1,0 +1,101 @@
+import { expect, type Page, test } from "@playwright/test";
+import { signIn, start, startSample } from "./bench";
+import { inFocus } from "./byKeys";
+
+/** What leads away from the page, or to the system's own windows. */
+const leadsAway =
+  /^(?:Sign out|Fathom Rule|Ines|Print|PDF|For word processors|Web page|TeX|PNG|SVG|CSV|Take out|Bring in|History|To the shelf|Take its value|Record)/;
+
+interface Control {
+  readonly name: string;
+  readonly at: number;
+}
+
+const controls =
+  'main button, aside button, main summary, aside summary, main [role="gridcell"] input';
+
+/** The controls of a stage that can be pressed, by name and place. */
+async function controlsOf(page: Page): Promise<Control[]> {
+  const all = await page.locator(controls).evaluateAll((elements) =>
+    elements.map((element, at) => ({
+      at,
+      name: (element.getAttribute("aria-label") ?? element.textContent ?? "").trim(),
+      can: !element.matches(":disabled") && element.getClientRects().length > 0,
+    })),
+  );
+  return all.filter(({ name, can }) => can && !leadsAway.test(name)).map(({ name, at }) => ({ name, at }));
+} // prettier-ignore
+
+/** What an undo would take back, as the button says it. */
+const undoable = (page: Page) =>
+  page.getByRole("button", { name: /^Undo/ }).getAttribute("aria-label");
+
+/** Presses a control by its key, then undoes what it did; tells where the focus was lost. */
+async function pressAndUndo(page: Page, { name, at }: Control, lost: string[], acts: Set<string>): Promise<void> {
+  const control = page.locator(controls).nth(at);
+  if ((await control.count()) === 0) return;
+  await control.evaluate((element) => (element as HTMLElement).focus());
+  const before = await undoable(page);
+  await page.keyboard.press("Enter");
+  await page.waitForTimeout(140);
+  if ((await page.getByRole("listbox").count()) + (await page.getByRole("menu").count()) > 0) {
+    await page.keyboard.press("ArrowDown");
+    await page.keyboard.press("Enter");
+    await page.waitForTimeout(180);
+  }
+  if ((await page.getByRole("dialog").count()) > 0) {
+    await page.keyboard.press("Escape");
+    await page.waitForTimeout(220);
+  }
+  if ((await inFocus(page)) === "body") lost.push(`after ${name}`);
+  const did = await undoable(page);
+  if (did === before) return;
+  acts.add(did ?? "");
+  await page.keyboard.press("Control+z");
+  await page.waitForTimeout(180);
+  if ((await inFocus(page)) === "body") lost.push(`after undo of ${name}`);
+} // prettier-ignore
+
+const stages = [["1", "Measure"], ["2", "Derive"], ["3", "Straighten"], ["4", "Plot"], ["5", "Slope"], ["6", "Conclude"], ["7", "Write up"]] as const; // prettier-ignore
+
+for (const [key, stage] of stages) {
+  test(`${stage}: each control pressed by key, and undone, leaves the focus somewhere`, async ({ page }) => {
+    test.setTimeout(280_000);
+    await signIn(page);
+    await startSample(page, "Springiness of a clamped rule");
+    await page.keyboard.press(`Alt+${key}`);
+    if (stage === "Write up") {
+      await page.getByRole("button", { name: "Lay out the write-up" }).press("Enter");
+      await expect(page.getByRole("textbox", { name: "Aim", exact: true })).toBeVisible();
+    }
+    await page.waitForTimeout(600);
+    const [lost, acts]: [string[], Set<string>] = [[], new Set()];
+    for (const control of await controlsOf(page)) await pressAndUndo(page, control, lost, acts);
+    expect(lost).toEqual([]);
+    expect(acts.size).toBeGreaterThan(0);
+  }); // prettier-ignore
+}
+
+test("the last undo and the last redo leave the focus; so do a duplicated column, a paste and an added quantity undone", async ({ page }) => {
+  await signIn(page);
+  await start(page, "rule");
+  const cell = page.getByRole("gridcell").getByRole("textbox");
+  for (const act of ["Duplicate", "Add a quantity", "Add a table"]) {
+    await page.getByRole("button", { name: act, exact: true }).press("Enter");
+    await cell.focus();
+    await page.keyboard.press("Control+End");
+    await expect(cell).toBeFocused();
+    await page.keyboard.press("Control+z");
+    await expect(cell).toBeFocused();
+    await page.keyboard.press("Control+Shift+z");
+    await expect(cell).toBeFocused();
+    await page.keyboard.press("Control+z");
+    await expect(cell).toBeFocused();
+  }
+  await page.getByRole("button", { name: /^Redo/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect.poll(() => inFocus(page)).not.toBe("body");
+  await page.getByRole("button", { name: /^Undo/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect.poll(() => inFocus(page)).not.toBe("body");
+}); // prettier-ignore
