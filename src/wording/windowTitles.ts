@@ -1,3 +1,18 @@
 /** What the windows of the product are called, from the nearest to the widest: "Slope · Springiness of a rule · Fathom Rule". */
 export const windowTitle = (...parts: readonly string[]): string =>
   [...parts, "Fathom Rule"].filter((part) => part !== "").join(" · ");
+
+/** What the window of each page is called that does not name itself by what it shows. */
+export const pageTitles = {
+  shelf: windowTitle("Shelf"),
+  account: windowTitle("Your account"),
+  "sign-in": windowTitle("Sign in"),
+  register: windowTitle("Begin an account"),
+  join: windowTitle("Join a class"),
+  invited: windowTitle("Invitation"),
+  "first-password": windowTitle("A password of your own"),
+  class: windowTitle("Class"),
+  overview: windowTitle("The whole class"),
+  copies: windowTitle("Copies to read"),
+  read: windowTitle("To read"),
+} as const;

@@ -1,3 +1,5 @@
+import type { Metadata } from "next";
+import { pageTitles } from "@/wording/windowTitles";
 import { redirect } from "next/navigation";
 import { personForPage, sessionToken } from "@/app/access";
 import { signOutAction } from "@/app/sign-in/actions";
@@ -13,6 +15,8 @@ import {
   endSessionsAction,
   inviteAction,
 } from "./actions";
+
+export const metadata: Metadata = { title: pageTitles.account };
 
 /** A person's own account. */
 export default async function Account() {

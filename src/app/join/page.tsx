@@ -1,7 +1,11 @@
+import type { Metadata } from "next";
+import { pageTitles } from "@/wording/windowTitles";
 import { connection } from "next/server";
 import { personIfAny } from "@/app/access";
 import { JoinPage } from "@/interface/class/JoinPage";
 import { joinAction } from "./actions";
+
+export const metadata: Metadata = { title: pageTitles.join };
 
 /** Where a joining code leads; the code stands behind the # of a link, which no log is told. */
 export default async function Join() {

@@ -1,8 +1,12 @@
 import type { Metadata } from "next";
+import { pageTitles } from "@/wording/windowTitles";
 import { connection } from "next/server";
 import { ReadPage } from "@/interface/copies/ReadPage";
 
-export const metadata: Metadata = { robots: { index: false, follow: false } };
+export const metadata: Metadata = {
+  title: pageTitles.read,
+  robots: { index: false, follow: false },
+};
 
 /** Where the link of a reading copy leads; its token stands behind the #, which no log is told. */
 export default async function Read() {

@@ -1,3 +1,5 @@
+import type { Metadata } from "next";
+import { pageTitles } from "@/wording/windowTitles";
 import { personForPage } from "@/app/access";
 import { sampleTitles } from "@/investigation/samples/samples";
 import { signOutAction } from "@/app/sign-in/actions";
@@ -31,6 +33,8 @@ const sentences: Readonly<Record<string, string>> = {
   full: sayings.shelf.full,
   "not-brought-in": sayings.shelf.notBroughtIn,
 };
+
+export const metadata: Metadata = { title: pageTitles.shelf };
 
 /** A person's investigations. */
 export default async function Shelf({ searchParams }: Props) {

@@ -30,20 +30,20 @@ function toHeading(): () => void {
   return () => cancelAnimationFrame(frame);
 }
 
-/** The window is named after the stage in hand; who comes to another stage is told so, and stands at its heading. */
-export function useArrival(stage: StageId): void {
+/** Who comes to another stage is told so, and stands at its heading; what the window is called from then on. */
+export function useArrival(stage: StageId): string {
   const title = useInvestigation((state) => state.document.title).trim() || untitled;
   const label = stages.find(({ id }) => id === stage)?.label ?? "";
   const named = useRef(title);
   const last = useRef(stage);
   useEffect(() => {
     named.current = title;
-    document.title = windowTitle(label, title);
-  }, [label, title]);
+  }, [title]);
   useEffect(() => {
     if (last.current === stage) return;
     last.current = stage;
     announce(`${label} · ${named.current}`);
     return toHeading();
   }, [stage, label]);
+  return windowTitle(label, title);
 }

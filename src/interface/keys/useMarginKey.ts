@@ -42,7 +42,8 @@ export function useMarginKey(): void {
       const toggles = event.key === "F6" && !event.altKey && !event.ctrlKey && !event.metaKey;
       if (!margin || (!toggles && !back)) return;
       event.preventDefault();
-      if (margin.contains(active)) {
+      const gone = active === document.body && left !== undefined && left !== document.body;
+      if (margin.contains(active) || gone) {
         goBack(left);
         left = undefined;
         return;

@@ -83,11 +83,10 @@ function ofCells(
   ];
 }
 
-/** Puts the hands into a field of the margin that is about the quantity in hand. */
-function toField(label: string): void {
+/** Puts the hands into a field of the margin that is about the quantity in hand: its name is the first, its symbol the second. */
+function toField(at: number): void {
   const part = document.querySelector('aside[aria-label="Margin"] [data-about="quantity"]');
-  const fields = part?.querySelectorAll<HTMLInputElement>("input") ?? [];
-  [...fields].find((field) => field.labels?.[0]?.textContent === label)?.focus();
+  part?.querySelectorAll<HTMLInputElement>('input[type="text"], input:not([type])')[at]?.focus();
 }
 
 /** What can be done with the quantity in hand. */
@@ -99,8 +98,8 @@ function ofQuantity(controller: GridController): Doings {
   const { id } = evaluated;
   return [
     [
-      { label: words.name, then: () => toField("Name") },
-      { label: words.symbol, then: () => toField("Symbol") },
+      { label: words.name, then: () => toField(0) },
+      { label: words.symbol, then: () => toField(1) },
     ],
     [
       { label: words.left, key: "Alt+←", run: () => controller.moveQuantity(-1) },

@@ -1,6 +1,7 @@
 "use client";
 
-import { type ReactNode, useEffect, useRef, useState } from "react";
+import type { ReactNode } from "react";
+import { useScrolls } from "./useScrolls";
 
 interface Props {
   /** What stands there, for those who hear it; formulas within say themselves by their MathML. */
@@ -12,18 +13,7 @@ interface Props {
 
 /** Something that scrolls where it is too wide for its place; only then keys stop at it. */
 export function Scrolled({ label, children, className = "", testId }: Props) {
-  const place = useRef<HTMLDivElement>(null);
-  const [scrolls, setScrolls] = useState(false);
-  useEffect(() => {
-    const element = place.current;
-    if (!element) return;
-    const look = new ResizeObserver(() =>
-      setScrolls(element.scrollWidth > element.clientWidth + 1),
-    );
-    look.observe(element);
-    for (const within of element.children) look.observe(within);
-    return () => look.disconnect();
-  }, []);
+  const { place, scrolls } = useScrolls<HTMLDivElement>();
   return (
     <div
       ref={place}

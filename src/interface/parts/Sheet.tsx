@@ -4,6 +4,7 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from "@headlessui/re
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
 import { Button } from "./Button";
+import { useScrolls } from "./useScrolls";
 
 interface Props {
   open: boolean;
@@ -29,6 +30,7 @@ function standWithin(title: HTMLElement | null): void {
 /** A sheet laid over the bench for something that is settled and put away again. */
 export function Sheet({ open, title, onClose, children, foot, wide = false }: Props) {
   const head = useRef<HTMLHeadingElement>(null);
+  const { place: body, scrolls } = useScrolls<HTMLDivElement>();
   useEffect(() => {
     if (!open) return;
     const soon = setTimeout(() => standWithin(head.current), settledWithin);
@@ -53,7 +55,15 @@ export function Sheet({ open, title, onClose, children, foot, wide = false }: Pr
               <X aria-hidden size={18} />
             </Button>
           </div>
-          <div className="min-h-0 flex-1 overflow-auto px-6 py-4">{children}</div>
+          <div
+            ref={body}
+            role="group"
+            aria-label={title}
+            tabIndex={scrolls ? 0 : undefined}
+            className="min-h-0 flex-1 overflow-auto px-6 py-4"
+          >
+            {children}
+          </div>
           {foot && (
             <div className="border-hairline flex flex-wrap items-center justify-end gap-2 border-t px-6 py-3">
               {foot}

@@ -1,5 +1,6 @@
 "use client";
 
+import { windowTitle } from "@/wording/windowTitles";
 import Link from "next/link";
 import { useState, useTransition } from "react";
 import { sayings } from "@/wording/sayings";
@@ -27,6 +28,7 @@ export function BrokenPage({ investigationId, title, why, goBack }: Props) {
     });
   return (
     <main className="bg-page mx-auto mt-24 max-w-xl p-8">
+      <title>{windowTitle(words.title(title))}</title>
       <h1 className="font-serif text-xl font-semibold">{words.title(title)}</h1>
       <p className="mt-2">{words[why]}</p>
       {why !== "newer" && <p className="text-soft mt-2">{words.nothingLost}</p>}

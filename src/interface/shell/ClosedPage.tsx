@@ -1,5 +1,6 @@
 "use client";
 
+import { windowTitle } from "@/wording/windowTitles";
 import Link from "next/link";
 import { investigationJson } from "@/output/investigationJson";
 import { fileName, saveFile } from "@/output/saveFile";
@@ -20,6 +21,7 @@ export function ClosedPage() {
   };
   return (
     <main className="bg-page mx-auto mt-24 max-w-md p-8">
+      <title>{windowTitle(words.ended)}</title>
       <div role="alert">
         <h1 className="font-serif text-xl font-semibold">
           {readOnly ? words.endedReading : words.ended}

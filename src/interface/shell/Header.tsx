@@ -45,7 +45,7 @@ function CommandButton({ id }: { id: "undo" | "redo" }) {
       look="quiet"
       className="px-1.5!"
       disabled={!enabled}
-      aria-label={label}
+      aria-label={command.label}
       title={`${label} (${command.keyShown})`}
       onClick={() => command.run(store)}
     >

@@ -93,14 +93,14 @@ function Stages(props: { investigationId: string; stage: StageId }) {
   return <StageRule {...props} marks={marks} remarks={useOpenRemarks()} />;
 }
 
-/** What keys do on every stage, and what is heard of it. */
-function useKeys(investigationId: string, stage: StageId): void {
+/** What keys do on every stage, and what is heard of it; what the window is called. */
+function useKeys(investigationId: string, stage: StageId): string {
   useStageKeys(investigationId);
   useKeptFocus();
-  useArrival(stage);
   useMarginKey();
   useSpokenActs();
   useCommandKeys(useInvestigationStore());
+  return useArrival(stage);
 }
 
 function Bench(props: Props) {
@@ -115,7 +115,7 @@ function Bench(props: Props) {
     setCalled(reading);
     setOpen(true);
   }, []);
-  useKeys(investigationId, stage);
+  const windowTitle = useKeys(investigationId, stage);
   const ofBench = useInvestigation((state) => state.ofBench);
   const head = ofBench ? (
     <>
@@ -127,6 +127,7 @@ function Bench(props: Props) {
   );
   return (
     <MarksProvider>
+      <title>{windowTitle}</title>
       {opened && !opened.person.toured && (
         <FirstTour investigationId={investigationId} stage={stage} endTour={endTour} />
       )}

@@ -1,3 +1,5 @@
+import type { Metadata } from "next";
+import { pageTitles } from "@/wording/windowTitles";
 import { notFound, redirect } from "next/navigation";
 import type { ReactNode } from "react";
 import { classForPage } from "@/app/access";
@@ -134,6 +136,8 @@ async function partShown(part: ClassPart, opened: OfClass, personId: string): Pr
   const both = { opened, changes };
   return { page: <RulesPart {...both} />, margin: <RulesMargin {...both} own={own} /> };
 }
+
+export const metadata: Metadata = { title: pageTitles.class };
 
 /** A class, for its teachers. */
 export default async function SchoolClass({ params }: Props) {

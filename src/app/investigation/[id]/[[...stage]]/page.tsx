@@ -1,3 +1,4 @@
+import type { Metadata } from "next";
 import { investigationForPage } from "@/app/access";
 import { endTourAction } from "@/app/shelf/actions";
 import { signOutAction } from "@/app/sign-in/actions";
@@ -28,6 +29,9 @@ async function benchFor(id: string, standing: Standing) {
   if (!bench || !rightsOf[standing].has("mark")) return bench;
   return { ...bench, neighbours: await neighboursOf(id) };
 }
+
+/** The window is named by the stage that is shown. */
+export const metadata: Metadata = { title: null };
 
 interface Props {
   params: Promise<{ id: string }>;
