@@ -142,3 +142,11 @@ export const theoryWords = {
   intercept: "Intercept by the theory",
   plot: (up: string, across: string) => `Plot it: ${up} against ${across}`,
 } as const;
+
+/** What is said of pairs where the board stands as a list. */
+export const boardWords = {
+  list: "Pairs, the straightest first",
+  against: "against",
+  said: (how: "straight" | "up" | "down") =>
+    ({ straight: "straight", up: "bent upwards", down: "bent downwards" })[how],
+} as const;

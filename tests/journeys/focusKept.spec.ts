@@ -62,6 +62,7 @@ for (const [key, stage] of stages) {
     test.setTimeout(280_000);
     await signIn(page);
     await startSample(page, "Springiness of a clamped rule");
+    await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
     await page.keyboard.press(`Alt+${key}`);
     await page.waitForTimeout(600);
     const [lost, acts]: [string[], Set<string>] = [[], new Set()];

@@ -64,3 +64,9 @@ export function boardOf(
   const [best] = judged.sort((a, b) => a.cost - b.cost);
   return { across, up, rows, straightest: best && { x: best.x, y: best.y } };
 }
+
+/** Pairs that can be judged, the straightest first. */
+export function byStraightness(cells: readonly BoardCell[]): BoardCell[] {
+  const bend = ({ straightness }: BoardCell) => (straightness ? bentBy(straightness) : Infinity);
+  return cells.filter(({ straightness }) => straightness).sort((a, b) => bend(a) - bend(b));
+}

@@ -30,6 +30,7 @@ function AsIn(props: {
         {benchWords.making.asIn}
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="bottom start"
         className="bg-page border-hairline z-20 max-h-80 max-w-80 rounded-md border py-1 shadow-sm focus:outline-none"
       >

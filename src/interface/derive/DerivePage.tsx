@@ -31,7 +31,7 @@ function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: 
     <tr
       aria-selected={inHand}
       data-place={`formula:${id}`}
-      className={`border-hairline cursor-pointer border-b ${inHand ? "bg-petrol/10" : ""}`}
+      className={`border-hairline cursor-pointer border-b max-[560px]:flex max-[560px]:flex-wrap max-[560px]:items-center ${inHand ? "bg-petrol/10" : ""}`}
       onClick={() => choose({ id })}
     >
       <td className="px-2.5 py-1">
@@ -39,7 +39,7 @@ function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: 
         {quantity.name && ", "}
         <RunTextView runs={writeSymbol(quantity.symbol)} />
       </td>
-      <td className="py-0.5">
+      <td className="py-0.5 max-[560px]:basis-full">
         <FormulaField derived={derived} inHand={inHand} />
       </td>
       <td className="px-2.5">
@@ -72,8 +72,8 @@ export function DerivePage() {
         </p>
       ) : (
         <div>
-          <table className="w-full max-w-[900px] text-left">
-            <thead>
+          <table className="w-full max-w-[900px] text-left max-[560px]:block">
+            <thead className="max-[560px]:hidden">
               <tr className="border-ink border-b">
                 <th className="px-2.5 pb-1 font-semibold">quantity</th>
                 <th className="px-1.5 pb-1 font-semibold">formula</th>
@@ -81,7 +81,7 @@ export function DerivePage() {
                 <th className="px-2.5 pb-1 text-right font-semibold">row {row + 1}</th>
               </tr>
             </thead>
-            <tbody>
+            <tbody className="max-[560px]:block">
               {all.map((derived) => (
                 <Row
                   key={derived.evaluated.id}

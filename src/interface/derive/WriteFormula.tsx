@@ -52,6 +52,7 @@ function QuickMenu({ x, y, table }: { x: string; y: string | undefined; table: s
         A usual formula <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="bottom start"
         className="bg-page border-hairline z-20 w-72 rounded-md border py-1 shadow-sm focus:outline-none"
       >

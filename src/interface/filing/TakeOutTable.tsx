@@ -53,6 +53,7 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
           Take out <ChevronDown aria-hidden size={15} />
         </MenuButton>
         <MenuItems
+          modal={false}
           anchor="bottom end"
           className="bg-page border-hairline z-20 w-72 rounded-md border py-1 shadow-sm focus:outline-none"
         >

@@ -83,10 +83,13 @@ function ofCells(
   ];
 }
 
-/** Puts the hands into a field of the margin that is about the quantity in hand: its name is the first, its symbol the second. */
-function toField(at: number): void {
+/** Puts the hands into a field of the margin that is about the quantity in hand. */
+function toField(label: string): void {
   const part = document.querySelector('aside[aria-label="Margin"] [data-about="quantity"]');
-  part?.querySelectorAll<HTMLInputElement>('input[type="text"], input:not([type])')[at]?.focus();
+  const named = (field: Element) =>
+    document.getElementById(field.getAttribute("aria-labelledby") ?? "")?.textContent?.trim();
+  const fields = [...(part?.querySelectorAll("input") ?? [])];
+  fields.find((field) => named(field) === label)?.select();
 }
 
 /** What can be done with the quantity in hand. */
@@ -98,8 +101,8 @@ function ofQuantity(controller: GridController): Doings {
   const { id } = evaluated;
   return [
     [
-      { label: words.name, then: () => toField(0) },
-      { label: words.symbol, then: () => toField(1) },
+      { label: words.name, then: () => toField("Name") },
+      { label: words.symbol, then: () => toField("Symbol") },
     ],
     [
       { label: words.left, key: "Alt+←", run: () => controller.moveQuantity(-1) },

@@ -97,6 +97,7 @@ export function RowsMenu() {
         {name} <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="top start"
         className="bg-page border-hairline z-20 w-64 rounded-md border py-1 shadow-sm focus:outline-none"
       >

@@ -87,7 +87,7 @@ export function WholeClass({ classId, opened, changes }: Props) {
         </Button>
         <Menu>
           <MenuButton as={Button} disabled={!live}>{words.open}</MenuButton>
-          <MenuItems
+          <MenuItems modal={false}
             anchor="bottom start"
             className="bg-page border-hairline z-20 rounded-md border py-1 shadow-sm focus:outline-none"
           >

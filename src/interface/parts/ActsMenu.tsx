@@ -156,7 +156,7 @@ export function ActsMenu({ about, onLeave, byHolding = true, children }: Props) 
     else if (before instanceof HTMLElement || before instanceof SVGElement) before.focus();
   };
   return (
-    <ContextMenu.Root onOpenChange={onOpenChange}>
+    <ContextMenu.Root modal={false} onOpenChange={onOpenChange}>
       <ContextMenu.Trigger
         asChild
         disabled={!byHolding && byHand}
@@ -168,6 +168,7 @@ export function ActsMenu({ about, onLeave, byHolding = true, children }: Props) 
       </ContextMenu.Trigger>
       <ContextMenu.Portal>
         <ContextMenu.Content
+          loop
           aria-label={opened?.name}
           className={sheet}
           onCloseAutoFocus={(event) => {

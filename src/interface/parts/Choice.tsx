@@ -47,6 +47,7 @@ export function Choice<Value extends string>({ label, value, options, onChange }
         <ListboxOptions
           ref={(list: HTMLElement | null) => list?.setAttribute("aria-labelledby", name)}
           anchor="bottom start"
+          modal={false}
           className="bg-page border-hairline z-20 w-(--button-width) rounded-md border py-1 shadow-sm focus:outline-none"
         >
           {options.map((option) => (

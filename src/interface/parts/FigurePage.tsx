@@ -32,7 +32,6 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
           maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,
         }}
       >
-        <h1 className="sr-only">Figure</h1>
         <SceneView figure={figure} />
         {over?.(figure)}
         <RemarkPins figure={id} />
@@ -41,25 +40,20 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
   );
 }
 
+/** The heading of Plot and of Slope, before all that stands there. */
+export const FigureHeading = () => <h1 className="sr-only">Figure</h1>;
+
 /** The page of Plot and of Slope: the figure, or the first step towards one. */
 export function FigurePage({ over }: Props) {
   const figure = useFigureSpecification();
   if (!figure) {
     return (
-      <FirstStep
-        heading="Figure"
-        text="A figure needs a quantity on each axis. Choose them in the margin of Plot."
-      />
+      <FirstStep text="A figure needs a quantity on each axis. Choose them in the margin of Plot." />
     );
   }
   const { taking, aside } = pointCount(figure);
   if (taking + aside === 0) {
-    return (
-      <FirstStep
-        heading="Figure"
-        text="There are no points yet: a row needs a reading of both quantities."
-      />
-    );
+    return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
   }
   return <Drawn whole={figure} {...(over && { over })} />;
 }

@@ -2,7 +2,8 @@ import { TeacherWord } from "./TeacherWord";
 
 interface Props {
   /** What the page is, for those who hear it. */
-  heading: string;
+  /** Left out where the page has its heading already. */
+  heading?: string;
   text: string;
 }
 
@@ -10,7 +11,7 @@ interface Props {
 export function FirstStep({ heading, text }: Props) {
   return (
     <div className="text-soft py-24 text-center text-base">
-      <h1 className="sr-only">{heading}</h1>
+      {heading && <h1 className="sr-only">{heading}</h1>}
       <div className="mx-auto w-fit">
         <TeacherWord />
       </div>

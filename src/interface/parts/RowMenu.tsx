@@ -32,6 +32,7 @@ export function RowMenu({ label, acts, small = false }: Props) {
         <EllipsisVertical aria-hidden size={small ? 14 : 18} />
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="bottom end"
         className="bg-page border-hairline z-20 max-h-80! min-w-40 rounded-md border py-1 shadow-sm focus:outline-none"
       >

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useState } from "react";
-import { FigurePage } from "../parts/FigurePage";
+import { FigureHeading, FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
 import { AskForFieldContext, FieldInHandContext } from "../parts/fieldInHand";
 import { FigureLine } from "../parts/FigureLine";
@@ -19,6 +19,7 @@ export function PlotRoom() {
     <StageLayout
       page={
         <div className="flex flex-col min-[900px]:h-full">
+          <FigureHeading />
           <div className="mb-2 flex flex-wrap items-center gap-2">
             <FigureLine />
             <ReadOffSwitch mode={mode} onChange={setMode} />

@@ -36,6 +36,7 @@ function Phrases({ take }: { take: (text: string) => void }) {
         {words.phrases.open}
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="bottom start"
         className="bg-page border-hairline z-20 max-h-80 w-80 rounded-md border py-1 shadow-sm focus:outline-none"
       >
@@ -124,7 +125,7 @@ export function Composer({ place, pick }: Props) {
           <MenuButton as={Button} look="quiet">
             {words.other}
           </MenuButton>
-          <MenuItems
+          <MenuItems modal={false}
             anchor="bottom start"
             className="bg-page border-hairline z-20 max-h-80 rounded-md border py-1 shadow-sm focus:outline-none"
           >

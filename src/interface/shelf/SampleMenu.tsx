@@ -24,6 +24,7 @@ export function SampleMenu({ samples, start, teaches }: Props) {
         Start from a sample <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="bottom end"
         className="bg-page border-hairline z-20 rounded-md border py-1 shadow-sm focus:outline-none"
       >

@@ -4,7 +4,7 @@ import { Ruler, Triangle } from "lucide-react";
 import type { FigureSpecification } from "@/figure/specification";
 import { Button } from "../parts/Button";
 import { FigureLine } from "../parts/FigureLine";
-import { FigurePage } from "../parts/FigurePage";
+import { FigureHeading, FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
 import { useFigureSpecification } from "../store/useFigureSpecification";
 import { SlopeMargin } from "./SlopeMargin";
@@ -40,6 +40,7 @@ export function SlopeRoom() {
     <StageLayout
       page={
         <div className="flex flex-col min-[900px]:h-full">
+          <FigureHeading />
           <div className="mb-2 flex flex-wrap items-center gap-2">
             <FigureLine fixed />
             <Tools figure={figure} />

@@ -2,12 +2,12 @@
 
 import { arrowSteps } from "../parts/arrowSteps";
 import { type KeyboardEvent, type MouseEvent, useMemo, useRef } from "react";
-import type { BoardCell } from "@/core/straighten/board";
+import { type BoardCell, byStraightness, isStraight } from "@/core/straighten/board";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { TransformId } from "@/core/straighten/transforms";
 import { type Straightening, transformSymbol } from "@/pipeline/straighten/straightening";
-import { transformWords } from "@/wording/straighten";
+import { boardWords, transformWords } from "@/wording/straighten";
 import { RunTextView } from "../parts/RunTextView";
 import { boardDrawing } from "./boardDrawing";
 import { BoardFigure, BoardPicture } from "./BoardFigure";
@@ -119,6 +119,41 @@ function ColumnHeads({ whole, ownX }: Pick<Props, "whole" | "ownX">) {
         </span>
       ))}
     </div>
+  );
+}
+
+/** The straightest pairs as a list, where the board is too wide for the screen; one is taken in hand, and plotted by its button in the margin. */
+export function BoardList({ whole, ownX, ownY, selected, onSelect }: Omit<Props, "onPlot">) {
+  const pairs = useMemo(() => byStraightness(whole.board.rows.flat()), [whole]);
+  const [x, y] = [whole.x.quantity.symbol || "x", whole.y.quantity.symbol || "y"];
+  return (
+    <ul aria-label={boardWords.list} data-margin="pair">
+      {pairs.map(({ across: { id: of }, up: { id: up }, straightness }) => (
+        <li key={`${of} ${up}`} className="border-hairline border-b">
+          <button
+            type="button"
+            aria-pressed={selected?.x === of && selected.y === up}
+            onClick={() => onSelect({ x: of, y: up })}
+            className="aria-pressed:bg-boxwood flex min-h-9 w-full items-baseline gap-2 px-2 py-1 text-left"
+          >
+            <span className="font-serif">
+              <RunTextView runs={writeSymbol(transformSymbol(up, y, ownY))} />{" "}
+              <span className="text-soft font-sans">{boardWords.against}</span>{" "}
+              <RunTextView runs={writeSymbol(transformSymbol(of, x, ownX))} />
+            </span>
+            <span className="text-soft ml-auto text-right">
+              {boardWords.said(
+                straightness && isStraight(straightness)
+                  ? "straight"
+                  : (straightness?.sign ?? 0) > 0
+                    ? "up"
+                    : "down",
+              )}
+            </span>
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }
 

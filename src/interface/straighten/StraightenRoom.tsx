@@ -8,7 +8,8 @@ import { StageMarks } from "../marks/StageMarks";
 import { MarginNote, StageLayout } from "../parts/StageLayout";
 import { useInvestigation } from "../store/useInvestigation";
 import { BoardChoices } from "./BoardChoices";
-import { BoardGrid, type PairOnBoard } from "./BoardGrid";
+import { useNarrow } from "../parts/useNarrow";
+import { BoardGrid, BoardList, type PairOnBoard } from "./BoardGrid";
 import { FromPointsNote } from "./FromPointsNote";
 import { PairNote } from "./PairNote";
 import { StaysCurvedNote } from "./StaysCurvedNote";
@@ -41,6 +42,7 @@ function HowToRead() {
 function Board({ whole }: { whole: Straightening }) {
   const { ownX, ownY } = useInvestigation((state) => state.document.board);
   const plot = usePlotPair();
+  const narrow = useNarrow();
   const [chosen, setChosen] = useState<PairOnBoard>();
   const { across, up, straightest } = whole.board;
   const there =
@@ -61,6 +63,8 @@ function Board({ whole }: { whole: Straightening }) {
               heading="Straighten board"
               text="The board needs four rows with a reading of both quantities."
             />
+          ) : narrow ? (
+            <BoardList {...board} selected={pair} onSelect={setChosen} />
           ) : (
             <BoardGrid {...board} selected={pair} onSelect={setChosen} />
           )}

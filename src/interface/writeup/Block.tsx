@@ -88,7 +88,7 @@ interface ToolsProps {
 }
 
 const toolLook =
-  "text-soft hover:text-ink pointer-coarse:flex pointer-coarse:size-11 pointer-coarse:items-center pointer-coarse:justify-center";
+  "text-soft hover:text-ink flex size-6 items-center justify-center pointer-coarse:size-11";
 
 /** Grip, hiding and removing, beside the block; the grip moves it by dragging or with the arrow keys. */
 function Tools({ id, name, block, order }: ToolsProps) {

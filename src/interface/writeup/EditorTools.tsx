@@ -113,6 +113,7 @@ function Pick({ label, items, grid = false }: PickProps) {
         {label} <ChevronDown aria-hidden size={12} />
       </MenuButton>
       <MenuItems
+        modal={false}
         anchor="bottom start"
         className={`${listLook} ${grid ? "grid grid-cols-8 px-1" : ""}`}
       >

@@ -9,10 +9,13 @@ import type {
   ReportTable,
   WorkingLine,
 } from "@/output/report/report";
+import { Scrolled } from "../parts/Scrolled";
 import { PlainScene } from "../parts/PlainScene";
 import { RunTextView } from "../parts/RunTextView";
 import { StillFigure } from "../parts/StillFigure";
 import { Typeset } from "../parts/Typeset";
+
+const workedLabel = "A line of the working";
 
 function InlineView({ inline }: { inline: Inline }): ReactNode {
   switch (inline.kind) {
@@ -131,8 +134,10 @@ function WorkingView({ lines }: { lines: readonly WorkingLine[] }) {
           <dt className="text-soft">
             {line.label} {line.of && <Typeset tex={line.of} />}
           </dt>
-          <dd className={`overflow-x-auto overflow-y-hidden py-0.5 ${tones[line.tone]}`}>
-            <Typeset tex={workingTex(line)} />
+          <dd className={`min-w-0 ${tones[line.tone]}`}>
+            <Scrolled label={workedLabel}>
+              <Typeset tex={workingTex(line)} />
+            </Scrolled>
           </dd>
         </Fragment>
       ))}

@@ -64,6 +64,7 @@ export function WritePage({ report }: { report: Report }) {
   };
   return (
     <DndContext id="blocks" sensors={sensors} onDragEnd={onDragEnd}>
+      <h1 className="sr-only">Write-up</h1>
       <article className="mx-auto max-w-[760px] pl-5">
         {report.blocks.slice(0, drawn ? Infinity : firstDrawn).map((shown) => {
           const block = blocks[shown.id];

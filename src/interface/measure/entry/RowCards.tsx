@@ -95,14 +95,14 @@ function Card({ index, view, onSaid }: CardProps) {
   const series = view.table.series.findIndex(({ id }) => id === view.rows[index]?.row.series);
   return (
     <li className="border-hairline rounded-md border p-3">
-      <h3 className="mb-2 flex items-center gap-2 font-semibold">
+      <h2 className="mb-2 flex items-center gap-2 font-semibold">
         {bigEntryWords.row(index + 1)}
         {series >= 0 && (
           <span className="text-soft flex items-center gap-1 font-normal">
             <SeriesMarker seriesNumber={series} /> {view.table.series[series]?.series.name}
           </span>
         )}
-      </h3>
+      </h2>
       <div className="grid grid-cols-[1fr_minmax(0,9.5rem)] items-center gap-x-3 gap-y-1.5">
         {view.columns.map((column, place) => (
           <div key={column.cell} className="contents">
