@@ -7,11 +7,10 @@ import type { EvaluatedResult, WorkedResult } from "@/pipeline/results/evaluated
 import { resultWorking } from "@/pipeline/results/resultWorking";
 import { resultStep } from "@/wording/concluding";
 import { findingSentence } from "@/wording/findings";
-import { Scrolled } from "../parts/Scrolled";
+import { WorkedTerm } from "../parts/WorkedTerm";
 import { RunTextView } from "../parts/RunTextView";
 import { PencilMark } from "../parts/StageLayout";
 import { NumberView, StatementView } from "../parts/StatementView";
-import { Typeset } from "../parts/Typeset";
 import { useHouseRules } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { AddResult } from "./AddResult";
@@ -33,11 +32,11 @@ function Working({ one }: { one: WorkedResult }) {
           className="border-hairline grid grid-cols-[150px_1fr] items-center gap-3 border-b py-2 max-[700px]:grid-cols-1"
         >
           <dt className="text-soft">{resultStep(line, about)}</dt>
-          <dd className={`min-w-0 ${line.step === "together" ? "text-magenta" : ""}`}>
-            <Scrolled label={resultStep(line, about)}>
-              <Typeset tex={`\\displaystyle ${line.tex}`} />
-            </Scrolled>
-          </dd>
+          <WorkedTerm
+            label={resultStep(line, about)}
+            tex={`\\displaystyle ${line.tex}`}
+            tone={line.step === "together" ? "text-magenta" : ""}
+          />
         </div>
       ))}
     </dl>

@@ -7,7 +7,7 @@ import { type WorkedLine, workedExample } from "@/pipeline/derived/workedExample
 import { writeSymbol } from "@/core/unit/symbolText";
 import { stepLabel } from "@/wording/deriving";
 import { findingSentence } from "@/wording/findings";
-import { Scrolled } from "../parts/Scrolled";
+import { WorkedTerm } from "../parts/WorkedTerm";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { mathMlOf, Typeset } from "../parts/Typeset";
@@ -48,11 +48,11 @@ function Line({ line }: { line: WorkedLine }) {
       <dt className="text-soft">
         {stepLabel(line)} {line.of && <Typeset tex={line.of} />}
       </dt>
-      <dd className={`min-w-0 ${tone} ${line.step === "stated" ? "font-semibold" : ""}`}>
-        <Scrolled label={stepLabel(line)}>
-          <Typeset tex={line.tex} />
-        </Scrolled>
-      </dd>
+      <WorkedTerm
+        label={stepLabel(line)}
+        tex={line.tex}
+        tone={`${tone} ${line.step === "stated" ? "font-semibold" : ""}`}
+      />
     </div>
   );
 }

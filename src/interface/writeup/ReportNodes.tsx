@@ -9,7 +9,7 @@ import type {
   ReportTable,
   WorkingLine,
 } from "@/output/report/report";
-import { Scrolled } from "../parts/Scrolled";
+import { WorkedTerm } from "../parts/WorkedTerm";
 import { PlainScene } from "../parts/PlainScene";
 import { RunTextView } from "../parts/RunTextView";
 import { StillFigure } from "../parts/StillFigure";
@@ -134,11 +134,7 @@ function WorkingView({ lines }: { lines: readonly WorkingLine[] }) {
           <dt className="text-soft">
             {line.label} {line.of && <Typeset tex={line.of} />}
           </dt>
-          <dd className={`min-w-0 ${tones[line.tone]}`}>
-            <Scrolled label={workedLabel}>
-              <Typeset tex={workingTex(line)} />
-            </Scrolled>
-          </dd>
+          <WorkedTerm label={workedLabel} tex={workingTex(line)} tone={tones[line.tone]} />
         </Fragment>
       ))}
     </dl>
