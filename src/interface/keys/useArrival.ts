@@ -10,6 +10,13 @@ import { announce } from "./announcer";
 /** A stage that is still on its way gets its heading within so many frames, or the focus stays. */
 const mostFrames = 240;
 
+/** Who comes to the readings and types or pastes at once does so in the cell in hand. */
+function typeOn({ key, altKey, ctrlKey, metaKey }: KeyboardEvent): void {
+  const types = key.length === 1 && key !== " " && !altKey;
+  if (!types || ((ctrlKey || metaKey) && key.toLowerCase() !== "v")) return;
+  document.querySelector<HTMLInputElement>('main [role="gridcell"] input')?.select();
+}
+
 /** Puts the focus on the heading of the stage that is shown now, unless hands have gone elsewhere meanwhile. */
 function toHeading(): () => void {
   const began = document.activeElement;
@@ -24,6 +31,7 @@ function toHeading(): () => void {
       return;
     }
     heading.tabIndex = -1;
+    heading.onkeydown = typeOn;
     heading.focus({ preventScroll: true });
   };
   look(mostFrames);
