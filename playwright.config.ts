@@ -1,9 +1,15 @@
 import { defineConfig } from "@playwright/test";
 import { browserOptions } from "./scripts/browser";
 
+/** The simulated instruments are the same for all, and one bench has one at a time: their journeys go one after the other. */
+const atInstruments = ["readingOff.spec.ts", "recordings.spec.ts"];
+
 export default defineConfig({
   testDir: "tests/journeys",
-  testMatch: "*.spec.ts",
+  projects: [
+    { name: "instruments", testMatch: atInstruments, workers: 1 },
+    { name: "journeys", testMatch: "*.spec.ts", testIgnore: atInstruments },
+  ],
   globalSetup: "./tests/journeys/globalSetup.ts",
   workers: 2,
   fullyParallel: true,

@@ -2,13 +2,11 @@ import { expect, type Locator, type Page, test } from "@playwright/test";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
 import { kept, noBarrier, signIn, start } from "./bench";
 
-/** The instruments are the same for all: one journey after the other. */
-test.describe.configure({ mode: "default" });
-
 test("a stretch that swings suggests its period; its gaps go one to a row, and come back with one undo", async ({ page }) => {
   await signIn(page);
   await start(page);
   await takeInstrument(page, "displacement sensor");
+  await type(page, "overhang / m", "0.35");
   await record(page, 7);
   await type(page, "from / s", "2");
   await type(page, "to / s", "6");
@@ -39,6 +37,7 @@ test("the height of the third trough is read off, and follows what is set aside 
   await signIn(page);
   await start(page);
   await takeInstrument(page, "displacement sensor");
+  await type(page, "overhang / m", "0.35");
   await record(page, 7);
   await type(page, "from / s", "1.8");
   await choose(page, /^What/, "height of one");
@@ -103,6 +102,7 @@ test("by keys alone: an instrument is chosen, recorded with, trimmed, read off, 
   await press(button(/^Instrument/, margin(page)));
   await keys.type("displ");
   await keys.press("Enter");
+  await typeInto("overhang / m", "0.35");
   await press(button("Zero it", margin(page)));
   await press(button(/^Record$/, margin(page)));
   await expect(page.getByTestId("recording-line")).toContainText(/Recording, [5-9]/);

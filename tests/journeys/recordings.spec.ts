@@ -5,9 +5,6 @@ import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
 import { kept, noBarrier, rowTexts, signIn, stage, start } from "./bench";
 
-/** The instruments are the same for all: one journey after the other. */
-test.describe.configure({ mode: "default" });
-
 async function bringInRule(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Bring in an investigation" }).click();
   await page.getByLabel("File").setInputFiles({

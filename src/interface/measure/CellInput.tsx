@@ -22,8 +22,9 @@ interface Props {
 /** Whether who is finding readings has the hands on the line for it: the cell found does not take them from there. */
 const isFinding = () => document.activeElement?.closest('[role="search"]') !== null;
 
-/** Whether who came to the stage stands at its heading: the table that is drawn after that leaves them there. */
-const isArriving = () => document.activeElement?.tagName === "H1";
+/** Whether who came to the stage stands at its heading: the table that is drawn after that leaves them there. A drawer that is opened from there is gone to. */
+const isArriving = (field: Element) =>
+  document.activeElement?.tagName === "H1" && field.closest("[data-drawer]") === null; // prettier-ignore
 
 /** The input of the cell in hand: it has the focus, and while moving its whole text is selected. */
 function useHeldInput(text: string) {
@@ -42,7 +43,7 @@ function useHeldInput(text: string) {
       field.focus({ preventScroll: true });
       field.setSelectionRange(caret, caret);
       controller.grid.setState({ caret: undefined });
-    } else if (mode === "moving" && !big && !(finding && isFinding()) && !isArriving()) {
+    } else if (mode === "moving" && !big && !(finding && isFinding()) && !isArriving(field)) {
       field.focus({ preventScroll: true });
     } else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
   }, [mode, finding, big, summons, controller]);

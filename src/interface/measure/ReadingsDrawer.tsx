@@ -58,6 +58,7 @@ export function ReadingsDrawer({ open, onOpen, called }: Props) {
   return (
     <section
       aria-label="Drawer of readings"
+      data-drawer
       className="bg-page border-hairline sticky bottom-0 z-10 border-t px-6"
     >
       <Button

@@ -30,7 +30,7 @@ function Sample({ kind }: { kind: keyof typeof samples }) {
       aria-label={`Draw the ${kind} line`}
       title={shown ? "Hide this line" : "Draw this line"}
       onClick={() => chosen && act(setLine, { figure: chosen.id, change: { [kind]: !shown } })}
-      className={`hover:bg-page min-h-6 min-w-6 rounded border border-transparent px-1 py-2 ${shown ? "" : "opacity-30"}`}
+      className={`hover:bg-page block min-h-[24px] min-w-[24px] rounded border border-transparent px-1 py-2 ${shown ? "" : "opacity-30"}`}
     >
       <svg viewBox="0 0 34 4" width={34} height={4} aria-hidden>
         <line

@@ -88,7 +88,7 @@ interface ToolsProps {
 }
 
 const toolLook =
-  "text-soft hover:text-ink flex size-6 items-center justify-center pointer-coarse:size-11";
+  "text-soft hover:text-ink flex size-[24px] items-center justify-center pointer-coarse:size-11";
 
 /** Grip, hiding and removing, beside the block; the grip moves it by dragging or with the arrow keys. */
 function Tools({ id, name, block, order }: ToolsProps) {
@@ -100,7 +100,7 @@ function Tools({ id, name, block, order }: ToolsProps) {
   return (
     <div
       ref={setNodeRef}
-      className="absolute top-0 -left-6 flex flex-col opacity-40 group-focus-within:opacity-100 group-hover:opacity-100 pointer-coarse:static pointer-coarse:flex-row pointer-coarse:opacity-100"
+      className="flex flex-row opacity-40 group-focus-within:opacity-100 group-hover:opacity-100 pointer-coarse:opacity-100 pointer-fine:@2xl:absolute pointer-fine:@2xl:top-2 pointer-fine:@2xl:right-full"
     >
       <button
         ref={(element) => {

@@ -65,15 +65,17 @@ export function WritePage({ report }: { report: Report }) {
   return (
     <DndContext id="blocks" sensors={sensors} onDragEnd={onDragEnd}>
       <h1 className="sr-only">Write-up</h1>
-      <article className="mx-auto max-w-[760px] pl-5">
-        {report.blocks.slice(0, drawn ? Infinity : firstDrawn).map((shown) => {
-          const block = blocks[shown.id];
-          return (
-            block && (
-              <Block key={shown.id} block={block} shown={shown} order={order} drawn={drawn} />
-            )
-          );
-        })}
+      <article className="@container mx-auto max-w-[812px]">
+        <div className="pointer-fine:@2xl:pl-[72px]">
+          {report.blocks.slice(0, drawn ? Infinity : firstDrawn).map((shown) => {
+            const block = blocks[shown.id];
+            return (
+              block && (
+                <Block key={shown.id} block={block} shown={shown} order={order} drawn={drawn} />
+              )
+            );
+          })}
+        </div>
       </article>
     </DndContext>
   );
