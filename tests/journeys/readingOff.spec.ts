@@ -2,12 +2,17 @@ import { expect, type Locator, type Page, test } from "@playwright/test";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
 import { kept, noBarrier, signIn, start } from "./bench";
 
-test("a stretch that swings suggests its period; its gaps go one to a row, and come back with one undo", async ({ page }) => {
+/** A fresh sheet with 7 s of the clamped rule's swing. */
+async function swing(page: Page): Promise<void> {
   await signIn(page);
   await start(page);
   await takeInstrument(page, "displacement sensor");
   await type(page, "overhang / m", "0.35");
   await record(page, 7);
+}
+
+test("a stretch that swings suggests its period; its gaps go one to a row, and come back with one undo", async ({ page }) => {
+  await swing(page);
   await type(page, "from / s", "2");
   await type(page, "to / s", "6");
   await expect(margin(page).getByRole("button", { name: /^What/ })).toContainText("mean gap");
@@ -34,11 +39,7 @@ test("a stretch that swings suggests its period; its gaps go one to a row, and c
 }); // prettier-ignore
 
 test("the height of the third trough is read off, and follows what is set aside before it", async ({ page }) => {
-  await signIn(page);
-  await start(page);
-  await takeInstrument(page, "displacement sensor");
-  await type(page, "overhang / m", "0.35");
-  await record(page, 7);
+  await swing(page);
   await type(page, "from / s", "1.8");
   await choose(page, /^What/, "height of one");
   await choose(page, /^Of/, "troughs");
