@@ -14,7 +14,7 @@ const everywhere = [
 const overTls = [{ key: "strict-transport-security", value: "max-age=31536000" }];
 
 const config: NextConfig = {
-  serverExternalPackages: ["sequelize", "umzug", "pg", "piscina"],
+  serverExternalPackages: ["prom-client", "sequelize", "umzug", "pg", "piscina"],
   poweredByHeader: false,
   reactStrictMode: true,
   headers: async () => [

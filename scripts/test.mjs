@@ -5,6 +5,7 @@ import { stripVTControlCharacters } from "node:util";
 import { ensureBuild } from "./provision/build.mjs";
 import {
   ensureChromium,
+  ensureNginx,
   ensurePoppler,
   ensurePostgres,
   ensureReaders,
@@ -95,6 +96,7 @@ await main(async () => {
   ensurePostgres();
   await ensurePackages();
   ensureChromium();
+  ensureNginx();
   ensurePoppler();
   ensureReaders();
   rmSync(reports, { recursive: true, force: true });

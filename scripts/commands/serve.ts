@@ -6,9 +6,12 @@
 import { randomUUID } from "node:crypto";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import next from "next";
-import { closeDatabase } from "@/server/database/connection";
+import { closeDatabase, workWaiting } from "@/server/database/connection";
+import { streamsOpen } from "@/server/live/openStreams";
 import { log } from "@/server/log/log";
 import { requestIdHeader } from "@/server/log/requestOf";
+import { kindOf, metrics } from "@/server/metrics/metrics";
+import { serveMetrics } from "@/server/metrics/serveMetrics";
 import { migrate } from "@/server/migrations/migrate";
 import { readSettings, type Settings } from "@/server/settings/settings";
 import { migrationFolder } from "./migrationFolder";
@@ -27,11 +30,19 @@ function noteAnswer(request: IncomingMessage, response: ServerResponse, id: stri
   const level = /^\/(_next|fonts)\/|\/presence$/.test(path) ? "debug" : "info";
   response.once("close", () => {
     const took = Math.round(performance.now() - began);
+    const kind = kindOf(path, response.statusCode);
+    if (kind !== "live")
+      metrics().answers.observe({ kind, status: response.statusCode }, took / 1000);
     log[level]({ request: id, method: request.method, path, status: response.statusCode, took });
   });
 }
 
-async function serve({ HOST, PORT, FATHOM_RULE_PROXIES: proxies }: Settings): Promise<void> {
+async function serve({
+  HOST,
+  PORT,
+  FATHOM_RULE_METRICS_PORT: metricsPort,
+  FATHOM_RULE_PROXIES: proxies,
+}: Settings): Promise<void> {
   const app = next({ dev: false, dir: process.cwd(), hostname: HOST, port: PORT });
   await app.prepare();
   const handle = app.getRequestHandler();
@@ -44,6 +55,9 @@ async function serve({ HOST, PORT, FATHOM_RULE_PROXIES: proxies }: Settings): Pr
     void handle(request, response);
   });
   server.listen(PORT, HOST, () => log.info({ host: HOST, port: PORT }, "serving"));
+  if (metricsPort !== undefined) {
+    serveMetrics(HOST, metricsPort, { streams: streamsOpen, waiting: workWaiting });
+  }
   for (const signal of ["SIGTERM", "SIGINT"] as const) {
     process.once(signal, () => {
       log.info({ signal }, "stopping");

@@ -58,6 +58,12 @@ const readers = [
   ["/usr/bin/qpdf", "qpdf"],
 ];
 
+/** Sees to Debian's nginx, behind which tests put the server. */
+export function ensureNginx() {
+  if (!existsSync("/usr/sbin/nginx")) install("nginx");
+  say("nginx is there");
+}
+
 /** Sees to the programs in which tests open reports. */
 export function ensureReaders() {
   for (const [path, name] of readers) if (!existsSync(path)) install(name);

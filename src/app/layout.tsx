@@ -1,5 +1,6 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
+import { PageHands } from "@/interface/keys/PageHands";
 import { EastAsianLetters } from "@/interface/shell/EastAsianLetters";
 import "./globals.css";
 
@@ -18,6 +19,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       </head>
       <body>
         {children}
+        <PageHands />
         <EastAsianLetters />
       </body>
     </html>

@@ -139,3 +139,6 @@ export function effectSentence(effect: Effect): string {
       return "";
   }
 }
+
+/** A result that is there, to those who hear the page. */
+export const foundSpoken = (text: string) => `Found: ${text}.`;

@@ -64,3 +64,6 @@ export const curveMeasureWords = {
 export function degreesOfFreedom(count: number): string {
   return `Student’s t with ${count} ${count === 1 ? "degree" : "degrees"} of freedom.`;
 }
+
+/** A fit that took long is there, to those who hear the page. */
+export const curveFittedSpoken = (name: string) => `Fitted: ${name}.`;

@@ -38,6 +38,9 @@ export function rulesSentence(worst: number, quadrature: number): string {
 
 const misleading = 0.05;
 
+/** What the draws gave, to those who hear the page. */
+export const drawnSpoken = (uncertainty: string) => `Drawn: ± ${uncertainty}.`;
+
 /** What the draws say beside first order, in a sentence. */
 export function drawnSentence(
   standardDeviation: number,

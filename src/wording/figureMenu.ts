@@ -14,6 +14,23 @@ export const figureMenuWords = {
   change: "Change the words",
   straightedge: (number: number) => `Straightedge ${number}`,
   choices: "What it stands for",
+  draw: (role: string, drawn: boolean) => `${drawn ? "Hide" : "Draw"} the ${role} line`,
+  equation: (shown: boolean) => (shown ? "Take its equation off" : "Write its equation"),
+  reach: "How far it is drawn",
+  held: "What it keeps to",
+  toSlope: "Go to Slope",
+  lineChoices: "How it is laid",
+  triangle: "The slope triangle",
+  working: "Its working",
+  hint: "Point at a reading or a line, or draw a region around several.",
+  hintOfPlot: "Axes, legend and labels can be dragged.",
+} as const;
+
+/** The menu of a pair on the Straighten board. */
+export const pairMenuWords = {
+  plot: "Plot it",
+  take: "Take it in hand",
+  said: "What is said of it",
 } as const;
 
 export const blockMenuWords = {

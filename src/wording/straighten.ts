@@ -40,6 +40,10 @@ export const transformWords: Readonly<Record<TransformId, string>> = {
   own: "one’s own",
 };
 
+/** A pair of the board in words: "squared against cubed". */
+export const pairName = (up: TransformId, across: TransformId) =>
+  `${transformWords[up]} against ${transformWords[across]}`;
+
 /** How straight a pair is, in words. */
 export function straightnessSentence(
   straightness: Straightness | undefined,

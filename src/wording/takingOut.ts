@@ -6,6 +6,8 @@ const mostWords = 8;
 /** What is said while files are made, and where they can't be. */
 export const takingWords = {
   making: (kind: string) => `Making the ${kind} …`,
+  howFar: (work: string, percent: number) => `${work} ${percent} %`,
+  made: (name: string) => `${name} is made.`,
   away: (kind: string) =>
     `The ${kind} was not made: something that it needs could not be fetched. Check the connection and try again.`,
   fault: (kind: string) =>

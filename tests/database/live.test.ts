@@ -1,7 +1,7 @@
 import { plainRule } from "../fixtures/plainRule";
 import { saveEdits } from "@/server/investigations/saveEdits";
 import { editStream } from "@/server/live/editStream";
-import { stopListening } from "@/server/live/listener";
+import { type Notice, stopListening, subscribe } from "@/server/live/listener";
 import { announceRights } from "@/server/live/channel";
 import { closeStreams } from "@/server/live/openStreams";
 import { closeDatabase, prepareDatabase, somebodysRule, typing } from "./place";
@@ -49,6 +49,14 @@ function readerOf(owner: string, id: string, stillAllowed = async () => true): R
   }).getReader();
 }
 
+/** Readings of so many rows of their own. */
+const pasted = (count: number, name: string) =>
+  Array.from({ length: count }, (_, n) => ({
+    row: `${name}-${n}`,
+    cell: "time",
+    text: `${n}.25`,
+  }));
+
 test("a window hears what it missed, then each new edit; and nothing once it may not", async () => {
   const { owner, id } = await somebodysRule();
   const save = async (text: string) => {
@@ -72,12 +80,7 @@ test("a window hears what it missed, then each new edit; and nothing once it may
 
 test("of a long edit a window is told, without what it does", async () => {
   const { owner, id } = await somebodysRule();
-  const readings = Array.from({ length: 1000 }, (_, n) => ({
-    row: `pasted${n}`,
-    cell: "time",
-    text: `${n}.25`,
-  }));
-  const edit = typing(plainRule(), readings);
+  const edit = typing(plainRule(), pasted(1000, "row"));
   await saveEdits(id, owner, { since: 0, edits: [edit] });
   const reader = readerOf(owner, id);
   const told = [{ revision: 1, id: edit.id, act: "type-readings" }];
@@ -122,4 +125,39 @@ test("of a person's streams the oldest gives way to one too many", async () => {
   await saveEdits(id, owner, { since: 0, edits: [edit] });
   expect(await nextEdits(readers[1]!)).toEqual([edit.id]);
   closeStreams();
+});
+
+test("a short edit comes with its notice, of a long one the notice only says that it is there", async () => {
+  const { owner, id } = await somebodysRule();
+  const heard: Notice[] = [];
+  const unsubscribe = subscribe(id, (notice) => heard.push(notice));
+  await new Promise((resolve) => setTimeout(resolve, 300));
+  heard.length = 0;
+  const short = typing(plainRule(), "row1", "1.1");
+  await saveEdits(id, owner, { since: 0, edits: [short] });
+  await saveEdits(id, owner, { since: 1, edits: [typing(plainRule(), pasted(200, "a"))] });
+  while (heard.length < 2) await new Promise((resolve) => setTimeout(resolve, 10));
+  unsubscribe();
+  expect(heard[0]).toMatchObject({ kind: "edits", news: { before: 0, revision: 1 } });
+  expect(JSON.stringify(heard[0])).toContain(short.id);
+  expect(heard[1]).toEqual({ kind: "edits" });
+});
+
+test("for a window that reads slowly nothing is piled up: it hears of each edit once, in order, when it reads on", async () => {
+  const { owner, id } = await somebodysRule();
+  const reader = readerOf(owner, id);
+  await reader.read();
+  const ids: string[] = [];
+  for (let turn = 0; turn < 20; turn++) {
+    const edit = typing(plainRule(), pasted(500, `turn${turn}`));
+    ids.push(edit.id);
+    await saveEdits(id, owner, { since: turn, edits: [edit] });
+    await new Promise((resolve) => setTimeout(resolve, 30));
+  }
+  const told: { id: string; patches?: unknown }[] = [];
+  while (told.length < ids.length) told.push(...((await nextMessage(reader))?.edits ?? []));
+  expect(told.map((edit) => edit.id)).toEqual(ids);
+  expect(told[0]?.patches).toBeDefined();
+  expect(told.at(-1)?.patches).toBeUndefined();
+  await reader.cancel();
 });

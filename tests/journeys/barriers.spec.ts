@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Locator, type Page, test } from "@playwright/test";
 import { signIn, startSample } from "./bench";
 
 /** The stages in an order that changes the stage each time, each with its number on the rule. */
@@ -16,17 +16,20 @@ async function barriers(page: Page, open = false): Promise<string[]> {
 
 const heading = (page: Page) => page.getByRole("main").getByRole("heading", { level: 1 });
 
-for (const [width, height] of [
-  [1280, 800],
-  [820, 1180],
-  [320, 600],
-] as const) {
+/** A sample on a screen of a size. */
+async function sample(page: Page, width: number, height: number): Promise<void> {
+  await signIn(page);
+  await startSample(page, "Springiness of a clamped rule");
+  await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
+  await page.setViewportSize({ width, height });
+}
+
+const sizes = [[1280, 800], [820, 1180], [320, 600]] as const; // prettier-ignore
+
+for (const [width, height] of sizes) {
   test(`no stage has a barrier at ${width}, in forced colours neither`, async ({ page }) => {
     test.setTimeout(240_000);
-    await signIn(page);
-    await startSample(page, "Springiness of a clamped rule");
-  await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
-    await page.setViewportSize({ width, height });
+    await sample(page, width, height);
     for (const [key, stage] of stages) {
       await page.keyboard.press(`Alt+${key}`);
       await expect(heading(page).first()).toBeFocused();
@@ -41,9 +44,7 @@ for (const [width, height] of [
 
 test("at 640 × 400 and at 320 × 256 no stage is wider than the screen, and no bar hides what has the focus", async ({ page }) => {
   test.setTimeout(240_000);
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
+  await sample(page, 1280, 800);
   for (const [width, height] of [[640, 400], [320, 256]] as const) {
     await page.setViewportSize({ width, height });
     for (const [key, stage] of stages) {
@@ -67,18 +68,155 @@ test("at 640 × 400 and at 320 × 256 no stage is wider than the screen, and no 
   }
 }); // prettier-ignore
 
-test("menus and lists that are open have no barrier; a list is named by its label", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
-  await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
+const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
+const press = (page: Page, name: string | RegExp) =>
+  page.getByRole("button", { name }).first().press("Enter");
+const menu = (page: Page, name: string | RegExp) => page.getByRole("menu", { name });
+const dialog = (page: Page) => page.getByRole("dialog").getByRole("heading");
+
+/** The menu of a thing that has the focus. */
+async function menuOf(page: Page, thing: Locator, name: string | RegExp): Promise<Locator> {
+  await thing.focus();
   await page.keyboard.press("Shift+F10");
-  await expect(page.getByRole("menu", { name: "This reading and its row" })).toBeVisible();
-  expect(await barriers(page, true)).toEqual([]);
-  await page.keyboard.press("Escape");
-  await page.keyboard.press("Alt+4");
-  const axis = page.getByRole("complementary", { name: "Margin" }).getByRole("button", { name: /^Up/ });
-  await axis.first().focus();
-  await page.keyboard.press("Enter");
-  await expect(page.getByRole("listbox", { name: "Up" })).toBeVisible();
-  expect(await barriers(page, true)).toEqual([]);
+  return menu(page, name);
+}
+
+/** A narrow screen has cards of rows instead. */
+const ofCell = "the menu of a cell";
+
+/** What can be opened on each stage: its name, and how; what has to be seen then. */
+const openings: readonly (readonly [
+  string,
+  readonly (readonly [string, (page: Page) => Promise<Locator>])[],
+])[] = [
+  [
+    "1",
+    [
+      [
+        "the menu of a cell",
+        (page) =>
+          menuOf(page, page.getByRole("gridcell").getByRole("textbox"), "This reading and its row"),
+      ],
+      ["house rules", async (page) => (await press(page, "House rules"), dialog(page))],
+      ["the history", async (page) => (await press(page, "History"), dialog(page))],
+      ["all keys", async (page) => (await page.keyboard.press("F1"), dialog(page))],
+      ["a file to bring in", async (page) => (await press(page, /^Bring in$/), dialog(page))],
+      [
+        "constants of nature",
+        async (page) => (await press(page, /onstants? of nature/), dialog(page)),
+      ],
+      ["big entry", async (page) => (await press(page, "Big entry"), dialog(page))],
+    ],
+  ],
+  [
+    "3",
+    [
+      [
+        "the menu of a pair",
+        (page) =>
+          menuOf(
+            page,
+            page.locator('main [data-pair]:is([aria-selected="true"], [aria-pressed="true"])'),
+            /against/,
+          ),
+      ],
+    ],
+  ],
+  [
+    "4",
+    [
+      [
+        "the drawer of readings",
+        async (page) => (
+          await page.keyboard.press("Alt+0"),
+          page.getByRole("region", { name: "Drawer of readings" }).getByRole("grid")
+        ),
+      ],
+      [
+        "the menu of an axis",
+        (page) => menuOf(page, page.locator('[data-axis="x"]').first(), "The horizontal axis"),
+      ],
+      [
+        "the menu of a point",
+        async (page) => {
+          await page.getByRole("application", { name: /^Readings/ }).press("ArrowRight");
+          return menuOf(
+            page,
+            page.getByRole("application", { name: /^Readings/ }),
+            /^The point of row/,
+          );
+        },
+      ],
+      [
+        "a list of quantities",
+        async (page) => (
+          await margin(page).getByRole("button", { name: /^Up/ }).first().press("Enter"),
+          page.getByRole("listbox", { name: "Up" })
+        ),
+      ],
+    ],
+  ],
+  [
+    "5",
+    [
+      [
+        "the menu of a line",
+        async (page) => {
+          await page.getByRole("application", { name: /^Readings/ }).press("ArrowDown");
+          return menuOf(page, page.getByRole("application", { name: /^Readings/ }), "The line");
+        },
+      ],
+    ],
+  ],
+  [
+    "7",
+    [
+      [
+        "the menu of a block",
+        (page) => menuOf(page, page.getByRole("button", { name: "Move Aim" }), "Aim"),
+      ],
+    ],
+  ],
+];
+
+for (const [width, height] of sizes) {
+  test(`what opens on a stage has no barrier at ${width}, in forced colours neither`, async ({ page }) => {
+    test.setTimeout(240_000);
+    await sample(page, width, height);
+    for (const [key, opens] of openings) {
+      await page.keyboard.press(`Alt+${key}`);
+      for (const [name, open] of opens) {
+        if (name === ofCell && width < 560) continue;
+        await expect((await open(page)).first(), name).toBeVisible();
+        for (const forcedColors of ["none", "active"] as const) {
+          await page.emulateMedia({ forcedColors });
+          await expect.poll(() => barriers(page, true), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
+        }
+        await page.emulateMedia({ forcedColors: "none" });
+        await page.keyboard.press("Escape");
+        await expect(page.locator('[role="menu"], [role="dialog"], [role="listbox"]'), name).toHaveCount(0);
+      }
+    }
+  }); // prettier-ignore
+}
+
+/** Lines, letters and words as far apart as readers may set them (WCAG 1.4.12). */
+const spacing = `document.adoptedStyleSheets = [Object.assign(new CSSStyleSheet(), {})];
+document.adoptedStyleSheets[0].replaceSync("* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; } p { margin-bottom: 2em !important; }");`;
+
+/** Buttons, labels and headings whose words don't have room. */
+const cut = `[...document.querySelectorAll("main button, aside button, header button, h1, h2, label, th")]
+  .filter((one) => one.getClientRects().length > 0 && !one.classList.contains("sr-only") && getComputedStyle(one).overflow !== "visible")
+  .filter((one) => one.scrollWidth > one.clientWidth + 2 || one.scrollHeight > one.clientHeight + 2)
+  .map((one) => one.outerHTML.slice(0, 160))`;
+
+test("with lines, letters and words further apart nothing is cut off, and no stage is wider than the screen", async ({ page }) => {
+  await sample(page, 1280, 800);
+  await page.evaluate(spacing);
+  for (const [key, stage] of stages) {
+    await page.keyboard.press(`Alt+${key}`);
+    await expect(heading(page).first()).toBeFocused();
+    expect(await page.evaluate(cut), stage).toEqual([]);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), stage).toBeLessThanOrEqual(1280);
+  }
 }); // prettier-ignore

@@ -95,3 +95,29 @@ test("the last undo and the last redo leave the focus; so do a duplicated column
   await page.keyboard.press("Enter");
   await expect.poll(() => inFocus(page)).not.toBe("body");
 }); // prettier-ignore
+
+test("deleting on the shelf, its undo and Escape from renaming leave the focus in the list", async ({ page }) => {
+  await signIn(page);
+  await start(page, "rule");
+  await page.keyboard.press("Alt+1");
+  await page.getByRole("link", { name: "Fathom Rule" }).press("Enter");
+  const list = page.getByRole("list", { name: "Investigations" });
+  const menu = list.getByRole("button", { name: /^What to do with/ }).first();
+  const act = async (name: string) => {
+    await menu.press("Enter");
+    await expect(page.getByRole("menuitem").first()).toBeVisible();
+    await page.keyboard.type(name);
+    await page.keyboard.press("Enter");
+  };
+  await expect(list).toBeVisible();
+  await act("Rename");
+  await expect(list.getByRole("textbox")).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect.poll(() => inFocus(page)).not.toBe("body");
+  await act("Delete");
+  await expect(page.getByText(/was deleted/)).toBeVisible();
+  await expect.poll(() => inFocus(page)).not.toBe("body");
+  await page.getByRole("button", { name: "Undo" }).press("Enter");
+  await expect(page.getByText(/was deleted/)).toHaveCount(0);
+  await expect.poll(() => inFocus(page)).not.toBe("body");
+}); // prettier-ignore

@@ -1,6 +1,7 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
 import { kept, noBarrier, signIn, start } from "./bench";
+import { doneAndUndone, type Step } from "./pressing";
 
 /** A fresh sheet with 7 s of the clamped rule's swing. */
 async function swing(page: Page): Promise<void> {
@@ -120,4 +121,44 @@ test("by keys alone: an instrument is chosen, recorded with, trimmed, read off, 
   await press(button(/^row 1 of/));
   await expect(page.getByRole("grid")).toBeVisible();
   await expect(page.locator(":focus")).toHaveValue(/^0\.7\d+ ± 0\.\d+$/);
+}); // prettier-ignore
+
+const recorded: readonly Step[] = [
+  [
+    "set-recording",
+    async (at) => (
+      await at.page.getByRole("slider", { name: "Trim: where it begins" }).focus(),
+      await at.keys("Shift+ArrowRight")
+    ),
+  ],
+  ["read-off", (at) => at.press(/ to row \d/)],
+  [
+    "forget-read-off",
+    (at) => at.pick(/^What can be done with/, "Let go of it"),
+    (at) => at.press(/ to row \d/),
+  ],
+  [
+    "bring-read-off",
+    (at) => at.pick(/^What can be done with/, "Take it to a row"),
+    (at) => at.press(/ to row \d/),
+  ],
+  [
+    "read-each-off",
+    (at) => at.press(/^All \d+, one to a row/),
+    (at) => choose(at.page, /^What/, "one gap"),
+  ],
+  ["remove-recording", (at) => at.press("Remove this recording")],
+];
+
+test("every act of recordings and its undo leave the focus somewhere", async ({ page }) => {
+  await swing(page);
+  await type(page, "from / s", "2");
+  await type(page, "to / s", "6");
+  const wrong: string[] = [];
+  for (const step of recorded) {
+    const said = await doneAndUndone(page, step);
+    if (said) wrong.push(`${step[0]}: ${said}`);
+    await expect(page.getByRole("slider", { name: "Trim: where it begins" })).toBeVisible();
+  }
+  expect(wrong).toEqual([]);
 }); // prettier-ignore

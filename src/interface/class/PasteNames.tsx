@@ -68,10 +68,11 @@ function NameList({ text, onChange, busy, read: { names, doubles, long } }: List
         dir="auto"
         value={text}
         readOnly={busy}
+        aria-describedby={`${id}-said`}
         onChange={(event) => onChange(event.target.value)}
         className="border-hairline mt-2 w-full rounded-md border px-2 py-1"
       />
-      <ul className="mt-1">
+      <ul id={`${id}-said`} className="mt-1">
         {doubles.length > 0 && <li>{words.doubles(doubles)}</li>}
         {long.length > 0 && <li>{words.long(long)}</li>}
         {names.length > mostNames && <li>{words.many(names.length, mostNames)}</li>}

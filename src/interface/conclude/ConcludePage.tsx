@@ -17,6 +17,7 @@ import { AddResult } from "./AddResult";
 import { Compared } from "./Compared";
 import { ResultLine } from "./ResultLine";
 import { useResultInHand } from "./useConclude";
+import { useSaidResult } from "./useSaidResult";
 import { useSourceSentence } from "./useNames";
 
 /** The working line by line, as it would stand on paper. */
@@ -123,6 +124,7 @@ function Title({ one }: { one: EvaluatedResult }) {
 /** The page of Conclude: how the result in hand comes about, the statement, and what it is held against. */
 export function ConcludePage() {
   const one = useResultInHand();
+  useSaidResult(one);
   if (!one) {
     return (
       <div className="py-20 text-center">

@@ -62,10 +62,10 @@ function Choices({ id, choices, chosen, onTake }: ChoicesProps) {
 }
 
 /** What is wrong with a formula, with the place in it underlined. */
-function Wrong({ typed, finding }: { typed: string; finding: Finding }) {
+function Wrong({ id, typed, finding }: { id: string; typed: string; finding: Finding }) {
   const place = placeOfFinding(typed, finding);
   return (
-    <p className="text-magenta px-1.5 pb-1 text-xs">
+    <p id={id} className="text-magenta px-1.5 pb-1 text-xs">
       {place && place.to > place.from && (
         <span aria-hidden className="text-ink mr-2 font-serif text-sm">
           {typed.slice(0, place.from)}
@@ -144,6 +144,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
   const field = useRef<HTMLInputElement>(null);
   useBegun(field, id);
   const list = useId();
+  const wrong = useId();
   const typed = quantity.formula ?? "";
   const change = (formula: string) => act(setFormula, { quantity: id, formula }, `formula/${id}`);
   const completion = useCompletion({ field, symbols: useKnownSymbols(derived), onChange: change });
@@ -158,6 +159,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         role="combobox"
         aria-label={`Formula of ${quantity.symbol}`}
         aria-invalid={finding !== undefined}
+        aria-describedby={finding && !offer ? wrong : undefined}
         aria-expanded={offer !== undefined}
         aria-controls={offer ? list : undefined}
         aria-autocomplete="list"
@@ -186,7 +188,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         <Choices id={list} choices={offer.choices} chosen={offer.chosen} onTake={completion.take} />
       )}
       {inHand && !offer && <Preview derived={derived} typed={typed} />}
-      {finding && !offer && <Wrong typed={typed} finding={finding} />}
+      {finding && !offer && <Wrong id={wrong} typed={typed} finding={finding} />}
     </div>
   );
 }

@@ -4,13 +4,14 @@ import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { investigationJson } from "@/output/investigationJson";
-import { fileName, saveFile } from "@/output/saveFile";
+import { fileName } from "@/output/saveFile";
 import { tableCsv } from "@/output/tableCsv";
 import { tablesXlsx } from "@/output/tableXlsx";
 import { type EvaluatedTable, evaluateTables } from "@/pipeline/table/table";
 import { TakingLine } from "../parts/TakingLine";
 import { useTaking } from "../parts/useTaking";
 import { useInvestigationStore } from "../store/useInvestigation";
+import { handOver } from "../parts/handOver";
 
 const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
 const xlsxType = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
@@ -32,7 +33,7 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   };
   const csv = () => {
     const { houseRules } = store.getState().document;
-    saveFile(title("csv"), new Blob([tableCsv(table(), houseRules)], { type: "text/csv" }));
+    handOver(title("csv"), new Blob([tableCsv(table(), houseRules)], { type: "text/csv" }));
   };
   const xlsx = () => {
     const { document } = store.getState();
@@ -44,7 +45,7 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   };
   const json = () => {
     const text = investigationJson(store.getState().document);
-    saveFile(title("json"), new Blob([text], { type: "application/json" }));
+    handOver(title("json"), new Blob([text], { type: "application/json" }));
   };
   return (
     <div>

@@ -2,16 +2,20 @@
 
 import { proxy, releaseProxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
+import { plainRunText } from "@/core/unit/runText";
+import { numberRuns } from "@/pipeline/lines/lineEquation";
 import { writeSize } from "@/core/number/writtenNumber";
 import type { MonteCarlo } from "@/core/uncertainty/monteCarlo";
 import type { Drawing } from "@/pipeline/derived/drawnInputs";
 import type { ShownUnit } from "@/pipeline/readings/evaluated";
-import { drawnSentence } from "@/wording/deriving";
+import { drawnSentence, drawnSpoken } from "@/wording/deriving";
 import type { Draws } from "@/workers/draws";
 import { Button } from "./Button";
-import { NumberView } from "./StatementView";
+import { NumberView, useDecimalMark } from "./StatementView";
+import { announce } from "../keys/announcer";
 import { useHouseRules } from "../store/useEvaluated";
 import { Histogram } from "./Histogram";
+import { HowFar } from "./HowFar";
 
 const draws = 1_000_000;
 const seed = 20_261_123;
@@ -53,6 +57,20 @@ function useDraws() {
   return { drawn, start, giveUp };
 }
 
+/** The ± of the draws, as it is written. */
+const drawnSize = (result: MonteCarlo, factor: number) =>
+  writeSize(result.standardDeviation / Math.abs(factor), "two");
+
+/** Says what the draws gave, to those who hear the page. */
+function useSaidDraws(drawn: Drawn, factor: number): void {
+  const mark = useDecimalMark();
+  const text =
+    drawn.kind === "drawn" ? mark(plainRunText(numberRuns(drawnSize(drawn.result, factor)))) : "";
+  useEffect(() => {
+    if (text !== "") announce(drawnSpoken(text));
+  }, [text]);
+}
+
 interface Props {
   /** What is drawn; undefined where it can't be. */
   drawing: Drawing | undefined;
@@ -68,11 +86,12 @@ export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) 
   const rules = useHouseRules();
   const { drawn, start, giveUp } = useDraws();
   const { factor, offset } = unit;
+  useSaidDraws(drawn, factor);
   if (!drawing) return <p className="text-soft mt-2">{refusal}</p>;
   if (drawn.kind === "drawing") {
     return (
       <div className="mt-2 flex items-center gap-3">
-        <progress value={drawn.part} aria-label="Drawn" className="flex-1" />
+        <HowFar part={drawn.part} label="Drawn" />
         <Button onClick={giveUp}>Give up</Button>
       </div>
     );
@@ -86,11 +105,7 @@ export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) 
           <p className="mt-1 flex justify-between" data-testid="drawn">
             <span>Monte Carlo, 10⁶ draws</span>
             <span className="text-magenta">
-              ±{" "}
-              <NumberView
-                number={writeSize(drawn.result.standardDeviation / Math.abs(factor), "two")}
-                unit={[]}
-              />
+              ± <NumberView number={drawnSize(drawn.result, factor)} unit={[]} />
             </span>
           </p>
           <Histogram result={drawn.result} shown={shown} />

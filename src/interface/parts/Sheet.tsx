@@ -3,6 +3,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from "@headlessui/react";
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef } from "react";
+import { Announcer } from "../keys/Announcer";
 import { Button } from "./Button";
 import { useScrolls } from "./useScrolls";
 
@@ -64,6 +65,7 @@ export function Sheet({ open, title, onClose, children, foot, wide = false }: Pr
           >
             {children}
           </div>
+          <Announcer inSheet />
           {foot && (
             <div className="border-hairline flex flex-wrap items-center justify-end gap-2 border-t px-6 py-3">
               {foot}

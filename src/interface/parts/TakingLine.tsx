@@ -3,6 +3,7 @@
 import { takingWords } from "@/wording/takingOut";
 import { Button } from "./Button";
 import type { useTaking } from "./useTaking";
+import { HowFar } from "./HowFar";
 
 /** What is said of the file that is being taken out: how far it is, what it would lose, why it failed. */
 export function TakingLine({ taking, make, giveUp }: ReturnType<typeof useTaking>) {
@@ -32,9 +33,9 @@ export function TakingLine({ taking, make, giveUp }: ReturnType<typeof useTaking
       <p role="status" className="text-soft">
         {takingWords.making(file.kind)}
       </p>
-      <progress
-        value={taking.part}
-        aria-label={takingWords.making(file.kind)}
+      <HowFar
+        part={taking.part}
+        label={takingWords.making(file.kind)}
         className="min-w-24 flex-1"
       />
       <Button look="quiet" onClick={giveUp}>

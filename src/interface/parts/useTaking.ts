@@ -1,9 +1,9 @@
 "use client";
 
 import { useRef, useState } from "react";
-import { saveFile } from "@/output/saveFile";
 import { takingWords } from "@/wording/takingOut";
 import { reportFault } from "../store/server";
+import { handOver } from "./handOver";
 
 /** What the making of a file is given in hand. */
 export interface Hand {
@@ -60,7 +60,7 @@ export function useTaking() {
     try {
       const blob = await file.make({ onProgress, say, pack, signal });
       if (signal.aborted) return;
-      saveFile(name, blob);
+      handOver(name, blob);
       end(said);
     } catch (error) {
       if (signal.aborted) return;

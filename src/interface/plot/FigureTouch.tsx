@@ -1,13 +1,19 @@
 "use client";
 
+import { usePathname } from "next/navigation";
 import { useContext, useMemo, useState } from "react";
 import { type Frame, layFrame } from "@/figure/layout/frame";
 import type { Spot } from "@/figure/scene";
 import type { FigureSpecification } from "@/figure/specification";
 import type { FigureFit } from "@/pipeline/lines/fit";
+import { figureMenuWords as words } from "@/wording/figureMenu";
 import { ActsMenu } from "../parts/ActsMenu";
-import { menuOnFigure } from "./figureMenu";
-import { LineTip } from "./LineTip";
+import { menuOnPaper } from "./figureMenu";
+import { Pointed } from "../pointing/Pointed";
+import { usePointedMenu } from "../pointing/pointedMenu";
+import { PointsTouch } from "../pointing/PointsTouch";
+import { type PointedHands, usePointed } from "../pointing/usePointed";
+import { goToStage } from "../parts/stagePath";
 import { sceneOf } from "../parts/sceneOf";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
 import { NumberView } from "../parts/StatementView";
@@ -15,10 +21,6 @@ import { useFigure, useFigureFit } from "../store/useEvaluated";
 import { AskForFieldContext } from "../parts/fieldInHand";
 import { AxisTouch } from "./AxisTouch";
 import { readOffText } from "./axisRange";
-import { type PlacedPoint, type Region, rowsWithin } from "./figurePoints";
-import { usePointed } from "./usePointed";
-import { PointTip, RegionTip } from "./PointTip";
-import { PointsTouch } from "./PointsTouch";
 import { type Point, ReadOffTouch } from "./ReadOffTouch";
 import { EquationTouch, LabelTouch, LegendTouch } from "./WordTouch";
 
@@ -109,51 +111,31 @@ function ReadOffLine({ place, frame, fit }: { place: Point; frame: Frame; fit: F
   );
 }
 
-interface PointedProps {
+interface SaidProps {
   mode: TouchMode;
   frame: Frame;
   fit: FigureFit;
-  points: () => readonly PlacedPoint[];
-  point: PlacedPoint | undefined;
-  region: Region | undefined;
-  /** Which of its lines is in hand. */
-  line: number | undefined;
+  hands: PointedHands;
   place: Point | undefined;
-  onDone: () => void;
 }
 
-/** What is pointed at, in words, with what can be done about it. */
-function PointedLine({
-  mode,
-  frame,
-  fit,
-  points,
-  point,
-  region,
-  line,
-  place,
-  onDone,
-}: PointedProps) {
-  const pointing = mode === "points";
+/** What is pointed at, in words. */
+function Said({ mode, frame, fit, hands, place }: SaidProps) {
+  const hint = (
+    <span className="text-soft">
+      {words.hint} {words.hintOfPlot}
+    </span>
+  );
   return (
     <div
       role="status"
       data-testid="pointed"
       className="flex min-h-9 flex-wrap items-center gap-x-4 gap-y-1"
     >
-      {!pointing && place && <ReadOffLine place={place} frame={frame} fit={fit} />}
-      {pointing && region && (
-        <RegionTip rows={rowsWithin(points(), region)} table={fit.table.id} onDone={onDone} />
-      )}
-      {pointing && line !== undefined && <LineTip fit={fit} index={line} />}
-      {pointing && line === undefined && !region && point && (
-        <PointTip point={point} fit={fit} onDone={onDone} />
-      )}
-      {pointing && line === undefined && !region && !point && (
-        <span className="text-soft">
-          Point at a reading, or draw a region around several. Axes, legend and labels can be
-          dragged.
-        </span>
+      {mode === "points" ? (
+        <Pointed hands={hands} fit={fit} otherwise={hint} />
+      ) : (
+        place && <ReadOffLine place={place} frame={frame} fit={fit} />
       )}
     </div>
   );
@@ -171,10 +153,14 @@ export function FigureTouch({ figure, mode }: Props) {
   const frame = useMemo(() => layFrame(figure), [figure]);
   const hands = usePointed(fit, frame);
   const [place, setPlace] = useState<Point>();
+  const investigation = usePathname().split("/")[2] ?? "";
+  const ofPointed = usePointedMenu(hands, () => ({
+    label: words.toSlope,
+    then: () => goToStage(investigation, "slope"),
+  }));
   if (!fit || !id) return null;
-  const { points, pointed, point, region, line } = hands;
   const about = (target: Element) =>
-    menuOnFigure(target, mode === "points" ? hands.pointActs : undefined);
+    menuOnPaper(target) ?? (mode === "points" ? ofPointed(target) : undefined);
   return (
     <>
       <ActsMenu about={about}>
@@ -185,31 +171,12 @@ export function FigureTouch({ figure, mode }: Props) {
           {mode === "read-off" ? (
             <ReadOffTouch frame={frame} place={place} onPlace={setPlace} />
           ) : (
-            <PointsTouch
-              frame={frame}
-              points={points}
-              region={region}
-              onPoint={hands.onPoint}
-              pointed={pointed}
-              onRegion={hands.setRegion}
-              onGo={hands.go}
-              onLine={hands.onLine}
-            />
+            <PointsTouch frame={frame} hands={hands} />
           )}
           <Spots figure={figure} frame={frame} id={id} />
         </svg>
       </ActsMenu>
-      <PointedLine
-        mode={mode}
-        frame={frame}
-        fit={fit}
-        points={points}
-        point={point}
-        region={region}
-        line={line}
-        place={place}
-        onDone={hands.leave}
-      />
+      <Said mode={mode} frame={frame} fit={fit} hands={hands} place={place} />
     </>
   );
 }

@@ -14,7 +14,7 @@ import { SeriesLookPanel } from "./SeriesLookPanel";
 import { AxisChoices } from "./AxisChoices";
 import { AxisPanel } from "./AxisPanel";
 import { Foldable } from "../parts/Foldable";
-import { HearFigure } from "./HearFigure";
+import { HearFigure } from "../pointing/HearFigure";
 import { LookPanel } from "./LookPanel";
 import { TakeOut } from "./TakeOut";
 import { WordsPanel } from "./WordsPanel";

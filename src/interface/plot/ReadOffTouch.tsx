@@ -1,6 +1,6 @@
 "use client";
 
-import { TouchArea } from "./TouchArea";
+import { TouchArea } from "../pointing/TouchArea";
 import { type KeyboardEvent, type MouseEvent } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { placeOf } from "../parts/useDrag";

@@ -33,24 +33,10 @@ function ofWords(thing: Element): AboutThing {
   };
 }
 
-interface PointActs {
-  readonly row: number;
-  readonly go: () => void;
-  readonly aside: (reason: string) => void;
-}
-
-/** The menu of what of a figure is in hand; undefined for nothing that has one. */
-export function menuOnFigure(target: Element, point: PointActs | undefined): AboutThing | undefined {
+/** The menu of an axis or of words on a figure; undefined for anything else. */
+export function menuOnPaper(target: Element): AboutThing | undefined {
   const axis = target.closest("[data-axis]");
   if (axis) return ofAxis(axis, axis.getAttribute("data-axis") === "y" ? "y" : "x");
   const written = target.closest("[data-words]");
-  if (written) return ofWords(written);
-  if (!point) return undefined;
-  return {
-    name: words.point(point.row),
-    groups: [
-      [{ label: words.go, key: "Enter", run: point.go }],
-      [{ label: words.aside, reasons: point.aside }],
-    ],
-  };
-} // prettier-ignore
+  return written ? ofWords(written) : undefined;
+}

@@ -1,7 +1,6 @@
 import { fillThePaper } from "@/figure/layout/axisScale";
 import { logScale } from "@/figure/layout/logScale";
 import { panned, readOffText, stretched, typedEnd } from "./axisRange";
-import { nearest, type PlacedPoint, regionOf, rowsWithin } from "./figurePoints";
 
 const scale = fillThePaper(0, 10, 6);
 
@@ -39,29 +38,5 @@ describe("reading off", () => {
     [-4.567, 0.05, "−4.57"],
   ])("%d where a place tells %d apart is %s", (value, grain, text) => {
     expect(readOffText(value, grain).mantissa).toBe(text);
-  });
-});
-
-describe("readings under the hand", () => {
-  const point = (row: string, across: number, up: number): PlacedPoint => ({
-    row,
-    number: 1,
-    quantity: "y",
-    series: "",
-    x: 0,
-    y: 0,
-    across,
-    up,
-  });
-  const points = [point("a", 10, 10), point("b", 20, 10), point("b", 21, 40)];
-
-  test("the nearest within reach, or none", () => {
-    expect(nearest(points, { x: 18, y: 12 }, 12)).toBe(1);
-    expect(nearest(points, { x: 60, y: 60 }, 12)).toBeUndefined();
-  });
-
-  test("a region drawn in any direction holds its rows once", () => {
-    const region = regionOf({ x: 25, y: 45, dx: -10, dy: -40 });
-    expect(rowsWithin(points, region)).toEqual(["b"]);
   });
 });

@@ -19,6 +19,7 @@ import {
 } from "./loggerFile";
 import { useDesk } from "./RecordingsProvider";
 import { sendRecordings } from "./sendRecording";
+import { HowFar } from "../parts/HowFar";
 
 type TextFile = Extract<LoggerFile, { kind: "text" }>;
 
@@ -127,7 +128,7 @@ function Working({ sentence, part, onGiveUp }: Omit<Extract<State, { kind: "work
   return (
     <div className="flex items-center gap-3 py-6">
       <p role="status">{sentence}</p>
-      <progress value={part} aria-label={sentence} className="min-w-24 flex-1" />
+      <HowFar part={part} label={sentence} className="min-w-24 flex-1" />
       <Button onClick={onGiveUp}>{words.giveUp}</Button>
     </div>
   );

@@ -1,15 +1,15 @@
 "use client";
 
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { useStore } from "zustand";
 import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
 import { instrumentWords } from "@/wording/instruments";
 import { recordingWords as words } from "@/wording/recordings";
-import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { Button } from "../parts/Button";
+import { RunTextView } from "../parts/RunTextView";
 import { ForWriters } from "../store/ForWriters";
 import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
@@ -92,7 +92,7 @@ function Channels() {
           className="aria-pressed:border-brass text-soft aria-pressed:text-ink border-b-2 border-transparent px-2 py-0.5 font-semibold"
           onClick={() => desk.state.setState({ channel: at })}
         >
-          {name}, <i className="font-serif">{plainRunText(writeSymbol(symbol))}</i>
+          {name}, <RunTextView runs={writeSymbol(symbol)} />
         </button>
       ))}
     </div>
@@ -174,11 +174,22 @@ interface Props {
   onReading: (table: string, row: string, quantity: string) => void;
 }
 
+/** Where there are recordings one is in hand: also when the only one comes back by an undo, or from another window. */
+function useOneInHand(): void {
+  const desk = useDesk();
+  const there = useRecordingInHand() !== undefined;
+  const last = useInvestigation(({ document }) => inOrder(document.recordings).at(-1)?.[0]);
+  useEffect(() => {
+    if (!there && last) desk.take(last);
+  }, [desk, there, last]);
+}
+
 /** The page of recordings: the whole trace above, the stretch in hand below, and what was read off. */
 export function RecordingsPage({ onReading }: Props) {
   const recordings = useInvestigation(({ document }) => document.recordings);
   const readOnly = useInvestigation((state) => state.readOnly);
   const recording = useRecordingInHand();
+  useOneInHand();
   const none = Object.keys(recordings).length === 0;
   const settling = useDeskState((state) => state.settling.find(({ id }) => id === state.inHand));
   const [said, setSaid] = useState<string>();

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { DecimalMark } from "@/core/number/readNumber";
 import { recordingCsvHead, recordingCsvLines } from "@/output/recordingCsv";
-import { fileName, saveFile } from "@/output/saveFile";
+import { fileName } from "@/output/saveFile";
 import { recordingLimits } from "@/protocol/recordings";
 import { callingOf } from "@/wording/readOffs";
 import { recordingWords } from "@/wording/recordings";
@@ -11,6 +11,8 @@ import { Button } from "../parts/Button";
 import { useHouseRules } from "../store/useEvaluated";
 import { useDesk, useRecordingInHand } from "./RecordingsProvider";
 import type { RecordingsDesk } from "./RecordingsDesk";
+import { handOver } from "../parts/handOver";
+import { HowFar } from "../parts/HowFar";
 
 const words = recordingWords.takeOut;
 
@@ -43,11 +45,11 @@ export function TakeOutRecording() {
     const blob = await recordingCsv(desk, id, decimalMark, setPart);
     setPart(undefined);
     setProblem(blob === undefined);
-    if (blob) saveFile(fileName(callingOf(desk.recordings, id), "csv"), blob);
+    if (blob) handOver(fileName(callingOf(desk.recordings, id), "csv"), blob);
   };
   return (
     <>
-      {part !== undefined && <progress value={part} aria-label={words.working} className="w-24" />}
+      {part !== undefined && <HowFar part={part} label={words.working} className="w-24" />}
       {problem && (
         <span role="alert" className="text-magenta">
           {words.away}

@@ -47,9 +47,8 @@ function useHeading(traces: readonly Painted[]) {
   const written = plainRunText(writeUnitText(unit));
   const [before, behind] = headings === "slash" ? [" / ", ""] : [" (", ")"];
   const time = `${before}s${behind}`;
-  if (first?.how.tells === "events") return { symbol: "", unit: recordingWords.strokes, time };
-  const shown = plainRunText(writeSymbol(symbol));
-  return { symbol: shown, unit: written && `${before}${written}${behind}`, time };
+  if (first?.how.tells === "events") return { symbol: [], unit: recordingWords.strokes, time };
+  return { symbol: writeSymbol(symbol), unit: written && `${before}${written}${behind}`, time };
 }
 
 /** Sets the canvas to the screen's own points; undefined where it can't be painted on. */

@@ -1,3 +1,4 @@
+import type { RunText } from "@/core/unit/runText";
 import { scaleLinear } from "d3-scale";
 import { toDecimals } from "@/core/number/writtenNumber";
 import type { Stretch } from "@/core/recording/trace";
@@ -85,7 +86,7 @@ interface Written {
   /** How decimals are written. */
   readonly marked: (text: string) => string;
   /** What stands at the upper end of the axis: "y / mm". */
-  readonly heading: { readonly symbol: string; readonly unit: string };
+  readonly heading: { readonly symbol: RunText; readonly unit: string };
   /** What stands behind the symbol of time: " / s". */
   readonly time: string;
 }
@@ -107,7 +108,7 @@ function paintPaper(context: CanvasRenderingContext2D, paper: Paper, range: read
     context.lineTo(right, level);
     context.stroke();
     context.fillStyle = inks.axis;
-    if (heading.symbol) context.fillText(marked(text), edges.left - 6, level);
+    if (heading.symbol.length > 0) context.fillText(marked(text), edges.left - 6, level);
   }
   context.textAlign = "center";
   context.textBaseline = "top";
@@ -132,16 +133,20 @@ function paintTimeHeading(context: CanvasRenderingContext2D, right: number, y: n
   context.fillText("t", right - width, y - 2);
 } // prettier-ignore
 
+/** The symbol, its index lowered, and the unit behind it. */
 function paintHeading(context: CanvasRenderingContext2D, { symbol, unit }: Written["heading"]): void {
   context.textAlign = "left";
   context.textBaseline = "top";
-  context.font = 'italic 14px "STIX Two Text", serif';
-  const width = context.measureText(symbol).width;
-  context.font = '13px "Source Sans 3", sans-serif';
   context.fillStyle = inks.soft;
-  context.fillText(unit, edges.left + width, 3);
-  context.font = 'italic 14px "STIX Two Text", serif';
-  context.fillText(symbol, edges.left, 2);
+  let x = edges.left;
+  for (const { text, italic, script } of symbol) {
+    const [size, lowered] = script === "sub" ? [10, 6] : [14, 0];
+    context.font = `${italic ? "italic " : ""}${size}px "STIX Two Text", serif`;
+    context.fillText(text, x, 2 + lowered);
+    x += context.measureText(text).width;
+  }
+  context.font = '13px "Source Sans 3", sans-serif';
+  context.fillText(unit, x, 3);
 } // prettier-ignore
 
 /** Few readings: a line from one to the next, broken where some are lost, with dots where there is room. */

@@ -2,12 +2,13 @@
 
 import { useState } from "react";
 import { asideWords, changeInWords, whyAside } from "@/wording/changes";
-import { fileName, saveFile } from "@/output/saveFile";
+import { fileName } from "@/output/saveFile";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 import { doPatches, type InvestigationState } from "../store/investigationStore";
 import type { PutAside } from "../store/putAside";
 import { useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { handOver } from "../parts/handOver";
 
 const why = ({ reason, detail }: PutAside) =>
   reason === "invalid" ? whyAside.invalid(detail) : whyAside[reason];
@@ -26,7 +27,7 @@ function takeOut({ document, aside }: InvestigationState): void {
   }));
   const text = JSON.stringify({ investigation: document.title, changes }, null, 2);
   const name = fileName(`${document.title} ${asideWords.file}`, "json");
-  saveFile(name, new Blob([text], { type: "application/json" }));
+  handOver(name, new Blob([text], { type: "application/json" }));
 }
 
 function Item({ item }: { item: PutAside }) {

@@ -3,10 +3,11 @@
 import { windowTitle } from "@/wording/windowTitles";
 import Link from "next/link";
 import { investigationJson } from "@/output/investigationJson";
-import { fileName, saveFile } from "@/output/saveFile";
+import { fileName } from "@/output/saveFile";
 import { sayings } from "@/wording/sayings";
 import { Button } from "../parts/Button";
 import { useInvestigationStore } from "../store/useInvestigation";
+import { handOver } from "../parts/handOver";
 
 const words = sayings.reading;
 
@@ -17,7 +18,7 @@ export function ClosedPage() {
   const takeOut = () => {
     const { document } = store.getState();
     const file = new Blob([investigationJson(document)], { type: "application/json" });
-    saveFile(fileName(document.title, "json"), file);
+    handOver(fileName(document.title, "json"), file);
   };
   return (
     <main className="bg-page mx-auto mt-24 max-w-md p-8">

@@ -54,6 +54,8 @@ function DemoAccounts({ accounts }: { accounts: Props["demoAccounts"] }) {
   );
 }
 
+const problemId = "sign-in-problem";
+
 /** Whether somebody comes from the page on which they were joining a class, whose code stands behind the #. */
 const joining = () => window.location.search === "?then=join";
 
@@ -62,9 +64,51 @@ function backToClass(): void {
   window.location.replace(new URL(`/join${hash}`, origin));
 }
 
+/** Name, password, and what was wrong with them. */
+function Fields({ message, busy }: { message: string | undefined; busy: boolean }) {
+  const live = useLive();
+  const tied = { "aria-describedby": problemId, invalid: message !== undefined };
+  return (
+    <>
+      <Field>
+        <Label className="text-soft">Name</Label>
+        <Input
+          name="name"
+          {...tied}
+          autoComplete="username"
+          autoFocus
+          required
+          className={inputLook}
+        />
+      </Field>
+      <Field>
+        <Label className="text-soft">Password</Label>
+        <Input
+          name="password"
+          {...tied}
+          type="password"
+          autoComplete="current-password"
+          required
+          className={inputLook}
+        />
+      </Field>
+      <p role="alert" id={problemId} className="text-magenta min-h-5">
+        {message}
+      </p>
+      <Button
+        look="main"
+        type="submit"
+        disabled={busy || !live}
+        className="h-9 justify-center text-base!"
+      >
+        Sign in
+      </Button>
+    </>
+  );
+}
+
 /** The door: a name, a password, and in the demo the accounts to use. */
 export function SignInPage({ demoAccounts, register }: Props) {
-  const live = useLive();
   const router = useRouter();
   const [message, submit, busy] = useActionState(async (_: string | undefined, form: FormData) => {
     const sentence = await signIn(form);
@@ -79,31 +123,7 @@ export function SignInPage({ demoAccounts, register }: Props) {
         <h1 className="font-serif text-xl font-semibold">Fathom Rule</h1>
         <p className="text-soft mt-1">Readings in, a graph with its slope and uncertainty out.</p>
         <form action={submit} className="mt-5 flex flex-col gap-3">
-          <Field>
-            <Label className="text-soft">Name</Label>
-            <Input name="name" autoComplete="username" autoFocus required className={inputLook} />
-          </Field>
-          <Field>
-            <Label className="text-soft">Password</Label>
-            <Input
-              name="password"
-              type="password"
-              autoComplete="current-password"
-              required
-              className={inputLook}
-            />
-          </Field>
-          <p role="alert" className="text-magenta min-h-5">
-            {message}
-          </p>
-          <Button
-            look="main"
-            type="submit"
-            disabled={busy || !live}
-            className="h-9 justify-center text-base!"
-          >
-            Sign in
-          </Button>
+          <Fields message={message} busy={busy} />
         </form>
         <p className="mt-4">
           <Link href="/join" className="text-petrol font-semibold underline">

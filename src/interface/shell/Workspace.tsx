@@ -47,9 +47,7 @@ import { usePresence } from "../together/usePresence";
 import { useStage } from "../parts/stagePath";
 import { useLive } from "../parts/useLive";
 import { type Opened, useOpenInvestigation } from "./useOpenInvestigation";
-import { Announcer } from "../keys/Announcer";
 import { useArrival } from "../keys/useArrival";
-import { useKeptFocus } from "../keys/useKeptFocus";
 import { useMarginKey } from "../keys/useMarginKey";
 import { useSpokenActs } from "../keys/useSpokenActs";
 import { useStageKeys } from "./useStageKeys";
@@ -96,7 +94,6 @@ function Stages(props: { investigationId: string; stage: StageId }) {
 /** What keys do on every stage, and what is heard of it; what the window is called. */
 function useKeys(investigationId: string, stage: StageId): string {
   useStageKeys(investigationId);
-  useKeptFocus();
   useMarginKey();
   useSpokenActs();
   useCommandKeys(useInvestigationStore());
@@ -137,7 +134,6 @@ function Bench(props: Props) {
         </Header>
         <Stages investigationId={investigationId} stage={stage} />
         {stage !== "writeup" && <PreparedReport />}
-        <Announcer />
         <BenchLine {...props} />
         {!ofBench && <BriefLine />}
         <Notices investigationId={investigationId} />

@@ -13,6 +13,7 @@ import { statedLine, type StatedLine } from "@/pipeline/lines/statedLine";
 import { findingSentence } from "@/wording/findings";
 import { lineSentence, rangeSentences, statedSentence } from "@/wording/lines";
 import { StageMarks } from "../marks/StageMarks";
+import { HearFigure } from "../pointing/HearFigure";
 import { Foldable } from "../parts/Foldable";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
@@ -231,10 +232,11 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
       {lined && <AboutLines fit={fit} chosen={chosen} />}
       {lined && curves}
       <SideBySideNote id={chosen.id} figure={chosen.figure} fit={fit} />
+      {specification && <HearFigure figure={specification} />}
       <Foldable title="Which lines are drawn">
         <DrawnLines />
       </Foldable>
-      <MarginNote title="How the line is laid">
+      <MarginNote title="How the line is laid" about="lines">
         <LineChoices />
       </MarginNote>
     </>

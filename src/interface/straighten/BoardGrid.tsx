@@ -7,15 +7,12 @@ import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { TransformId } from "@/core/straighten/transforms";
 import { type Straightening, transformSymbol } from "@/pipeline/straighten/straightening";
-import { boardWords, transformWords } from "@/wording/straighten";
+import { boardWords, pairName, transformWords } from "@/wording/straighten";
+import { ActsMenu } from "../parts/ActsMenu";
 import { RunTextView } from "../parts/RunTextView";
 import { boardDrawing } from "./boardDrawing";
 import { BoardFigure, BoardPicture } from "./BoardFigure";
-
-export interface PairOnBoard {
-  readonly x: TransformId;
-  readonly y: TransformId;
-}
+import { pairAt, pairMenu, type PairOnBoard } from "./pairMenu";
 
 interface Props {
   whole: Straightening;
@@ -24,6 +21,8 @@ interface Props {
   selected: PairOnBoard | undefined;
   onSelect: (pair: PairOnBoard) => void;
   onPlot: (pair: PairOnBoard) => void;
+  /** No room is left for what a pair would have worked out. */
+  full: boolean;
 }
 
 function clamp(value: number, most: number): number {
@@ -57,13 +56,6 @@ function useKeys({ whole: { board }, selected, onSelect, onPlot }: Props) {
   return { grid, onKeyDown };
 }
 
-/** The pair whose small figure was touched. */
-function pairOf(event: MouseEvent): PairOnBoard | undefined {
-  const cell = (event.target as Element).closest<HTMLElement>("[data-pair]");
-  const [x, y] = (cell?.dataset.pair ?? "").split(" ") as [TransformId, TransformId];
-  return cell && x && y ? { x, y } : undefined;
-}
-
 interface RowProps {
   row: readonly BoardCell[];
   y: TransformId;
@@ -91,7 +83,7 @@ function BoardRow({ row, y, symbol, selected, straightest }: RowProps) {
             key={x}
             cell={cell}
             pair={`${x} ${y}`}
-            name={`${transformWords[y]} against ${transformWords[x]}`}
+            name={pairName(y, x)}
             selected={selected?.x === x && selected.y === y}
             straightest={straightest?.x === x && straightest.y === y}
           />
@@ -123,82 +115,87 @@ function ColumnHeads({ whole, ownX }: Pick<Props, "whole" | "ownX">) {
 }
 
 /** The straightest pairs as a list, where the board is too wide for the screen; one is taken in hand, and plotted by its button in the margin. */
-export function BoardList({ whole, ownX, ownY, selected, onSelect }: Omit<Props, "onPlot">) {
+export function BoardList({ whole, ownX, ownY, selected, onSelect, onPlot, full }: Props) {
   const pairs = useMemo(() => byStraightness(whole.board.rows.flat()), [whole]);
   const [x, y] = [whole.x.quantity.symbol || "x", whole.y.quantity.symbol || "y"];
   return (
-    <ul aria-label={boardWords.list} data-margin="pair">
-      {pairs.map(({ across: { id: of }, up: { id: up }, straightness }) => (
-        <li key={`${of} ${up}`} className="border-hairline border-b">
-          <button
-            type="button"
-            aria-pressed={selected?.x === of && selected.y === up}
-            onClick={() => onSelect({ x: of, y: up })}
-            className="aria-pressed:bg-boxwood flex min-h-9 w-full items-baseline gap-2 px-2 py-1 text-left"
-          >
-            <span className="font-serif">
-              <RunTextView runs={writeSymbol(transformSymbol(up, y, ownY))} />{" "}
-              <span className="text-soft font-sans">{boardWords.against}</span>{" "}
-              <RunTextView runs={writeSymbol(transformSymbol(of, x, ownX))} />
-            </span>
-            <span className="text-soft ml-auto text-right">
-              {boardWords.said(
-                straightness && isStraight(straightness)
-                  ? "straight"
-                  : (straightness?.sign ?? 0) > 0
-                    ? "up"
-                    : "down",
-              )}
-            </span>
-          </button>
-        </li>
-      ))}
-    </ul>
+    <ActsMenu about={pairMenu({ onSelect, onPlot, full })}>
+      <ul aria-label={boardWords.list} data-margin="pair">
+        {pairs.map(({ across: { id: of }, up: { id: up }, straightness }) => (
+          <li key={`${of} ${up}`} className="border-hairline border-b">
+            <button
+              type="button"
+              data-pair={`${of} ${up}`}
+              aria-pressed={selected?.x === of && selected.y === up}
+              onClick={() => onSelect({ x: of, y: up })}
+              className="aria-pressed:bg-boxwood flex min-h-9 w-full items-baseline gap-2 px-2 py-1 text-left"
+            >
+              <span className="font-serif">
+                <RunTextView runs={writeSymbol(transformSymbol(up, y, ownY))} />{" "}
+                <span className="text-soft font-sans">{boardWords.against}</span>{" "}
+                <RunTextView runs={writeSymbol(transformSymbol(of, x, ownX))} />
+              </span>
+              <span className="text-soft ml-auto text-right">
+                {boardWords.said(
+                  straightness && isStraight(straightness)
+                    ? "straight"
+                    : (straightness?.sign ?? 0) > 0
+                      ? "up"
+                      : "down",
+                )}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </ActsMenu>
   );
 }
 
 /** Every pair of transforms as a small figure; a click takes it in hand, a double click plots it. */
 export function BoardGrid(props: Props) {
-  const { whole, ownX, ownY, selected, onSelect, onPlot } = props;
+  const { whole, ownX, ownY, selected, onSelect, onPlot, full } = props;
   const { grid, onKeyDown } = useKeys(props);
   const { across, up, rows, straightest } = whole.board;
   const drawing = useMemo(() => boardDrawing(rows), [rows]);
   const touched = (act: (pair: PairOnBoard) => void) => (event: MouseEvent) => {
-    const pair = pairOf(event);
+    const pair = event.target instanceof Element ? pairAt(event.target) : undefined;
     if (pair) act(pair);
   };
   return (
-    <div
-      ref={grid}
-      role="grid"
-      aria-label="Straighten board"
-      data-paper
-      data-margin="pair"
-      onKeyDown={onKeyDown}
-      onClick={touched(onSelect)}
-      onDoubleClick={touched(onPlot)}
-      className="relative grid min-h-0 flex-1 gap-px"
-      style={{
-        gridTemplateColumns: `auto repeat(${across.length}, minmax(0, 1fr))`,
-        gridTemplateRows: `repeat(${up.length}, minmax(38px, 1fr)) auto`,
-      }}
-    >
-      <BoardPicture drawing={drawing} />
-      {rows.map((row, index) => {
-        const y = (up[index] as (typeof up)[number]).id;
-        const symbol = writeSymbol(transformSymbol(y, whole.y.quantity.symbol || "y", ownY));
-        return (
-          <BoardRow
-            key={y}
-            row={row}
-            y={y}
-            symbol={symbol}
-            selected={selected}
-            straightest={straightest}
-          />
-        );
-      })}
-      <ColumnHeads whole={whole} ownX={ownX} />
-    </div>
+    <ActsMenu about={pairMenu({ onSelect, onPlot, full })}>
+      <div
+        ref={grid}
+        role="grid"
+        aria-label="Straighten board"
+        data-paper
+        data-margin="pair"
+        onKeyDown={onKeyDown}
+        onClick={touched(onSelect)}
+        onDoubleClick={touched(onPlot)}
+        className="relative grid min-h-0 flex-1 gap-px"
+        style={{
+          gridTemplateColumns: `auto repeat(${across.length}, minmax(0, 1fr))`,
+          gridTemplateRows: `repeat(${up.length}, minmax(38px, 1fr)) auto`,
+        }}
+      >
+        <BoardPicture drawing={drawing} />
+        {rows.map((row, index) => {
+          const y = (up[index] as (typeof up)[number]).id;
+          const symbol = writeSymbol(transformSymbol(y, whole.y.quantity.symbol || "y", ownY));
+          return (
+            <BoardRow
+              key={y}
+              row={row}
+              y={y}
+              symbol={symbol}
+              selected={selected}
+              straightest={straightest}
+            />
+          );
+        })}
+        <ColumnHeads whole={whole} ownX={ownX} />
+      </div>
+    </ActsMenu>
   );
 }

@@ -14,7 +14,7 @@ import { RunTextView } from "../parts/RunTextView";
 import { SceneView } from "../parts/SceneView";
 import { MarginNote } from "../parts/StageLayout";
 import { useHouseRules } from "../store/useEvaluated";
-import type { PairOnBoard } from "./BoardGrid";
+import type { PairOnBoard } from "./pairMenu";
 
 interface Props {
   whole: Straightening;

@@ -9,7 +9,8 @@ import { MarginNote, StageLayout } from "../parts/StageLayout";
 import { useInvestigation } from "../store/useInvestigation";
 import { BoardChoices } from "./BoardChoices";
 import { useNarrow } from "../parts/useNarrow";
-import { BoardGrid, BoardList, type PairOnBoard } from "./BoardGrid";
+import { BoardGrid, BoardList } from "./BoardGrid";
+import type { PairOnBoard } from "./pairMenu";
 import { FromPointsNote } from "./FromPointsNote";
 import { PairNote } from "./PairNote";
 import { StaysCurvedNote } from "./StaysCurvedNote";
@@ -49,7 +50,7 @@ function Board({ whole }: { whole: Straightening }) {
     chosen && across.some(({ id }) => id === chosen.x) && up.some(({ id }) => id === chosen.y);
   const pair = there ? chosen : (straightest ?? { x: "1" as const, y: "1" as const });
   const onPlot = ({ x, y }: PairOnBoard) => plot.transforms(whole, x, y, ownX, ownY);
-  const board = { whole, ownX, ownY, onPlot };
+  const board = { whole, ownX, ownY, onPlot, full: plot.full };
   const few = whole.count < fewest;
   const bent = isBent(whole);
   return (
@@ -73,7 +74,7 @@ function Board({ whole }: { whole: Straightening }) {
       margin={
         <>
           {!few && (
-            <PairNote {...board} pair={pair} full={plot.full}>
+            <PairNote {...board} pair={pair}>
               <WhyBentPart
                 whole={whole}
                 pair={pair}

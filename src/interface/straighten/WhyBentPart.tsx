@@ -8,7 +8,7 @@ import { type Straightening, transformSymbol } from "@/pipeline/straighten/strai
 import { remedyWords, whyBentSentences } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
-import type { PairOnBoard } from "./BoardGrid";
+import type { PairOnBoard } from "./pairMenu";
 import { Remedies } from "./Remedies";
 import type { usePlotPair } from "./usePlotPair";
 

@@ -111,29 +111,43 @@ function standsInTables({ tables, quantities, rows, series }: Investigation): bo
   return inOne(quantities) && inOne(rows) && inOne(series);
 }
 
+/** The entries of each record of the document, and how many there may be. */
+const records = {
+  tables: [table, limits.tables],
+  series: [series, limits.series],
+  quantities: [quantity, limits.quantities],
+  recordings: [recordingSchema, limits.recordings],
+  readOffs: [readOffSchema, limits.readOffs],
+  constants: [constant, limits.constants],
+  instruments: [instrument, limits.instruments],
+  figures: [figureSchema, limits.figures],
+  examples: [example, limits.quantities],
+  results: [resultSchema, limits.results],
+} as const satisfies Partial<Record<keyof Investigation, readonly [yup.Schema<unknown>, number]>>;
+
 /** The whole document; nothing that it does not name may be in it. */
 export const investigationSchema: yup.ObjectSchema<Investigation> = yup
   .object({
     version: yup.number<typeof documentVersion>().strict().oneOf([documentVersion]).required(),
     title: words,
-    tables: recordOf(table, limits.tables),
-    series: recordOf(series, limits.series),
-    quantities: recordOf(quantity, limits.quantities),
+    tables: recordOf(...records.tables),
+    series: recordOf(...records.series),
+    quantities: recordOf(...records.quantities),
     rows,
-    recordings: recordOf(recordingSchema, limits.recordings),
-    readOffs: recordOf(readOffSchema, limits.readOffs),
-    constants: recordOf(constant, limits.constants),
-    instruments: recordOf(instrument, limits.instruments),
-    figures: recordOf(figureSchema, limits.figures),
+    recordings: recordOf(...records.recordings),
+    readOffs: recordOf(...records.readOffs),
+    constants: recordOf(...records.constants),
+    instruments: recordOf(...records.instruments),
+    figures: recordOf(...records.figures),
     ownLook: lookSchema.nullable().defined().default(null),
-    examples: recordOf(example, limits.quantities),
+    examples: recordOf(...records.examples),
     theory: formula,
     board: yup
       .object({ x: reference, y: reference, ownX: formula, ownY: formula })
       .noUnknown()
       .strict()
       .required(),
-    results: recordOf(resultSchema, limits.results),
+    results: recordOf(...records.results),
     writeUp: writeUpSchema.required(),
     houseRules: houseRulesSchema,
     dismissed,
@@ -148,15 +162,69 @@ export type Validation =
 
 const refused = (reason: string): Validation => ({ valid: false, reason });
 
-/** Checks an unknown value against the schema; the reason names the place and what is wrong there. */
-export function validateInvestigation(value: unknown): Validation {
+/** Makes a refusal of what a check throws. */
+function checked(check: () => Validation): Validation {
   try {
-    const document = investigationSchema.validateSync(value, { abortEarly: true });
-    if (Object.keys(document.tables).length === 0) return refused("tables must hold one at least");
-    if (!standsInTables(document)) return refused("something stands in a table that is gone");
-    return { valid: true, document };
+    return check();
   } catch (error) {
     if (error instanceof yup.ValidationError) return refused(error.message);
     throw error;
   }
+}
+
+function withTables(document: Investigation): Validation {
+  if (Object.keys(document.tables).length === 0) return refused("tables must hold one at least");
+  if (!standsInTables(document)) return refused("something stands in a table that is gone");
+  return { valid: true, document };
+}
+
+/** Checks an unknown value against the schema; the reason names the place and what is wrong there. */
+export function validateInvestigation(value: unknown): Validation {
+  return checked(() => withTables(investigationSchema.validateSync(value, { abortEarly: true })));
+}
+
+type Entries = Readonly<Record<string, unknown>>;
+
+const isEntries = (value: unknown): value is Entries =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** The entries of a record that are not one and the same as before. */
+function changedEntries(before: Entries, after: Entries): Entries {
+  const changed = Object.keys(after).filter((id) => after[id] !== before[id] || !(id in before));
+  return Object.fromEntries(changed.map((id) => [id, after[id]]));
+}
+
+const isRecordOfDocument = (name: string): name is keyof typeof records => name in records;
+
+/** Checks one part of a document that is not the same as before; of a record the entries that are not. */
+function checkPart(name: keyof Investigation, before: unknown, after: unknown): void {
+  const named = (schema: unknown) => yup.object({ [name]: schema as yup.Schema<unknown> }).strict();
+  const whole = investigationSchema.fields[name];
+  const inParts = (name === "rows" || isRecordOfDocument(name)) && isEntries(before) && isEntries(after);
+  if (!inParts) return void named(whole).validateSync({ [name]: after });
+  const most = isRecordOfDocument(name) ? records[name][1] : limits.rows;
+  const count = Object.keys(after).length;
+  if (count > most) throw new yup.ValidationError(`${name} may hold ${most} entries`);
+  named(whole).validateSync({ [name]: changedEntries(before, after) });
+} // prettier-ignore
+
+const placed = ["tables", "quantities", "rows", "series"] as const;
+
+/**
+ * The same as checking all of a document, where what it was before is known to be valid: parts that are one and the same
+ * object as before are not looked at again.
+ */
+export function validateChange(before: Investigation, after: unknown): Validation {
+  if (!isEntries(after)) return validateInvestigation(after);
+  return checked(() => {
+    const names = Object.keys(investigationSchema.fields) as (keyof Investigation)[];
+    const unnamed = Object.keys(after).find((name) => !names.includes(name as never));
+    if (unnamed !== undefined) return refused(`this field has unspecified keys: ${unnamed}`);
+    for (const name of names) {
+      if (after[name] !== before[name]) checkPart(name, before[name], after[name]);
+    }
+    const document = after as unknown as Investigation;
+    const moved = placed.some((name) => document[name] !== before[name]);
+    return moved ? withTables(document) : { valid: true, document };
+  });
 }

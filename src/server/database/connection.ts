@@ -31,6 +31,13 @@ export async function closeDatabase(): Promise<void> {
   await open?.close();
 }
 
+/** How much work of this process waits for a connection. */
+export function workWaiting(): number {
+  const manager = place.fathomRuleDatabase?.connectionManager as
+    { readonly pool?: { readonly waiting?: number } } | undefined;
+  return manager?.pool?.waiting ?? 0;
+}
+
 /** PostgreSQL's codes for a server that is going down, starting up or cut off. */
 const awayCodes = /^(57P0[1-3]|08...)$/;
 

@@ -6,7 +6,7 @@ import type { AcceptedValue } from "@/investigation/model/result";
 import { models } from "../database/models";
 import { keepState } from "../history/keptStates";
 import { readStored } from "../investigations/loadInvestigation";
-import { announce } from "../live/channel";
+import { announceEdits } from "../live/channel";
 
 /**
  * Puts into the sheet of a bench what its results are held against, now that it may see it: an edit like any other, by
@@ -29,5 +29,5 @@ export async function putAccepted(
   await StoredEdit.create(logged, { transaction });
   await stored.update({ document, revision, letters: null }, { transaction });
   await keepState(sheet, revision - 1, { revision, document }, transaction);
-  await announce(sheet, revision, transaction);
+  await announceEdits(sheet, undefined, transaction);
 }

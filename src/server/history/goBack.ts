@@ -3,7 +3,7 @@ import type { Transaction } from "sequelize";
 import type { Investigation } from "@/investigation/model/investigation";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
-import { announce } from "../live/channel";
+import { announceEdits } from "../live/channel";
 import { keepState } from "./keptStates";
 
 /** Finds the state to go back to; undefined where there is none. */
@@ -48,7 +48,7 @@ export async function goBack(
     const changed = { document, title: document.title, revision, letters: null };
     await stored.update(changed, { transaction });
     await keepState(investigationId, before, { revision, document }, transaction);
-    await announce(investigationId, revision, transaction);
+    await announceEdits(investigationId, undefined, transaction);
     return true;
   });
 }

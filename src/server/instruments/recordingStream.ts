@@ -43,7 +43,7 @@ async function follow(
 
 /** Server-sent events of one recording, from its beginning to its end. */
 export function recordingStream(stream: Stream): ReadableStream<Uint8Array> {
-  return eventStream(stream, (say, close) => {
+  return eventStream(stream, ({ say, close }) => {
     const ending = new AbortController();
     void follow(stream, (news) => say(event(news)), ending.signal)
       .catch((error: unknown) => log.warn({ error }, "a recording could not be followed"))

@@ -2,7 +2,7 @@ import { applyChange, changeOf } from "@/investigation/history/edit";
 import { mergedChange } from "@/investigation/merging/mergedChange";
 import type { Investigation } from "@/investigation/model/investigation";
 import { fixedPartChanged } from "@/investigation/model/fixedParts";
-import { validateInvestigation } from "@/investigation/model/schema";
+import { validateChange } from "@/investigation/model/schema";
 import { type Refusal, savingLimits, type SentEdit } from "@/protocol/saving";
 import { type Meanwhile, replacedBy, type ReplacedWork } from "./replacedWork";
 
@@ -77,7 +77,7 @@ function attempt(
   const given = ofBench ? givenChanged(document, application.document) : undefined;
   if (given) return { refusal: { id, reason: "invalid", detail: given } };
   if (check) {
-    const checked = validateInvestigation(application.document);
+    const checked = validateChange(document, application.document);
     if (!checked.valid) return { refusal: { id, reason: "invalid", detail: checked.reason } };
   }
   const now = measured(application.document, letters, lettersOf(edit.patches));
@@ -104,7 +104,7 @@ function takeEach(taking: Taking, edits: readonly SentEdit[], check: boolean): T
       taken.push(outcome.done);
     }
   }
-  if (!check && !validateInvestigation(document).valid) return undefined;
+  if (!check && !validateChange(taking.document, document).valid) return undefined;
   return { document, letters, taken, refused, replaced };
 }
 

@@ -1,6 +1,7 @@
 import type { Transaction } from "sequelize";
 import type { Presence } from "@/protocol/presence";
 import { models } from "../database/models";
+import type { LoggedEdit } from "../investigations/editsSince";
 
 /** The PostgreSQL channel on which every process hears of new revisions. */
 export const liveChannel = "fathom_rule_edits";
@@ -65,11 +66,22 @@ export async function announceExperiments(
   for (const id of experimentIds) await tell({ key: experimentKey(id) }, transaction);
 }
 
-/** Tells every process of a new revision, once the transaction is through. */
-export function announce(
+/** Edits that one transaction logged, with the revision that they follow. */
+export interface News {
+  readonly before: number;
+  readonly edits: readonly LoggedEdit[];
+}
+
+/** Longest notice that PostgreSQL takes, in bytes, is 8000; a longer one says that there is news, not which. */
+const longestNotice = 7900;
+
+/** Tells every process of new edits, once the transaction is through: what they are where that has room, or that they are there. */
+export function announceEdits(
   investigationId: string,
-  revision: number,
+  news: News | undefined,
   transaction: Transaction,
 ): Promise<void> {
-  return tell({ investigationId, revision }, transaction);
+  const whole = { investigationId, news };
+  const fits = Buffer.byteLength(JSON.stringify(whole)) <= longestNotice;
+  return tell(fits ? whole : { investigationId }, transaction);
 }

@@ -5,9 +5,11 @@ import { termsOf } from "../briefs/terms";
 import { isDatabaseAway } from "../database/connection";
 import type { SignedIn } from "../access/sessions";
 import { signedOutKey } from "./channel";
-import { eventStream } from "./eventStream";
+import { eventStream, type Line } from "./eventStream";
 import { follows } from "./followers";
-import { subscribe } from "./listener";
+import { type LiveNews, subscribe } from "./listener";
+import { metrics } from "../metrics/metrics";
+import { editsMessage } from "./liveMessage";
 
 /** One investigation that a browser listens to, from a revision on. */
 export interface Followed {
@@ -23,17 +25,6 @@ interface Stream {
   /** Whether the person may still read it: asked whenever rights have changed, and before a message after a while. */
   readonly stillAllowed: (investigationId: string) => Promise<boolean>;
   readonly signal: AbortSignal;
-}
-
-/** Letters beyond which a window is told of edits alone: its own it has, others' it asks for. */
-const longMessage = 100_000;
-
-function message(investigation: string, edits: readonly LoggedEdit[]): string {
-  const whole: LiveMessage = { investigation, edits };
-  const text = JSON.stringify(whole);
-  if (text.length <= longMessage) return `data: ${text}\n\n`;
-  const told = edits.map(({ revision, id, act, replaces }) => ({ revision, id, act, replaces }));
-  return `data: ${JSON.stringify({ investigation, edits: told } satisfies LiveMessage)}\n\n`;
 }
 
 /** Rights that end are told at once; in case that was missed, they are asked for after so many ms. */
@@ -64,12 +55,13 @@ class Following {
   constructor(
     private readonly followed: Followed,
     private readonly stream: Stream,
-    private readonly say: (text: string) => void,
+    private readonly line: Line,
   ) {
     this.sent = followed.since;
     this.unsubscribe = subscribe(followed.investigationId, (notice) => {
       if (notice.kind === "here") this.tell({ edits: [], here: notice.here });
       else if (notice.kind === "terms") this.lookAtTerms();
+      else if (notice.kind === "edits") this.look(false, notice.news);
       else this.look(notice.kind === "rights");
     });
     this.look(true);
@@ -78,14 +70,14 @@ class Following {
   private tell(message: Omit<LiveMessage, "investigation">): void {
     if (this.ended || this.askedAt === 0) return;
     const told: LiveMessage = { investigation: this.followed.investigationId, ...message };
-    this.say(`data: ${JSON.stringify(told)}\n\n`);
+    if (!this.line.isBehind()) this.line.say(`data: ${JSON.stringify(told)}\n\n`);
   }
 
-  /** Looks for news; @param rights whether those may have changed. */
-  look(rights: boolean): void {
+  /** Looks for news; @param rights whether those may have changed; @param news what came, where it came whole. */
+  look(rights: boolean, news?: LiveNews): void {
     if (rights) this.askedAt = 0;
     this.turn = this.turn
-      .then(() => this.sendNews())
+      .then(() => this.sendNews(news))
       .catch((error: unknown) => {
         if (!isDatabaseAway(error)) this.end();
       });
@@ -110,19 +102,27 @@ class Following {
     return true;
   }
 
-  private async sendNews(): Promise<void> {
-    if (this.ended) return;
+  private async sendNews(news: LiveNews | undefined): Promise<void> {
+    if (this.ended || (news && news.revision <= this.sent)) return;
     const { investigationId } = this.followed;
     if (!(await this.mayGoOn())) {
       const last: LiveMessage = { investigation: investigationId, edits: [], ended: true };
-      this.say(`data: ${JSON.stringify(last)}\n\n`);
+      this.line.say(`data: ${JSON.stringify(last)}\n\n`);
       return this.end();
+    }
+    const { news: counted } = metrics();
+    if (this.line.isBehind()) return counted.inc({ came: "later" });
+    if (news?.before === this.sent) {
+      counted.inc({ came: "carried" });
+      this.sent = news.revision;
+      return this.line.say(news.text);
     }
     const edits = await newsSince(investigationId, this.sent);
     const newest = edits[edits.length - 1];
     if (!newest || this.ended) return;
     this.sent = newest.revision;
-    this.say(message(investigationId, edits));
+    counted.inc({ came: "read" });
+    this.line.say(editsMessage(investigationId, edits));
   }
 
   end(): void {
@@ -147,8 +147,11 @@ export function mismatchStream(
 /** Server-sent events: of each investigation the edits behind its revision, then each new one as it is announced. */
 export function editStream(stream: Stream): ReadableStream<Uint8Array> {
   const { person, signal } = stream;
-  return eventStream({ personId: person.id, signal }, (say) => {
-    const all = stream.followed.map((one) => new Following(one, stream, say));
+  return eventStream({ personId: person.id, signal }, (line) => {
+    const all = stream.followed.map((one) => new Following(one, stream, line));
+    line.onCaughtUp(() => {
+      for (const one of all) one.look(false);
+    });
     const unsubscribe = subscribe(signedOutKey(person.id), () => {
       for (const one of all) one.look(true);
     });

@@ -1,16 +1,24 @@
 import { Client } from "pg";
 import type { Presence } from "@/protocol/presence";
-import { liveChannel, signedOutKey } from "./channel";
+import { liveChannel, type News, signedOutKey } from "./channel";
+import { editsMessage } from "./liveMessage";
 
 /** What came: windows that moved, new edits, or that rights may have changed. */
 export type Notice =
   | { readonly kind: "here"; readonly here: readonly Presence[] }
-  | { readonly kind: "edits" }
+  | { readonly kind: "edits"; readonly news?: LiveNews }
   /** The teacher's words have changed. */
   | { readonly kind: "terms" }
   | { readonly kind: "rights" }
   /** What a key of its own stands for has changed. */
   | { readonly kind: "changed" };
+
+/** Edits with the revision that they follow, as one event for all streams that wait for just these. */
+export interface LiveNews {
+  readonly before: number;
+  readonly revision: number;
+  readonly text: string;
+}
 
 type Subscriber = (notice: Notice) => void;
 
@@ -21,9 +29,18 @@ interface Told {
   readonly here?: readonly Presence[];
   readonly rights?: boolean;
   readonly terms?: boolean;
+  readonly news?: News;
 }
 
-function noticeOf({ key, here, terms, rights, personId }: Told): Notice {
+function newsOf(investigationId: string, { before, edits }: News): LiveNews {
+  const revision = edits.at(-1)?.revision ?? before;
+  return { before, revision, text: editsMessage(investigationId, edits) };
+}
+
+function noticeOf({ key, here, terms, rights, personId, news, investigationId }: Told): Notice {
+  if (news && investigationId !== undefined) {
+    return { kind: "edits", news: newsOf(investigationId, news) };
+  }
   if (key !== undefined) return { kind: "changed" };
   if (here) return { kind: "here", here };
   if (terms) return { kind: "terms" };
@@ -72,7 +89,8 @@ async function connect(): Promise<void> {
     const told = JSON.parse(payload ?? "{}") as Told;
     const person = told.personId === undefined ? undefined : signedOutKey(told.personId);
     const key = told.key ?? person ?? told.investigationId ?? "";
-    wake(listening.subscribers.get(key), noticeOf(told));
+    const subscribers = listening.subscribers.get(key);
+    if (subscribers) wake(subscribers, noticeOf(told));
   });
   try {
     await client.connect();

@@ -31,6 +31,9 @@ export function streamOpened(personId: string, close: () => void): () => void {
   return () => open.delete(stream);
 }
 
+/** How many streams this process holds. */
+export const streamsOpen = (): number => open.size;
+
 /** Closes every event stream of this process. */
 export function closeStreams(): void {
   for (const { close } of [...open]) close();

@@ -69,7 +69,7 @@ class OverviewTeller {
 
 /** Server-sent events: the overview of an experiment, then each change of it; it ends when it may be seen no longer. */
 export function overviewStream(stream: Stream): ReadableStream<Uint8Array> {
-  return eventStream(stream, (say, close) => {
+  return eventStream(stream, ({ say, close }) => {
     const teller = new OverviewTeller(stream, say, close);
     return () => teller.end();
   });

@@ -26,6 +26,8 @@ const schema = yup.object({
   /** Where the server listens. */
   HOST: yup.string().default("127.0.0.1"),
   PORT: number("PORT", 1, 65_535).default(4310),
+  /** Where it serves its metrics, on the same host; nowhere where left out. */
+  FATHOM_RULE_METRICS_PORT: number("FATHOM_RULE_METRICS_PORT", 1, 65_535),
   /** How people reach it: with https here, cookies go over TLS alone. */
   PUBLIC_URL: yup
     .string()

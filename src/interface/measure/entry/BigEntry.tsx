@@ -66,6 +66,8 @@ function FieldsOfRow({ field }: { field: FieldInHand }) {
 
 type FieldInHand = ReturnType<typeof useField>;
 
+const problemId = "big-entry-problem";
+
 /** The large line that is typed into, with the unit behind it. */
 function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean }) {
   const { column, place, text, problem, type, step } = field;
@@ -95,6 +97,7 @@ function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean })
         value={text}
         aria-label={words.reading(quantity.name || quantity.symbol, place.row + 1)}
         aria-invalid={problem !== undefined}
+        aria-describedby={problem === undefined ? undefined : problemId}
         inputMode={keyboard}
         maxLength={200}
         autoComplete="off"
@@ -130,7 +133,7 @@ function Field({ field }: { field: FieldInHand }) {
         </p>
       </div>
       <LargeLine field={field} fingers={fingers} />
-      <p role="status" className="text-magenta min-h-6 text-center">
+      <p role="status" id={problemId} className="text-magenta min-h-6 text-center">
         {problem}
       </p>
       {fingers ? (

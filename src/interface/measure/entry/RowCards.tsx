@@ -1,6 +1,6 @@
 "use client";
 
-import { type KeyboardEvent, useRef, useState } from "react";
+import { type KeyboardEvent, useId, useRef, useState } from "react";
 import { limits } from "@/investigation/model/limits";
 import { isDerived } from "@/pipeline/table/gridColumns";
 import { isRemarks } from "@/pipeline/readings/evaluated";
@@ -40,6 +40,7 @@ function focusNext(event: KeyboardEvent<HTMLInputElement>): void {
 function CardField({ index, column: place, view, onSaid }: CardProps & { column: number }) {
   const controller = useGridController();
   const onPaste = usePasting(onSaid);
+  const described = useId();
   const column = view.columns[place]!;
   const { quantity } = column.evaluated;
   const { text, problem, aside } = readingTexts(view.rows[index], column);
@@ -55,6 +56,7 @@ function CardField({ index, column: place, view, onSaid }: CardProps & { column:
             index + 1,
           )}
           aria-invalid={problem !== undefined}
+          aria-describedby={problem === undefined ? undefined : described}
           inputMode={isRemarks(column.evaluated) ? "text" : "decimal"}
           enterKeyHint="next"
           maxLength={200}
@@ -72,7 +74,11 @@ function CardField({ index, column: place, view, onSaid }: CardProps & { column:
           className={`border-hairline h-11 w-full min-w-0 rounded-md border bg-white px-3 text-right text-base ${aside ? "text-soft line-through" : ""} ${problem ? "border-magenta bg-magenta-wash" : ""}`}
         />
       </span>
-      {problem && <span className="text-magenta col-span-2 text-right text-xs">{problem}</span>}
+      {problem && (
+        <span id={described} className="text-magenta col-span-2 text-right text-xs">
+          {problem}
+        </span>
+      )}
     </>
   );
 }

@@ -1,12 +1,15 @@
 "use client";
 
+import { useEffect, useRef } from "react";
 import { removeCurve } from "@/investigation/acts/removeCurve";
 import { writeUnitText } from "@/core/unit/unitText";
 import { setCurve } from "@/investigation/acts/setCurve";
 import { modelOf } from "@/core/fit/families/fitFamily";
 import type { Curve } from "@/investigation/model/curve";
 import type { FigureFit } from "@/pipeline/lines/fit";
+import { curveFittedSpoken } from "@/wording/curves";
 import { findingSentence } from "@/wording/findings";
+import { announce } from "../../keys/announcer";
 import { Scrolled } from "../../parts/Scrolled";
 import { Button } from "../../parts/Button";
 import { PencilMark } from "../../parts/StageLayout";
@@ -22,16 +25,29 @@ import { CurveIntervals, CurveMeasures } from "./CurveMeasures";
 import { CurveFormula } from "./CurveFormula";
 import { ParameterTable, ParameterWishes } from "./ParameterTable";
 import { ReadCurve } from "./ReadCurve";
+import { HowFar } from "../../parts/HowFar";
+
+/** Says that a fit that took long is there, to those who hear the page. */
+function useSaidFit({ name, fitting, fitted }: CurveState): void {
+  const long = fitting?.long ?? false;
+  const was = useRef(long);
+  useEffect(() => {
+    if (was.current && !fitting && fitted) announce(curveFittedSpoken(name));
+    was.current = long;
+  }, [long, fitting, fitted, name]);
+}
 
 /** How far a long fit is, with a way to give it up; or a way to take it up again. */
-function Progress({ state: { id, fitting, ordered, fitted, finding } }: { state: CurveState }) {
+function Progress({ state }: { state: CurveState }) {
+  const { id, fitting, ordered, fitted, finding } = state;
+  useSaidFit(state);
   const keeper = useCurveKeeper();
   if (ordered.kind !== "order") return null;
   const { order } = ordered;
   if (fitting?.long) {
     return (
       <div className="mt-1 flex items-center gap-3">
-        <progress value={fitting.part} aria-label="Fitted" className="flex-1" />
+        <HowFar part={fitting.part} label="Fitted" />
         <Button look="quiet" onClick={() => keeper?.giveUp(order)}>
           Give up
         </Button>

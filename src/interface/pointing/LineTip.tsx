@@ -8,19 +8,16 @@ import { statedLine } from "@/pipeline/lines/statedLine";
 import { heardWords } from "@/wording/figureMenu";
 import { LedgerEntry } from "../parts/LedgerEntry";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
-
-/** The lines that a figure has. */
-export const linesOf = ({ lines }: FigureFit) =>
-  lines.filter(({ outcome }) => outcome.kind === "line");
+import { linesOf } from "./figureLines";
 
 /** One line of the figure: its slope and its intercept, as they are stated. */
 export function LineTip({ fit, index }: { fit: FigureFit; index: number }) {
   const rules = useHouseRules();
   const figure = useFigure()?.figure;
   const lines = linesOf(fit);
-  const one = lines[index];
-  if (!figure || one?.outcome.kind !== "line") return null;
-  const { line } = one.outcome;
+  const there = lines[index];
+  if (!figure || !there) return null;
+  const { one, line } = there;
   const range = rangeOfLine(figure, one, rules);
   const stated = statedLine({ figure, table: fit.table, one, line, range }, rules);
   const ledger = statedLedger(stated, one.fitted, rules.figuresOfUncertainty);

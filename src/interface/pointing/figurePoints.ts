@@ -77,6 +77,23 @@ export function regionOf(by: { x: number; y: number; dx: number; dy: number }): 
   };
 }
 
+/** In points of the figure: so far a region reaches beyond the readings that it was made for. */
+const around = 4;
+
+/** The region that holds readings that stand side by side. */
+export function regionAround(points: readonly PlacedPoint[]): Region | undefined {
+  if (points.length === 0) return undefined;
+  const across = points.map((point) => point.across);
+  const up = points.map((point) => point.up);
+  const [x, y] = [Math.min(...across) - around, Math.min(...up) - around];
+  return {
+    x,
+    y,
+    width: Math.max(...across) + around - x,
+    height: Math.max(...up) + around - y,
+  };
+}
+
 /** The rows whose readings lie in a region, each once. */
 export function rowsWithin(points: readonly PlacedPoint[], region: Region): readonly string[] {
   const inside = points.filter(

@@ -1,26 +1,23 @@
 "use client";
 
-import { TouchArea } from "./TouchArea";
 import { type KeyboardEvent, type MouseEvent, useState } from "react";
 import type { Frame } from "@/figure/layout/frame";
-import { nearest, type PlacedPoint, type Region, regionOf } from "./figurePoints";
 import { placeOf, useDrag } from "../parts/useDrag";
+import { regionOf } from "./figurePoints";
+import { TouchArea } from "./TouchArea";
+import type { PointedHands } from "./usePointed";
 
 interface Props {
   frame: Frame;
-  points: () => readonly PlacedPoint[];
-  /** The reading pointed at, by its place among the points. */
-  pointed: number | undefined;
-  region: Region | undefined;
-  onPoint: (index: number | undefined, kept: boolean) => void;
-  onRegion: (region: Region | undefined) => void;
-  onGo: () => void;
-  /** Goes on to the next line of the figure (1), or to the one before (−1). */
-  onLine: (step: 1 | -1) => void;
+  hands: PointedHands;
+  /** What of the margin is about the figure. */
+  about?: string;
 }
 
-const reach = 12;
 const leastRegion = 6;
+
+/** Which way the next reading is. */
+const along: Readonly<Record<string, 1 | -1>> = { ArrowRight: 1, ArrowLeft: -1 };
 
 /** Which reading a key leads to. */
 function steppedTo(key: string, from: number | undefined, last: number): number | undefined {
@@ -33,9 +30,10 @@ function steppedTo(key: string, from: number | undefined, last: number): number 
   return to[key];
 }
 
-/** The readings under the hand: point at one, draw a region around several, or go from one to the next by keys. */
-export function PointsTouch(props: Props) {
-  const { frame, points, pointed, region, onPoint, onRegion, onGo, onLine } = props;
+/** The readings and lines under the hand: point at one, draw a region around several, or go from one to the next by keys. */
+export function PointsTouch({ frame, hands, about }: Props) {
+  const { points, pointed, stoodAt, region, onPoint, onPlace, onRegion, onLine, onFurther, go } =
+    hands;
   const [drawing, setDrawing] = useState(false);
   const drag = useDrag({
     onStart: () => setDrawing(true),
@@ -46,21 +44,23 @@ export function PointsTouch(props: Props) {
       setDrawing(false);
       if (Math.hypot(by.dx, by.dy) > leastRegion) return;
       onRegion(undefined);
-      onPoint(nearest(points(), by, reach), true);
+      onPlace(by, true);
     },
   });
   const onMove = (event: MouseEvent<SVGElement>) => {
-    if (drawing || region) return;
-    onPoint(nearest(points(), placeOf(event, event.currentTarget), reach), false);
+    if (!drawing) onPlace(placeOf(event, event.currentTarget), false);
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    const next = steppedTo(event.key, pointed, points().length - 1);
-    if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+    if (event.altKey || event.ctrlKey || event.metaKey) return;
+    const next = steppedTo(event.key, stoodAt, points().length - 1);
+    const step = along[event.key];
+    if (event.shiftKey && step) onFurther(step);
+    else if (event.key === "ArrowDown" || event.key === "ArrowUp") {
       onLine(event.key === "ArrowDown" ? 1 : -1);
     } else if (next !== undefined || event.key === "Escape") {
       onRegion(undefined);
-      onPoint(next, true);
-    } else if (event.key === "Enter" && pointed !== undefined) onGo();
+      onPoint(next);
+    } else if (event.key === "Enter" && pointed !== undefined) go();
     else return;
     event.preventDefault();
   };
@@ -81,7 +81,8 @@ export function PointsTouch(props: Props) {
       <TouchArea
         frame={frame}
         kind="figure"
-        label="Readings on the figure. Left and right go from one to the next, down and up from line to line, Enter to its row."
+        about={about}
+        label="Readings on the figure. Left and right go from one to the next, with Shift several are taken in hand; down and up from line to line, Enter to its row."
         {...drag}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}

@@ -5,11 +5,13 @@ interface Props extends Omit<SVGAttributes<SVGRectElement>, "x" | "y" | "width" 
   frame: Frame;
   /** What it is, and how it is worked with by keys. */
   kind: string;
+  /** What of the margin is about it. */
+  about?: string | undefined;
   label: string;
 }
 
 /** The drawing area of a figure as something that a pointer and keys work on. */
-export function TouchArea({ frame, kind, label, className = "", ...hands }: Props) {
+export function TouchArea({ frame, kind, about, label, className = "", ...hands }: Props) {
   const { left, right, top, bottom } = frame;
   return (
     <rect
@@ -17,6 +19,7 @@ export function TouchArea({ frame, kind, label, className = "", ...hands }: Prop
       tabIndex={0}
       aria-roledescription={kind}
       aria-label={label}
+      data-margin={about}
       x={left}
       y={top}
       width={right - left}

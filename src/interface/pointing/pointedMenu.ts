@@ -1,0 +1,71 @@
+import { setLine } from "@/investigation/acts/setLine";
+import { showEquation } from "@/investigation/acts/showEquation";
+import { lineReach, lineRoles, lineValues } from "@/investigation/model/figure";
+import { figureMenuWords as words, heardWords } from "@/wording/figureMenu";
+import { heldWords, reachWords } from "@/wording/lines";
+import type { AboutThing, Doing, Doings } from "../parts/ActsMenu";
+import { type NumberedFigure, useFigure, useFigureFit } from "../store/useEvaluated";
+import { useActs } from "../store/useInvestigation";
+import { linesOf } from "./figureLines";
+import type { PointedHands } from "./usePointed";
+
+/** What can be done with the lines of a figure. */
+function ofLines({ id, figure }: NumberedFigure, { act }: ReturnType<typeof useActs>): Doings {
+  const { line, equation } = figure;
+  return [
+    lineRoles.map((role) => ({
+      label: words.draw(role, line[role]),
+      run: () => act(setLine, { figure: id, change: { [role]: !line[role] } }),
+    })),
+    [
+      {
+        label: words.equation(equation),
+        run: () => act(showEquation, { figure: id, shown: !equation }),
+      },
+      {
+        label: words.reach,
+        more: [
+          lineReach.map((reach) => ({
+            label: reachWords[reach],
+            run: () =>
+              act(setLine, { figure: id, change: { reach: { ...line.reach, best: reach } } }),
+          })),
+        ],
+      },
+      {
+        label: words.held,
+        more: [
+          lineValues.held.map((held) => ({
+            label: heldWords[held],
+            run: () => act(setLine, { figure: id, change: { held } }),
+          })),
+        ],
+      },
+    ],
+  ];
+}
+
+/** The menu of the reading or line that is in hand; undefined while nothing is. @param further leads from a line to all about it. */
+export function usePointedMenu(
+  hands: PointedHands,
+  further: (target: Element) => Doing,
+): (target: Element) => AboutThing | undefined {
+  const chosen = useFigure();
+  const fit = useFigureFit();
+  const acts = useActs();
+  return (target) => {
+    const { line, pointActs } = hands;
+    if (line !== undefined && chosen && fit) {
+      const name = heardWords.line(line + 1, linesOf(fit).length);
+      return { name, groups: [...ofLines(chosen, acts), [further(target)]] };
+    }
+    if (!pointActs) return undefined;
+    return {
+      name: words.point(pointActs.row),
+      groups: [
+        [{ label: words.go, key: "Enter", run: pointActs.go }],
+        [{ label: words.aside, reasons: pointActs.aside }],
+      ],
+    };
+  };
+}
