@@ -1,13 +1,7 @@
 /** `npm run bench:class`: thirty benches that each type every two seconds, seen on the class overview; not a test. */
-import { nanoid } from "nanoid";
 import { cellKey } from "@/investigation/model/row";
-import { perform } from "@/investigation/history/edit";
-import { typeReadings } from "@/investigation/acts/typeReadings";
-import type { Investigation } from "@/investigation/model/investigation";
 import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
 import type { OverviewMessage } from "@/protocol/overview";
-import { ownVersion, versionHeader } from "@/protocol/versions";
-import { openSession } from "@/server/access/sessions";
 import { openExperiment } from "@/server/benches/benchLists";
 import { setExperiment } from "@/server/benches/experiments";
 import { seatEachAlone } from "@/server/benches/seating";
@@ -16,23 +10,13 @@ import { closeDatabase } from "@/server/database/connection";
 import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { loadInvestigation } from "@/server/investigations/loadInvestigation";
+import { type Bench, pause, place, somebody, types } from "./load";
 import { memoryOf, processorOf, share } from "./processor";
 
-const place = process.env.PLACE_URL ?? "";
 const benches = 30;
 const every = 2000;
 const lasts = 40_000;
 const rows = 7;
-
-/** A person with the cookie of a session. */
-async function somebody(kind: "teacher" | "student", name: string) {
-  const id = nanoid(12);
-  const signInName = `bench-${id}`.toLowerCase();
-  const person = { id, signInName, name, kind, password: "none", demo: false };
-  await models().Person.create({ ...person, tourEndedAt: new Date() });
-  const { token } = await openSession(id);
-  return { id, cookie: `fathom_rule_session=${token}` };
-}
 
 /** A class of thirty students, each alone at a bench whose sheet is full of readings. */
 async function schoolClass() {
@@ -55,30 +39,6 @@ async function schoolClass() {
   }
   return { teacher, experimentId, all };
 }
-
-interface Bench {
-  readonly sheet: string;
-  readonly cookie: string;
-  /** The sheet as its page has it. */
-  state: { readonly document: Investigation; readonly revision: number };
-}
-
-/** Types into a sheet as its page would; the revision that came of it. */
-async function types(bench: Bench, readings: { row: string; cell: string; text: string }[]) {
-  const { sheet, cookie } = bench;
-  const { document, revision } = bench.state;
-  const { change, document: after } = perform(document, typeReadings, { readings });
-  const from = { id: nanoid(16), at: new Date().toISOString(), on: revision, window: "bench", device: "bench" };
-  const answer = await fetch(`${place}/api/investigations/${sheet}/edits`, {
-    method: "POST",
-    headers: { "content-type": "application/json", cookie, origin: place, [versionHeader]: ownVersion },
-    body: JSON.stringify({ since: revision, edits: [{ ...change, ...from }] }),
-  });
-  if (!answer.ok) throw new Error(`an edit was answered with ${answer.status}`);
-  const kept = (await answer.json()) as { revision: number };
-  bench.state = { document: after, revision: kept.revision };
-  return kept.revision;
-} // prettier-ignore
 
 const time = (row: number, turn: number) => (3.1 + row * 1.55 + (turn % 7) * 0.01).toFixed(2);
 
@@ -138,8 +98,6 @@ class Watching {
     this.ending.abort();
   }
 }
-
-const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
 
 /** Each bench types every two seconds, the one a little after the other; how many edits there were. */
 async function work(all: readonly Bench[], watching: Watching): Promise<number> {

@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { kept, sharedPlace, signIn, start } from "./bench";
+import { sharedPlace, signIn, start } from "./bench";
 import { Hands, inFocus } from "./byKeys";
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
@@ -77,6 +77,26 @@ test("a unit typed behind a number is answered as such, tied to its cell", async
   await expect(cellInput(page)).toHaveAccessibleDescription(/Type the number alone: mm is said once/);
 }); // prettier-ignore
 
+test("what is wrong with a sign-in and with a joining code is tied to the fields", async ({ page }) => {
+  await page.goto(`${sharedPlace()}/sign-in`);
+  const hands = new Hands(page);
+  const password = page.getByLabel("Password");
+  await hands.to(page.getByRole("textbox", { name: "Name" }));
+  await hands.type("nobody-at-all");
+  await hands.press("Tab");
+  await hands.type("not-the-word");
+  await hands.press("Enter");
+  await expect(password).toHaveAttribute("aria-invalid", "true");
+  await expect(password).toHaveAccessibleDescription(/name|password/i);
+  await page.goto(`${sharedPlace()}/join`);
+  const code = page.getByLabel("Joining code");
+  await hands.to(code);
+  await hands.type("WAVE 2222");
+  await hands.press("Enter");
+  await expect(code).toHaveAttribute("aria-invalid", "true");
+  await expect(code).toHaveAccessibleDescription(/code/i);
+}); // prettier-ignore
+
 test("the points of a figure are walked by keys: their row, their values, how far off the line; and line by line", async ({ page }) => {
   await signIn(page);
   await start(page, "rule");
@@ -135,7 +155,7 @@ test("by keys alone from sign-in to the PDF: a repeat set aside, a symbol rename
     await hands.press("ArrowRight");
     await expect(item(/^misread/)).toBeFocused();
     await hands.press("Enter");
-    await expect(page.getByTestId("spoken")).toHaveText("A reading set aside.");
+    await expect(page.getByText("A reading set aside.", { exact: true })).toBeAttached();
   });
   await hands.goal("rename a symbol", async () => {
     await hands.press("Shift+F10");
@@ -149,16 +169,17 @@ test("by keys alone from sign-in to the PDF: a repeat set aside, a symbol rename
     await hands.press("Escape");
     await expect(cellInput(page)).toBeFocused();
   });
-  await kept(page);
+  await expect(page.getByText(/^All changes kept/)).toBeVisible();
   await hands.press("Alt+5");
   await hands.goal("lay a straightedge and turn it", async () => {
     await hands.to(button(page, "Lay a straightedge"));
     await hands.press("Enter");
-    await expect(page.getByTestId("spoken")).toHaveText("A straightedge laid.");
+    await expect(page.getByText("A straightedge laid.", { exact: true })).toBeAttached();
     await hands.to(page.getByRole("button", { name: /^Straightedge 1, first handle/ }));
-    const before = await page.getByTestId("straightedge-said").textContent();
+    const said = page.getByRole("status").filter({ hasText: "Straightedge 1" });
+    const before = await said.textContent();
     await hands.press("Shift+ArrowUp");
-    await expect(page.getByTestId("straightedge-said")).not.toHaveText(before ?? "");
+    await expect(said).not.toHaveText(before ?? "");
   });
   await hands.press("Alt+7");
   await hands.goal("write a formula into the text", async () => {
@@ -169,9 +190,9 @@ test("by keys alone from sign-in to the PDF: a repeat set aside, a symbol rename
     await hands.press("Enter");
     await hands.type("E = 4*L^3/b");
     await hands.press("Enter");
-    await expect(page.getByRole("region", { name: "Aim" }).locator(".katex").first()).toBeAttached();
+    await expect(page.getByRole("region", { name: "Aim" }).getByRole("math").first()).toBeAttached();
   });
-  await kept(page);
+  await expect(page.getByText(/^All changes kept/)).toBeVisible();
   await hands.goal("hand over the PDF", async () => {
     await hands.press("F6");
     await hands.to(page.getByRole("button", { name: "PDF" }));

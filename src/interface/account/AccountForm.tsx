@@ -1,9 +1,10 @@
 "use client";
 
-import { type ReactNode, useActionState } from "react";
+import { type ReactNode, useActionState, useId } from "react";
 import type { SchoolReply } from "@/protocol/accounts";
 import { schoolFaults } from "@/wording/accounts";
 import { Button } from "../parts/Button";
+import { FormProblemContext } from "../parts/formProblem";
 import { useLive } from "../parts/useLive";
 
 interface Props {
@@ -22,6 +23,8 @@ interface Said {
   /** How often something was done: then the fields begin anew. */
   readonly turn: number;
   readonly wrong: boolean;
+  /** Whether it lies with what was typed, not with the line or the server. */
+  readonly ofFields?: boolean;
   readonly sentence: string;
 }
 
@@ -30,10 +33,12 @@ const nothingSaid: Said = { wrong: false, sentence: "", turn: 0 };
 /** Fields that are changed together; what came of it stands under them. What is typed before the page lives would be lost. */
 export function AccountForm({ act, done, change, main = false, barred = false, children }: Props) {
   const live = useLive();
+  const id = useId();
   const [said, submit, busy] = useActionState(async ({ turn }: Said, form: FormData) => {
     const reply = await change(form).catch((): SchoolReply => ({ kind: "fault", fault: "away" }));
     if (reply.kind === "done") return { wrong: false, sentence: done, turn: turn + 1 };
-    return { wrong: true, sentence: schoolFaults[reply.fault], turn };
+    const { fault } = reply;
+    return { wrong: true, ofFields: fault !== "away", sentence: schoolFaults[fault], turn };
   }, nothingSaid);
   return (
     <form action={submit} className="mt-2 flex flex-col items-start gap-3 *:w-full">
@@ -42,13 +47,17 @@ export function AccountForm({ act, done, change, main = false, barred = false, c
         disabled={!live}
         className="flex min-w-0 flex-col items-start gap-3 *:w-full"
       >
-        {children}
+        <FormProblemContext value={said.ofFields ? id : undefined}>{children}</FormProblemContext>
       </fieldset>
       <div className="flex flex-wrap items-center gap-3">
         <Button type="submit" look={main ? "main" : "plain"} disabled={busy || !live || barred}>
           {act}
         </Button>
-        <p role={said.wrong ? "alert" : "status"} className={said.wrong ? "text-magenta" : ""}>
+        <p
+          id={id}
+          role={said.wrong ? "alert" : "status"}
+          className={said.wrong ? "text-magenta" : ""}
+        >
           {said.sentence}
         </p>
       </div>

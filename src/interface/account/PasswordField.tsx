@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { useFormProblem } from "../parts/formProblem";
 import { Description, Field, Input, Label } from "@headlessui/react";
 
 interface Props {
@@ -14,10 +15,13 @@ interface Props {
 /** A password as it is typed, hidden; it stays where something else in its form was wrong. */
 export function PasswordField({ label, name, kind, hint }: Props) {
   const [value, setValue] = useState("");
+  const { field, wrong } = useFormProblem();
   return (
     <Field>
       <Label className="text-soft block text-xs">{label}</Label>
       <Input
+        ref={field}
+        invalid={wrong}
         name={name}
         value={value}
         onChange={(event) => setValue(event.target.value)}

@@ -40,6 +40,7 @@ export function FileChooser({ accept, kinds, reading, problem, onChoose }: Props
           type="file"
           accept={accept}
           aria-label="File"
+          aria-describedby={problem ? `${id}-problem` : undefined}
           className="sr-only"
           onChange={(event) => {
             const [file] = event.target.files ?? [];
@@ -52,7 +53,7 @@ export function FileChooser({ accept, kinds, reading, problem, onChoose }: Props
         {reading && `Reading ${reading}…`}
       </p>
       {problem && (
-        <p role="alert" className="text-magenta">
+        <p role="alert" id={`${id}-problem`} className="text-magenta">
           {problem}
         </p>
       )}

@@ -25,10 +25,7 @@ import { UncertaintyPanel } from "./UncertaintyPanel";
 /** "m s⁻² · acceleration": how the typed unit was understood. */
 function UnitMeaning({ unit }: { unit: string }) {
   const reading = understandUnit(unit);
-  if (unit.trim() === "") return null;
-  if (reading.kind === "unreadable") {
-    return <p className="text-magenta col-span-2 text-xs">{findingSentence(reading.finding)}</p>;
-  }
+  if (unit.trim() === "" || reading.kind === "unreadable") return null;
   const kind = kindOfQuantity(reading.unit.dimension);
   return (
     <p className="text-soft col-span-2 text-xs" data-testid="unit-meaning">
@@ -46,6 +43,8 @@ interface Described {
 
 /** Symbol and unit of a column of numbers. */
 function SymbolAndUnit({ evaluated: { id, quantity }, typedUnit, onUnit }: Described) {
+  const reading = understandUnit(quantity.unit);
+  const unread = quantity.unit.trim() !== "" && reading.kind === "unreadable";
   return (
     <>
       <SymbolField key={id} id={id} symbol={quantity.symbol} />
@@ -54,6 +53,7 @@ function SymbolAndUnit({ evaluated: { id, quantity }, typedUnit, onUnit }: Descr
         value={typedUnit}
         placeholder={quantity.formula === undefined ? "m" : quantity.unit}
         onChange={onUnit}
+        {...(unread && { problem: findingSentence(reading.finding) })}
       />
       <UnitMeaning unit={quantity.unit} />
     </>

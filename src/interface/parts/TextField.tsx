@@ -2,6 +2,7 @@
 
 import { Description, Field, Input, Label } from "@headlessui/react";
 import type { ReactNode } from "react";
+import { useFormProblem } from "./formProblem";
 
 interface Props {
   label: string;
@@ -27,15 +28,17 @@ export function TextField({
   className = "",
   id,
 }: Props) {
+  const { field, wrong } = useFormProblem();
   return (
     <Field className={className}>
       <Label className="text-soft block text-xs">{label}</Label>
       <span className="flex items-center gap-1.5">
         <Input
+          ref={field}
           id={id}
           value={value}
           placeholder={placeholder}
-          invalid={problem !== undefined}
+          invalid={problem !== undefined || wrong}
           maxLength={200}
           spellCheck={false}
           autoComplete="off"

@@ -9,6 +9,7 @@ import { Field, Input, Label } from "@headlessui/react";
 import { useActionState } from "react";
 import { useRouter } from "next/navigation";
 import { Button } from "../parts/Button";
+import { useTied } from "../parts/formProblem";
 import { useLive } from "../parts/useLive";
 import { signIn } from "./signIn";
 
@@ -67,14 +68,17 @@ function backToClass(): void {
 /** Name, password, and what was wrong with them. */
 function Fields({ message, busy }: { message: string | undefined; busy: boolean }) {
   const live = useLive();
-  const tied = { "aria-describedby": problemId, invalid: message !== undefined };
+  const wrong = message !== undefined;
+  const problem = wrong ? problemId : undefined;
+  const [name, password] = [useTied(problem), useTied(problem)];
   return (
     <>
       <Field>
         <Label className="text-soft">Name</Label>
         <Input
           name="name"
-          {...tied}
+          ref={name}
+          invalid={wrong}
           autoComplete="username"
           autoFocus
           required
@@ -85,7 +89,8 @@ function Fields({ message, busy }: { message: string | undefined; busy: boolean 
         <Label className="text-soft">Password</Label>
         <Input
           name="password"
-          {...tied}
+          ref={password}
+          invalid={wrong}
           type="password"
           autoComplete="current-password"
           required
