@@ -3,9 +3,9 @@ import type { Browser, Page } from "@playwright/test";
 import { presenceQuiet } from "@/protocol/presence";
 import { ownVersion, versionHeader } from "@/protocol/versions";
 import { launchBrowser } from "./browser";
+import { follows, place } from "./load";
 import { processorOf, share } from "./processor";
 
-const place = process.env.PLACE_URL ?? "";
 const keys = 40;
 const watchedFor = 30_000;
 
@@ -52,14 +52,8 @@ class BareWindow {
     private readonly name: string,
   ) {}
 
-  async follow(): Promise<void> {
-    const { signal } = this.ending;
-    const address = `${place}/api/live?version=${ownVersion}&of=${this.sheet}:0`;
-    const stream = await fetch(address, { headers: { cookie: this.cookie }, signal });
-    const reader = stream.body?.getReader();
-    void (async () => {
-      while (!(await reader?.read())?.done);
-    })().catch(() => {});
+  follow(): Promise<void> {
+    return follows({ sheet: this.sheet, cookie: this.cookie }, this.ending.signal);
   }
 
   async move(turn: number): Promise<void> {

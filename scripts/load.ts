@@ -53,7 +53,10 @@ export async function types(
 }
 
 /** Reads a stream to its end or until it is given up, and forgets what it says. */
-export async function follows({ sheet, cookie }: Bench, signal: AbortSignal): Promise<void> {
+export async function follows(
+  { sheet, cookie }: Pick<Bench, "sheet" | "cookie">,
+  signal: AbortSignal,
+): Promise<void> {
   const address = `${place}/api/live?version=${ownVersion}&of=${sheet}:0`;
   const stream = await fetch(address, { headers: { cookie }, signal });
   const reader = stream.body?.getReader();
