@@ -220,3 +220,33 @@ test("with lines, letters and words further apart nothing is cut off, and no sta
     expect(await page.evaluate(() => document.documentElement.scrollWidth), stage).toBeLessThanOrEqual(1280);
   }
 }); // prettier-ignore
+
+for (const [width, height] of sizes) {
+  test(`what opens on the shelf, in a brief and beside recordings has no barrier at ${width}, in forced colours neither`, async ({ page }) => {
+    test.setTimeout(240_000);
+    await signIn(page, undefined, "greta");
+    const looked = async (name: string, open: Locator) => {
+      await page.setViewportSize({ width, height });
+      await expect(open.first(), name).toBeVisible();
+      for (const forcedColors of ["none", "active"] as const) {
+        await page.emulateMedia({ forcedColors });
+        await expect.poll(() => barriers(page, true), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
+      }
+      await page.emulateMedia({ forcedColors: "none" });
+      await page.keyboard.press("Escape");
+      await page.setViewportSize({ width: 1280, height: 800 });
+    };
+    await press(page, "Bring in an investigation");
+    await looked("an investigation to bring in", dialog(page));
+    await press(page, "Start from a sample");
+    await looked("the samples", page.getByRole("menu"));
+    await press(page, "Start from a sample");
+    await page.getByRole("group", { name: "Briefs of the samples" }).getByRole("menuitem").first().click();
+    await expect(page.getByText("You are making a brief.")).toBeVisible();
+    await press(page, "What the brief says");
+    await looked("the brief", dialog(page));
+    await press(page, /^Recordings/);
+    await press(page, "Bring in a file");
+    await looked("a recording to bring in", dialog(page));
+  }); // prettier-ignore
+}
