@@ -69,10 +69,26 @@ test("at 640 × 400 and at 320 × 256 no stage is wider than the screen, and no 
 }); // prettier-ignore
 
 const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
-const press = (page: Page, name: string | RegExp) =>
-  page.getByRole("button", { name }).first().press("Enter");
+
+/** Presses a button by its key, once the page lives. */
+async function press(page: Page, name: string | RegExp): Promise<void> {
+  const button = page.getByRole("button", { name }).first();
+  await expect(button).toBeEnabled();
+  await button.press("Enter");
+}
+
 const menu = (page: Page, name: string | RegExp) => page.getByRole("menu", { name });
 const dialog = (page: Page) => page.getByRole("dialog").getByRole("heading");
+
+/** What is open has no barrier, in forced colours neither; then it is put away. */
+async function lookedAt(page: Page, name: string): Promise<void> {
+  for (const forcedColors of ["none", "active"] as const) {
+    await page.emulateMedia({ forcedColors });
+    await expect.poll(() => barriers(page, true), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
+  }
+  await page.emulateMedia({ forcedColors: "none" });
+  await page.keyboard.press("Escape");
+} // prettier-ignore
 
 /** The menu of a thing that has the focus. */
 async function menuOf(page: Page, thing: Locator, name: string | RegExp): Promise<Locator> {
@@ -188,12 +204,7 @@ for (const [width, height] of sizes) {
       for (const [name, open] of opens) {
         if (name === ofCell && width < 560) continue;
         await expect((await open(page)).first(), name).toBeVisible();
-        for (const forcedColors of ["none", "active"] as const) {
-          await page.emulateMedia({ forcedColors });
-          await expect.poll(() => barriers(page, true), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
-        }
-        await page.emulateMedia({ forcedColors: "none" });
-        await page.keyboard.press("Escape");
+        await lookedAt(page, name);
         await expect(page.locator('[role="menu"], [role="dialog"], [role="listbox"]'), name).toHaveCount(0);
       }
     }
@@ -228,12 +239,7 @@ for (const [width, height] of sizes) {
     const looked = async (name: string, open: Locator) => {
       await page.setViewportSize({ width, height });
       await expect(open.first(), name).toBeVisible();
-      for (const forcedColors of ["none", "active"] as const) {
-        await page.emulateMedia({ forcedColors });
-        await expect.poll(() => barriers(page, true), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
-      }
-      await page.emulateMedia({ forcedColors: "none" });
-      await page.keyboard.press("Escape");
+      await lookedAt(page, name);
       await page.setViewportSize({ width: 1280, height: 800 });
     };
     await press(page, "Bring in an investigation");
