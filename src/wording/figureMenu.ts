@@ -1,5 +1,7 @@
 /** Words of the menus on a figure and on a block of the write-up. */
 export const figureMenuWords = {
+  points:
+    "Readings on the figure. Left and right go from one to the next, with Shift several are taken in hand; down and up from line to line, Enter to its row.",
   point: (row: number) => `The point of row ${row}`,
   go: "Go to its reading",
   aside: "Set it aside",

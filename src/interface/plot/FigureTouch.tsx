@@ -10,7 +10,7 @@ import { figureMenuWords as words } from "@/wording/figureMenu";
 import { ActsMenu } from "../parts/ActsMenu";
 import { menuOnPaper } from "./figureMenu";
 import { Pointed } from "../pointing/Pointed";
-import { usePointedMenu } from "../pointing/pointedMenu";
+import { usePointedMenu } from "../pointing/usePointedMenu";
 import { PointsTouch } from "../pointing/PointsTouch";
 import { type PointedHands, usePointed } from "../pointing/usePointed";
 import { goToStage } from "../parts/stagePath";

@@ -3,6 +3,7 @@
 import { type KeyboardEvent, type MouseEvent, useState } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { placeOf, useDrag } from "../parts/useDrag";
+import { figureMenuWords } from "@/wording/figureMenu";
 import { regionOf } from "./figurePoints";
 import { TouchArea } from "./TouchArea";
 import type { PointedHands } from "./usePointed";
@@ -82,7 +83,7 @@ export function PointsTouch({ frame, hands, about }: Props) {
         frame={frame}
         kind="figure"
         about={about}
-        label="Readings on the figure. Left and right go from one to the next, with Shift several are taken in hand; down and up from line to line, Enter to its row."
+        label={figureMenuWords.points}
         {...drag}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}

@@ -6,7 +6,7 @@ import { accountWords } from "@/wording/accounts";
 import { classWords } from "@/wording/classes";
 import { Licences } from "../parts/Licences";
 import { Field, Input, Label } from "@headlessui/react";
-import { useActionState } from "react";
+import { type ComponentProps, useActionState } from "react";
 import { useRouter } from "next/navigation";
 import { Button } from "../parts/Button";
 import { useTied } from "../parts/formProblem";
@@ -65,38 +65,36 @@ function backToClass(): void {
   window.location.replace(new URL(`/join${hash}`, origin));
 }
 
+interface DoorFieldProps extends ComponentProps<"input"> {
+  label: string;
+  wrong: boolean;
+}
+
+/** A field of the door, tied to what was wrong. */
+function DoorField({ label, wrong, ...props }: DoorFieldProps) {
+  const field = useTied(wrong ? problemId : undefined);
+  return (
+    <Field>
+      <Label className="text-soft">{label}</Label>
+      <Input {...props} ref={field} invalid={wrong} required className={inputLook} />
+    </Field>
+  );
+}
+
 /** Name, password, and what was wrong with them. */
 function Fields({ message, busy }: { message: string | undefined; busy: boolean }) {
   const live = useLive();
   const wrong = message !== undefined;
-  const problem = wrong ? problemId : undefined;
-  const [name, password] = [useTied(problem), useTied(problem)];
   return (
     <>
-      <Field>
-        <Label className="text-soft">Name</Label>
-        <Input
-          name="name"
-          ref={name}
-          invalid={wrong}
-          autoComplete="username"
-          autoFocus
-          required
-          className={inputLook}
-        />
-      </Field>
-      <Field>
-        <Label className="text-soft">Password</Label>
-        <Input
-          name="password"
-          ref={password}
-          invalid={wrong}
-          type="password"
-          autoComplete="current-password"
-          required
-          className={inputLook}
-        />
-      </Field>
+      <DoorField label="Name" wrong={wrong} name="name" autoComplete="username" autoFocus />
+      <DoorField
+        label="Password"
+        wrong={wrong}
+        name="password"
+        type="password"
+        autoComplete="current-password"
+      />
       <p role="alert" id={problemId} className="text-magenta min-h-5">
         {message}
       </p>

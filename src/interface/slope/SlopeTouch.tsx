@@ -12,7 +12,7 @@ import { figureMenuWords as words } from "@/wording/figureMenu";
 import { type AboutThing, ActsMenu } from "../parts/ActsMenu";
 import { pressOn } from "../parts/pressOn";
 import { Pointed } from "../pointing/Pointed";
-import { usePointedMenu } from "../pointing/pointedMenu";
+import { usePointedMenu } from "../pointing/usePointedMenu";
 import { PointsTouch } from "../pointing/PointsTouch";
 import { usePointed } from "../pointing/usePointed";
 import { useFigure, useFigureFit } from "../store/useEvaluated";

@@ -140,8 +140,8 @@ async function taking(
   const isNewest = request.since === investigation.revision;
   const logged = outcome.taken.length > 0 ? await keep(investigation, authorId, outcome, transaction) : [];
   const { revision } = investigation;
-  const news = isNewest ? logged : await editsSince(investigationId, request.since, transaction);
-  const edits = withoutOwn(news, request.edits);
+  const since = isNewest ? logged : await editsSince(investigationId, request.since, transaction);
+  const edits = withoutOwn(since, request.edits);
   const refused = [...(request.refused ?? []), ...whole.refused, ...outcome.refused];
   return { answer: { revision, edits, refused, ...nearly(outcome.letters) }, outcome };
 } // prettier-ignore
