@@ -1,18 +1,9 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { inBothColours, press, sizes } from "./barriers";
 import { signIn, startSample } from "./bench";
 
 /** The stages in an order that changes the stage each time, each with its number on the rule. */
 const stages = [[2, "Derive"], [3, "Straighten"], [4, "Plot"], [5, "Slope"], [6, "Conclude"], [7, "Write up"], [1, "Measure"]] as const; // prettier-ignore
-
-/** What axe finds. What is open lies over the landmarks, outside of them. */
-async function barriers(page: Page, open = false): Promise<string[]> {
-  const options = { rules: { region: { enabled: !open }, "target-size": { enabled: true } } };
-  const { violations } = await new AxeBuilder({ page }).options(options).analyze();
-  return violations.flatMap(({ id, nodes }) =>
-    nodes.map(({ html, failureSummary }) => `${id}: ${html.slice(0, 200)} ${failureSummary ?? ""}`),
-  );
-}
 
 const heading = (page: Page) => page.getByRole("main").getByRole("heading", { level: 1 });
 
@@ -24,8 +15,6 @@ async function sample(page: Page, width: number, height: number): Promise<void> 
   await page.setViewportSize({ width, height });
 }
 
-const sizes = [[1280, 800], [820, 1180], [320, 600]] as const; // prettier-ignore
-
 for (const [width, height] of sizes) {
   test(`no stage has a barrier at ${width}, in forced colours neither`, async ({ page }) => {
     test.setTimeout(240_000);
@@ -34,10 +23,7 @@ for (const [width, height] of sizes) {
       await page.keyboard.press(`Alt+${key}`);
       await expect(heading(page).first()).toBeFocused();
       await expect(heading(page)).toHaveCount(1);
-      for (const forcedColors of ["none", "active"] as const) {
-        await page.emulateMedia({ forcedColors });
-        await expect.poll(() => barriers(page), { message: `${stage}, forced colours ${forcedColors}` }).toEqual([]);
-      }
+      await inBothColours(page, stage, false);
     }
   }); // prettier-ignore
 }
@@ -70,25 +56,14 @@ test("at 640 × 400 and at 320 × 256 no stage is wider than the screen, and no 
 
 const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
 
-/** Presses a button by its key, once the page lives. */
-async function press(page: Page, name: string | RegExp): Promise<void> {
-  const button = page.getByRole("button", { name }).first();
-  await expect(button).toBeEnabled();
-  await button.press("Enter");
-}
-
 const menu = (page: Page, name: string | RegExp) => page.getByRole("menu", { name });
 const dialog = (page: Page) => page.getByRole("dialog").getByRole("heading");
 
-/** What is open has no barrier, in forced colours neither; then it is put away. */
+/** What is open has no barrier; then it is put away. */
 async function lookedAt(page: Page, name: string): Promise<void> {
-  for (const forcedColors of ["none", "active"] as const) {
-    await page.emulateMedia({ forcedColors });
-    await expect.poll(() => barriers(page, true), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
-  }
-  await page.emulateMedia({ forcedColors: "none" });
+  await inBothColours(page, name, true);
   await page.keyboard.press("Escape");
-} // prettier-ignore
+}
 
 /** The menu of a thing that has the focus. */
 async function menuOf(page: Page, thing: Locator, name: string | RegExp): Promise<Locator> {

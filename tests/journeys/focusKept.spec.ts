@@ -96,6 +96,19 @@ test("the last undo and the last redo leave the focus; so do a duplicated column
   await expect.poll(() => inFocus(page)).not.toBe("body");
 }); // prettier-ignore
 
+test("a cell that is typed into lets go of whoever goes elsewhere, and keeps what was typed", async ({ page }) => {
+  await signIn(page);
+  await start(page);
+  const cell = page.getByRole("gridcell").first().getByRole("textbox");
+  for (const text of ["4.1", "about 4"]) {
+    await cell.click();
+    await page.keyboard.type(text);
+    await page.getByRole("button", { name: "House rules" }).focus();
+    await expect(cell).toHaveValue(text);
+    await expect(page.getByRole("button", { name: "House rules" })).toBeFocused();
+  }
+}); // prettier-ignore
+
 test("deleting on the shelf, its undo and Escape from renaming leave the focus in the list", async ({ page }) => {
   await signIn(page);
   await start(page, "rule");

@@ -1,6 +1,6 @@
 "use client";
 
-import { type ClipboardEvent, type MouseEvent, useId, useLayoutEffect, useRef } from "react";
+import { type ClipboardEvent, type FocusEvent, type MouseEvent, useId, useLayoutEffect, useRef } from "react";
 import { useLive } from "../parts/useLive";
 import { usePasting } from "./entry/usePasting";
 import { onGridKey } from "./gridKeys";
@@ -29,6 +29,8 @@ const isArriving = (field: Element) =>
 /** The input of the cell in hand: it has the focus, and while moving its whole text is selected. */
 function useHeldInput(text: string) {
   const input = useRef<HTMLInputElement>(null);
+  /** Whether the hands went elsewhere while they were typing: the cell lets them go. */
+  const left = useRef(false);
   const controller = useGridController();
   const mode = useGrid((state) => state.mode);
   const finding = useGrid((state) => state.finding);
@@ -43,6 +45,8 @@ function useHeldInput(text: string) {
       field.focus({ preventScroll: true });
       field.setSelectionRange(caret, caret);
       controller.grid.setState({ caret: undefined });
+    } else if (mode === "moving" && left.current) {
+      left.current = false;
     } else if (mode === "moving" && !big && !(finding && isFinding()) && !isArriving(field)) {
       field.focus({ preventScroll: true });
     } else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
@@ -52,7 +56,11 @@ function useHeldInput(text: string) {
     const field = input.current;
     if (mode === "moving" && document.activeElement === field) field?.select();
   }, [mode, finding, text]);
-  return input;
+  const onBlur = ({ relatedTarget }: FocusEvent) => {
+    left.current = mode !== "moving" && relatedTarget !== null;
+    controller.grid.setState({ mode: "moving", session: "" });
+  };
+  return { input, onBlur };
 }
 
 /** A click keeps the whole text selected, so that the next key replaces it. */
@@ -79,7 +87,7 @@ export function CellInput({
   const controller = useGridController();
   const live = useLive();
   const mode = useGrid((state) => state.mode);
-  const input = useHeldInput(text);
+  const { input, onBlur } = useHeldInput(text);
 
   const onCopy = (event: ClipboardEvent, cut: boolean) => {
     if (mode === "editing") return;
@@ -107,7 +115,7 @@ export function CellInput({
         onKeyDown={(event) => onGridKey(event, controller)}
         onMouseDown={(event) => mode === "moving" && selectWhole(event)}
         onDoubleClick={() => controller.edit()}
-        onBlur={() => controller.grid.setState({ mode: "moving", session: "" })}
+        onBlur={onBlur}
         onCopy={(event) => onCopy(event, false)}
         onCut={(event) => onCopy(event, true)}
         onPaste={onPaste}

@@ -1,0 +1,42 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type Page } from "@playwright/test";
+
+/** A school laptop, a tablet held upright and a telephone. */
+export const sizes = [[1280, 800], [820, 1180], [320, 600]] as const; // prettier-ignore
+
+/** What axe finds. What is open lies over the landmarks, outside of them. */
+export async function barriers(page: Page, open = false): Promise<string[]> {
+  const options = { rules: { region: { enabled: !open }, "target-size": { enabled: true } } };
+  const { violations } = await new AxeBuilder({ page }).options(options).analyze();
+  return violations.flatMap(({ id, nodes }) =>
+    nodes.map(({ html, failureSummary }) => `${id}: ${html.slice(0, 200)} ${failureSummary ?? ""}`),
+  );
+}
+
+/** Presses a button by its key, once the page lives. */
+export async function press(page: Page, name: string | RegExp): Promise<void> {
+  const button = page.getByRole("button", { name }).first();
+  await expect(button).toBeEnabled();
+  await button.press("Enter");
+}
+
+/** What is there has no barrier, in forced colours neither. */
+export async function inBothColours(page: Page, name: string, open: boolean): Promise<void> {
+  for (const forcedColors of ["none", "active"] as const) {
+    await page.emulateMedia({ forcedColors });
+    await expect.poll(() => barriers(page, open), { message: `${name}, forced colours ${forcedColors}` }).toEqual([]);
+  }
+  await page.emulateMedia({ forcedColors: "none" });
+} // prettier-ignore
+
+/** What is there has no barrier and is not wider than the screen, at each size. */
+export async function atEachSize(page: Page, name: string): Promise<void> {
+  const open = (await page.locator('[role="dialog"], [role="menu"]').count()) > 0;
+  for (const [width, height] of sizes) {
+    await page.setViewportSize({ width, height });
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide, `${name} at ${width}`).toBeLessThanOrEqual(width);
+    await inBothColours(page, `${name} at ${width}`, open);
+  }
+  await page.setViewportSize({ width: 1280, height: 800 });
+}
