@@ -7,6 +7,7 @@ import { randomUUID } from "node:crypto";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
 import next from "next";
 import { closeDatabase, workWaiting } from "@/server/database/connection";
+import { answeredByExpress } from "@/server/doors/expressDoors";
 import { streamsOpen } from "@/server/live/openStreams";
 import { log } from "@/server/log/log";
 import { requestIdHeader } from "@/server/log/requestOf";
@@ -52,7 +53,7 @@ async function serve({
     request.headers["x-fathom-rule-address"] = addressOf(request, proxies);
     if (proxies === 0) delete request.headers["x-forwarded-for"];
     noteAnswer(request, response, id);
-    void handle(request, response);
+    if (!answeredByExpress(request, response)) void handle(request, response);
   });
   server.listen(PORT, HOST, () => log.info({ host: HOST, port: PORT }, "serving"));
   if (metricsPort !== undefined) {

@@ -36,7 +36,7 @@ export class Server {
   async start(wantedPort = 0) {
     this.port ??= await freePort(wantedPort);
     this.address = `http://127.0.0.1:${this.port}`;
-    this.process = spawn(process.execPath, [join(root, "scripts/start.mjs")], {
+    this.process = spawn(process.execPath, [...(process.env.PROF ? ["--cpu-prof", "--cpu-prof-dir=/tmp/prof"] : []), join(root, "scripts/start.mjs")], {
       cwd: root,
       stdio: ["ignore", "ignore", this.stdio],
       env: {

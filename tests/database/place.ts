@@ -8,6 +8,7 @@ import { plainRule } from "../fixtures/plainRule";
 import { database } from "@/server/database/connection";
 import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
+import { storedDocument } from "@/server/investigations/loadInvestigation";
 import { migrate } from "@/server/migrations/migrate";
 
 export async function prepareDatabase(): Promise<void> {
@@ -51,6 +52,5 @@ export function typing(
 
 /** The stored text of a row's time. */
 export async function storedTime(id: string, row: string): Promise<string | undefined> {
-  const found = await models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true });
-  return (found.document as Investigation).rows[row]?.readings.time;
+  return ((await storedDocument(id)) as Investigation).rows[row]?.readings.time;
 }

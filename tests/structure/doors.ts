@@ -26,6 +26,7 @@ const gates = new Set([
   "ofInvestigation",
   "ofFollowed",
   "received",
+  "answerSave",
 ]);
 
 interface Door {

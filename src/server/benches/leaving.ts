@@ -3,6 +3,7 @@ import type { Transaction } from "sequelize";
 import { untitled } from "@/wording/untitled";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
+import { wholeDocument } from "../investigations/wholeDocument";
 import { announceExperiments, announceRights } from "../live/channel";
 
 /** Whether anything was done with an investigation since it was begun. */
@@ -10,10 +11,12 @@ const hasWork = ({ revision }: StoredInvestigation) => revision > 0;
 
 /** Puts a copy of what a bench did on the shelf of one who leaves it, however full that is. */
 async function keepCopy(
-  { document, title }: StoredInvestigation,
+  stored: StoredInvestigation,
   ownerId: string,
   transaction: Transaction,
 ): Promise<void> {
+  const { title } = stored;
+  const document = await wholeDocument(stored, transaction);
   const called = `${title || untitled} (copy)`.slice(0, 200);
   const copy = { ...(document as object), title: called, brief: null };
   const row = { id: nanoid(12), ownerId, title: called, revision: 0, document: copy };

@@ -3,7 +3,7 @@ import { benchSummary } from "@/overview/benchSummary";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
-import { readStored } from "../investigations/loadInvestigation";
+import { readWhole } from "../investigations/loadInvestigation";
 import { announceTerms } from "../live/channel";
 import { newestHanding } from "./newestHanding";
 import { showRemarks } from "../remarks/changeRemarks";
@@ -26,9 +26,9 @@ async function keptState(sheet: string, insists: boolean, transaction: Transacti
   const { KeptState, StoredInvestigation } = models();
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
-  const { document, revision } = readStored(stored);
+  const { document, revision } = await readWhole(stored, transaction);
   if (insists && benchSummary(document).openMarks > 0) throw new SchoolRefused("marks-open");
-  const state = { investigationId: sheet, revision, document: stored.document };
+  const state = { investigationId: sheet, revision, document };
   await KeptState.upsert(state, { transaction });
   return revision;
 } // prettier-ignore

@@ -5,7 +5,7 @@ import { perform } from "@/investigation/history/edit";
 import type { AcceptedValue } from "@/investigation/model/result";
 import { models } from "../database/models";
 import { keepState } from "../history/keptStates";
-import { readStored } from "../investigations/loadInvestigation";
+import { readWhole } from "../investigations/loadInvestigation";
 import { announceEdits } from "../live/channel";
 
 /**
@@ -21,13 +21,20 @@ export async function putAccepted(
   const { StoredEdit, StoredInvestigation } = models();
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
-  const { document, change } = perform(readStored(stored).document, showAccepted, { values });
+  const { document, change } = perform(
+    (await readWhole(stored, transaction)).document,
+    showAccepted,
+    { values },
+  );
   if (change.patches.length === 0) return;
   const revision = stored.revision + 1;
   const made = { id: nanoid(16), madeAt: new Date(), madeOn: stored.revision };
   const logged = { investigationId: sheet, revision, authorId, ...made, ...change };
   await StoredEdit.create(logged, { transaction });
-  await stored.update({ document, revision, letters: null }, { transaction });
+  await stored.update(
+    { document, documentRevision: revision, revision, letters: null },
+    { transaction },
+  );
   await keepState(sheet, revision - 1, { revision, document }, transaction);
-  await announceEdits(sheet, undefined, transaction);
+  await announceEdits(sheet, transaction);
 }

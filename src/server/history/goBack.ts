@@ -4,11 +4,12 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
 import { announceEdits } from "../live/channel";
+import { wholeDocument } from "../investigations/wholeDocument";
 import { keepState } from "./keptStates";
 
 /** Finds the state to go back to; undefined where there is none. */
 type Finding = (
-  stored: StoredInvestigation,
+  stored: Pick<StoredInvestigation, "id" | "document">,
   transaction: Transaction,
 ) => Promise<{ readonly document: Investigation } | undefined>;
 
@@ -26,7 +27,8 @@ export async function goBack(
   return sequelize.transaction(async (transaction) => {
     const held = { transaction, lock: transaction.LOCK.UPDATE, rejectOnEmpty: true } as const;
     const stored = await StoredInvestigation.findByPk(investigationId, held);
-    const found = await find(stored, transaction);
+    const whole = await wholeDocument(stored, transaction);
+    const found = await find({ id: stored.id, document: whole }, transaction);
     if (!found) return false;
     const { document } = found;
     const before = stored.revision;
@@ -41,14 +43,20 @@ export async function goBack(
         madeAt: new Date(),
         madeOn: before,
         patches: [{ op: "replace", path: [], value: document }],
-        inverse: [{ op: "replace", path: [], value: stored.document }],
+        inverse: [{ op: "replace", path: [], value: whole }],
       },
       { transaction },
     );
-    const changed = { document, title: document.title, revision, letters: null };
+    const changed = {
+      document,
+      documentRevision: revision,
+      title: document.title,
+      revision,
+      letters: null,
+    };
     await stored.update(changed, { transaction });
     await keepState(investigationId, before, { revision, document }, transaction);
-    await announceEdits(investigationId, undefined, transaction);
+    await announceEdits(investigationId, transaction);
     return true;
   });
 }

@@ -4,6 +4,7 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import type { Moment } from "@/protocol/history";
 import { models } from "../database/models";
+import { wholeDocument } from "../investigations/wholeDocument";
 import { foldedTo } from "./folding";
 import { goBack } from "./goBack";
 import { entryOf } from "./history";
@@ -16,7 +17,9 @@ async function nearest(investigationId: string, revision: number, transaction?: 
     order: [["revision", "ASC"]],
     transaction,
   });
-  return kept ?? StoredInvestigation.findByPk(investigationId, { rejectOnEmpty: true, transaction });
+  if (kept) return kept;
+  const newest = await StoredInvestigation.findByPk(investigationId, { rejectOnEmpty: true, transaction });
+  return { revision: newest.revision, document: await wholeDocument(newest, transaction) };
 } // prettier-ignore
 
 /** The document as it stood after a revision; undefined where there is none such, or it is kept no longer. */

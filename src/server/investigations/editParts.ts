@@ -37,11 +37,37 @@ interface Whole {
   readonly refused: readonly Refusal[];
 }
 
+type Sent = readonly (SentEdit | EditInParts)[];
+
+/** Which of some edits the log has already. */
+async function knownOf(investigationId: string, edits: Sent, transaction: Transaction) {
+  const found = await models().StoredEdit.findAll({
+    where: { investigationId, id: edits.map(({ id }) => id) },
+    attributes: ["id"],
+    transaction,
+  });
+  return new Set(found.map(({ id }) => id));
+}
+
+/**
+ * The edits of a save, whole, and which of them the log is known to have: of long ones that it has no parts are wanted.
+ * @param look asks the log for each by its id.
+ */
+export async function editsOf(
+  { id, authorId, request }: { readonly id: string; readonly authorId: string; readonly request: { readonly edits: Sent } },
+  look: boolean,
+  transaction: Transaction,
+): Promise<Whole & { readonly known: ReadonlySet<string> }> {
+  const known = look ? await knownOf(id, request.edits, transaction) : new Set<string>();
+  const wanted = request.edits.filter((edit) => !("parts" in edit && known.has(edit.id)));
+  return { ...(await wholeEdits(id, authorId, wanted, transaction)), known };
+} // prettier-ignore
+
 /** Puts long edits together from the parts that were sent before; those parts are kept no longer. */
-export async function wholeEdits(
+async function wholeEdits(
   investigationId: string,
   authorId: string,
-  sent: readonly (SentEdit | EditInParts)[],
+  sent: Sent,
   transaction: Transaction,
 ): Promise<Whole> {
   const edits: SentEdit[] = [];

@@ -1,7 +1,10 @@
+import type { Transaction } from "sequelize";
 import type { Investigation } from "@/investigation/model/investigation";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
+import { documentInHand } from "./documentsInHand";
+import { wholeDocument } from "./wholeDocument";
 
 /** A stored investigation as the interface opens it. */
 export interface LoadedInvestigation {
@@ -20,12 +23,18 @@ export class UnreadableInvestigation extends Error {
   }
 }
 
-/** What is stored of an investigation, as it is. */
+/** What is stored of an investigation, but for its document. */
 export function storedInvestigation(id: string): Promise<StoredInvestigation> {
-  return models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true });
+  const attributes = { exclude: ["document"] };
+  return models().StoredInvestigation.findByPk(id, { attributes, rejectOnEmpty: true });
 }
 
-/** Brings a stored investigation up to the present version; @throws UnreadableInvestigation. */
+/** The document of an investigation at its newest revision, as it is stored. */
+export async function storedDocument(id: string): Promise<unknown> {
+  return wholeDocument(await models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true }));
+}
+
+/** Brings a stored document up to the present version; @throws UnreadableInvestigation. */
 export function readStored({
   id,
   document: stored,
@@ -48,7 +57,18 @@ export function readStored({
   }
 }
 
+/** A row of an investigation, whole and brought up to the present version; @throws UnreadableInvestigation. */
+export async function readWhole(
+  stored: StoredInvestigation,
+  transaction?: Transaction,
+): Promise<LoadedInvestigation> {
+  const { id, revision } = stored;
+  const known = documentInHand(id, revision);
+  if (known) return { document: known, revision };
+  return readStored({ id, revision, document: await wholeDocument(stored, transaction) });
+}
+
 /** An investigation at its newest revision; @throws UnreadableInvestigation. */
 export async function loadInvestigation(id: string): Promise<LoadedInvestigation> {
-  return readStored(await storedInvestigation(id));
+  return readWhole(await models().StoredInvestigation.findByPk(id, { rejectOnEmpty: true }));
 }

@@ -3,6 +3,7 @@ import type { Transaction } from "sequelize";
 import type { Replaced } from "@/protocol/saving";
 import { models } from "../database/models";
 import { valueAt } from "@/investigation/merging/valueAt";
+import { storedDocument } from "./loadInvestigation";
 import type { ReplacedWork } from "./replacedWork";
 
 /** Both sides, each once: whose work was replaced, and who took its place. */
@@ -43,14 +44,14 @@ export async function replacedOn(
   personId: string,
   deviceId: string,
 ): Promise<readonly Replaced[]> {
-  const { Replacement, StoredInvestigation } = models();
+  const { Replacement } = models();
   const where = { investigationId, personId, deviceId };
   const found = await Replacement.findAll({ where, order: [["id", "ASC"]], limit: 500 });
   if (found.length === 0) return [];
-  const stored = await StoredInvestigation.findByPk(investigationId, { attributes: ["document"] });
+  const document = await storedDocument(investigationId);
   const names = await namesOf([...new Set(found.flatMap(({ otherId }) => otherId ?? []))]);
   return found.flatMap(({ id, side, path, was, back, otherId, madeAt }) => {
-    const stands = valueAt(stored?.document, path) ?? null;
+    const stands = valueAt(document, path) ?? null;
     if (isDeepStrictEqual(was, stands)) return [];
     const other = otherId === personId ? undefined : names.get(otherId ?? "");
     const what = { id: String(id), side, path, was, stands };

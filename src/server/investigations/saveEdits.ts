@@ -1,82 +1,62 @@
-import { Op, type Transaction } from "sequelize";
+import type { Transaction } from "sequelize";
 import type { Investigation } from "@/investigation/model/investigation";
-import type { EditInParts, SaveAnswer, SentEdit } from "@/protocol/saving";
-import { savingLimits } from "@/protocol/saving";
+import { type Refusal, type SaveAnswer, savingLimits, type SentEdit } from "@/protocol/saving";
 import { models } from "../database/models";
-import type { StoredInvestigation } from "../database/models/storedInvestigation";
-import { keepState } from "../history/keptStates";
-import { announceEdits } from "../live/channel";
 import { metrics } from "../metrics/metrics";
-import { wholeEdits } from "./editParts";
-import { documentInHand, keepInHand } from "./documentsInHand";
-import { type LoggedEdit, editsSince } from "./editsSince";
+import { Together } from "../requests/together";
+import { keepInHand } from "./documentsInHand";
+import { editsOf } from "./editParts";
 import type { ReadSave } from "./editSchema";
-import { readStored } from "./loadInvestigation";
-import { tellReplaced } from "./replacements";
-import type { Meanwhile } from "./replacedWork";
-import { type Taken, takeEdits } from "./takeEdits";
+import { editsSince, type LoggedEdit } from "./editsSince";
+import { heldDocument, type HeldSheet, holdSheets } from "./heldSheets";
+import { type Behind, logBehind } from "./logBehind";
+import { writeSnapshotSoon } from "./snapshots";
+import { takeEdits } from "./takeEdits";
+import { leavesBehind, type Outcome, writeSaves } from "./writeSaves";
 
-async function knownIds(id: string, edits: readonly { readonly id: string }[], transaction: Transaction) {
-  const found = await models().StoredEdit.findAll({
-    where: { investigationId: id, id: edits.map((edit) => edit.id) },
-    attributes: ["id"],
-    transaction,
-  });
-  return new Set(found.map((edit) => edit.id));
-} // prettier-ignore
+type Request = Omit<ReadSave, "refused"> & Partial<Pick<ReadSave, "refused">>;
 
-/** What was logged behind the oldest revision on which any of the edits was made. */
-async function doneMeanwhile(
-  { id, revision }: StoredInvestigation,
-  edits: readonly SentEdit[],
-  transaction: Transaction,
-): Promise<readonly Meanwhile[]> {
-  const oldest = edits.reduce((least, { on }) => Math.min(least, on), revision);
-  if (oldest >= revision) return [];
-  const found = await models().StoredEdit.findAll({
-    where: { investigationId: id, revision: { [Op.gt]: oldest } },
-    attributes: ["revision", "authorId", "windowId", "deviceId", "patches"],
-    order: [["revision", "ASC"]],
-    transaction,
-  });
-  return found.map(({ revision: at, authorId, windowId, deviceId, patches }) => ({
-    revision: at,
-    authorId: authorId ?? "",
-    window: windowId ?? "",
-    device: deviceId ?? "",
-    patches,
-  }));
+interface Save {
+  readonly id: string;
+  readonly authorId: string;
+  readonly request: Request;
 }
 
-/** Logs what was taken, keeps the document, announces the new revision, and gives the edits as they stand in the log. */
-async function keep(
-  investigation: StoredInvestigation,
-  authorId: string,
-  { document, letters, taken, replaced }: Taken,
-  transaction: Transaction,
-): Promise<readonly LoggedEdit[]> {
-  const { StoredEdit } = models();
-  const { id: investigationId, revision: before } = investigation;
-  const winners = new Set(replaced.map(({ won }) => won.id));
-  await StoredEdit.bulkCreate(
-    taken.map(({ id, act, patches, inverse, at, on, window, device }, index) => ({
-      investigationId, authorId, id, act, patches, inverse, madeAt: new Date(at),
-      windowId: window, deviceId: device, madeOn: on, replaces: winners.has(id),
-      revision: before + index + 1,
-    })),
-    { transaction },
-  );
-  const revision = before + taken.length;
-  await investigation.update({ document, title: document.title, revision, letters }, { transaction });
-  await keepState(investigationId, before, { revision, document }, transaction);
-  await tellReplaced(investigationId, authorId, replaced, transaction);
-  const edits = taken.map(({ id, act, patches }, index) => ({
-    revision: before + index + 1, id, act, patches, ...(winners.has(id) && { replaces: true }),
-  }));
-  await announceEdits(investigationId, { before, edits }, transaction);
-  return edits;
+/** A save whose sheet is held, its long edits put together. */
+interface HeldSave extends Save {
+  readonly sheet: HeldSheet;
+  readonly since: number;
+  readonly edits: readonly SentEdit[];
+  readonly refused: readonly Refusal[];
+  readonly known: ReadonlySet<string>;
+}
+
+interface Answered {
+  readonly answer: SaveAnswer;
+  readonly outcome: Outcome;
+}
+
+/** How long a document is, where that is near to what may be kept. */
+const nearly = (letters: number) =>
+  letters > savingLimits.lettersOfDocumentNear ? { nearlyFull: letters } : {};
+
+/** What the database reads of a document itself; it is never behind. */
+const readByDatabase = ({ brief, recordings }: Investigation) => [brief, recordings];
+
+async function outcomeOf(save: HeldSave, behind: Behind, transaction: Transaction): Promise<Outcome> {
+  const { sheet, authorId, edits } = save;
+  const { document, current } = await heldDocument(sheet, transaction);
+  const known = new Set([...save.known, ...behind.known]);
+  const { ofBench, letters } = sheet;
+  const { meanwhile } = behind;
+  const fresh = edits.filter(({ id }) => !known.has(id));
+  const taken = takeEdits({ document, letters: letters ?? undefined, known, ofBench, meanwhile }, fresh);
+  const read = readByDatabase(document);
+  const whole = !current || readByDatabase(taken.document).some((part, at) => part !== read[at]);
+  return { sheet, authorId, taken, whole };
 } // prettier-ignore
 
+/** What a browser hears of edits: of its own no more than where they stand. */
 function withoutOwn(logged: readonly LoggedEdit[], own: readonly { readonly id: string }[]) {
   const ids = new Set(own.map(({ id }) => id));
   return logged.map((edit): SaveAnswer["edits"][number] => {
@@ -85,66 +65,90 @@ function withoutOwn(logged: readonly LoggedEdit[], own: readonly { readonly id: 
   });
 }
 
-/** The long edits that the log does not have yet: of those the parts are wanted. */
-function stillWanted(sent: readonly (SentEdit | EditInParts)[], known: ReadonlySet<string>) {
-  return sent.filter((edit) => !("parts" in edit && known.has(edit.id)));
-}
-
-type Request = Omit<ReadSave, "refused"> & Partial<Pick<ReadSave, "refused">>;
-
-/** An investigation under its row's lock, without its document: that is read only where this process does not have it. */
-async function locked(investigationId: string, transaction: Transaction) {
-  return models().StoredInvestigation.findByPk(investigationId, {
-    attributes: { exclude: ["document"] },
-    transaction,
-    lock: transaction.LOCK.UPDATE,
-    rejectOnEmpty: true,
-  });
-}
-
-async function documentOf(
-  { id, revision }: StoredInvestigation,
+async function answerTo(
+  { id, request, since, sheet, refused }: HeldSave,
+  { taken }: Outcome,
+  logged: readonly LoggedEdit[],
   transaction: Transaction,
-): Promise<Investigation> {
-  const known = documentInHand(id, revision);
-  if (known) return known;
-  const whole = await models().StoredInvestigation.findByPk(id, {
-    attributes: ["id", "document", "revision"],
-    transaction,
-    rejectOnEmpty: true,
-  });
-  return readStored(whole).document;
+): Promise<SaveAnswer> {
+  const isNewest = since === sheet.revision;
+  const news = isNewest ? logged : await editsSince(id, since, transaction);
+  return {
+    revision: sheet.revision + taken.taken.length,
+    edits: withoutOwn(news, request.edits),
+    refused: [...refused, ...taken.refused],
+    ...nearly(taken.letters),
+  };
 }
 
-/** How long a document is, where that is near to what may be kept. */
-const nearly = (letters: number) =>
-  letters > savingLimits.lettersOfDocumentNear ? { nearlyFull: letters } : {};
-
-/** Takes edits in one transaction; what it led to counts once the transaction is through. */
-async function taking(
-  investigationId: string,
-  authorId: string,
-  request: Request,
-  transaction: Transaction,
-): Promise<{ readonly answer: SaveAnswer; readonly outcome: Taken }> {
-  const investigation = await locked(investigationId, transaction);
-  const known = await knownIds(investigationId, request.edits, transaction);
-  const wanted = stillWanted(request.edits, known);
-  const whole = await wholeEdits(investigationId, authorId, wanted, transaction);
-  const document = await documentOf(investigation, transaction);
-  const fresh = whole.edits.filter(({ id }) => !known.has(id));
-  const meanwhile = await doneMeanwhile(investigation, fresh, transaction);
-  const letters = investigation.letters ?? undefined;
-  const ofBench = investigation.ownerId === null;
-  const outcome = takeEdits({ document, letters, known, ofBench, meanwhile }, fresh);
-  const isNewest = request.since === investigation.revision;
-  const logged = outcome.taken.length > 0 ? await keep(investigation, authorId, outcome, transaction) : [];
-  const { revision } = investigation;
-  const since = isNewest ? logged : await editsSince(investigationId, request.since, transaction);
-  const edits = withoutOwn(since, request.edits);
-  const refused = [...(request.refused ?? []), ...whole.refused, ...outcome.refused];
-  return { answer: { revision, edits, refused, ...nearly(outcome.letters) }, outcome };
+/** Takes saves of different sheets in one transaction; undefined for those whose sheet is held by somebody else. */
+function takeAtOnce(
+  saves: readonly Save[],
+  wait: boolean,
+): Promise<readonly (Answered | undefined)[]> {
+  return models().sequelize.transaction(async (transaction) => {
+    const sheets = await holdSheets(saves.map(({ id }) => id), wait, transaction);
+    const held: HeldSave[] = [];
+    for (const save of saves) {
+      const sheet = sheets.get(save.id);
+      if (!sheet) continue;
+      const { since, refused = [] } = save.request;
+      const whole = await editsOf(save, wait, transaction);
+      held.push({ ...save, ...whole, sheet, since, refused: [...refused, ...whole.refused] });
+    }
+    const behind = await logBehind(held, transaction);
+    const outcomes = new Map<Save, Outcome>();
+    for (const save of held) {
+      outcomes.set(save, await outcomeOf(save, behind.get(save.id) as Behind, transaction));
+    }
+    const logged = await writeSaves([...outcomes.values()], transaction);
+    const answered = new Map<string, Answered>();
+    for (const [save, outcome] of outcomes as Map<HeldSave, Outcome>) {
+      const own = logged.get(save.id) ?? [];
+      answered.set(save.id, { answer: await answerTo(save, outcome, own, transaction), outcome });
+    }
+    return saves.map(({ id }) => answered.get(id));
+  });
 } // prettier-ignore
+
+/** What a save led to counts once its transaction is through. */
+function settled({ answer, outcome }: Answered): SaveAnswer {
+  const { sheet, taken } = outcome;
+  const { edits: counted } = metrics();
+  counted.inc({ outcome: "taken" }, taken.taken.length);
+  counted.inc({ outcome: "refused" }, taken.refused.length);
+  const state = { document: taken.document, revision: answer.revision };
+  if (taken.taken.length > 0) keepInHand(sheet.id, { ...state, letters: taken.letters });
+  if (leavesBehind(outcome)) writeSnapshotSoon({ id: sheet.id, ...state });
+  return answer;
+}
+
+/** Takes one save, waiting for its sheet; what goes wrong with it is its own. */
+async function takeAlone(save: Save): Promise<SaveAnswer> {
+  const [answered] = await takeAtOnce([save], true);
+  if (!answered) throw new Error(`there is no investigation ${save.id}`);
+  return settled(answered);
+}
+
+/** Whether a save can go with others: nobody waits for one that is long. */
+const isShort = ({ request: { edits } }: Save) =>
+  edits.length <= 20 && !edits.some((edit) => "parts" in edit);
+
+/** Takes saves that came at the same time; one after another of one sheet, and alone what others hold or what fails. */
+async function takeTogether(saves: readonly Save[]): Promise<readonly (SaveAnswer | Promise<SaveAnswer>)[]> {
+  const first = new Map<string, Save>();
+  for (const save of saves) if (isShort(save) && !first.has(save.id)) first.set(save.id, save);
+  const some = [...first.values()];
+  const answered = await takeAtOnce(some, false).catch(() => []);
+  const answers = new Map(some.map((save, at) => [save, answered[at]]));
+  return saves.map((save) => {
+    const found = answers.get(save);
+    return found ? settled(found) : takeAlone(save);
+  });
+} // prettier-ignore
+
+const place = globalThis as { fathomRuleSaves?: Together<Save, SaveAnswer> };
+const together = (place.fathomRuleSaves ??= new Together(takeTogether));
 
 /** What somebody hears who brings nothing: what came since, without the sheet being read or held. */
 async function news(investigationId: string, { since, refused = [] }: Request): Promise<SaveAnswer> {
@@ -158,9 +162,10 @@ async function news(investigationId: string, { since, refused = [] }: Request): 
 } // prettier-ignore
 
 /**
- * Takes edits into an investigation: in one transaction under a row lock, each applied to the newest
- * document, checked where it touches it, logged and announced. An edit that the log already has is passed over; edits on
- * an older revision merge, for their patches name only what they change, and the later one wins: both sides are told.
+ * Takes edits into an investigation, together with what others save at the same moment: in one transaction under row
+ * locks, each applied to the newest document, checked where it touches it, logged and announced. An edit that the log
+ * already has is passed over; edits on an older revision merge, for their patches name only what they change, and the
+ * later one wins: both sides are told.
  */
 export async function saveEdits(
   investigationId: string,
@@ -168,14 +173,6 @@ export async function saveEdits(
   request: Request,
 ): Promise<SaveAnswer> {
   if (request.edits.length === 0) return news(investigationId, request);
-  const { edits: counted, saves } = metrics();
-  const ended = saves.startTimer();
-  const { answer, outcome } = await models()
-    .sequelize.transaction((transaction) => taking(investigationId, authorId, request, transaction))
-    .finally(ended);
-  const { document, letters, taken, refused } = outcome;
-  if (taken.length > 0) keepInHand(investigationId, { revision: answer.revision, document, letters });
-  counted.inc({ outcome: "taken" }, taken.length);
-  counted.inc({ outcome: "refused" }, refused.length);
-  return answer;
-} // prettier-ignore
+  const ended = metrics().saves.startTimer();
+  return together.ask({ id: investigationId, authorId, request }).finally(ended);
+}

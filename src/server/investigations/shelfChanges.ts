@@ -6,7 +6,7 @@ import { models } from "../database/models";
 import { announceRights } from "../live/channel";
 import { copyRecordings, renameRecordings } from "../recordings/copies";
 import { createInvestigation } from "./createInvestigation";
-import { loadInvestigation, readStored, storedInvestigation } from "./loadInvestigation";
+import { loadInvestigation, storedInvestigation } from "./loadInvestigation";
 import { saveEdits } from "./saveEdits";
 
 /** Gives an investigation another title, as an edit like any other: logged, and heard by open windows. */
@@ -29,7 +29,7 @@ export async function duplicateOnShelf(
   personId: string,
 ): Promise<string | undefined> {
   const stored = await storedInvestigation(investigationId);
-  const { document } = readStored(stored);
+  const { document } = await loadInvestigation(investigationId);
   const brief = stored.ownerId === null ? null : document.brief;
   const title = `${document.title || untitled} (copy)`.slice(0, 200);
   const renamed = await renameRecordings(investigationId, { ...document, title, brief });

@@ -75,13 +75,14 @@ export interface News {
 /** Longest notice that PostgreSQL takes, in bytes, is 8000; a longer one says that there is news, not which. */
 const longestNotice = 7900;
 
-/** Tells every process of new edits, once the transaction is through: what they are where that has room, or that they are there. */
-export function announceEdits(
-  investigationId: string,
-  news: News | undefined,
-  transaction: Transaction,
-): Promise<void> {
-  const whole = { investigationId, news };
-  const fits = Buffer.byteLength(JSON.stringify(whole)) <= longestNotice;
-  return tell(fits ? whole : { investigationId }, transaction);
+/** The notice of new edits: what they are where that has room, or that they are there. */
+export function noticeOfEdits(investigationId: string, news: News): string {
+  const whole = JSON.stringify({ investigationId, news });
+  const fits = Buffer.byteLength(whole) <= longestNotice;
+  return fits ? whole : JSON.stringify({ investigationId });
+}
+
+/** Tells every process that there are new edits, once the transaction is through. */
+export function announceEdits(investigationId: string, transaction: Transaction): Promise<void> {
+  return tell({ investigationId }, transaction);
 }

@@ -16,6 +16,7 @@ export const steps = [
   "014-remarks.sql",
   "015-recordings.sql",
   "016-instrument-holds.sql",
+  "017-tail.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

@@ -4,7 +4,7 @@ import { pooled, type PooledBench } from "@/overview/pooled";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import { createInvestigation } from "../investigations/createInvestigation";
-import { readStored } from "../investigations/loadInvestigation";
+import { readWhole } from "../investigations/loadInvestigation";
 import { limits } from "@/investigation/model/limits";
 
 function readPattern(stored: unknown): Investigation {
@@ -30,9 +30,10 @@ export async function poolClass(
     include: "investigation",
     order: [["number", "ASC"]],
   });
-  const sheets = benches.flatMap(({ number, investigation }): PooledBench[] =>
-    investigation ? [{ number, document: readStored(investigation).document }] : [],
-  );
+  const sheets: PooledBench[] = [];
+  for (const { number, investigation } of benches) {
+    if (investigation) sheets.push({ number, document: (await readWhole(investigation)).document });
+  }
   const document = pooled(readPattern(experiment.pattern), sheets, experiment.brief?.values ?? {});
   const [rows, series] = [Object.keys(document.rows), Object.keys(document.series)];
   if (rows.length === 0) throw new SchoolRefused("nothing-to-pool");

@@ -4,6 +4,7 @@ import { summaryVersion } from "@/overview/glance";
 import { stageOfAct } from "@/overview/stageOfAct";
 import { models } from "../database/models";
 import { announceSummary } from "../live/channel";
+import { wholeDocument } from "../investigations/wholeDocument";
 import { summarise } from "./summarise";
 
 /** A server that took a sheet in hand and says nothing for so long is gone. */
@@ -25,6 +26,7 @@ async function takeInHand(sheet: string): Promise<boolean> {
 
 interface Found {
   readonly text: string;
+  readonly documentRevision: number;
   readonly revision: number;
   readonly act: string | null;
 }
@@ -32,13 +34,15 @@ interface Found {
 /** The newest state of a sheet, and the last act that says on which stage its people are. */
 async function newest(sheet: string): Promise<Found | undefined> {
   const [found] = await models().sequelize.query<Found>(
-    `select i.document::text as text, i.revision,
+    `select i.document::text as text, i.revision, i.document_revision as "documentRevision",
        (select e.act from edits e where e.investigation_id = i.id and e.act in (:acts)
         order by e.revision desc limit 1) as act
      from investigations i where i.id = :sheet`,
     { replacements: { sheet, acts: [...stageOfAct.keys()] }, type: QueryTypes.SELECT },
   );
-  return found;
+  if (!found || found.documentRevision === found.revision) return found;
+  const snapshot = { ...found, id: sheet, document: JSON.parse(found.text) as unknown };
+  return { ...found, text: JSON.stringify(await wholeDocument(snapshot)) };
 }
 
 async function keep(sheet: string, { revision, act }: Found, summary: BenchSummary | null) {

@@ -12,7 +12,9 @@ export class QuotaExceeded extends Error {
 }
 
 const minute = 60;
-const limiters = new Map<string, RateLimiterMemory>();
+
+const place = globalThis as { fathomRuleLimiters?: Map<string, RateLimiterMemory> };
+const limiters = (place.fathomRuleLimiters ??= new Map());
 
 function limiter(kind: string, points: number): RateLimiterMemory {
   const key = `${kind}/${points}`;

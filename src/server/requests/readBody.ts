@@ -26,33 +26,41 @@ export function depthOf(text: string): number {
   return most;
 }
 
+/** A request, whoever took it in. */
+export interface Incoming {
+  readonly header: (name: string) => string | null;
+  readonly pieces: AsyncIterable<Uint8Array> | null;
+}
+
+/** A request as the platform's fetch hands it over. */
+export const incomingOf = (request: Request): Incoming => ({
+  header: (name) => request.headers.get(name),
+  pieces: request.body,
+});
+
+const lengthOf = ({ header }: Incoming) => Number(header("content-length") ?? 0);
+
 /** How long a request says that its body is. */
-export function bytesOf(request: Request): number {
-  return Number(request.headers.get("content-length") ?? 0);
+export function bytesOf(request: Request | Incoming): number {
+  return lengthOf("pieces" in request ? request : incomingOf(request));
 }
 
 /** The pieces of a request's body, read no further than so many bytes. @throws BodyRefused */
-async function* piecesOf(request: Request, mostBytes: number): AsyncGenerator<Uint8Array> {
-  if (bytesOf(request) > mostBytes) throw new BodyRefused(413, "too large");
+async function* piecesOf(incoming: Incoming, mostBytes: number): AsyncGenerator<Uint8Array> {
+  if (lengthOf(incoming) > mostBytes) throw new BodyRefused(413, "too large");
   let bytes = 0;
-  const reader = request.body?.getReader();
-  for (;;) {
-    const { done, value } = (await reader?.read()) ?? { done: true, value: undefined };
-    if (done) return;
-    bytes += value.byteLength;
-    if (bytes > mostBytes) {
-      await reader?.cancel().catch(() => undefined);
-      throw new BodyRefused(413, "too large");
-    }
-    yield value;
+  for await (const piece of incoming.pieces ?? []) {
+    bytes += piece.byteLength;
+    if (bytes > mostBytes) throw new BodyRefused(413, "too large");
+    yield piece;
   }
 }
 
 /** The text of a request's body, read no further than so many bytes. */
-async function textOf(request: Request, mostBytes: number): Promise<string> {
+async function textOf(incoming: Incoming, mostBytes: number): Promise<string> {
   const decoder = new TextDecoder("utf-8", { fatal: true });
   let text = "";
-  for await (const piece of piecesOf(request, mostBytes)) {
+  for await (const piece of piecesOf(incoming, mostBytes)) {
     text += decoder.decode(piece, { stream: true });
   }
   return text + decoder.decode();
@@ -64,7 +72,7 @@ export async function readBytes(
   mostBytes: number,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const pieces: Uint8Array[] = [];
-  for await (const piece of piecesOf(request, mostBytes)) pieces.push(piece);
+  for await (const piece of piecesOf(incomingOf(request), mostBytes)) pieces.push(piece);
   return Uint8Array.from(Buffer.concat(pieces));
 }
 
@@ -72,12 +80,16 @@ export async function readBytes(
  * A request's body, parsed; only JSON, of so many bytes at most.
  * @throws BodyRefused with the status to answer.
  */
-export async function readBody(request: Request, mostBytes: number): Promise<unknown> {
-  const type = request.headers.get("content-type") ?? "";
+export async function readBody(
+  request: Request | Incoming,
+  mostBytes: number,
+): Promise<unknown> {
+  const incoming = "pieces" in request ? request : incomingOf(request);
+  const type = incoming.header("content-type") ?? "";
   if (!/^application\/json\s*(;|$)/i.test(type)) throw new BodyRefused(415, "must be JSON");
   let text: string;
   try {
-    text = await textOf(request, mostBytes);
+    text = await textOf(incoming, mostBytes);
   } catch (error) {
     if (error instanceof TypeError) throw new BodyRefused(400, "must be UTF-8");
     throw error;

@@ -13,7 +13,7 @@ function hostOf(origin: string): string | undefined {
  * Whether a request may change something: it must prove that it comes from a page of ours, by Sec-Fetch-Site, which no
  * page can forge, or, of an older browser, by its Origin.
  */
-export function mayChange(method: string, headers: Headers): boolean {
+export function mayChange(method: string, headers: Pick<Headers, "get">): boolean {
   if (reading.has(method)) return true;
   const site = headers.get("sec-fetch-site");
   if (site !== null) return site === "same-origin";

@@ -9,7 +9,7 @@ import {
 import { json, key, moment, optional, plainTable, text, whole } from "./columns";
 import { Person } from "./person";
 
-/** An investigation at its newest revision. */
+/** An investigation: its newest revision, and its document as it was at that one or at one shortly before (`wholeDocument`). */
 export class StoredInvestigation extends Model<
   InferAttributes<StoredInvestigation>,
   InferCreationAttributes<StoredInvestigation>
@@ -20,6 +20,8 @@ export class StoredInvestigation extends Model<
   declare title: string;
   declare revision: number;
   declare document: unknown;
+  /** Up to which revision the document says what was done; the log has the rest. */
+  declare documentRevision: CreationOptional<number>;
   /** About how long the document is; null where nobody has measured it. */
   declare letters: CreationOptional<number | null>;
   /** Up to which revision the log is folded. */
@@ -40,6 +42,7 @@ export function defineStoredInvestigation(sequelize: Sequelize): void {
       title: text(),
       revision: whole(),
       document: json(),
+      documentRevision: { ...whole(), defaultValue: 0 },
       letters: optional.whole(),
       foldedTo: { ...whole(), defaultValue: 0 },
       isBrief: { type: DataTypes.BOOLEAN },

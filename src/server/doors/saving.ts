@@ -1,0 +1,47 @@
+import { rightsOf } from "@/protocol/rights";
+import { savingLimits } from "@/protocol/saving";
+import { mismatchWith, versionHeader } from "@/protocol/versions";
+import { admitToInvestigation } from "../access/gate";
+import { readSaveRequest } from "../investigations/editSchema";
+import { saveEdits } from "../investigations/saveEdits";
+import { spend } from "../quotas/spending";
+import { bytesOf, type Incoming, readBody } from "../requests/readBody";
+import { refusalOf, type Reply } from "../requests/refusals";
+
+/** Why nobody comes in, as statuses of HTTP. */
+const refusals = { "signed-out": 401, "first-password": 401, "not-found": 404, away: 503 } as const;
+
+/** Of a sheet that is handed in nothing is taken until it comes back (RFC 4918, Locked). */
+const lockedStatus = 423;
+
+interface Asked {
+  /** The investigation, as it was sent. */
+  readonly id: unknown;
+  readonly token: string | undefined;
+  readonly incoming: Incoming;
+}
+
+async function saved({ id, token, incoming }: Asked): Promise<Reply> {
+  const entry = await admitToInvestigation(token, id, "read");
+  if (entry.kind !== "granted") return { status: refusals[entry.kind] };
+  const mismatch = mismatchWith(incoming.header(versionHeader));
+  if (mismatch) return { status: 409, body: { reason: mismatch } };
+  const { person, investigationId } = entry;
+  await spend(person.id, { bytes: bytesOf(incoming) });
+  const save = readSaveRequest(await readBody(incoming, savingLimits.bytesOfRequest));
+  const count = save.edits.length + save.refused.length;
+  const may = rightsOf[entry.standing];
+  // Who brings nothing asks for news.
+  if (!may.has(count > 0 ? "edit" : "read")) return { status: may.has("take-back") ? lockedStatus : 404 };
+  await spend(person.id, { edits: count });
+  return { status: 200, body: await saveEdits(investigationId, person.id, save) };
+} // prettier-ignore
+
+/** Takes edits of whoever may make them, and answers with everything behind the revision that the browser knows. */
+export function answerSave(asked: Asked): Promise<Reply> {
+  return saved(asked).catch((error: unknown) => {
+    const refusal = refusalOf(error);
+    if (refusal) return refusal;
+    throw error;
+  });
+}
