@@ -1,4 +1,5 @@
 /** Windows without a screen, for benchmarks: people with sessions, sheets that they type into. */
+import { Agent, request } from "node:http";
 import { nanoid } from "nanoid";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
@@ -36,33 +37,55 @@ export async function types(
   const { change, document: after } = perform(document, typeReadings, { readings });
   const at = new Date().toISOString();
   const from = { id: nanoid(16), at, on: revision, window: "bench", device: "bench" };
-  const answer = await fetch(`${place}/api/investigations/${sheet}/edits`, {
-    method: "POST",
-    headers: {
-      "content-type": "application/json",
-      cookie,
-      origin: place,
-      [versionHeader]: ownVersion,
-    },
-    body: JSON.stringify({ since: revision, edits: [{ ...change, ...from }] }),
-  });
-  if (!answer.ok) throw new Error(`an edit was answered with ${answer.status}`);
-  const kept = (await answer.json()) as { revision: number };
+  const body = JSON.stringify({ since: revision, edits: [{ ...change, ...from }] });
+  const text = await sent(`/api/investigations/${sheet}/edits`, cookie, body);
+  const kept = JSON.parse(text) as { revision: number };
   bench.state = { document: after, revision: kept.revision };
   return kept.revision;
 }
 
-/** Reads a stream to its end or until it is given up, and forgets what it says. */
-export async function follows(
+const agent = new Agent({ keepAlive: true, maxSockets: 256 });
+
+/** Sends a request over connections that stay open, as a browser does; the text of its answer. @throws where it was refused. */
+function sent(path: string, cookie: string, body?: string): Promise<string> {
+  const method = body === undefined ? "GET" : "POST";
+  const headers = { "content-type": "application/json", cookie, origin: place, [versionHeader]: ownVersion };
+  return new Promise((resolve, reject) => {
+    const asked = request(`${place}${path}`, { agent, method, headers }, (answer) => {
+      let text = "";
+      answer.setEncoding("utf8");
+      answer.on("data", (piece: string) => (text += piece));
+      answer.on("end", () =>
+        answer.statusCode === 200 ? resolve(text) : reject(new Error(`answered with ${answer.statusCode}`)),
+      );
+    });
+    asked.on("error", reject);
+    asked.end(body);
+  });
+} // prettier-ignore
+
+/** Asks for a sheet as a page does that opens. */
+export async function opens({ sheet, cookie }: Pick<Bench, "sheet" | "cookie">): Promise<void> {
+  await sent(`/api/investigations/${sheet}/document`, cookie);
+}
+
+/** Reads a stream to its end or until it is given up; @param hear what is done with each piece of what it says. */
+export function follows(
   { sheet, cookie }: Pick<Bench, "sheet" | "cookie">,
   signal: AbortSignal,
+  hear: (piece: string) => void = () => {},
 ): Promise<void> {
   const address = `${place}/api/live?version=${ownVersion}&of=${sheet}:0`;
-  const stream = await fetch(address, { headers: { cookie }, signal });
-  const reader = stream.body?.getReader();
-  void (async () => {
-    while (!(await reader?.read())?.done);
-  })().catch(() => {});
+  return new Promise((resolve, reject) => {
+    const stream = request(address, { headers: { cookie }, signal, agent: false }, (answer) => {
+      answer.setEncoding("utf8");
+      answer.on("data", hear);
+      answer.on("error", () => {});
+      resolve();
+    });
+    stream.on("error", reject);
+    stream.end();
+  });
 }
 
 export const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));

@@ -7,12 +7,12 @@ const ticksASecond = 100;
 const idsOf = (kind: string): string[] =>
   execFileSync("pgrep", ["-f", kind], { encoding: "utf8" }).trim().split("\n");
 
-/** Seconds of processor that processes of a kind have taken so far. */
+/** Seconds of processor that processes of a kind have taken so far, with those that they began and that have ended. */
 export function processorOf(kind: string): number {
   const ticks = idsOf(kind).map((id) => {
     try {
       const fields = readFileSync(`/proc/${id}/stat`, "utf8").split(") ")[1]?.split(" ") ?? [];
-      return Number(fields[11]) + Number(fields[12]);
+      return fields.slice(11, 15).reduce((sum, field) => sum + Number(field), 0);
     } catch {
       return 0;
     }

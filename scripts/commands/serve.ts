@@ -24,11 +24,14 @@ function addressOf({ headers, socket }: IncomingMessage, proxies: number): strin
   return hop || (socket.remoteAddress ?? "unknown");
 }
 
-/** A line of the log when a request is answered; what pages load, and where windows are, is told only to who wants to know all. */
+/** What pages load, what is typed, and where windows are: told only to who wants to know all. */
+const often = /^\/(_next|fonts)\/|\/(edits|presence)$/;
+
+/** A line of the log when a request is answered. */
 function noteAnswer(request: IncomingMessage, response: ServerResponse, id: string): void {
   const began = performance.now();
   const [path = ""] = (request.url ?? "").split("?");
-  const level = /^\/(_next|fonts)\/|\/presence$/.test(path) ? "debug" : "info";
+  const level = often.test(path) ? "debug" : "info";
   response.once("close", () => {
     const took = Math.round(performance.now() - began);
     const kind = kindOf(path, response.statusCode);

@@ -10,8 +10,9 @@ import {
   type Entry,
 } from "@/server/access/gate";
 import { type Right, rightsOf } from "@/protocol/rights";
-import type { SignedIn } from "@/server/access/sessions";
+import type { SignedIn } from "@/server/access/whoAsks";
 import type { AskedFrom } from "@/server/access/signIn";
+import { statusOf } from "@/server/requests/refusals";
 
 const cookieName = "fathom_rule_session";
 
@@ -121,20 +122,13 @@ export async function investigationForAction(id: string, right: Right) {
   return entry.kind === "granted" ? entry : turnedAway(entry.kind);
 }
 
-const refusals = {
-  "signed-out": 401,
-  "first-password": 401,
-  "not-found": 404,
-  away: 503,
-} as const;
-
 /** For route handlers that any signed-in person may ask: either an answer to send back, or the way in. */
 export async function personForRoute(): Promise<
   | { readonly answer: Response }
   | { readonly answer?: undefined; readonly personId: string; readonly person: SignedIn }
 > {
   const entry = await admitPerson(await sessionToken());
-  if (entry.kind !== "granted") return { answer: new Response(null, { status: refusals[entry.kind] }) };
+  if (entry.kind !== "granted") return { answer: new Response(null, { status: statusOf[entry.kind] }) };
   return { personId: entry.person.id, person: entry.person };
 } // prettier-ignore
 
@@ -152,7 +146,7 @@ export async function investigationForRoute(
 > {
   const entry = await admitToInvestigation(await sessionToken(), id, right);
   if (entry.kind !== "granted")
-    return { answer: new Response(null, { status: refusals[entry.kind] }) };
+    return { answer: new Response(null, { status: statusOf[entry.kind] }) };
   return { person: entry.person, may: rightsOf[entry.standing] };
 }
 
@@ -161,7 +155,7 @@ export async function overviewForRoute(id: string) {
   const token = await sessionToken();
   const entry = await admitToOverview(token, id);
   if (entry.kind !== "granted")
-    return { answer: new Response(null, { status: refusals[entry.kind] }) };
+    return { answer: new Response(null, { status: statusOf[entry.kind] }) };
   const { person, experimentId, sighted } = entry;
   const sightNow = async () => {
     const now = await admitToOverview(token, id);

@@ -1,11 +1,10 @@
 import { mismatchWith, versionHeader } from "@/protocol/versions";
 import { savingLimits } from "@/protocol/saving";
-import type { SignedIn } from "@/server/access/sessions";
+import type { SignedIn } from "@/server/access/whoAsks";
 import { spend } from "@/server/quotas/spending";
 import { bytesOf, readBody } from "@/server/requests/readBody";
 import type { Right } from "@/protocol/rights";
-import { followerOf } from "@/server/live/followers";
-import { investigationForRoute, sessionToken } from "./access";
+import { investigationForRoute } from "./access";
 import { answered } from "./answers";
 
 /** Of a sheet that is handed in nothing is taken until it comes back (RFC 4918, Locked). */
@@ -40,21 +39,6 @@ export function ofInvestigation(
     const { person, may } = entry;
     return answer({ id, personId: person.id, person, may });
   });
-}
-
-/**
- * Answers for one investigation whoever follows it by a stream just now, without asking the database: that stream ends
- * with the right. All others are asked as always.
- */
-export async function ofFollowed(
-  request: Request,
-  context: OfInvestigation,
-  answer: (asked: Pick<Asked, "id" | "person">) => Promise<Response>,
-): Promise<Response> {
-  const { id } = await context.params;
-  const person = followerOf(await sessionToken(), id);
-  if (!person) return ofInvestigation(request, context, "read", answer);
-  return answered(request, () => answer({ id, person }));
 }
 
 interface Reading<Sent> {

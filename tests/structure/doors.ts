@@ -24,9 +24,9 @@ const gates = new Set([
   "overviewForPage",
   "overviewForRoute",
   "ofInvestigation",
-  "ofFollowed",
   "received",
   "answerSave",
+  "answerPresence",
 ]);
 
 interface Door {

@@ -18,7 +18,7 @@ import { makeBrief } from "@/server/briefs/makeBrief";
 import { isTimeZone } from "@/server/briefs/classClock";
 import { endFirstTour } from "@/server/access/firstTour";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
-import { UnreadableInvestigation } from "@/server/investigations/loadInvestigation";
+import { UnreadableInvestigation } from "@/server/investigations/readStored";
 import {
   deleteFromShelf,
   duplicateOnShelf,

@@ -1,9 +1,9 @@
 import { isDatabaseAway } from "../database/connection";
 import { roleInClass } from "../classes/classRights";
 import { type Right, rightsOf, type Standing } from "@/protocol/rights";
-import { standingOf } from "./rights";
 import { sightOf, type Sighted } from "../overview/sight";
-import { personOf, type SignedIn } from "./sessions";
+import { personOf } from "./sessions";
+import { type SignedIn, whoAsks } from "./whoAsks";
 
 export type Entry<Granted> =
   | ({ readonly kind: "granted"; readonly person: SignedIn } & Granted)
@@ -52,13 +52,13 @@ export function admitToInvestigation(
   right: Right,
 ): Promise<Entry<Admitted>> {
   return unlessAway<Admitted>(async () => {
-    const person = await personOf(token);
-    if (!person) return { kind: "signed-out" };
+    const id = isId(investigationId) ? investigationId : undefined;
+    const asks = await whoAsks(token, id);
+    if (!asks) return { kind: "signed-out" };
+    const { person, standing } = asks;
     if (person.firstPassword) return { kind: "first-password" };
-    if (!isId(investigationId)) return { kind: "not-found" };
-    const standing = await standingOf(person.id, investigationId);
-    if (!rightsOf[standing].has(right)) return { kind: "not-found" };
-    return { kind: "granted", person, investigationId, standing };
+    if (id === undefined || !rightsOf[standing].has(right)) return { kind: "not-found" };
+    return { kind: "granted", person, investigationId: id, standing };
   });
 }
 

@@ -3,7 +3,8 @@ import { type CopyEntry, daysOfCopies, type OpenedCopy, type WantedCopy } from "
 import { freshToken, hashOfToken } from "../access/tokens";
 import { models } from "../database/models";
 import type { ReadingCopy } from "../database/models/readingCopy";
-import { loadInvestigation, readStored } from "../investigations/loadInvestigation";
+import { loadInvestigation } from "../investigations/loadInvestigation";
+import { readStored } from "../investigations/readStored";
 
 const day = 86_400_000;
 

@@ -1,39 +1,54 @@
 import type { IncomingMessage, ServerResponse } from "node:http";
 import { log } from "../log/log";
-import { mayChange } from "../requests/sameOrigin";
+import { everyAnswer, overTls } from "../requests/everyAnswer";
 import type { Incoming } from "../requests/readBody";
 import type { Reply } from "../requests/refusals";
-import { everyAnswer, overTls } from "../requests/everyAnswer";
+import { mayChange } from "../requests/sameOrigin";
+import type { AskedOf } from "./askedOf";
+import { answerPresence } from "./presence";
 import { answerSave } from "./saving";
 
-const saving = /^\/api\/investigations\/([A-Za-z0-9_-]{1,40})\/edits$/;
+/** What benches send all the time, of one investigation. */
+const doors: Readonly<Record<string, (asked: AskedOf) => Promise<Reply>>> = {
+  edits: answerSave,
+  presence: answerPresence,
+};
+
+const asked = /^\/api\/investigations\/([A-Za-z0-9_-]{1,40})\/(edits|presence)$/;
 const session = /(?:^|;\s*)fathom_rule_session=([^;]+)/;
 
-const one = (value: string | string[] | undefined) => (Array.isArray(value) ? value.join(", ") : (value ?? null));
-
-function send(request: IncomingMessage, response: ServerResponse, { status, body, headers }: Reply): void {
-  const text = body === undefined ? "" : JSON.stringify(body);
-  for (const { key, value } of everyAnswer) response.setHeader(key, value);
-  if (request.headers["x-forwarded-proto"] === "https") response.setHeader(overTls.key, overTls.value);
-  for (const [key, value] of Object.entries(headers ?? {})) response.setHeader(key, value);
-  if (text !== "") response.setHeader("content-type", "application/json");
-  response.writeHead(status, { "content-length": Buffer.byteLength(text) });
-  response.end(text);
+function incomingFrom(request: IncomingMessage): Incoming {
+  const header = (name: string) => {
+    const value = request.headers[name];
+    return Array.isArray(value) ? value.join(", ") : (value ?? null);
+  };
+  return { header, pieces: request.iterator({ destroyOnReturn: false }) };
 }
 
-async function save(id: string, request: IncomingMessage, response: ServerResponse): Promise<void> {
-  const { headers } = request;
-  const header = (name: string) => one(headers[name]);
-  if (!mayChange("POST", { get: header })) return send(request, response, { status: 403 });
-  const incoming: Incoming = { header, pieces: request };
-  const token = session.exec(headers.cookie ?? "")?.[1];
-  const reply = await answerSave({ id, token, incoming }).catch((error: unknown): Reply => {
+function send(request: IncomingMessage, response: ServerResponse, reply: Reply): void {
+  const { status, body, headers = {} } = reply;
+  const text = body === undefined ? "" : JSON.stringify(body);
+  for (const { key, value } of everyAnswer) response.setHeader(key, value);
+  for (const [key, value] of Object.entries(headers)) response.setHeader(key, value);
+  if (request.headers["x-forwarded-proto"] === "https") response.setHeader(overTls.key, overTls.value);
+  if (text !== "") response.setHeader("content-type", "application/json");
+  if (status !== 204) response.setHeader("content-length", Buffer.byteLength(text));
+  if (!request.complete) response.setHeader("connection", "close");
+  response.writeHead(status).end(text);
+  request.resume();
+} // prettier-ignore
+
+async function answer(id: string, kind: string, request: IncomingMessage): Promise<Reply> {
+  const incoming = incomingFrom(request);
+  if (!mayChange("POST", { get: incoming.header })) return { status: 403 };
+  const token = session.exec(request.headers.cookie ?? "")?.[1];
+  try {
+    return (await doors[kind]?.({ id, token, incoming })) ?? { status: 404 };
+  } catch (error) {
     if (request.destroyed && !request.complete) return { status: 503 };
-    log.error({ err: error }, "a save could not be answered");
+    log.error({ err: error }, "a request could not be answered");
     return { status: 500 };
-  });
-  if (!request.complete) request.resume();
-  send(request, response, reply);
+  }
 }
 
 /**
@@ -41,9 +56,8 @@ async function save(id: string, request: IncomingMessage, response: ServerRespon
  * not in front of them. @returns whether it was such a request.
  */
 export function answeredByExpress(request: IncomingMessage, response: ServerResponse): boolean {
-  if (request.method !== "POST") return false;
-  const id = saving.exec(request.url ?? "")?.[1];
-  if (id === undefined) return false;
-  void save(id, request, response);
+  const [, id, kind] = (request.method === "POST" && asked.exec(request.url ?? "")) || [];
+  if (id === undefined || kind === undefined) return false;
+  void answer(id, kind, request).then((reply) => send(request, response, reply));
   return true;
-} // prettier-ignore
+}

@@ -5,25 +5,16 @@ import { admitToInvestigation } from "../access/gate";
 import { readSaveRequest } from "../investigations/editSchema";
 import { saveEdits } from "../investigations/saveEdits";
 import { spend } from "../quotas/spending";
-import { bytesOf, type Incoming, readBody } from "../requests/readBody";
-import { refusalOf, type Reply } from "../requests/refusals";
-
-/** Why nobody comes in, as statuses of HTTP. */
-const refusals = { "signed-out": 401, "first-password": 401, "not-found": 404, away: 503 } as const;
+import { bytesOf, readBody } from "../requests/readBody";
+import { type Reply, statusOf, unlessRefused } from "../requests/refusals";
+import type { AskedOf } from "./askedOf";
 
 /** Of a sheet that is handed in nothing is taken until it comes back (RFC 4918, Locked). */
 const lockedStatus = 423;
 
-interface Asked {
-  /** The investigation, as it was sent. */
-  readonly id: unknown;
-  readonly token: string | undefined;
-  readonly incoming: Incoming;
-}
-
-async function saved({ id, token, incoming }: Asked): Promise<Reply> {
+async function saved({ id, token, incoming }: AskedOf): Promise<Reply> {
   const entry = await admitToInvestigation(token, id, "read");
-  if (entry.kind !== "granted") return { status: refusals[entry.kind] };
+  if (entry.kind !== "granted") return { status: statusOf[entry.kind] };
   const mismatch = mismatchWith(incoming.header(versionHeader));
   if (mismatch) return { status: 409, body: { reason: mismatch } };
   const { person, investigationId } = entry;
@@ -38,10 +29,6 @@ async function saved({ id, token, incoming }: Asked): Promise<Reply> {
 } // prettier-ignore
 
 /** Takes edits of whoever may make them, and answers with everything behind the revision that the browser knows. */
-export function answerSave(asked: Asked): Promise<Reply> {
-  return saved(asked).catch((error: unknown) => {
-    const refusal = refusalOf(error);
-    if (refusal) return refusal;
-    throw error;
-  });
+export function answerSave(asked: AskedOf): Promise<Reply> {
+  return unlessRefused(() => saved(asked));
 }

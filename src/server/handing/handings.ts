@@ -3,7 +3,7 @@ import { benchSummary } from "@/overview/benchSummary";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import type { Bench } from "../database/models/bench";
-import { readWhole } from "../investigations/loadInvestigation";
+import { newestInHand } from "../investigations/newestInHand";
 import { announceTerms } from "../live/channel";
 import { newestHanding } from "./newestHanding";
 import { showRemarks } from "../remarks/changeRemarks";
@@ -26,7 +26,7 @@ async function keptState(sheet: string, insists: boolean, transaction: Transacti
   const { KeptState, StoredInvestigation } = models();
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
-  const { document, revision } = await readWhole(stored, transaction);
+  const { document, revision } = await newestInHand(stored, transaction);
   if (insists && benchSummary(document).openMarks > 0) throw new SchoolRefused("marks-open");
   const state = { investigationId: sheet, revision, document };
   await KeptState.upsert(state, { transaction });

@@ -5,7 +5,7 @@ import { perform } from "@/investigation/history/edit";
 import type { AcceptedValue } from "@/investigation/model/result";
 import { models } from "../database/models";
 import { keepState } from "../history/keptStates";
-import { readWhole } from "../investigations/loadInvestigation";
+import { newestInHand } from "../investigations/newestInHand";
 import { announceEdits } from "../live/channel";
 
 /**
@@ -22,7 +22,7 @@ export async function putAccepted(
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
   const { document, change } = perform(
-    (await readWhole(stored, transaction)).document,
+    (await newestInHand(stored, transaction)).document,
     showAccepted,
     { values },
   );

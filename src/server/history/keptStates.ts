@@ -4,6 +4,10 @@ import { models } from "../database/models";
 /** A state is kept about every so many revisions. */
 export const statesEvery = 500;
 
+/** Whether a save from one revision to another leads to a state that is kept. */
+export const crossesKeptState = (before: number, revision: number): boolean =>
+  Math.floor(before / statesEvery) !== Math.floor(revision / statesEvery);
+
 /** Keeps the state that a save led to where another stretch of revisions is full. */
 export async function keepState(
   investigationId: string,
@@ -11,6 +15,6 @@ export async function keepState(
   { revision, document }: { readonly revision: number; readonly document: unknown },
   transaction: Transaction,
 ): Promise<void> {
-  if (Math.floor(before / statesEvery) === Math.floor(revision / statesEvery)) return;
+  if (!crossesKeptState(before, revision)) return;
   await models().KeptState.create({ investigationId, revision, document }, { transaction });
 }

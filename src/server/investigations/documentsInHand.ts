@@ -1,31 +1,39 @@
 import { LRUCache } from "lru-cache";
 import type { Investigation } from "@/investigation/model/investigation";
 
-interface InHand {
+/** An investigation as this process knows it. */
+export interface InHand {
+  readonly id: string;
   readonly revision: number;
   readonly document: Investigation;
+  /** About how long the document is. */
   readonly letters: number;
+  /** Up to which revision the row's own document goes. */
+  readonly documentRevision: number;
+  /** Whether that is one of the present version, to which the log's edits can be done. */
+  readonly current: boolean;
+  /** Whether it is a bench's: its title is its experiment's, and what the brief fixes stays. */
+  readonly ofBench: boolean;
 }
 
 /** Letters of the documents that a process keeps read, all together. */
 const mostLetters = 60_000_000;
 
 const place = globalThis as { fathomRuleDocuments?: LRUCache<string, InHand> };
-const inHand = (place.fathomRuleDocuments ??= new LRUCache({
+const documents = (place.fathomRuleDocuments ??= new LRUCache({
   maxSize: mostLetters,
   sizeCalculation: ({ letters }) => Math.max(1, letters),
 }));
 
 /**
- * An investigation as this process read it last, where that is still the revision that is stored: others write too, and
- * the stored revision, read under the row's lock, says whether they have.
+ * An investigation as this process knew it last: others write too, and only the stored revision says whether that is the
+ * newest.
  */
-export function documentInHand(id: string, revision: number): Investigation | undefined {
-  const found = inHand.get(id);
-  return found?.revision === revision ? found.document : undefined;
+export function inHand(id: string): InHand | undefined {
+  return documents.get(id);
 }
 
-/** Keeps what a save led to, once it is through: before that the revision could still become another's. */
-export function keepInHand(id: string, state: InHand): void {
-  inHand.set(id, state);
+/** Keeps what was read, or what a save led to once it is through: before that the revision could still become another's. */
+export function keepInHand(state: InHand): void {
+  documents.set(state.id, state);
 }

@@ -49,16 +49,12 @@ async function knownOf(investigationId: string, edits: Sent, transaction: Transa
   return new Set(found.map(({ id }) => id));
 }
 
-/**
- * The edits of a save, whole, and which of them the log is known to have: of long ones that it has no parts are wanted.
- * @param look asks the log for each by its id.
- */
+/** The edits of a save, whole, and which of them the log has already: of long ones that it has no parts are wanted. */
 export async function editsOf(
   { id, authorId, request }: { readonly id: string; readonly authorId: string; readonly request: { readonly edits: Sent } },
-  look: boolean,
   transaction: Transaction,
 ): Promise<Whole & { readonly known: ReadonlySet<string> }> {
-  const known = look ? await knownOf(id, request.edits, transaction) : new Set<string>();
+  const known = await knownOf(id, request.edits, transaction);
   const wanted = request.edits.filter((edit) => !("parts" in edit && known.has(edit.id)));
   return { ...(await wholeEdits(id, authorId, wanted, transaction)), known };
 } // prettier-ignore

@@ -17,13 +17,13 @@ function done(document: unknown, patches: readonly Patch[]): unknown {
 }
 
 /**
- * The document of an investigation at its newest revision, as it is stored: the log is the truth, a row holds a document
- * of some revisions before, and what the log has behind that is done to it.
+ * The document of an investigation at its newest revision: the log is the truth, what is at hand is a document of some
+ * revisions before, and what the log has behind that is done to it.
  */
-export async function wholeDocument(
-  { id, document, documentRevision, revision }: Snapshot,
+export async function wholeDocument<Document>(
+  { id, document, documentRevision, revision }: Snapshot & { readonly document: Document },
   transaction?: Transaction,
-): Promise<unknown> {
+): Promise<Document> {
   if (documentRevision === revision) return document;
   const tail = await models().StoredEdit.findAll({
     where: { investigationId: id, revision: { [Op.gt]: documentRevision, [Op.lte]: revision } },
@@ -32,5 +32,5 @@ export async function wholeDocument(
     transaction,
     raw: true,
   });
-  return tail.reduce((before, { patches }) => done(before, patches), document);
+  return tail.reduce((before: unknown, { patches }) => done(before, patches), document) as Document;
 }

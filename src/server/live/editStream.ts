@@ -3,7 +3,7 @@ import type { LiveMessage } from "@/protocol/saving";
 import { type LoggedEdit, editsSince } from "../investigations/editsSince";
 import { termsOf } from "../briefs/terms";
 import { isDatabaseAway } from "../database/connection";
-import type { SignedIn } from "../access/sessions";
+import type { SignedIn } from "../access/whoAsks";
 import { signedOutKey } from "./channel";
 import { eventStream, type Line } from "./eventStream";
 import { follows } from "./followers";

@@ -1,4 +1,4 @@
-import type { SignedIn } from "../access/sessions";
+import type { SignedIn } from "../access/whoAsks";
 
 const place = globalThis as { fathomRuleFollowers?: Map<string, SignedIn> };
 const followers = (place.fathomRuleFollowers ??= new Map());

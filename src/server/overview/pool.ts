@@ -4,7 +4,7 @@ import { pooled, type PooledBench } from "@/overview/pooled";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
 import { createInvestigation } from "../investigations/createInvestigation";
-import { readWhole } from "../investigations/loadInvestigation";
+import { newestInHand } from "../investigations/newestInHand";
 import { limits } from "@/investigation/model/limits";
 
 function readPattern(stored: unknown): Investigation {
@@ -32,7 +32,7 @@ export async function poolClass(
   });
   const sheets: PooledBench[] = [];
   for (const { number, investigation } of benches) {
-    if (investigation) sheets.push({ number, document: (await readWhole(investigation)).document });
+    if (investigation) sheets.push({ number, document: (await newestInHand(investigation)).document });
   }
   const document = pooled(readPattern(experiment.pattern), sheets, experiment.brief?.values ?? {});
   const [rows, series] = [Object.keys(document.rows), Object.keys(document.series)];

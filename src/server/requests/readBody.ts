@@ -80,10 +80,7 @@ export async function readBytes(
  * A request's body, parsed; only JSON, of so many bytes at most.
  * @throws BodyRefused with the status to answer.
  */
-export async function readBody(
-  request: Request | Incoming,
-  mostBytes: number,
-): Promise<unknown> {
+export async function readBody(request: Request | Incoming, mostBytes: number): Promise<unknown> {
   const incoming = "pieces" in request ? request : incomingOf(request);
   const type = incoming.header("content-type") ?? "";
   if (!/^application\/json\s*(;|$)/i.test(type)) throw new BodyRefused(415, "must be JSON");

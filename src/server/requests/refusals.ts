@@ -1,6 +1,6 @@
 import { ValidationError } from "yup";
 import { isDatabaseAway } from "../database/connection";
-import { UnreadableInvestigation } from "../investigations/loadInvestigation";
+import { UnreadableInvestigation } from "../investigations/readStored";
 import { QuotaExceeded } from "../quotas/spending";
 import { BodyRefused } from "./readBody";
 
@@ -10,6 +10,14 @@ export interface Reply {
   readonly body?: object;
   readonly headers?: Readonly<Record<string, string>>;
 }
+
+/** Why nobody comes in, as statuses of HTTP. */
+export const statusOf = {
+  "signed-out": 401,
+  "first-password": 401,
+  "not-found": 404,
+  away: 503,
+} as const;
 
 const because = (reason: string, status: number): Reply => ({ status, body: { reason } });
 
@@ -28,4 +36,13 @@ export function refusalOf(error: unknown): Reply | undefined {
     return { ...because(error.message, 429), headers };
   }
   return isDatabaseAway(error) ? { status: 503 } : undefined;
+}
+
+/** What work answers, or how it was refused. */
+export function unlessRefused(work: () => Promise<Reply>): Promise<Reply> {
+  return work().catch((error: unknown) => {
+    const refusal = refusalOf(error);
+    if (refusal) return refusal;
+    throw error;
+  });
 }

@@ -4,11 +4,8 @@ import { endTourAction } from "@/app/shelf/actions";
 import { signOutAction } from "@/app/sign-in/actions";
 import { BrokenPage } from "@/interface/shell/BrokenPage";
 import { Workspace } from "@/interface/shell/Workspace";
-import {
-  loadInvestigation,
-  storedInvestigation,
-  UnreadableInvestigation,
-} from "@/server/investigations/loadInvestigation";
+import { loadInvestigation, storedInvestigation } from "@/server/investigations/loadInvestigation";
+import { UnreadableInvestigation } from "@/server/investigations/readStored";
 import { benchOf, neighboursOf } from "@/server/benches/benchLists";
 import { termsOf } from "@/server/briefs/terms";
 import { rightsOf, type Standing } from "@/protocol/rights";

@@ -1,20 +1,12 @@
-import { ofFollowed, type OfInvestigation } from "@/app/investigationRoute";
-import { sentPresence } from "@/protocol/presence";
-import { gatherPresence } from "@/server/live/presence";
-import { spend } from "@/server/quotas/spending";
-import { readBody } from "@/server/requests/readBody";
-
-const mostBytes = 1000;
+import { sessionToken } from "@/app/access";
+import { responseOf } from "@/app/answers";
+import type { OfInvestigation } from "@/app/investigationRoute";
+import { answerPresence } from "@/server/doors/presence";
+import { incomingOf } from "@/server/requests/readBody";
 
 /** Tells the others on an investigation where a window is. */
-export function POST(request: Request, context: OfInvestigation): Promise<Response> {
-  return ofFollowed(request, context, async ({ id, person }) => {
-    await spend(person.id, { moves: 1 });
-    const { window, at } = sentPresence.validateSync(await readBody(request, mostBytes), {
-      stripUnknown: true,
-    });
-    const { name, kind } = person;
-    gatherPresence(id, { window, person: person.id, name, kind, ...(at && { at }) });
-    return new Response(null, { status: 204 });
-  });
+export async function POST(request: Request, { params }: OfInvestigation): Promise<Response> {
+  const { id } = await params;
+  const token = await sessionToken();
+  return responseOf(await answerPresence({ id, token, incoming: incomingOf(request) }));
 }
