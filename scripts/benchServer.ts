@@ -1,27 +1,32 @@
 /**
- * `npm run bench:server -- [WRITERS …]`: people who each type every two seconds into a sheet of a hundred rows and follow it,
+ * `npm run bench:server -- [--rows ROWS] [WRITERS …]`: people who each type every two seconds into a sheet of a hundred rows and follow it,
  * the load on the same machine as the server; not a test.
  */
 import { setMaxListeners } from "node:events";
+import { parseArgs } from "node:util";
 import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import { closeDatabase } from "@/server/database/connection";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { type Bench, follows, opens, pause, somebody, types } from "./load";
-import { memoryOf, processorOf, share } from "./processor";
+import { memoryOf, processorOf, share, stolen } from "./processor";
 
-const counts = process.argv.slice(2).map(Number);
+const { values: given, positionals } = parseArgs({
+  options: { rows: { type: "string", default: "100" } },
+  allowPositionals: true,
+});
+const counts = positionals.map(Number);
 const steps = counts.length > 0 ? counts : [50, 200, 500, 1000];
 const every = 2000;
 const lasts = 30_000;
-const rows = 100;
+const rows = Number(given.rows);
 /** The first edits of each are not counted: a server that has just begun is not what a lesson meets. */
 const warmUp = 2;
 
 const text = (row: number, turn: number) => (3.1 + (row % 7) * 1.5 + (turn % 9) / 100).toFixed(2);
 
-/** A sheet of a hundred rows. */
+/** A sheet of so many rows. */
 const filled = perform(sampleBrief("clampedRule"), typeReadings, {
   readings: Array.from({ length: rows }, (_, row) => ({ row: `row${row}`, cell: "time", text: text(row, 0) })),
 }).document; // prettier-ignore
@@ -68,7 +73,7 @@ for (const count of steps) {
   }
   const told: Told = { times: [], errors: 0 };
   const [before, stored, began] = [processorOf(kind), processorOf("postgres"), performance.now()];
-  const own = process.cpuUsage();
+  const [own, lost] = [process.cpuUsage(), stolen()];
   await Promise.all(benches.map((bench, i) => typesOn(bench, i, count, told)));
   const load = process.cpuUsage(own);
   const seconds = (performance.now() - began) / 1000;
@@ -76,7 +81,7 @@ for (const count of steps) {
   const [server, database] = [processorOf(kind) - before, processorOf("postgres") - stored];
   console.log(
     `${count} writers: ${sorted.length} edits in ${seconds.toFixed(0)} s, p50 ${share(sorted, 0.5)} ms, p95 ${share(sorted, 0.95)} ms, p99 ${share(sorted, 0.99)} ms, ${told.errors} errors; ` +
-      `server ${((1000 * server) / sorted.length).toFixed(1)} ms of a core for an edit, ${memoryOf(kind).toFixed(0)} MB; database ${((1000 * database) / sorted.length).toFixed(1)} ms, ${memoryOf("postgres").toFixed(0)} MB; the load itself ${((load.user + load.system) / 1000 / sorted.length).toFixed(1)} ms`,
+      `server ${((1000 * server) / sorted.length).toFixed(1)} ms of a core for an edit, ${memoryOf(kind).toFixed(0)} MB; database ${((1000 * database) / sorted.length).toFixed(1)} ms, ${memoryOf("postgres").toFixed(0)} MB; the load itself ${((load.user + load.system) / 1000 / sorted.length).toFixed(1)} ms; ${((100 * (stolen() - lost)) / seconds).toFixed(0)} % of a core went to other machines`,
   );
   ending.abort();
   await pause(2000);

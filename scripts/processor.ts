@@ -36,3 +36,9 @@ export function memoryOf(kind: string): number {
 /** The part of sorted times below which that share of them lies, in ms. */
 export const share = (sorted: readonly number[], part: number) =>
   sorted[Math.min(sorted.length - 1, Math.floor(part * sorted.length))]?.toFixed(0);
+
+/** Seconds in which this machine's processors wanted to work and others' machines on the same host did. */
+export function stolen(): number {
+  const fields = /^cpu +(.+)$/m.exec(readFileSync("/proc/stat", "utf8"))?.[1]?.split(" ") ?? [];
+  return Number(fields[7] ?? 0) / ticksASecond;
+}

@@ -1,7 +1,9 @@
 import type { Patch } from "immer";
 import { applyChange } from "@/investigation/history/edit";
+import { rowsOfPatches } from "@/investigation/history/withinRows";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { validateChange, validateInvestigation } from "@/investigation/model/schema";
+import type { Investigation } from "@/investigation/model/investigation";
 import { samples } from "@/investigation/samples/samples";
 import { hostilePatch } from "../fixtures/hostile";
 import { plainRule } from "../fixtures/plainRule";
@@ -9,16 +11,28 @@ import { Chance } from "./madeUp";
 
 const bases = [emptyInvestigation(), plainRule(), ...Object.values(samples).map((make) => make())];
 
+/** A patch of a document, one of its rows where that is wanted. */
+function somePatch(base: Investigation, chance: Chance, ofRow: boolean): Patch {
+  for (;;) {
+    const patch = hostilePatch(base, chance);
+    if (!ofRow || rowsOfPatches([patch])) return patch;
+  }
+}
+
 test.each([1, 2, 3, 4])("looking at what an edit changed admits and refuses as looking at all does, seed %d", (seed) => {
   const chance = new Chance(seed);
   const said = { valid: 0, invalid: 0 };
+  let ofRows = 0;
   for (let turn = 0; turn < 400; turn++) {
-    const base = chance.oneOf(bases)!;
-    const sent = Array.from({ length: 1 + chance.below(3) }, () => hostilePatch(base, chance));
+    const ofRow = turn % 3 === 0;
+    const base = chance.oneOf(ofRow ? bases.slice(1) : bases)!;
+    const sent = Array.from({ length: 1 + chance.below(3) }, () => somePatch(base, chance, ofRow));
     const applied = applyChange(base, JSON.parse(JSON.stringify(sent)) as Patch[]);
     if (!applied.applied) continue;
     const all = validateInvestigation(applied.document);
-    const changed = validateChange(base, applied.document);
+    const touched = rowsOfPatches(sent);
+    const changed = validateChange(base, applied.document, touched);
+    if (touched) ofRows += 1;
     if (changed.valid !== all.valid) {
       throw new Error(`${JSON.stringify(sent).slice(0, 400)}: ${JSON.stringify({ all, changed }).slice(0, 400)}`);
     }
@@ -26,6 +40,7 @@ test.each([1, 2, 3, 4])("looking at what an edit changed admits and refuses as l
   }
   expect(said.valid).toBeGreaterThan(20);
   expect(said.invalid).toBeGreaterThan(20);
+  expect(ofRows).toBeGreaterThan(20);
 }); // prettier-ignore
 
 test.each([

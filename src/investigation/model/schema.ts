@@ -14,6 +14,7 @@ import {
 import { limits } from "./limits";
 import { figureSchema, lookSchema } from "./figureSchema";
 import { isRow, isTexts, markKey } from "./rowSchema";
+import type { Row } from "./row";
 import { type Quantity, remarksShown } from "./quantity";
 import { readOffSchema, recordingSchema } from "./recordingSchema";
 import { choicesOf, formula, key, oneOf, order, recordOf, reference, words } from "./schemaParts";
@@ -107,9 +108,11 @@ type OfTable = Readonly<Record<string, { readonly table: string }>>;
 
 /** Whether all that stands in a table stands in one that is there: elsewhere it would be out of sight. */
 function standsInTables({ tables, quantities, rows, series }: Investigation): boolean {
-  const inOne = (of: OfTable) => Object.values(of).every(({ table }) => table in tables);
-  return inOne(quantities) && inOne(rows) && inOne(series);
+  return [quantities, rows, series].every((of) => standIn(tables, of));
 }
+
+const standIn = (tables: object, of: OfTable) =>
+  Object.values(of).every(({ table }) => table in tables);
 
 /** The entries of each record of the document, and how many there may be. */
 const records = {
@@ -196,6 +199,22 @@ function changedEntries(before: Entries, after: Entries): Entries {
 
 const isRecordOfDocument = (name: string): name is keyof typeof records => name in records;
 
+/** Some rows of a document, as far as they are there. */
+function someRows({ rows: all }: Investigation, ids: ReadonlySet<string>): Investigation["rows"] {
+  return Object.fromEntries(
+    [...ids].flatMap((id) => (Object.hasOwn(all, id) ? [[id, all[id] as Row]] : [])),
+  );
+}
+
+/** Checks a document of which nothing but some rows is not the same as before. */
+function checkRows(before: Investigation, after: Investigation, ids: ReadonlySet<string>): Validation {
+  const found = someRows(after, ids);
+  const named = yup.object({ rows }).strict();
+  const added = Object.keys(found).some((id) => !Object.hasOwn(before.rows, id));
+  named.validateSync({ rows: added ? after.rows : found });
+  return standIn(after.tables, found) ? { valid: true, document: after } : refused("something stands in a table that is gone");
+} // prettier-ignore
+
 /** Checks one part of a document that is not the same as before; of a record the entries that are not. */
 function checkPart(name: keyof Investigation, before: unknown, after: unknown): void {
   const named = (schema: unknown) => yup.object({ [name]: schema as yup.Schema<unknown> }).strict();
@@ -213,10 +232,17 @@ const placed = ["tables", "quantities", "rows", "series"] as const;
 /**
  * The same as checking all of a document, where what it was before is known to be valid: parts that are one and the same
  * object as before are not looked at again.
+ * @param touched the rows that can differ, where nothing else can.
  */
-export function validateChange(before: Investigation, after: unknown): Validation {
+export function validateChange(
+  before: Investigation,
+  after: unknown,
+  touched?: ReadonlySet<string>,
+): Validation {
   if (!isEntries(after)) return validateInvestigation(after);
   return checked(() => {
+    if (touched && isEntries(after.rows))
+      return checkRows(before, after as unknown as Investigation, touched);
     const names = Object.keys(investigationSchema.fields) as (keyof Investigation)[];
     const unnamed = Object.keys(after).find((name) => !names.includes(name as never));
     if (unnamed !== undefined) return refused(`this field has unspecified keys: ${unnamed}`);

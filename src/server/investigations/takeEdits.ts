@@ -1,4 +1,5 @@
 import { applyChange, changeOf } from "@/investigation/history/edit";
+import { rowsOfPatches } from "@/investigation/history/withinRows";
 import { mergedChange } from "@/investigation/merging/mergedChange";
 import type { Investigation } from "@/investigation/model/investigation";
 import { fixedPartChanged } from "@/investigation/model/fixedParts";
@@ -77,7 +78,7 @@ function attempt(
   const given = ofBench ? givenChanged(document, application.document) : undefined;
   if (given) return { refusal: { id, reason: "invalid", detail: given } };
   if (check) {
-    const checked = validateChange(document, application.document);
+    const checked = validateChange(document, application.document, rowsOfPatches(done.patches));
     if (!checked.valid) return { refusal: { id, reason: "invalid", detail: checked.reason } };
   }
   const now = measured(application.document, letters, lettersOf(edit.patches));
@@ -104,7 +105,8 @@ function takeEach(taking: Taking, edits: readonly SentEdit[], check: boolean): T
       taken.push(outcome.done);
     }
   }
-  if (!check && !validateChange(taking.document, document).valid) return undefined;
+  const touched = rowsOfPatches(taken.flatMap(({ patches }) => patches));
+  if (!check && !validateChange(taking.document, document, touched).valid) return undefined;
   return { document, letters, taken, refused, replaced };
 }
 
