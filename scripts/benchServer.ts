@@ -7,7 +7,9 @@ import { parseArgs } from "node:util";
 import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
+import { QueryTypes } from "sequelize";
 import { closeDatabase } from "@/server/database/connection";
+import { models } from "@/server/database/models";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { type Bench, follows, opens, pause, somebody, types } from "./load";
 import { memoryOf, processorOf, share, stolen } from "./processor";
@@ -86,5 +88,10 @@ for (const count of steps) {
   ending.abort();
   await pause(2000);
 }
+const [log] = await models().sequelize.query<{ bytes: number }>(
+  "select (pg_total_relation_size('edits') / greatest(count(*), 1))::int as bytes from edits",
+  { type: QueryTypes.SELECT },
+);
+console.log(`an edit takes ${log?.bytes} bytes of the log, with its indexes`);
 await closeDatabase();
 process.exit(0);

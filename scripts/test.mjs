@@ -6,6 +6,7 @@ import { ensureBuild } from "./provision/build.mjs";
 import {
   ensureChromium,
   ensureNginx,
+  ensurePgBouncer,
   ensurePoppler,
   ensurePostgres,
   ensureReaders,
@@ -97,6 +98,7 @@ await main(async () => {
   await ensurePackages();
   ensureChromium();
   ensureNginx();
+  ensurePgBouncer();
   ensurePoppler();
   ensureReaders();
   rmSync(reports, { recursive: true, force: true });

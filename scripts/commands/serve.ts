@@ -1,20 +1,24 @@
 /**
  * `npm start`: checks what the environment says, brings the database's tables up to date, and serves the built
  * application. The address of who asks is taken from the connection itself, so that no header can feign it; behind
- * proxies of one's own, FATHOM_RULE_PROXIES says how many have each added theirs.
+ * proxies of one's own, FATHOM_RULE_PROXIES says how many have each added theirs. `npm start -- --processes N` serves by so
+ * many processes on one port.
  */
+import cluster from "node:cluster";
 import { randomUUID } from "node:crypto";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
+import { parseArgs } from "node:util";
 import next from "next";
-import { closeDatabase, workWaiting } from "@/server/database/connection";
+import { closeDatabase } from "@/server/database/connection";
 import { answeredByExpress } from "@/server/doors/expressDoors";
-import { streamsOpen } from "@/server/live/openStreams";
 import { log } from "@/server/log/log";
 import { requestIdHeader } from "@/server/log/requestOf";
 import { kindOf, metrics } from "@/server/metrics/metrics";
+import { tellMetrics } from "@/server/metrics/ofProcesses";
 import { serveMetrics } from "@/server/metrics/serveMetrics";
 import { migrate } from "@/server/migrations/migrate";
 import { readSettings, type Settings } from "@/server/settings/settings";
+import { keepProcesses } from "./manyProcesses";
 import { migrationFolder } from "./migrationFolder";
 
 /** The address that the outermost trusted proxy saw, or else that of the connection. */
@@ -59,8 +63,9 @@ async function serve({
     if (!answeredByExpress(request, response)) void handle(request, response);
   });
   server.listen(PORT, HOST, () => log.info({ host: HOST, port: PORT }, "serving"));
-  if (metricsPort !== undefined) {
-    serveMetrics(HOST, metricsPort, { streams: streamsOpen, waiting: workWaiting });
+  if (cluster.isWorker) tellMetrics();
+  else if (metricsPort !== undefined) {
+    serveMetrics(HOST, metricsPort, () => metrics().registry.metrics());
   }
   for (const signal of ["SIGTERM", "SIGINT"] as const) {
     process.once(signal, () => {
@@ -71,17 +76,31 @@ async function serve({
   }
 }
 
-const read = readSettings(process.env);
+/** Brings the database's tables up to date, or ends with the reason why not. */
+async function prepare(): Promise<void> {
+  try {
+    const done = await migrate(migrationFolder);
+    if (done.length > 0) log.info({ steps: done }, "the database was brought up to date");
+    await closeDatabase();
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : String(error));
+    process.exit(1);
+  }
+}
+
+const { values: asked } = parseArgs({ options: { processes: { type: "string" } } });
+const read = readSettings({
+  ...process.env,
+  ...(asked.processes !== undefined && { FATHOM_RULE_PROCESSES: asked.processes }),
+});
 if ("wrong" in read) {
   for (const sentence of read.wrong) console.error(sentence);
   process.exit(1);
 }
-try {
-  const done = await migrate(migrationFolder);
-  if (done.length > 0) log.info({ steps: done }, "the database was brought up to date");
-  await closeDatabase();
-} catch (error) {
-  console.error(error instanceof Error ? error.message : String(error));
-  process.exit(1);
+if (cluster.isPrimary) await prepare();
+const { FATHOM_RULE_PROCESSES: processes, HOST: host } = read.settings;
+if (cluster.isWorker || processes === 1) await serve(read.settings);
+else {
+  const metricsPort = read.settings.FATHOM_RULE_METRICS_PORT;
+  keepProcesses({ processes, host, metricsPort });
 }
-await serve(read.settings);

@@ -64,6 +64,12 @@ export function ensureNginx() {
   say("nginx is there");
 }
 
+/** Sees to Debian's PgBouncer, which a test puts before the database. */
+export function ensurePgBouncer() {
+  if (!existsSync("/usr/sbin/pgbouncer")) install("pgbouncer");
+  say("PgBouncer is there");
+}
+
 /** Sees to the programs in which tests open reports. */
 export function ensureReaders() {
   for (const [path, name] of readers) if (!existsSync(path)) install(name);

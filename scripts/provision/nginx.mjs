@@ -1,11 +1,14 @@
-import { spawn } from "node:child_process";
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
+import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { freePort, quietly, root } from "./run.mjs";
+import { Program } from "./program.mjs";
+import { freePort, quietly, root, untilAnswers } from "./run.mjs";
 
 /** The proxy of `deploy/nginx.conf` on loopback, with a certificate of its own making. */
-export class Nginx {
+export class Nginx extends Program {
+  constructor() {
+    super("nginx");
+  }
+
   /** Where it will be reached; the server behind it has to know that from its start. */
   async reserve() {
     this.port = await freePort();
@@ -14,9 +17,9 @@ export class Nginx {
   }
 
   async start(behind) {
-    this.folder = mkdtempSync(join(tmpdir(), "fathom-rule-nginx-"));
+    this.makeFolder();
     const plain = await freePort();
-    const at = (name) => join(this.folder, name);
+    const at = (name) => this.at(name);
     quietly("openssl", [
       ...["req", "-x509", "-newkey", "rsa:2048", "-nodes", "-days", "2", "-subj", "/CN=localhost"],
       ...["-keyout", at("key.pem"), "-out", at("fullchain.pem")],
@@ -34,21 +37,10 @@ export class Nginx {
       `daemon off;\npid ${at("pid")};\nerror_log ${at("error.log")};\n` +
         `events { worker_connections 1024; }\nhttp {\naccess_log off;\n${temporary}\n${shipped}\n}\n`,
     );
-    this.process = spawn("nginx", ["-p", this.folder, "-c", at("nginx.conf")], {
-      stdio: "inherit",
-    });
-    this.ended = new Promise((resolve) => this.process.on("exit", resolve));
+    this.begin("nginx", ["-p", this.folder, "-c", at("nginx.conf")], { stdio: "inherit" });
     this.plain = `http://localhost:${plain}`;
-    for (let tries = 0; tries < 50; tries++) {
-      if (await fetch(this.plain, { redirect: "manual" }).catch(() => undefined)) return;
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-    throw new Error("nginx did not answer within 5 seconds");
-  }
-
-  async stop() {
-    this.process?.kill();
-    await this.ended;
-    rmSync(this.folder, { recursive: true, force: true });
+    await untilAnswers("nginx", () =>
+      fetch(this.plain, { redirect: "manual" }).catch(() => undefined),
+    );
   }
 }

@@ -50,6 +50,15 @@ export function freePort(wanted = 0) {
   });
 }
 
+/** Waits until a program that was just begun answers, within five seconds. */
+export async function untilAnswers(name, answers) {
+  for (let tries = 0; tries < 50; tries++) {
+    if (await answers()) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error(`${name} did not answer within 5 seconds`);
+}
+
 /** Runs a main function; a thing that is missing is said without a stack. */
 export async function main(work) {
   try {

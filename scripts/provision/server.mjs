@@ -25,18 +25,23 @@ async function answers(address) {
 
 /** The application served on loopback from its build. */
 export class Server {
-  constructor(databaseUrl, { demo = true, stdio = "inherit", settings = {} } = {}) {
+  /**
+   * @param {string} databaseUrl
+   * @param {{ demo?: boolean, stdio?: any, settings?: Record<string, string>, args?: string[] }} [options]
+   */
+  constructor(databaseUrl, { demo = true, stdio = "inherit", settings = {}, args = [] } = {}) {
     this.databaseUrl = databaseUrl;
     this.demo = demo;
     this.stdio = stdio;
     this.settings = settings;
+    this.args = args;
   }
 
   /** Starts on the wanted port or, if that is taken, another; gives the address once it answers. */
   async start(wantedPort = 0) {
     this.port ??= await freePort(wantedPort);
     this.address = `http://127.0.0.1:${this.port}`;
-    this.process = spawn(process.execPath, [...(process.env.PROF ? ["--cpu-prof", "--cpu-prof-dir=/tmp/prof"] : []), join(root, "scripts/start.mjs")], {
+    this.process = spawn(process.execPath, [join(root, "scripts/start.mjs"), ...this.args], {
       cwd: root,
       stdio: ["ignore", "ignore", this.stdio],
       env: {

@@ -2,10 +2,12 @@ import { mismatchWith, versionHeader } from "@/protocol/versions";
 import { savingLimits } from "@/protocol/saving";
 import type { SignedIn } from "@/server/access/whoAsks";
 import { spend } from "@/server/quotas/spending";
-import { bytesOf, readBody } from "@/server/requests/readBody";
+import type { AskedOf } from "@/server/doors/askedOf";
+import { bytesOf, incomingOf, readBody } from "@/server/requests/readBody";
+import type { Reply } from "@/server/requests/refusals";
 import type { Right } from "@/protocol/rights";
-import { investigationForRoute } from "./access";
-import { answered } from "./answers";
+import { investigationForRoute, sessionToken } from "./access";
+import { answered, responseOf } from "./answers";
 
 /** Of a sheet that is handed in nothing is taken until it comes back (RFC 4918, Locked). */
 const lockedStatus = 423;
@@ -39,6 +41,17 @@ export function ofInvestigation(
     const { person, may } = entry;
     return answer({ id, personId: person.id, person, may });
   });
+}
+
+/** Answers by a door of the server, which asks by itself who may come in. */
+export async function throughDoor(
+  door: (asked: AskedOf) => Promise<Reply>,
+  request: Request,
+  { params }: OfInvestigation,
+): Promise<Response> {
+  const { id } = await params;
+  const token = await sessionToken();
+  return responseOf(await door({ id, token, incoming: incomingOf(request) }));
 }
 
 interface Reading<Sent> {

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { atEachSize, press } from "./barriers";
-import { kept, sharedPlace, signIn, start } from "./bench";
+import { kept, sharedPlace, signIn, start, typeAt } from "./bench";
 import {
   beginAccount,
   classWith,
@@ -100,8 +100,7 @@ test("handing in, what changed since and a bench’s sheet have no barrier, at a
 
 /** Types into a cell of the first row. */
 async function typeTime(page: Page, column: number, text: string): Promise<void> {
-  await page.locator(`[data-cell="0 ${column}"]`).click();
-  await page.keyboard.type(text);
+  await typeAt(page, 0, column, text);
   await page.keyboard.press("Enter");
 }
 

@@ -168,3 +168,13 @@ export async function noBarrier(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
 }
+
+/** A cell of the table by its row and column from 0, whether it is in hand or not. */
+export const cellAt = (page: Page, row: number, column: number) =>
+  page.locator(`[data-cell="${row} ${column}"]`);
+
+/** Clicks a cell and types into it. */
+export async function typeAt(page: Page, row: number, column: number, text: string): Promise<void> {
+  await cellAt(page, row, column).click();
+  await page.keyboard.type(text);
+}

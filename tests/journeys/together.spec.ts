@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from "@playwright/test";
-import { kept, noBarrier } from "./bench";
+import { cellAt as cell, kept, noBarrier, typeAt as type } from "./bench";
 import { joined, makeClass, setExperiment } from "./school";
 
 /** Two students at one bench with its sheet open, and their teacher, who reads it. */
@@ -18,14 +18,6 @@ async function threeOnOneSheet(page: Page, browser: Browser) {
   await page.getByRole("link", { name: "Read the sheet of bench 1" }).click();
   await expect(page.getByRole("grid")).toBeVisible();
   return { mina, joss };
-}
-
-const cell = (page: Page, row: number, column: number) =>
-  page.locator(`[data-cell="${row} ${column}"]`);
-
-async function type(page: Page, row: number, column: number, text: string): Promise<void> {
-  await cell(page, row, column).click();
-  await page.keyboard.type(text);
 }
 
 test("two students and their teacher see one another and what is typed, wherever they are", async ({

@@ -25,8 +25,7 @@ const gates = new Set([
   "overviewForRoute",
   "ofInvestigation",
   "received",
-  "answerSave",
-  "answerPresence",
+  "throughDoor",
 ]);
 
 interface Door {

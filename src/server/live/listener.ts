@@ -78,11 +78,14 @@ function lost(client: Client): void {
   setTimeout(() => void connect(), retryAfter).unref();
 }
 
+/** A pool that gives out connections for a transaction alone can't listen: then PostgreSQL itself is named apart. */
+const listenUrl = () => process.env.DATABASE_LISTEN_URL?.trim() || process.env.DATABASE_URL;
+
 /** Keeps one LISTEN connection while anybody is subscribed; after a gap all look for what they missed. */
 async function connect(): Promise<void> {
   if (listening.client || listening.connecting || listening.subscribers.size === 0) return;
   listening.connecting = true;
-  const client = new Client({ connectionString: process.env.DATABASE_URL });
+  const client = new Client({ connectionString: listenUrl() });
   client.on("error", () => lost(client));
   client.on("end", () => lost(client));
   client.on("notification", ({ payload }) => {

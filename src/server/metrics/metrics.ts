@@ -1,4 +1,13 @@
-import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from "prom-client";
+import {
+  collectDefaultMetrics,
+  Counter,
+  Gauge,
+  type GaugeConfiguration,
+  Histogram,
+  Registry,
+} from "prom-client";
+import { workWaiting } from "../database/connection";
+import { streamsOpen } from "../live/openStreams";
 
 /** In s. */
 const buckets = [0.002, 0.005, 0.01, 0.025, 0.05, 0.1, 0.25, 0.5, 1, 2.5, 5];
@@ -14,10 +23,14 @@ export interface Metrics {
   readonly saves: Histogram;
   /** How open streams came to their edits: with the notice, by reading, or told later as they read slowly. */
   readonly news: Counter<"came">;
-  /** Open streams, and work that waits for a connection to the database; set when somebody looks. */
+  /** Open streams, and work that waits for a connection to the database. */
   readonly streams: Gauge;
   readonly waiting: Gauge;
 }
+
+/** A number that is asked for when somebody looks. */
+const looked = (options: GaugeConfiguration<string>, ask: () => number) =>
+  new Gauge({ ...options, collect() { this.set(ask()); } }); // prettier-ignore
 
 function begin(): Metrics {
   const registry = new Registry();
@@ -30,8 +43,8 @@ function begin(): Metrics {
     answers: new Histogram({ ...named("answer_seconds", "How long requests took"), labelNames: ["kind", "status"], buckets }),
     saves: new Histogram({ ...named("save_seconds", "How long saving took"), buckets }),
     news: new Counter({ ...named("news_total", "How streams came to their edits"), labelNames: ["came"] }),
-    streams: new Gauge(named("streams", "Open event streams")),
-    waiting: new Gauge(named("database_waiting", "Work that waits for a connection to the database")),
+    streams: looked(named("streams", "Open event streams"), streamsOpen),
+    waiting: looked(named("database_waiting", "Work that waits for a connection to the database"), workWaiting),
   };
 } // prettier-ignore
 

@@ -1,21 +1,13 @@
 import { createServer, type Server } from "node:http";
-import { metrics } from "./metrics";
+import { Registry } from "prom-client";
 
-/** What is asked for when somebody looks, not counted as it happens. */
-export interface Looked {
-  readonly streams: () => number;
-  readonly waiting: () => number;
-}
-
-/** Serves the metrics on a port of their own, at /metrics, in the text format of Prometheus. */
-export function serveMetrics(host: string, port: number, looked: Looked): Server {
+/** Serves the metrics on a port of their own, at /metrics, in the text format of Prometheus. @param metrics what they are when somebody looks */
+export function serveMetrics(host: string, port: number, metrics: () => Promise<string>): Server {
   const server = createServer((request, response) => {
-    const { registry, streams, waiting } = metrics();
     if (request.url !== "/metrics") return void response.writeHead(404).end();
-    streams.set(looked.streams());
-    waiting.set(looked.waiting());
-    registry.metrics().then(
-      (text) => response.writeHead(200, { "content-type": registry.contentType }).end(text),
+    metrics().then(
+      (text) =>
+        response.writeHead(200, { "content-type": Registry.PROMETHEUS_CONTENT_TYPE }).end(text),
       () => response.writeHead(500).end(),
     );
   });

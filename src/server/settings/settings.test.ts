@@ -10,6 +10,7 @@ test("a database is enough; the rest has values that serve a school", () => {
       PORT: 4310,
       FATHOM_RULE_TEACHERS: "invitation",
       LOG_LEVEL: "info",
+      FATHOM_RULE_PROCESSES: 1,
       FATHOM_RULE_PROXIES: 0,
     },
   });
@@ -18,6 +19,11 @@ test("a database is enough; the rest has values that serve a school", () => {
 test.each<[Record<string, string>, string]>([
   [{ DATABASE_URL: "" }, "DATABASE_URL is missing"],
   [{ DATABASE_URL: "mysql://x" }, "DATABASE_URL is to begin with postgres://."],
+  [{ DATABASE_URL, DATABASE_LISTEN_URL: "x" }, "DATABASE_LISTEN_URL is to begin with postgres://."],
+  [
+    { DATABASE_URL, FATHOM_RULE_PROCESSES: "0" },
+    "FATHOM_RULE_PROCESSES is to be a whole number from 1 to 64.",
+  ],
   [{ PORT: "eighty" }, "PORT is to be a whole number from 1 to 65535."],
   [{ PORT: "70000" }, "PORT is to be a whole number from 1 to 65535."],
   [{ PUBLIC_URL: "lab.example" }, "PUBLIC_URL is to be the address that people type"],
