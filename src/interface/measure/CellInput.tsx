@@ -1,6 +1,13 @@
 "use client";
 
-import { type ClipboardEvent, type FocusEvent, type MouseEvent, useId, useLayoutEffect, useRef } from "react";
+import {
+  type ClipboardEvent,
+  type FocusEvent,
+  type MouseEvent,
+  useId,
+  useLayoutEffect,
+  useRef,
+} from "react";
 import { useLive } from "../parts/useLive";
 import { usePasting } from "./entry/usePasting";
 import { onGridKey } from "./gridKeys";

@@ -1,3 +1,4 @@
+import { freeze } from "immer";
 import type { Transaction } from "sequelize";
 import { documentVersion } from "@/investigation/model/investigation";
 import { validateChange } from "@/investigation/model/schema";
@@ -16,7 +17,8 @@ type Row = Omit<StoredInvestigation, "document"> & Partial<Pick<StoredInvestigat
 async function read(stored: StoredInvestigation, transaction?: Transaction): Promise<InHand> {
   const { id, revision, documentRevision, ownerId } = stored;
   const whole = await wholeDocument(stored, transaction);
-  const { document } = readStored({ id, revision, document: whole });
+  // Many requests share it: nobody may change it.
+  const document = freeze(readStored({ id, revision, document: whole }).document, true);
   const current = (whole as { version?: unknown }).version === documentVersion;
   const letters = stored.letters ?? JSON.stringify(document).length;
   return { id, revision, document, letters, documentRevision, current, ofBench: ownerId === null };
