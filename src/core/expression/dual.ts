@@ -114,7 +114,7 @@ interface NumberFunction {
 }
 
 /** Functions of one number with their derivatives; angles in radians. */
-const functions: Readonly<Record<FunctionName, NumberFunction>> = {
+export const functionsWithSlopes: Readonly<Record<FunctionName, NumberFunction>> = {
   sqrt: { value: Math.sqrt, slope: (x) => (x === 0 ? Infinity : 0.5 / Math.sqrt(x)) },
   ln: { value: Math.log, slope: (x) => 1 / x },
   log: { value: Math.log10, slope: (x) => 1 / (x * Math.LN10) },
@@ -141,7 +141,7 @@ function markOutside(name: FunctionName, x: Lane, reasons: Reasons): void {
 /** A function of a column. */
 export function apply(name: FunctionName, x: Dual, reasons: Reasons): Dual {
   markOutside(name, x.values, reasons);
-  const { value, slope } = functions[name];
+  const { value, slope } = functionsWithSlopes[name];
   const slopes = x.slopes.size === 0 ? none : scaled(mapLane(x.values, slope), x.slopes);
   return { values: mapLane(x.values, value), slopes };
 }

@@ -1,5 +1,6 @@
 import type { Finding } from "../../finding/finding";
-import { type CurveModel, heightOf, slopesOf } from "./curveModel";
+import { type CurveModel, heightOf } from "./curveModel";
+import { largestSlopes } from "./curvePass";
 import type { CurveFit, CurveOutcome } from "./curveFit";
 import { type Search, squaresAt, factorsAt } from "./levenbergMarquardt";
 import type { CurveOptions } from "./curveOptions";
@@ -8,6 +9,13 @@ import { searched } from "./searched";
 import { inverseOfSquare } from "./orthogonalFactors";
 
 type Covariance = NonNullable<CurveFit["covariance"]>;
+
+/** The root of each weight, 1/s; 1 where no ± counts. */
+function rootsOf(count: number, deviations: CurveOptions["deviations"]): Float64Array {
+  const roots = new Float64Array(count).fill(1);
+  if (deviations) for (let i = 0; i < count; i++) roots[i] = 1 / (deviations[i] as number);
+  return roots;
+}
 
 function searchFor(
   model: CurveModel,
@@ -20,7 +28,7 @@ function searchFor(
     model,
     x: Float64Array.from(x),
     y: Float64Array.from(y),
-    root: Float64Array.from(x, (_, i) => (deviations ? 1 / (deviations[i] as number) : 1)),
+    root: rootsOf(x.length, deviations),
     free: [...model.parameters.keys()].filter((j) => !of(model.parameters[j] as string).fixed),
     bounds: {
       least: model.parameters.map((name) => of(name).least ?? -Infinity),
@@ -72,8 +80,8 @@ function covarianceOf(search: Search, at: Float64Array, variance: number) {
 
 function plainSquares({ x, y }: Search, model: CurveModel, at: Float64Array) {
   const height = heightOf(model);
-  const mean = y.reduce((sum, value) => sum + value, 0) / y.length;
-  let [off, whole] = [0, 0];
+  let [mean, off, whole] = [0, 0, 0];
+  for (let i = 0; i < y.length; i++) mean += (y[i] as number) / y.length;
   for (let i = 0; i < x.length; i++) {
     off += ((y[i] as number) - height(x[i] as number, at)) ** 2;
     whole += ((y[i] as number) - mean) ** 2;
@@ -96,14 +104,17 @@ function findingsOf(fit: Omit<CurveFit, "findings">, free: readonly number[]): r
 /** Part of the largest y below which what a parameter brings to the curve is rounding of the arithmetic. */
 const rounding = 1e-12;
 
+function largestIn(values: Float64Array): number {
+  let most = 0;
+  for (let i = 0; i < values.length; i++) most = Math.max(most, Math.abs(values[i] as number));
+  return most;
+}
+
 /** Parameters and covariance without what rounding alone left of them: exact points state no (1 ± 2) × 10⁻¹². */
 function quieted(search: Search, at: Float64Array, covariance: Covariance | undefined) {
   const { model, x, y } = search;
-  const { slopes } = slopesOf(model, x, at);
-  const largest = (values: Float64Array) =>
-    values.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
-  const least = rounding * largest(y);
-  const reach = slopes.map(largest);
+  const least = rounding * largestIn(y);
+  const reach = largestSlopes(model, x, at);
   const isQuiet = (size: number, place: number) => !(size * (reach[place] as number) > least);
   const quiet = model.parameters.map((_, j) => isQuiet(Math.sqrt(covariance?.[j]?.[j] ?? 0), j));
   return {

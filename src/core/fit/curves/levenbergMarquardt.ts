@@ -1,12 +1,6 @@
-import { type CurveModel, heightOf, slopesOf } from "./curveModel";
+import { type CurveModel, type heightOf, slopesOf } from "./curveModel";
+import { CurvePass, type WeighedPoints } from "./curvePass";
 import { backSubstituted, type OrthogonalFactors, orthogonalFactors } from "./orthogonalFactors";
-
-/** Points with the root of each weight; all 1 where no ± counts. */
-export interface WeighedPoints {
-  readonly x: Float64Array;
-  readonly y: Float64Array;
-  readonly root: Float64Array;
-}
 
 /** Where a parameter may go, by its place. */
 export interface Bounds {
@@ -46,13 +40,7 @@ export function squaresAt(
 
 /** The triangle of the free parameters' slopes with the residuals, weights put in. */
 export function factorsAt(search: Search, at: Float64Array): OrthogonalFactors {
-  const { model, x, y, root, free } = search;
-  const { values, slopes } = slopesOf(model, x, at);
-  const columns = free.map((place) =>
-    (slopes[place] as Float64Array).map((slope, i) => slope * (root[i] as number)),
-  );
-  const residuals = values.map((value, i) => (root[i] as number) * ((y[i] as number) - value));
-  return orthogonalFactors(columns, residuals);
+  return new CurvePass(search.model, search, search.free).at(at).factors;
 }
 
 function columnSizes({ r }: OrthogonalFactors): Float64Array {
@@ -141,28 +129,32 @@ function meets({ y, root }: Search, squares: number): boolean {
  * Levenberg–Marquardt with exact derivatives: steps by QR, scaled by the largest slopes met (Moré 1978), damped as Nielsen
  * (1999) says, kept within bounds.
  * @param start a value for every parameter; those that are not free stay.
+ * @param near whether the start is known to be close to the end: then the first steps are hardly damped.
  */
-export function descend(search: Search, start: Float64Array, most = mostSteps): Descent {
-  const height = heightOf(search.model);
+export function descend(
+  search: Search,
+  start: Float64Array,
+  { most = mostSteps, near = false }: { readonly most?: number; readonly near?: boolean } = {},
+): Descent {
+  const pass = new CurvePass(search.model, search, search.free);
   let at = moved(search, start, new Float64Array(search.free.length));
-  let squares = squaresAt(search, height, at);
+  let { squares, factors } = pass.at(at);
   if (squares === Infinity) return { parameters: at, squares, converged: false, steps: 0 };
-  let factors = factorsAt(search, at);
   let sizes = columnSizes(factors);
-  let [damping, growth, steps] = [1e-3, 2, 0];
+  let [damping, growth, steps] = [near ? 1e-9 : 1e-3, 2, 0];
   while (steps < most && !isFlat(factors, flat)) {
     steps += 1;
     const step = dampedStep(factors, damping, sizes);
     if (!step) break;
     if (isSmall(step, search, at)) break;
     const next = moved(search, at, step);
-    const then = squaresAt(search, height, next);
-    if (then < squares) {
-      const gain = (squares - then) / promised(factors, step);
+    const then = pass.at(next);
+    if (then.squares < squares) {
+      const gain = (squares - then.squares) / promised(factors, step);
       damping *= Math.max(1 / 3, 1 - (2 * gain - 1) ** 3);
       growth = 2;
-      [at, squares] = [next, then];
-      factors = factorsAt(search, at);
+      at = next;
+      ({ squares, factors } = then);
       sizes = columnSizes(factors).map((size, j) => Math.max(size, sizes[j] as number));
       continue;
     }

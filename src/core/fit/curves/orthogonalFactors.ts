@@ -84,3 +84,73 @@ export function inverseOfSquare(r: readonly Float64Array[]): number[][] | undefi
     ),
   );
 }
+
+/**
+ * The same factors of columns that come stretch by stretch: each is put under the triangle of those before, and brought to a
+ * triangle with it (sequential QR; Björck, § 2.1). What it needs is made once.
+ */
+export class GrowingFactors {
+  /** The stretch's columns, the target last; the numbers of a stretch stand from `first` on. */
+  readonly columns: readonly Float64Array[];
+  readonly first: number;
+  private readonly triangle: readonly Float64Array[];
+
+  /** @param count of columns beside the target; @param points the longest stretch. */
+  constructor(
+    private readonly count: number,
+    points: number,
+  ) {
+    this.first = count + 1;
+    this.columns = Array.from({ length: count + 1 }, () => new Float64Array(count + 1 + points));
+    this.triangle = Array.from({ length: count + 1 }, () => new Float64Array(count + 1));
+  }
+
+  /** Forgets what was put in. */
+  begin(): void {
+    for (const row of this.triangle) row.fill(0);
+  }
+
+  /** Puts in the stretch that stands in the columns. */
+  fold(points: number): void {
+    const { columns, triangle, count, first } = this;
+    const end = first + points;
+    for (let k = 0; k <= count; k++) {
+      const column = columns[k] as Float64Array;
+      for (let i = 0; i <= count; i++) column[i] = (triangle[i] as Float64Array)[k] as number;
+    }
+    for (let j = 0; j <= count; j++) {
+      const own = columns[j] as Float64Array;
+      const row = triangle[j] as Float64Array;
+      let square = 0;
+      for (let i = 0; i < end; i++) square += (own[i] as number) * (own[i] as number);
+      const size = Math.sqrt(square);
+      row[j] = size;
+      for (let k = j + 1; k <= count; k++) {
+        const other = columns[k] as Float64Array;
+        if (size === 0) {
+          row[k] = 0;
+          continue;
+        }
+        let sum = 0;
+        for (let i = 0; i < end; i++) sum += (own[i] as number) * (other[i] as number);
+        row[k] = sum / size;
+        const times = sum / square;
+        for (let i = 0; i < end; i++) other[i] = (other[i] as number) - times * (own[i] as number);
+      }
+    }
+  }
+
+  /** The factors of all that was put in. */
+  factors(): OrthogonalFactors {
+    const { triangle, count } = this;
+    const beside = (triangle[count] as Float64Array)[count] as number;
+    return {
+      r: triangle.slice(0, count).map((row) => row.slice(0, count)),
+      along: Float64Array.from(
+        { length: count },
+        (_, j) => (triangle[j] as Float64Array)[count] as number,
+      ),
+      beside: beside * beside,
+    };
+  }
+}

@@ -42,28 +42,42 @@ function descended(search: Search, starts: readonly Float64Array[]): Lowest | un
   const rough = sampled(search);
   const found = lowest(starts.map((start) => descend(rough, start)));
   if (!found || rough === search) return found;
-  return { best: descend(search, found.best.parameters), others: found.others };
+  return { best: descend(search, found.best.parameters, { near: true }), others: found.others };
 }
 
 /** Residuals that follow one another this closely are a curve, not scatter. */
 const patterned = 0.5;
 const explained = 0.9;
 
+/** The places of numbers in their order; undefined where they stand in it. */
+function inOrderOf(x: Float64Array): Uint32Array | undefined {
+  let i = 1;
+  while (i < x.length && (x[i - 1] as number) <= (x[i] as number)) i++;
+  if (i >= x.length) return undefined;
+  return Uint32Array.from(x.keys()).sort((a, b) => (x[a] as number) - (x[b] as number));
+}
+
 /** Whether a curve explains most of the points and leaves no pattern about it. */
 function isPlain({ model, x, y, root }: Search, { parameters, converged }: Descent): boolean {
   if (!converged) return false;
   const height = heightOf(model);
-  const order = [...x.keys()].sort((a, b) => (x[a] as number) - (x[b] as number));
-  const left = order.map(
-    (i) => (root[i] as number) * ((y[i] as number) - height(x[i] as number, parameters)),
-  );
-  const weight = root.reduce((sum, one) => sum + one * one, 0);
-  const mean = y.reduce((sum, value, i) => sum + value * (root[i] as number) ** 2, 0) / weight;
-  const whole = y.reduce((sum, value, i) => sum + ((root[i] as number) * (value - mean)) ** 2, 0);
-  const off = left.reduce((sum, one) => sum + one * one, 0);
-  if (off <= 1e-12 * whole) return true;
-  const along = left.slice(1).reduce((sum, one, i) => sum + one * (left[i] as number), 0);
-  return off < (1 - explained) * whole && along < patterned * off;
+  const order = inOrderOf(x);
+  let [weight, mean, whole, off, along, before] = [0, 0, 0, 0, 0, 0];
+  for (let i = 0; i < x.length; i++) {
+    const own = (root[i] as number) ** 2;
+    weight += own;
+    mean += own * (y[i] as number);
+  }
+  mean /= weight;
+  for (let k = 0; k < x.length; k++) {
+    const i = order ? (order[k] as number) : k;
+    const left = (root[i] as number) * ((y[i] as number) - height(x[i] as number, parameters));
+    whole += ((root[i] as number) * ((y[i] as number) - mean)) ** 2;
+    off += left * left;
+    along += left * before;
+    before = left;
+  }
+  return off <= 1e-12 * whole || (off < (1 - explained) * whole && along < patterned * off);
 }
 
 /**

@@ -106,7 +106,7 @@ export function startingValues(search: Search, onProgress?: (part: number) => vo
 /** The starts some steps further down, in the order in which they fit. */
 function followed(search: Search, starts: Starts): Starts {
   return starts
-    .map((start) => descend(search, start, roughSteps))
+    .map((start) => descend(search, start, { most: roughSteps }))
     .filter(({ squares }) => squares < Infinity)
     .sort((a, b) => a.squares - b.squares)
     .map(({ parameters }) => parameters);
