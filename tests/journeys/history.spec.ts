@@ -44,6 +44,7 @@ test("what was done is listed by act, a moment is looked at in all stages, and g
   await page.getByRole("button", { name: "History" }).click();
   await typed.getByRole("button").click();
   await page.getByRole("button", { name: "Earlier" }).click();
+  await expect(cell).toContainText(before);
   await page.getByRole("button", { name: "Go back to this" }).click();
   await expect(page.getByText("This is how it was.")).toBeVisible();
   await expect(cell).toContainText(before);
