@@ -5,6 +5,7 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
 import { ownVersion, versionHeader } from "@/protocol/versions";
+import { sessionCookie } from "@/server/access/sessionCookie";
 import { openSession } from "@/server/access/sessions";
 import { models } from "@/server/database/models";
 
@@ -17,7 +18,7 @@ export async function somebody(kind: "teacher" | "student", name: string) {
   const person = { id, signInName, name, kind, password: "none", demo: false };
   await models().Person.create({ ...person, tourEndedAt: new Date() });
   const { token } = await openSession(id);
-  return { id, cookie: `fathom_rule_session=${token}` };
+  return { id, cookie: `${sessionCookie}=${token}` };
 }
 
 export interface Bench {

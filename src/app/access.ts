@@ -10,15 +10,14 @@ import {
   type Entry,
 } from "@/server/access/gate";
 import { type Right, rightsOf } from "@/protocol/rights";
+import { sessionCookie } from "@/server/access/sessionCookie";
 import type { SignedIn } from "@/server/access/whoAsks";
 import type { AskedFrom } from "@/server/access/signIn";
 import { statusOf } from "@/server/requests/refusals";
 
-const cookieName = "fathom_rule_session";
-
 /** The token of this request's session cookie. */
 export async function sessionToken(): Promise<string | undefined> {
-  return (await cookies()).get(cookieName)?.value;
+  return (await cookies()).get(sessionCookie)?.value;
 }
 
 /** Where a request comes from, as the server's own door noted it (scripts/commands/serve.ts). */
@@ -38,7 +37,7 @@ export async function askedBy(): Promise<AskedFrom> {
 export async function keepSession(token: string, expires: Date): Promise<void> {
   const overTls = process.env.PUBLIC_URL?.startsWith("https:") ?? false;
   const secure = overTls || (await headers()).get("x-forwarded-proto") === "https";
-  (await cookies()).set(cookieName, token, {
+  (await cookies()).set(sessionCookie, token, {
     expires,
     secure,
     httpOnly: true,
@@ -48,7 +47,7 @@ export async function keepSession(token: string, expires: Date): Promise<void> {
 }
 
 export async function forgetSession(): Promise<void> {
-  (await cookies()).delete(cookieName);
+  (await cookies()).delete(sessionCookie);
 }
 
 /** Where somebody goes who may not come in. */

@@ -136,7 +136,7 @@ export function changeInWords(
 
 /** Why an edit waits on the device. */
 export const whyAside = {
-  gone: "What it changes was taken out by somebody else.",
+  gone: "What it changes is not in the investigation any more.",
   invalid: (detail: string) => `It does not fit the investigation${detail ? `: ${detail}` : ""}.`,
   "too-large": "The investigation has grown too large for it. Take something out first.",
   failed: "The server stumbled over it three times.",

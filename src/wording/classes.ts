@@ -38,7 +38,7 @@ export const classWords = {
     doubles: (names: readonly string[]) =>
       `Left out, as there is one of this name already: ${names.join(", ")}. Add a letter to have two.`,
     long: (names: readonly string[]) =>
-      `Left out, as a name has at most sixty letters: ${names.join(", ")}.`,
+      `Left out, as a name has at most sixty letters: ${names.join(", ")}`,
     many: (count: number, most: number) =>
       `The list has ${count} names. At most ${most} are taken at once: paste it in parts.`,
     partly: (count: number) =>

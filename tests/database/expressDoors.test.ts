@@ -56,6 +56,7 @@ test("an edit of the owner is taken and answered with the headers of the house; 
     (await posting(`${id}/edits`, body, headers)).status;
   expect(await status(save, {})).toBe(401);
   expect(await status(save, { cookie: "fathom_rule_session=none" })).toBe(401);
+  expect(await status(save, { cookie: `other=1; ${cookie}; third=x` })).toBe(200);
   expect(await status(save, { cookie: stranger })).toBe(404);
   expect(await status(save, { cookie, origin: "http://elsewhere.test" })).toBe(403);
   expect(await status(save, { cookie, "content-type": "text/plain" })).toBe(415);

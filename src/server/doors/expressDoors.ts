@@ -1,4 +1,5 @@
 import type { IncomingMessage, ServerResponse } from "node:http";
+import { tokenIn } from "../access/sessionCookie";
 import { log } from "../log/log";
 import { everyAnswer, overTls } from "../requests/everyAnswer";
 import type { Incoming } from "../requests/readBody";
@@ -15,7 +16,6 @@ const doors: Readonly<Record<string, (asked: AskedOf) => Promise<Reply>>> = {
 };
 
 const asked = /^\/api\/investigations\/([A-Za-z0-9_-]{1,40})\/(edits|presence)$/;
-const session = /(?:^|;\s*)fathom_rule_session=([^;]+)/;
 
 function incomingFrom(request: IncomingMessage): Incoming {
   const header = (name: string) => {
@@ -41,7 +41,7 @@ function send(request: IncomingMessage, response: ServerResponse, reply: Reply):
 async function answer(id: string, kind: string, request: IncomingMessage): Promise<Reply> {
   const incoming = incomingFrom(request);
   if (!mayChange("POST", { get: incoming.header })) return { status: 403 };
-  const token = session.exec(request.headers.cookie ?? "")?.[1];
+  const token = tokenIn(request.headers.cookie);
   try {
     return (await doors[kind]?.({ id, token, incoming })) ?? { status: 404 };
   } catch (error) {

@@ -1,4 +1,4 @@
-import { parseFormula } from "../../expression/parseFormula";
+import { formula as read } from "../../../../tests/fixtures/formulas";
 import { SeededChance } from "../../statistics/seededChance";
 import { curveModel, slopesOf } from "./curveModel";
 import { CurvePass } from "./curvePass";
@@ -11,11 +11,7 @@ const formulas = [
   ...["a cos(x)^b", "tan(a x) + atan(b x)", "asin(a x) + acos(b x)", "(a + b) (a - b) x", "pi a x", "a b / b", "change(a x)", "middle(a x)"],
 ]; // prettier-ignore
 
-function modelOf(formula: string) {
-  const read = parseFormula(formula);
-  if (read.kind !== "formula") throw new Error(formula);
-  return curveModel(read.expression, "x");
-}
+const modelOf = (formula: string) => curveModel(read(formula), "x");
 
 const near = (value: number, other: number) =>
   Object.is(value, other) || Math.abs(value - other) <= 1e-12 * Math.abs(other) || value === other;

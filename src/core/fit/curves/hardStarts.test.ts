@@ -1,4 +1,4 @@
-import { parseFormula } from "../../expression/parseFormula";
+import { formula as read } from "../../../../tests/fixtures/formulas";
 import { SeededChance } from "../../statistics/seededChance";
 import { fitFamily, modelOf } from "../families/fitFamily";
 import { type CurveModel, curveModel, heightOf } from "./curveModel";
@@ -41,11 +41,7 @@ function wrong(truth: Parameters, by: number, chance: SeededChance) {
   );
 }
 
-function own(formula: string): CurveModel {
-  const read = parseFormula(formula);
-  if (read.kind !== "formula") throw new Error(formula);
-  return curveModel(read.expression, "x");
-}
+const own = (formula: string): CurveModel => curveModel(read(formula), "x");
 
 /** How many of so many made-up curves are found again from wrong starts, and how many others are called found. */
 function tried(family: Family, turns: number, written: boolean) {
