@@ -1,7 +1,12 @@
 import type { NextConfig } from "next";
 import { everyAnswer, overTls } from "./src/server/requests/everyAnswer";
 
+/** A second build, beside the one that is served, tells what is in it (`npm run bundles`). */
+const withMaps = process.env.FATHOM_RULE_MAPS === "1";
+
 const config: NextConfig = {
+  productionBrowserSourceMaps: withMaps,
+  distDir: withMaps ? ".next-maps" : ".next",
   serverExternalPackages: ["prom-client", "sequelize", "umzug", "pg", "piscina"],
   poweredByHeader: false,
   reactStrictMode: true,

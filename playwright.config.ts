@@ -21,6 +21,8 @@ export default defineConfig({
     : [["line"]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // What is kept on a device has a journey of its own; all others see what the server says.
+    serviceWorkers: "block",
     permissions: ["clipboard-read", "clipboard-write"],
     launchOptions: browserOptions,
   },

@@ -6,6 +6,7 @@ import { boardOf } from "../src/core/straighten/board";
 import { straightenTheory } from "../src/core/straighten/straightenTheory";
 import { readTheory } from "../src/core/straighten/theory";
 import { transformedColumns } from "../src/core/straighten/transforms";
+import { fall, truthOfFall } from "./fallingCurve";
 import { timed } from "./timing";
 
 function column(values: Float64Array) {
@@ -22,15 +23,6 @@ function benchBoard(count: number): void {
     31,
   );
   console.log(`the board of 10 × 10 pairs, ${count} points: ${time.toFixed(2)} ms (aim 30 ms)`);
-}
-
-const truth = { a: 8.9, b: -0.32, c: 0.7 };
-
-function fall(count: number, seed: number) {
-  const chance = new SeededChance(seed);
-  const x = Float64Array.from({ length: count }, (_, i) => (12 * i) / count);
-  const y = x.map((at) => truth.a * Math.exp(truth.b * at) + truth.c + 0.02 * chance.normal());
-  return { x, y };
 }
 
 /** An exponential to a level: ours finds its starting values itself; the other gets ours. */
@@ -69,7 +61,7 @@ function benchConvergence(): void {
       wishes: { a: { start: a, fixed: false }, b: { start: b, fixed: false }, c: { start: c, fixed: false } }, // prettier-ignore
     });
     const own = outcome.kind === "curve" ? outcome.fit.parameters.map(({ value }) => value) : [];
-    const near = (values: readonly number[]) => Math.abs((values[1] ?? 0) - truth.b) < 0.02;
+    const near = (values: readonly number[]) => Math.abs((values[1] ?? 0) - truthOfFall.b) < 0.02;
     let other: readonly number[] = [];
     try {
       other = levenbergMarquardt(

@@ -114,6 +114,7 @@ await main(async () => {
     tests("database tests", "database", () => jest("test:database", "database"), jestCounts),
     check("build", ensureBuild),
   ]);
+  await check("budgets of scripts", () => npm("budgets"));
   await tests("browser tests", "journeys", journeys, ({ suites, stats }) => {
     const flaky = endedSo(suites, "flaky");
     for (const { title, faults } of flaky) say([`  flaky: ${title}`, ...faults].join("\n"));

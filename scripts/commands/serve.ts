@@ -7,9 +7,11 @@
 import cluster from "node:cluster";
 import { randomUUID } from "node:crypto";
 import { createServer, type IncomingMessage, type ServerResponse } from "node:http";
+import { join } from "node:path";
 import { parseArgs } from "node:util";
 import next from "next";
 import { closeDatabase } from "@/server/database/connection";
+import { builtFiles } from "@/server/doors/builtFiles";
 import { answeredByExpress } from "@/server/doors/expressDoors";
 import { log } from "@/server/log/log";
 import { requestIdHeader } from "@/server/log/requestOf";
@@ -54,13 +56,15 @@ async function serve({
   const app = next({ dev: false, dir: process.cwd(), hostname: HOST, port: PORT });
   await app.prepare();
   const handle = app.getRequestHandler();
+  const answeredAsBuilt = builtFiles(join(process.cwd(), ".next/static"));
   const server = createServer((request, response) => {
     const id = randomUUID();
     request.headers[requestIdHeader] = id;
     request.headers["x-fathom-rule-address"] = addressOf(request, proxies);
     if (proxies === 0) delete request.headers["x-forwarded-for"];
     noteAnswer(request, response, id);
-    if (!answeredByExpress(request, response)) void handle(request, response);
+    if (answeredByExpress(request, response)) return;
+    answeredAsBuilt(request, response, () => void handle(request, response));
   });
   server.listen(PORT, HOST, () => log.info({ host: HOST, port: PORT }, "serving"));
   if (cluster.isWorker) tellMetrics();

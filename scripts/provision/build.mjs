@@ -3,6 +3,8 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { buildCommands } from "./commands.mjs";
 import { writeLicences } from "./licences.mjs";
+import { buildOffline } from "./offline.mjs";
+import { packBuilt } from "./packed.mjs";
 import { root, run, say } from "./run.mjs";
 
 const stamp = join(root, ".next/fathom-rule-sources");
@@ -38,6 +40,6 @@ export async function ensureBuild() {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: "1", NODE_ENV: "production" },
     stdio: ["ignore", "pipe", "inherit"],
   });
-  await buildCommands();
+  await Promise.all([buildCommands(), buildOffline(), packBuilt()]);
   writeFileSync(stamp, hash);
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
-import { reportFault } from "@/interface/store/server";
+import { reportFault } from "@/interface/store/reportFault";
 import { AwayPage } from "@/interface/shell/AwayPage";
 
 /** What is shown where a page of the house falls over. */

@@ -2,11 +2,12 @@ import type { Metadata } from "next";
 import type { ReactNode } from "react";
 import { PageHands } from "@/interface/keys/PageHands";
 import { EastAsianLetters } from "@/interface/shell/EastAsianLetters";
+import { applicationWords } from "@/wording/application";
 import "./globals.css";
 
 export const metadata: Metadata = {
-  title: "Fathom Rule",
-  description: "Bench measurements to report-ready graphs, with honest uncertainties",
+  title: applicationWords.name,
+  description: applicationWords.description,
 };
 
 export default function RootLayout({ children }: { children: ReactNode }) {

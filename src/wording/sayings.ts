@@ -1,13 +1,5 @@
 /** Sentences of the shell and its rooms that depend on nothing, or on a number. */
 export const sayings = {
-  signIn: {
-    incomplete: "Type your name and your password.",
-    refused: "This name and password do not belong together. Try again.",
-    away: "The place where investigations are kept can't be reached. Try again in a moment.",
-    crowded: (seconds: number) => `Many are signing in just now. Try again in ${seconds} seconds.`,
-    tooMany: (minutes: number) =>
-      `Too many tries from here. Wait ${minutes} ${minutes === 1 ? "minute" : "minutes"} and try again.`,
-  },
   signOut: {
     button: "Sign out",
     title: "Not all is with the server yet",
@@ -27,13 +19,6 @@ export const sayings = {
   shelf: {
     full: "The shelf is full. Delete an investigation that is no longer needed, and start again.",
     notBroughtIn: "That could not be brought in.",
-  },
-  away: {
-    title: "The shelf can't be reached just now",
-    text: "The place where investigations are kept does not answer. What was typed on this device is safe; try again in a moment.",
-    again: "Try again",
-    noCopy:
-      "This device holds no copy of the investigation. It opens as soon as the place where it is kept answers.",
   },
   saving: {
     kept: (time: string) => `All changes kept ${time}`,

@@ -5,6 +5,7 @@ export const windowTitle = (...parts: readonly string[]): string =>
 /** What the window of each page is called that does not name itself by what it shows. */
 export const pageTitles = {
   shelf: windowTitle("Shelf"),
+  here: windowTitle("On this device"),
   account: windowTitle("Your account"),
   "sign-in": windowTitle("Sign in"),
   register: windowTitle("Begin an account"),

@@ -187,6 +187,7 @@ export const rows: Readonly<Record<string, Row>> = {
   "src/app/join/actions.ts joinAction": { args: () => ["TIDE 0000"], all: signedIn },
   "src/app/join/page.tsx Join": { args: () => [], all: everybody },
   "src/app/read/page.tsx Read": { args: () => [], all: everybody },
+  "src/app/here/page.tsx Here": { args: () => [], all: everybody },
   "src/app/invited/page.tsx Invited": { args: () => [], all: everybody },
   "src/app/register/page.tsx Register": { args: () => [], all: Object.fromEntries(roles.map((role) => [role, "gone"])) },
   "src/app/sign-in/page.tsx SignIn": { args: () => [], all: everybody },

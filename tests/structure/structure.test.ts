@@ -12,6 +12,7 @@ describe("access", () => {
     "src/app/api/people/route.ts POST",
     "src/app/api/join/route.ts POST",
     "src/app/join/page.tsx Join",
+    "src/app/here/page.tsx Here",
     "src/app/read/page.tsx Read",
     "src/app/api/read/route.ts POST",
     "src/app/invited/page.tsx Invited",

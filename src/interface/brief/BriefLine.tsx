@@ -4,7 +4,9 @@ import { useState } from "react";
 import { briefWords } from "@/wording/briefs";
 import { Button } from "../parts/Button";
 import { useInvestigation } from "../store/useInvestigation";
-import { BriefSheet } from "./BriefSheet";
+import { laterSheet } from "../later/laterPart";
+
+const BriefSheet = laterSheet(() => import("./BriefSheet").then((part) => part.BriefSheet));
 
 const words = briefWords.line;
 

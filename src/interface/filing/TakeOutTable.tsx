@@ -3,20 +3,21 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { investigationJson } from "@/output/investigationJson";
 import { fileName } from "@/output/saveFile";
-import { tableCsv } from "@/output/tableCsv";
-import { tablesXlsx } from "@/output/tableXlsx";
 import { type EvaluatedTable, evaluateTables } from "@/pipeline/table/table";
+import { Later } from "../later/Later";
 import { TakingLine } from "../parts/TakingLine";
 import { useTaking } from "../parts/useTaking";
 import { useInvestigationStore } from "../store/useInvestigation";
-import { handOver } from "../parts/handOver";
 
 const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
 const xlsxType = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
+/** What writes the files. */
+const files = new Later(() => import("./tableFiles"));
+
 async function workbookOf(tables: readonly EvaluatedTable[], rules: HouseRules): Promise<Blob> {
+  const { tablesXlsx } = await files.fetch();
   const { Workbook } = (await import("exceljs")).default;
   return new Blob([await tablesXlsx(new Workbook(), tables, rules)], { type: xlsxType });
 }
@@ -33,7 +34,12 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   };
   const csv = () => {
     const { houseRules } = store.getState().document;
-    handOver(title("csv"), new Blob([tableCsv(table(), houseRules)], { type: "text/csv" }));
+    const written = table();
+    const make = async () => {
+      const { tableCsv } = await files.fetch();
+      return new Blob([tableCsv(written, houseRules)], { type: "text/csv" });
+    };
+    void taking.take({ kind: "CSV", name: title("csv"), make });
   };
   const xlsx = () => {
     const { document } = store.getState();
@@ -44,8 +50,12 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
     });
   };
   const json = () => {
-    const text = investigationJson(store.getState().document);
-    handOver(title("json"), new Blob([text], { type: "application/json" }));
+    const { document } = store.getState();
+    const make = async () => {
+      const { investigationJson } = await files.fetch();
+      return new Blob([investigationJson(document)], { type: "application/json" });
+    };
+    void taking.take({ kind: "JSON", name: title("json"), make });
   };
   return (
     <div>

@@ -1,4 +1,4 @@
-import { type Files, files } from "@/workers/files";
+import type { Files } from "@/workers/files";
 import { WorkerDoor } from "../parts/workerDoor";
 
 type Door = {
@@ -24,11 +24,14 @@ export async function readAway<Name extends keyof Files>(
   name: Name,
   ...given: Parameters<Files[Name]>
 ): Promise<Read<Name>> {
-  const here = files[name] as (
-    ...given: Parameters<Files[Name]>
-  ) => Read<Name> | Promise<Read<Name>>;
   return worker.ask<Read<Name>>(
     (door) => (door as unknown as Door)[name](...given),
-    () => here(...given),
+    async (): Promise<Read<Name>> => {
+      const { files } = await import("@/workers/files");
+      const here = files[name] as (
+        ...given: Parameters<Files[Name]>
+      ) => Read<Name> | Promise<Read<Name>>;
+      return await here(...given);
+    },
   );
 }

@@ -1,17 +1,13 @@
 "use client";
 
-import { useState } from "react";
 import type { BenchTerms } from "@/protocol/briefs";
 import { handingWords } from "@/wording/handing";
-import { stageName, stages } from "@/wording/stages";
+import { stages } from "@/wording/stages";
 import { AskedTwice } from "../account/AskedTwice";
+import { laterPart } from "../later/laterPart";
 import { useMarks } from "../marks/useMarks";
-import { PencilMark } from "../parts/StageLayout";
-import { useFigureFit } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
-import { useResults } from "../store/useResults";
 import type { HandingChanges } from "./handingChanges";
-import { stagesLeft } from "./stagesLeft";
 
 const words = handingWords.sheet;
 
@@ -24,45 +20,13 @@ function useOpenMarks(): readonly string[] {
   });
 }
 
-/** The stages where nothing is done yet, in words. */
-function useStagesLeft(): readonly string[] {
-  const document = useInvestigation((state) => state.document);
-  const hasLine = useFigureFit()?.lines.some(({ outcome }) => outcome.kind === "line") ?? false;
-  const hasResult = useResults().some(({ kind }) => kind === "worked");
-  const left = stagesLeft({ document, hasLine, hasResult }).map(stageName);
-  return left.length > 0 ? [words.notReached(left)] : [];
-}
-
 interface Props {
   investigationId: string;
   terms: BenchTerms;
   handIn: HandingChanges["handIn"];
 }
 
-/** What a bench is told before it hands in. */
-function Check({ terms, marks }: { terms: BenchTerms; marks: readonly string[] }) {
-  const open = [...marks, ...useStagesLeft()];
-  const [now] = useState(() => Date.now());
-  return (
-    <div className="space-y-3">
-      {open.length === 0 ? (
-        <p>{words.ready}</p>
-      ) : (
-        <div>
-          <p>{words.look}</p>
-          <ul className="mt-1">
-            {open.map((one) => (
-              <PencilMark key={one}>{one}</PencilMark>
-            ))}
-          </ul>
-        </div>
-      )}
-      {terms.insists && <p className="font-semibold">{words.insists}</p>}
-      {terms.due && Date.parse(terms.due) < now && <p className="text-magenta">{words.late}</p>}
-      <p className="text-soft">{terms.valueThen ? words.seen : words.takesBack}</p>
-    </div>
-  );
-}
+const Check = laterPart(() => import("./HandingCheck").then(({ HandingCheck }) => HandingCheck));
 
 /** Where a bench hands in, while the sheet is with it. */
 export function HandInHere(props: Omit<Props, "terms">) {

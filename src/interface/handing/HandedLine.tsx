@@ -10,8 +10,10 @@ import { Moment } from "../parts/Moment";
 import { useLive } from "../parts/useLive";
 import { remarkWords } from "@/wording/remarks";
 import { useInvestigation } from "../store/useInvestigation";
-import { ChangesSheet } from "./ChangesSheet";
 import type { HandingChanges } from "./handingChanges";
+import { laterSheet } from "../later/laterPart";
+
+const ChangesSheet = laterSheet(() => import("./ChangesSheet").then((part) => part.ChangesSheet));
 
 const { bench, teacher } = handingWords;
 

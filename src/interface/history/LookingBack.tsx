@@ -14,7 +14,9 @@ import {
   useInvestigationStore,
 } from "../store/useInvestigation";
 import { EntryBy, useEntryInWords } from "./entry";
-import { HistorySheet } from "./HistorySheet";
+import { laterPart } from "../later/laterPart";
+
+const HistorySheet = laterPart(() => import("./HistorySheet").then((part) => part.HistorySheet));
 
 /** Opens the history, of all or of one reading. */
 export const HistoryContext = createContext<(reading?: { row: string; cell: string }) => void>(

@@ -9,7 +9,8 @@ import { RunTextView } from "../parts/RunTextView";
 import { SceneView } from "../parts/SceneView";
 import { standsAlone } from "@/pipeline/readings/evaluated";
 import { MarginNote } from "../parts/StageLayout";
-import { useFigure, useHouseRules, usePairFit } from "../store/useEvaluated";
+import { useFigure, useHouseRules } from "../store/useEvaluated";
+import { usePairFit } from "../store/useFigureFit";
 import { useGridPart } from "./MeasureContext";
 
 /** The pair in sight: the one chosen here, else the figure's, else the first two quantities of the table. */

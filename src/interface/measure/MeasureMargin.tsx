@@ -1,14 +1,20 @@
 "use client";
 
 import { CameFromNote } from "./CameFromNote";
-import { FirstLook } from "./FirstLook";
 import type { WrittenMark } from "@/marks/mark";
 import { StageMarks } from "../marks/StageMarks";
 import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";
 import { ForWriters } from "../store/ForWriters";
 import { SetAsidePanel } from "./SetAsidePanel";
-import { TakeValue } from "./TakeValue";
+import { laterPart } from "../later/laterPart";
+
+/** Comes ahead: instruments are asked in a free moment. */
+const TakeValue = laterPart(() => import("./TakeValue").then((part) => part.TakeValue), {
+  needed: () => false,
+});
+
+const FirstLook = laterPart(() => import("./FirstLook").then((part) => part.FirstLook));
 
 /** The margin of Measure: a first look, what is amiss, and the quantity in hand. */
 export function MeasureMargin() {

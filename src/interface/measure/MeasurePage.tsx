@@ -14,15 +14,20 @@ import { TeacherWord } from "../parts/TeacherWord";
 import { useQuantities } from "../store/useEvaluated";
 import { ForWriters } from "../store/ForWriters";
 import { useActs, useInvestigation } from "../store/useInvestigation";
-import { ConstantsTable } from "./ConstantsTable";
 import { FindLine } from "./FindLine";
 import { GatheredNote } from "./GatheredNote";
 import { useGrid, useGridController } from "./MeasureContext";
 import { RowsMenu } from "./RowsMenu";
-import { BigEntry } from "./entry/BigEntry";
 import { Readings } from "./entry/Readings";
 import { SeriesLine } from "./SeriesLine";
 import { TableLine, TableTools } from "./TableLine";
+import { laterPart } from "../later/laterPart";
+
+const ConstantsTable = laterPart(() =>
+  import("./ConstantsTable").then((part) => part.ConstantsTable),
+);
+
+const BigEntry = laterPart(() => import("./entry/BigEntry").then((part) => part.BigEntry));
 
 function AddQuantityButton() {
   const controller = useGridController();

@@ -1,19 +1,30 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { startFilesWorker } from "../filing/filesWorker";
 import { StageLayout } from "../parts/StageLayout";
-import { RecordingsMargin } from "../recordings/RecordingsMargin";
-import { RecordingsPage } from "../recordings/RecordingsPage";
 import { useDesk, useDeskState } from "../recordings/RecordingsProvider";
 import { useInvestigationStore } from "../store/useInvestigation";
 import { followHands } from "./followHands";
 import { GridController } from "./GridController";
 import { createGridStore } from "./gridState";
 import { MeasureContext, useGridController } from "./MeasureContext";
-import { MeasureMargin } from "./MeasureMargin";
 import { MeasurePage } from "./MeasurePage";
 import { MeasureTabs } from "./MeasureTabs";
+import { Later } from "../later/Later";
+import { laterPart } from "../later/laterPart";
+
+const MeasureMargin = laterPart(() => import("./MeasureMargin").then((part) => part.MeasureMargin));
+
+const RecordingsMargin = laterPart(() =>
+  import("../recordings/RecordingsMargin").then((part) => part.RecordingsMargin),
+);
+
+const RecordingsPage = laterPart(() =>
+  import("../recordings/RecordingsPage").then((part) => part.RecordingsPage),
+);
+
+/** What reads files and long pastes. */
+const reading = new Later(() => import("../filing/filesWorker"));
 
 /** When a moment is free, in ms, the worker is started that will take a long paste apart. */
 const afterOpening = 700;
@@ -40,7 +51,12 @@ export function MeasureRoom() {
   const store = useInvestigationStore();
   const recordings = useDeskState(({ shown }) => shown);
   useEffect(() => {
-    const timer = setTimeout(startFilesWorker, afterOpening);
+    const start = () =>
+      void reading.fetch().then(
+        ({ startFilesWorker }) => startFilesWorker(),
+        () => {},
+      );
+    const timer = setTimeout(start, afterOpening);
     return () => clearTimeout(timer);
   }, []);
   const [controller] = useState(() => new GridController(store, createGridStore()));

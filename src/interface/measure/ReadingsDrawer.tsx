@@ -5,7 +5,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { type CalledReading } from "../parts/DrawerCall";
 import { Button } from "../parts/Button";
 import { useInvestigationStore } from "../store/useInvestigation";
-import { useFigureFit } from "../store/useEvaluated";
+import { useFigure, useTables } from "../store/useEvaluated";
 import { GridController } from "./GridController";
 import { createGridStore } from "./gridState";
 import { MeasureContext } from "./MeasureContext";
@@ -27,6 +27,12 @@ function useDrawerKey(toggle: () => void): void {
   }, [toggle]);
 }
 
+/** The table that the figure in hand is drawn from. */
+function usePlottedTable(): string | undefined {
+  const x = useFigure()?.figure.x;
+  return useTables().find(({ quantities }) => quantities.some(({ id }) => id === x))?.id;
+}
+
 interface Props {
   /** Held by the shell, so that the drawer stays as it is when the stage changes. */
   open: boolean;
@@ -38,7 +44,7 @@ interface Props {
 /** The readings over the lower part of a page: the same grid, one key away, so nobody leaves a figure to mend a number. */
 export function ReadingsDrawer({ open, onOpen, called }: Props) {
   const store = useInvestigationStore();
-  const plotted = useFigureFit()?.table.id;
+  const plotted = usePlottedTable();
   const [controller] = useState(() => new GridController(store, createGridStore(plotted)));
   const [said, setSaid] = useState<string>();
   const button = useRef<HTMLButtonElement>(null);

@@ -7,10 +7,10 @@ import type { Investigation } from "@/investigation/model/investigation";
 import { lastOrder, ordersBehind, withItems } from "@/investigation/model/order";
 import type { Row } from "@/investigation/model/row";
 import { evaluateRow } from "@/pipeline/readings/evaluatedRow";
-import { fitFigure } from "@/pipeline/lines/fit";
 import { measuringColumn } from "@/pipeline/readings/measured";
 import type { Steps } from "@/pipeline/readings/steps";
 import { evaluateTables, tableOf } from "@/pipeline/table/table";
+import { fitLater } from "../store/fitLater";
 import { type Done, doInParts } from "../store/doInParts";
 import type { InvestigationStore } from "../store/investigationStore";
 
@@ -35,7 +35,7 @@ function* readAhead(document: Investigation, tableId: string): Steps<void> {
   if (!first || !second) return;
   yield* measuringColumn(rows, first);
   yield* measuringColumn(rows, second);
-  fitFigure(tables, { x: first.id, y: second.id }, document.houseRules);
+  fitLater.here()?.fitFigure(tables, { x: first.id, y: second.id }, document.houseRules);
 }
 
 function* inParts(rows: readonly PastedRow[], most: number): Generator<readonly PastedRow[]> {

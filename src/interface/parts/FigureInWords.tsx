@@ -6,7 +6,8 @@ import { measured } from "@/pipeline/readings/measured";
 import type { FigureSpecification } from "@/figure/specification";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
 import { figureDescription } from "@/wording/figures";
-import { useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { useHouseRules } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { SymbolWithUnit } from "./QuantityLabel";
 import { WrittenReadingView } from "./WrittenReadingView";
 

@@ -2,32 +2,15 @@
 
 import { useState, useTransition } from "react";
 import type { Investigation } from "@/investigation/model/investigation";
-import { changeInWords } from "@/wording/changes";
 import { sayings } from "@/wording/sayings";
+import { laterPart } from "../later/laterPart";
 import { forgetAllBut, sayLeft, type Unsent, unsentHere } from "../store/leaving";
 import { Button } from "./Button";
 import { Sheet } from "./Sheet";
 
 const words = sayings.signOut;
 
-function Left({ document, edits }: Pick<Unsent, "document" | "edits">) {
-  const named = document
-    ? changeInWords(
-        document,
-        edits.flatMap(({ patches }) => patches),
-      )
-    : [words.unnamed(edits.length)];
-  return (
-    <section className="mt-3">
-      <h3 className="font-semibold">{words.of(document?.title ?? "")}</h3>
-      <ul className="list-disc pl-5">
-        {named.map((one) => (
-          <li key={one}>{one}</li>
-        ))}
-      </ul>
-    </section>
-  );
-}
+const UnsentChanges = laterPart(() => import("./UnsentChanges").then((part) => part.UnsentChanges));
 
 /** The way out: what is not with the server yet is asked about first and stays; nothing else of the person does. */
 export function SignOut(props: {
@@ -82,7 +65,11 @@ export function SignOut(props: {
       >
         <p>{words.text}</p>
         {unsent.map((one) => (
-          <Left key={one.investigationId} edits={one.edits} document={one.document ?? here?.()} />
+          <UnsentChanges
+            key={one.investigationId}
+            edits={one.edits}
+            document={one.document ?? here?.()}
+          />
         ))}
       </Sheet>
     </>

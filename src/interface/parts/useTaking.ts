@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { takingWords } from "@/wording/takingOut";
-import { reportFault } from "../store/server";
+import { reportFault } from "../store/reportFault";
 import { handOver } from "./handOver";
 
 /** What the making of a file is given in hand. */

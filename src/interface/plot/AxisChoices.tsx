@@ -10,7 +10,8 @@ import { Choice } from "../parts/Choice";
 import { Fixed } from "../parts/Fixed";
 import { QuantityLabel } from "../parts/QuantityLabel";
 import { Tick } from "../parts/Tick";
-import { useFigure, useFigureFit, useQuantities, useTables } from "../store/useEvaluated";
+import { useFigure, useQuantities, useTables } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
 
 const nothing = "";

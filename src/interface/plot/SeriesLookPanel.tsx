@@ -9,7 +9,8 @@ import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
-import { useFigure, useFigureFit } from "../store/useEvaluated";
+import { useFigure } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
 
 const parts = Object.keys(seriesLookWords) as (keyof typeof seriesLookWords)[];

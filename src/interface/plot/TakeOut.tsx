@@ -20,7 +20,8 @@ import { TakingLine } from "../parts/TakingLine";
 import { Tick } from "../parts/Tick";
 import { OnePage, type TakeSheets } from "./OnePage";
 import { type FileToMake, type Hand, useTaking } from "../parts/useTaking";
-import { useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { useHouseRules } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 
 interface Taken {
   readonly figure: FigureSpecification;

@@ -16,7 +16,8 @@ import { figureTitle, plottedUp } from "@/pipeline/figure/figure";
 import { Button } from "../parts/Button";
 import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
-import { useFigure, useFigureFit } from "../store/useEvaluated";
+import { useFigure } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
 
 /** A place in the axes' units where new words cover least. */

@@ -10,7 +10,7 @@ import { MarginNote } from "../parts/StageLayout";
 import { Tick } from "../parts/Tick";
 import { hasSounds, play, sounding } from "../parts/tones";
 import { useLive } from "../parts/useLive";
-import { useFigureFit } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { placedPoints } from "./figurePoints";
 import { heardAt } from "./heardAt";
 import { heightOfLine } from "./offTheLine";

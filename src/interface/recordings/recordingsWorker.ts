@@ -1,12 +1,6 @@
 import type { TableRow } from "@/pipeline/recordings/asTable";
 import type { Came } from "@/pipeline/recordings/workOut";
-import {
-  recordings,
-  type Recordings,
-  type StretchAsked,
-  type StretchSaid,
-  type TableAsked,
-} from "@/workers/recordings";
+import type { Recordings, StretchAsked, StretchSaid, TableAsked } from "@/workers/recordings";
 import { WorkerDoor } from "../parts/workerDoor";
 
 type Door = {
@@ -27,7 +21,10 @@ type Answer<Name extends keyof Recordings> = ReturnType<Recordings[Name]>;
 const away = <Name extends keyof Recordings>(name: Name, asked: Asked<Name>) =>
   worker.ask<Answer<Name>>(
     (door) => (door as unknown as Door)[name](asked),
-    () => (recordings[name] as unknown as (asked: Asked<Name>) => Answer<Name>)(asked),
+    async () => {
+      const { recordings } = await import("@/workers/recordings");
+      return (recordings[name] as unknown as (asked: Asked<Name>) => Answer<Name>)(asked);
+    },
   );
 
 /** What one choice gives; by the worker, on the page itself where the worker can't be had. */

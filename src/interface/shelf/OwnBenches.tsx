@@ -13,6 +13,7 @@ import { RowMenu } from "../parts/RowMenu";
 import { TextField } from "../parts/TextField";
 import { useLive } from "../parts/useLive";
 import { Moment } from "../parts/Moment";
+import { OpensHere } from "../offline/KeptHere";
 import { Thumbnail } from "./Thumbnail";
 
 const words = benchWords.shelf;
@@ -107,6 +108,7 @@ function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }
       >
         <Thumbnail id={investigation} changedAt={changedAt} />
         <Heading title={title} below={below} />
+        <OpensHere id={investigation} />
         <span className="text-soft shrink-0">
           changed <Moment at={changedAt} />
         </span>

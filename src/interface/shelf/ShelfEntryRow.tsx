@@ -8,6 +8,7 @@ import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
 import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
+import { OpensHere } from "../offline/KeptHere";
 import { Thumbnail } from "./Thumbnail";
 import { Moment } from "../parts/Moment";
 import type { ShelfChanges, ShelfEntry } from "./shelf";
@@ -101,8 +102,11 @@ export function ShelfEntryRow(props: Props) {
               </span>
             )}
           </span>
-          <span className="text-soft shrink-0">
-            changed <Moment at={entry.changedAt} />
+          <span className="flex shrink-0 gap-x-4">
+            <OpensHere id={entry.id} />
+            <span className="text-soft">
+              changed <Moment at={entry.changedAt} />
+            </span>
           </span>
         </span>
       </Link>

@@ -8,6 +8,7 @@ import { Licences } from "../parts/Licences";
 import { briefWords } from "@/wording/briefs";
 import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
+import { KeptHere } from "../offline/KeptHere";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { PlainHeader } from "../parts/PlainHeader";
@@ -153,8 +154,10 @@ export function ShelfPage(props: Props) {
             {said}
           </p>
         )}
-        <OwnBenches experiments={props.experiments} finding={props.finding} />
-        <Entries shelf={shelf} changes={changes} teaches={teaches} />
+        <KeptHere personId={person.id}>
+          <OwnBenches experiments={props.experiments} finding={props.finding} />
+          <Entries shelf={shelf} changes={changes} teaches={teaches} />
+        </KeptHere>
         <Classes classes={props.classes} teaches={teaches} make={props.makeClass} />
         <Licences />
       </main>

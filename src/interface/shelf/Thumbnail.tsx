@@ -1,21 +1,10 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import { type FigureSpecification, pointCount } from "@/figure/specification";
 import type { Investigation } from "@/investigation/model/investigation";
-import { inOrder } from "@/investigation/model/order";
-import { thumbnailSpecification } from "@/pipeline/figure/figure";
-import { fitFigure } from "@/pipeline/lines/fit";
-import { evaluateTables } from "@/pipeline/table/table";
-import { SceneView } from "../parts/SceneView";
+import { laterPart } from "../later/laterPart";
 
-/** The first figure of a document as small as a stamp; undefined where it shows no point. */
-function smallFigure(document: Investigation): FigureSpecification | undefined {
-  const figure = inOrder(document.figures)[0]?.[1];
-  const fit = figure && fitFigure(evaluateTables(document), figure, document.houseRules);
-  const small = fit && thumbnailSpecification(fit, document.houseRules);
-  return small && pointCount(small).taking > 0 ? small : undefined;
-}
+const SmallFigure = laterPart(() => import("./SmallFigure").then((part) => part.SmallFigure));
 
 async function fetchDocument(id: string): Promise<Investigation | undefined> {
   const response = await fetch(`/api/investigations/${id}/document`);
@@ -26,12 +15,12 @@ async function fetchDocument(id: string): Promise<Investigation | undefined> {
 /** The first figure of an investigation, fetched when its entry comes into sight. */
 export function Thumbnail({ id, changedAt }: { id: string; changedAt: string }) {
   const place = useRef<HTMLDivElement>(null);
-  const [figure, setFigure] = useState<FigureSpecification>();
+  const [document, setDocument] = useState<Investigation>();
   useEffect(() => {
     let gone = false;
     const load = async () => {
-      const document = await fetchDocument(id).catch(() => undefined);
-      if (!gone && document) setFigure(smallFigure(document));
+      const found = await fetchDocument(id).catch(() => undefined);
+      if (!gone && found) setDocument(found);
     };
     const watch = new IntersectionObserver((entries) => {
       if (!entries.some(({ isIntersecting }) => isIntersecting)) return;
@@ -50,7 +39,7 @@ export function Thumbnail({ id, changedAt }: { id: string; changedAt: string }) 
       aria-hidden
       className="border-hairline h-[50px] w-[69px] shrink-0 border bg-white"
     >
-      {figure && <SceneView figure={figure} />}
+      {document && <SmallFigure document={document} />}
     </div>
   );
 }

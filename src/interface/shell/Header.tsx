@@ -18,9 +18,13 @@ import { useLive } from "../parts/useLive";
 import { rememberedPerson } from "../store/deviceCopy";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { namedCommand } from "@/wording/acts";
-import { HouseRulesSheet } from "./HouseRulesSheet";
 import { KeysButton } from "./KeysButton";
 import { SaveLine } from "./SaveLine";
+import { laterSheet } from "../later/laterPart";
+
+const HouseRulesSheet = laterSheet(() =>
+  import("./HouseRulesSheet").then((part) => part.HouseRulesSheet),
+);
 
 interface Props {
   person: { readonly id: string; readonly name: string } | undefined;

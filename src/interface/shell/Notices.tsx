@@ -3,9 +3,12 @@
 import { type ReactNode, useState } from "react";
 import { asideWords, replacedWords } from "@/wording/changes";
 import { sayings } from "@/wording/sayings";
+import { NewerVersion } from "../offline/NewerVersion";
 import { useInvestigation } from "../store/useInvestigation";
-import { AsideSheet } from "./AsideSheet";
 import { ReplacedLine, ReplacedSheet } from "./ReplacedSheet";
+import { laterSheet } from "../later/laterPart";
+
+const AsideSheet = laterSheet(() => import("./AsideSheet").then((part) => part.AsideSheet));
 
 function Line({ children, role = "status" }: { children: ReactNode; role?: "status" | "alert" }) {
   return (
@@ -77,6 +80,7 @@ export function Notices({ investigationId }: { investigationId: string }) {
         )}
       />
       <NearlyFull />
+      <NewerVersion />
     </>
   );
 }

@@ -6,9 +6,6 @@ import { BriefLine } from "../brief/BriefLine";
 import { BriefMargin } from "../brief/BriefMargin";
 import { TermsMargin } from "../brief/TermsMargin";
 import { useCommandKeys } from "../commands/useCommandKeys";
-import { ConcludeRoom } from "../conclude/ConcludeRoom";
-import { DeriveRoom } from "../derive/DeriveRoom";
-import { MeasureRoom } from "../measure/MeasureRoom";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
 import { BenchLine } from "./BenchLine";
 import type { HandingChanges } from "../handing/handingChanges";
@@ -19,17 +16,10 @@ import { useMarks } from "../marks/useMarks";
 import { type CalledReading, DrawerCallContext } from "../parts/DrawerCall";
 import { DrawerSlot } from "../parts/DrawerSlot";
 import { MarginHead } from "../parts/MarginHead";
-import { PlotRoom } from "../plot/PlotRoom";
-import { SlopeRoom } from "../slope/SlopeRoom";
 import { CurvesProvider } from "../store/CurvesProvider";
-import { PreparedReport } from "../writeup/PreparedReport";
-import { WriteUpRoom } from "../writeup/WriteUpRoom";
 import { RecordingsProvider } from "../recordings/RecordingsProvider";
-import { RemarkedThings } from "../remarks/RemarkedThings";
-import { RemarksMargin } from "../remarks/RemarksMargin";
 import { RemarksProvider, useOpenRemarks } from "../remarks/RemarksProvider";
 import { rightsOf } from "@/protocol/rights";
-import { StraightenRoom } from "../straighten/StraightenRoom";
 import { FigureInHandContext } from "../store/figureInHand";
 import {
   InvestigationContext,
@@ -38,8 +28,15 @@ import {
 } from "../store/useInvestigation";
 import { AwayPage } from "./AwayPage";
 import { ClosedPage } from "./ClosedPage";
-import { FirstTour } from "./FirstTour";
 import { Header } from "./Header";
+import {
+  FirstTour,
+  PreparedReport,
+  RemarkedThings,
+  RemarksMargin,
+  Room,
+  useRoomsAhead,
+} from "./laterRooms";
 import { Notices } from "./Notices";
 import { StageRule } from "./StageRule";
 import { BenchPeopleContext } from "../together/Together";
@@ -52,7 +49,7 @@ import { useMarginKey } from "../keys/useMarginKey";
 import { useSpokenActs } from "../keys/useSpokenActs";
 import { useStageKeys } from "./useStageKeys";
 
-interface Props {
+export interface WorkspaceProps {
   investigationId: string;
   opened: Opened | undefined;
   signOut: () => Promise<void>;
@@ -63,24 +60,7 @@ interface Props {
   endTour: () => Promise<void>;
 }
 
-function Room({ stage }: { stage: StageId }) {
-  switch (stage) {
-    case "measure":
-      return <MeasureRoom />;
-    case "derive":
-      return <DeriveRoom />;
-    case "straighten":
-      return <StraightenRoom />;
-    case "plot":
-      return <PlotRoom />;
-    case "slope":
-      return <SlopeRoom />;
-    case "conclude":
-      return <ConcludeRoom />;
-    case "writeup":
-      return <WriteUpRoom />;
-  }
-}
+type Props = WorkspaceProps;
 
 /** The rule with the number of pencil marks that wait at each stage. */
 function Stages(props: { investigationId: string; stage: StageId }) {
@@ -93,6 +73,7 @@ function Stages(props: { investigationId: string; stage: StageId }) {
 
 /** What keys do on every stage, and what is heard of it; what the window is called. */
 function useKeys(investigationId: string, stage: StageId): string {
+  useRoomsAhead(stage);
   useStageKeys(investigationId);
   useMarginKey();
   useSpokenActs();

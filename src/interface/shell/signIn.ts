@@ -1,5 +1,5 @@
 import type { SignInReply } from "@/protocol/signingIn";
-import { sayings } from "@/wording/sayings";
+import { signInWords } from "@/wording/signIn";
 
 async function replyTo(name: string, password: string): Promise<SignInReply | undefined> {
   try {
@@ -20,19 +20,19 @@ async function replyTo(name: string, password: string): Promise<SignInReply | un
 export async function signIn(form: FormData): Promise<string | undefined> {
   const [name, password] = [form.get("name"), form.get("password")];
   if (typeof name !== "string" || typeof password !== "string" || !name || !password) {
-    return sayings.signIn.incomplete;
+    return signInWords.incomplete;
   }
   const reply = await replyTo(name, password);
   switch (reply?.kind) {
     case "signed-in":
       return undefined;
     case "refused":
-      return sayings.signIn.refused;
+      return signInWords.refused;
     case "too-many":
-      return sayings.signIn.tooMany(reply.minutes);
+      return signInWords.tooMany(reply.minutes);
     case "crowded":
-      return sayings.signIn.crowded(reply.seconds);
+      return signInWords.crowded(reply.seconds);
     case undefined:
-      return sayings.signIn.away;
+      return signInWords.away;
   }
 }

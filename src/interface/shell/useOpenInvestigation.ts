@@ -13,6 +13,7 @@ import {
 import { rightsOf, type Standing } from "@/protocol/rights";
 import type { BenchTerms } from "@/protocol/briefs";
 import type { OpenedBench } from "@/protocol/classes";
+import { serverAnswers } from "../offline/serverAnswers";
 import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
 import { Keeper, openDeviceCopy } from "../store/keeper";
 import { onLeft } from "../store/leaving";
@@ -93,7 +94,10 @@ export function useOpenInvestigation(id: string, opened: Opened | undefined) {
 
   useEffect(() => {
     if (!missing) return;
-    const timer = setInterval(() => window.location.reload(), askAgainAfter);
+    const look = async () => {
+      if (await serverAnswers()) window.location.reload();
+    };
+    const timer = setInterval(() => void look(), askAgainAfter);
     return () => clearInterval(timer);
   }, [missing]);
 

@@ -8,7 +8,8 @@ import { heldWords, lineTicks, weightWords } from "@/wording/lines";
 import { Choice } from "../parts/Choice";
 import { Tick } from "../parts/Tick";
 import { TextField } from "../parts/TextField";
-import { useFigure, useFigureFit } from "../store/useEvaluated";
+import { useFigure } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
 
 type Change = (part: Partial<LineChoice>, key?: string) => void;

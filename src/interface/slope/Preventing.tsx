@@ -9,7 +9,7 @@ import { noRangeSentence } from "@/wording/lines";
 import { reasonsToSetAside } from "@/wording/settingAside";
 import { Button } from "../parts/Button";
 import { DrawerCallContext } from "../parts/DrawerCall";
-import { useFigureFit } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
 
 interface Props {

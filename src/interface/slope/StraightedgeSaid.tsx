@@ -8,7 +8,8 @@ import { alongStraightedge } from "@/pipeline/lines/byHand";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { missedSentence } from "@/wording/lines";
 import { NumberView } from "../parts/StatementView";
-import { useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { useHouseRules } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 
 /** Rows, by their numbers in the table, whose error boxes a straightedge misses. */
 export function missedRows(edge: Straightedge, fit: FigureFit): readonly number[] {

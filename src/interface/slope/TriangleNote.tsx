@@ -9,7 +9,8 @@ import { triangleRemarks } from "@/wording/lines";
 import { Scrolled } from "../parts/Scrolled";
 import { MarginNote } from "../parts/StageLayout";
 import { Typeset } from "../parts/Typeset";
-import { useFigure, useFigureFit, useHouseRules } from "../store/useEvaluated";
+import { useFigure, useHouseRules } from "../store/useEvaluated";
+import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
 import { grainOf, toGrain } from "./straightedgeHands";
 

@@ -12,10 +12,11 @@ import {
 import type { Finding } from "@/core/finding/finding";
 import type { Curve } from "@/investigation/model/curve";
 import { inOrder } from "@/investigation/model/order";
-import { curveOrder, type OrderedCurve } from "@/pipeline/curves/curveOrder";
+import type { OrderedCurve } from "@/pipeline/curves/curveOrder";
 import type { FittedCurve } from "@/pipeline/curves/fittedCurves";
-import { fitFigure } from "@/pipeline/lines/fit";
 import { curveName } from "@/wording/curves";
+import { useLater } from "../later/useLater";
+import { fitLater } from "./fitLater";
 import { CurveKeeper, type Fitting } from "./curveKeeper";
 import { useFigures, useHouseRules, useTables } from "./useEvaluated";
 import { useInvestigation } from "./useInvestigation";
@@ -48,27 +49,31 @@ interface Ordered {
   readonly ordered: OrderedCurve;
 }
 
+const unordered: readonly Ordered[] = [];
+
 /** Every curve of every figure with what is to be fitted. */
 function useOrders(): readonly Ordered[] {
   const tables = useTables();
   const figures = useFigures();
   const rules = useHouseRules();
   const constants = useInvestigation((state) => state.document.constants);
-  return useMemo(
-    () =>
-      figures.flatMap(({ id: figure, figure: own }) => {
-        const curves = inOrder(own.curves);
-        const fit = curves.length > 0 ? fitFigure(tables, own, rules) : undefined;
-        if (!fit) return [];
-        return curves.map(([id, curve]) => ({
-          figure,
-          id,
-          curve,
-          ordered: curveOrder(fit, curve, rules, constants),
-        }));
-      }),
-    [tables, figures, rules, constants],
-  );
+  const any = figures.some(({ figure }) => Object.keys(figure.curves).length > 0);
+  const tools = useLater(fitLater, any);
+  return useMemo(() => {
+    if (!any || !tools) return unordered;
+    const { curveOrder, fitFigure } = tools;
+    return figures.flatMap(({ id: figure, figure: own }) => {
+      const curves = inOrder(own.curves);
+      const fit = curves.length > 0 ? fitFigure(tables, own, rules) : undefined;
+      if (!fit) return [];
+      return curves.map(([id, curve]) => ({
+        figure,
+        id,
+        curve,
+        ordered: curveOrder(fit, curve, rules, constants),
+      }));
+    });
+  }, [tables, figures, rules, constants, any, tools]);
 }
 
 function stateOf(

@@ -199,6 +199,28 @@ export async function editsLeftBehind(
   return { edits: newest(kept, journaled.flatMap(({ edits }) => edits)), forget };
 } // prettier-ignore
 
+/** An investigation that this device holds. */
+export interface CopyHere {
+  readonly id: string;
+  readonly title: string;
+  /** How many changes the server has not got yet. */
+  readonly waiting: number;
+}
+
+/** A person's investigations on this device, by title. */
+export async function copiesOf(personId: string): Promise<readonly CopyHere[]> {
+  const found: CopyHere[] = [];
+  for (const key of await keysFrom(snapshotKey(""))) {
+    const kept = await get<KeptSnapshot>(key, device());
+    if (kept?.personId !== personId) continue;
+    const id = key.slice(snapshotKey("").length);
+    const edits = await getMany<OwnedEdit | undefined>(await keysFrom(editsPrefix(id)), device());
+    const own = edits.filter((one) => one?.personId === personId && !one.edit.acknowledged);
+    found.push({ id, title: kept.document.title.trim(), waiting: own.length });
+  }
+  return found.sort((a, b) => a.title.localeCompare(b.title));
+}
+
 /** Forgets the copies that belong to somebody else: laptops are shared. */
 export async function forgetCopiesOfOthers(personId: string): Promise<void> {
   for (const key of await keysFrom(snapshotKey(""))) {

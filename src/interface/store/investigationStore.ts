@@ -29,7 +29,7 @@ import { type DocumentState, type PendingEdit, withChange } from "./documentStat
 import { type EditPlace, nowhere } from "./place";
 import type { HereNow } from "./here";
 import type { PutAside } from "./putAside";
-import { reportFault } from "./server";
+import { reportFault } from "./reportFault";
 
 /** Whether the device holds all that is not yet with the server, is still writing, or has no room for it. */
 export type OnDevice = "written" | "writing" | "refused";

@@ -187,10 +187,3 @@ export function tellPresence(investigationId: string, presence: SentPresence): v
     keepalive: true,
   }).catch(() => {});
 }
-
-/** Tells the server's log of a fault; nothing that was typed goes with it. */
-export function reportFault(where: string, error: unknown): void {
-  const message = error instanceof Error ? `${error.name}: ${error.message}` : String(error);
-  console.error(error);
-  void asked("/api/faults", JSON.stringify({ where, message: message.slice(0, 1000) }));
-}

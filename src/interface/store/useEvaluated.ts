@@ -4,8 +4,6 @@ import { useContext, useMemo } from "react";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Figure } from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
-import { type FigureFit, fitFigure } from "@/pipeline/lines/fit";
-import { remembered } from "@/remembered/remembered";
 import { evaluateQuantities } from "@/pipeline/readings/evaluatedQuantity";
 import {
   type EvaluatedQuantity,
@@ -14,8 +12,6 @@ import {
 } from "@/pipeline/table/table";
 import { FigureInHandContext } from "./figureInHand";
 import { useInvestigation } from "./useInvestigation";
-
-const fit = remembered(fitFigure);
 
 /** The readings as numbers, table by table. */
 export function useTables(): readonly EvaluatedTable[] {
@@ -55,19 +51,4 @@ export function useFigure(): NumberedFigure | undefined {
   const { id } = useContext(FigureInHandContext);
   const figures = useFigures();
   return figures.find((one) => one.id === id) ?? figures[0];
-}
-
-/** The points and lines of the figure in hand; undefined while an axis is empty. */
-export function useFigureFit(): FigureFit | undefined {
-  const tables = useTables();
-  const figure = useFigure()?.figure;
-  const rules = useHouseRules();
-  return useMemo(() => (figure ? fit(tables, figure, rules) : undefined), [tables, figure, rules]);
-}
-
-/** The points of any pair of quantities, or undefined while one of them is none. */
-export function usePairFit(x: string | null, y: string | null): FigureFit | undefined {
-  const tables = useTables();
-  const rules = useHouseRules();
-  return useMemo(() => fit(tables, { x, y }, rules), [tables, x, y, rules]);
 }

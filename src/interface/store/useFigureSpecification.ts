@@ -5,7 +5,8 @@ import type { FigureSpecification } from "@/figure/specification";
 import { figureSpecification } from "@/pipeline/figure/figure";
 import { withCurves } from "@/pipeline/figure/figureCurves";
 import { useCurvesOf } from "./CurvesProvider";
-import { useFigure, useFigureFit, useHouseRules } from "./useEvaluated";
+import { useFigure, useHouseRules } from "./useEvaluated";
+import { useFigureFit } from "./useFigureFit";
 
 /** The figure in hand at its printed size, with its curves. */
 export function useFigureSpecification(): FigureSpecification | undefined {

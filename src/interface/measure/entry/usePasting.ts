@@ -2,10 +2,22 @@
 
 import type { ClipboardEvent } from "react";
 import { gridMenuWords } from "@/wording/gridMenu";
+import { laterWords } from "@/wording/later";
 import { sayings } from "@/wording/sayings";
-import { pastedBlock } from "../../filing/pastedBlock";
+import { Later } from "../../later/Later";
 import type { GridController } from "../GridController";
 import { useGridController } from "../MeasureContext";
+
+/** What takes apart what was copied. */
+const taking = new Later(() => import("../../filing/pastedBlock"));
+
+/** Writes what was copied from the cell in hand on. @returns what was understood of it, in a sentence. */
+async function write(controller: GridController, html: string, plain: string): Promise<string> {
+  const script = await taking.fetch().catch(() => undefined);
+  if (!script) return laterWords.notPasted;
+  const block = await script.pastedBlock(html, plain, controller.decimalMark());
+  return block.width === 0 ? sayings.measure.emptyClipboard : controller.paste(block);
+}
 
 /** Writes what is on the clipboard from the cell in hand on, where the browser lets the page read it. */
 export async function pasteFromClipboard(
@@ -17,8 +29,7 @@ export async function pasteFromClipboard(
     onSaid(gridMenuWords.noClipboard);
     return;
   }
-  const block = await pastedBlock("", plain, controller.decimalMark());
-  onSaid(block.width === 0 ? sayings.measure.emptyClipboard : await controller.paste(block));
+  onSaid(await write(controller, "", plain));
 }
 
 /** What a paste into the cell in hand does: the block is written from there on, and what was understood is said. */
@@ -29,8 +40,6 @@ export function usePasting(onSaid: (sentence: string) => void) {
     event.preventDefault();
     const html = event.clipboardData.getData("text/html");
     const plain = event.clipboardData.getData("text/plain");
-    void pastedBlock(html, plain, controller.decimalMark()).then(async (block) =>
-      onSaid(block.width === 0 ? sayings.measure.emptyClipboard : await controller.paste(block)),
-    );
+    void write(controller, html, plain).then(onSaid);
   };
 }

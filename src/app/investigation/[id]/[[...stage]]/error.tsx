@@ -3,7 +3,7 @@
 import { useParams } from "next/navigation";
 import { useEffect } from "react";
 import { BrokenPage } from "@/interface/shell/BrokenPage";
-import { reportFault } from "@/interface/store/server";
+import { reportFault } from "@/interface/store/reportFault";
 import { goBackAction } from "./actions";
 
 /** What is shown where a page falls over what an investigation holds. */

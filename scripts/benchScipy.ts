@@ -1,0 +1,73 @@
+/** Part of `npm run bench`: lines and a curve beside scipy, where it is installed (Debian's python3-scipy). */
+import { spawnSync } from "node:child_process";
+import { fitFamily } from "../src/core/fit/families/fitFamily";
+import { fitOrdinaryLine } from "../src/core/fit/ordinaryLine";
+import { fitYorkLine } from "../src/core/fit/yorkLine";
+import { SeededChance } from "../src/core/statistics/seededChance";
+import { fall } from "./fallingCurve";
+import { timed } from "./timing";
+
+interface Case {
+  readonly name: string;
+  readonly ours: () => unknown;
+  /** The same points for scipy. */
+  readonly theirs: object;
+  readonly turns: number;
+}
+
+const turnsFor = (count: number) => (count > 1000 ? 9 : 101);
+
+function curve(count: number): Case {
+  const { x, y } = fall(count, 3);
+  const start = (value: number) => ({ start: value, fixed: false });
+  const wishes = { a: start(7), b: start(-0.2), c: start(0.2) };
+  const turns = turnsFor(count);
+  return {
+    name: `exponential to a level, ${count} points, from the same starts`,
+    ours: () => fitFamily("exponential-offset", x, y, { wishes }),
+    theirs: { kind: "curve", x: [...x], y: [...y], start: [7, -0.2, 0.2], turns },
+    turns,
+  };
+}
+
+function line(count: number): Case {
+  const x = Float64Array.from({ length: count }, (_, i) => i / 10);
+  const y = x.map((value, i) => 3 * value + Math.sin(i));
+  const turns = turnsFor(count);
+  return {
+    name: `line, ${count} points`,
+    ours: () => fitOrdinaryLine(x, y),
+    theirs: { kind: "line", x: [...x], y: [...y], turns },
+    turns,
+  };
+}
+
+function lineWithBars(count: number): Case {
+  const chance = new SeededChance(5);
+  const x = Float64Array.from({ length: count }, (_, i) => i / 10 + 0.05 * chance.normal());
+  const y = x.map((_, i) => 0.3 * i + 0.2 * chance.normal());
+  const sx = x.map(() => 0.05);
+  const sy = x.map(() => 0.2);
+  const turns = turnsFor(count);
+  return {
+    name: `line with both bars, ${count} points`,
+    ours: () => fitYorkLine(x, y, sx, sy),
+    theirs: { kind: "bars", x: [...x], y: [...y], sx: [...sx], sy: [...sy], start: [3, 0], turns },
+    turns,
+  };
+}
+
+const cases = [curve(100), curve(100_000), line(100_000), lineWithBars(100)];
+const input = JSON.stringify(cases.map(({ theirs }) => theirs));
+const scipy = spawnSync("python3", ["scripts/scipyTimes.py"], { input, encoding: "utf8" });
+if (scipy.status !== 0) console.log("scipy is not installed: nothing to compare with");
+else {
+  const times = JSON.parse(scipy.stdout) as number[];
+  for (const [at, { name, ours, turns }] of cases.entries()) {
+    const own = timed(ours, turns);
+    const other = times[at] ?? NaN;
+    console.log(
+      `${name}: ours ${own.toFixed(3)} ms, scipy ${other.toFixed(3)} ms, ratio ${(own / other).toFixed(2)}`,
+    );
+  }
+}

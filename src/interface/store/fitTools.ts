@@ -1,0 +1,2 @@
+export { curveOrder } from "@/pipeline/curves/curveOrder";
+export { fitFigure } from "@/pipeline/lines/fit";
