@@ -6,9 +6,10 @@ import { stages, type StageId } from "@/wording/stages";
 import { untitled } from "@/wording/untitled";
 import { useInvestigation } from "../store/useInvestigation";
 import { announce } from "./announcer";
+import { setArriving } from "./arriving";
 
 /** A stage that is still on its way gets its heading within so many frames, or the focus stays. */
-const mostFrames = 240;
+const mostFrames = 900;
 
 /** Who comes to the readings and types or pastes at once does so in the cell in hand. */
 function typeOn({ key, altKey, ctrlKey, metaKey }: KeyboardEvent): void {
@@ -22,11 +23,13 @@ function toHeading(): () => void {
   const began = document.activeElement;
   let frame = 0;
   const look = (left: number) => {
+    setArriving(false);
     const now = document.activeElement;
     if (now?.closest("[data-keeps-focus]")) return;
     if (now !== began && now !== document.body) return;
     const heading = document.querySelector<HTMLElement>("main h1");
     if (!heading) {
+      setArriving(left > 0);
       if (left > 0) frame = requestAnimationFrame(() => look(left - 1));
       return;
     }
@@ -35,7 +38,10 @@ function toHeading(): () => void {
     heading.focus({ preventScroll: true });
   };
   look(mostFrames);
-  return () => cancelAnimationFrame(frame);
+  return () => {
+    setArriving(false);
+    cancelAnimationFrame(frame);
+  };
 }
 
 /** Who comes to another stage is told so, and stands at its heading; what the window is called from then on. */

@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect } from "react";
+import { isArriving } from "./arriving";
 
 const focusable =
   'a[href], button:not(:disabled), input:not(:disabled), select, textarea, summary, [contenteditable="true"], [tabindex="0"]';
@@ -55,7 +56,7 @@ class LastPlace {
     const { element, grid } = this;
     const lost = document.activeElement === document.body || document.activeElement === null;
     const gone = element && (!element.isConnected || element.matches(":disabled") || !isSeen(element));
-    if (!this.byKeys || !lost || !gone) return;
+    if (!this.byKeys || !lost || !gone || isArriving()) return;
     const cell = grid?.isConnected ? grid.querySelector<HTMLElement>(`[role="gridcell"] input, ${focusable}`) : undefined;
     const heading = grid ? document.querySelector<HTMLElement>("main h1") : undefined;
     const to = cell ?? heading ?? neighbour(this.trail);

@@ -2,7 +2,7 @@
 
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from "@headlessui/react";
 import { X } from "lucide-react";
-import { type ReactNode, useEffect, useRef } from "react";
+import { type ReactNode, useEffect, useRef, useState } from "react";
 import { Announcer } from "../keys/Announcer";
 import { Button } from "./Button";
 import { useScrolls } from "./useScrolls";
@@ -17,6 +17,16 @@ interface Props {
   wide?: boolean;
 }
 
+/** Whether it has been drawn closed: the library makes what lies behind a sheet unreachable only where it opens after that. */
+function useStands(): boolean {
+  const [stands, setStands] = useState(false);
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => setStands(true));
+    return () => cancelAnimationFrame(frame);
+  }, []);
+  return stands;
+}
+
 /** In ms: the library has put the focus on the first thing of a sheet by then. */
 const settledWithin = 30;
 
@@ -29,7 +39,8 @@ function standWithin(title: HTMLElement | null): void {
 } // prettier-ignore
 
 /** A sheet laid over the bench for something that is settled and put away again. */
-export function Sheet({ open, title, onClose, children, foot, wide = false }: Props) {
+export function Sheet({ open: wanted, title, onClose, children, foot, wide = false }: Props) {
+  const open = useStands() && wanted;
   const head = useRef<HTMLHeadingElement>(null);
   const { place: body, scrolls } = useScrolls<HTMLDivElement>();
   useEffect(() => {
