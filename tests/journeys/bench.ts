@@ -97,6 +97,11 @@ export async function paste(page: Page, plain: string, html?: string): Promise<v
   await page.keyboard.press("Control+V");
 }
 
+/** Waits until all scripts are here, so that nothing has to be fetched once the server is away. */
+export async function allHere(page: Page): Promise<void> {
+  await expect(page.locator("html[data-all-here]")).toHaveCount(1);
+}
+
 /** Waits until the server has everything. */
 export async function kept(page: Page): Promise<void> {
   await expect(page.getByTestId("saving")).toContainText("All changes kept");

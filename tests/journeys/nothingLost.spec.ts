@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { Client } from "pg";
-import { kept, paste, rowTexts, sharedPlace, signIn, stage, start } from "./bench";
+import { allHere, kept, paste, rowTexts, sharedPlace, signIn, stage, start } from "./bench";
 
 const row1 = (page: Page) => page.locator('[aria-rowindex="2"]').getByRole("gridcell").nth(1);
 
@@ -58,6 +58,7 @@ test("readings and a long table that came without a connection are all kept", as
 }) => {
   await signIn(page);
   await start(page);
+  await allHere(page);
   await context.setOffline(true);
   for (const text of ["1.1", "1.2", "1.3", "1.4"]) {
     await page.keyboard.type(text);

@@ -44,7 +44,9 @@ const onDevice = (page: Page) =>
 
 const sheet = /Springiness|Stiffness/;
 
-test("the server is pulled away and the browser begun again: a sheet opens, is worked on through all stages and taken out; back comes the server, and has it all", async ({ browser }) => {
+test("the server is pulled away and the browser begun again: a sheet opens, is worked on through all stages and taken out; back comes the server, and has it all", async ({
+  browser,
+}) => {
   let page = await openBrowser();
   await signIn(page, server.address);
   await page.getByRole("link", { name: sheet }).first().click();

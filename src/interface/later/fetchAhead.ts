@@ -14,7 +14,7 @@ function freeMoment(): Promise<void> {
 }
 
 /** Whether somebody asked their browser to load no more than it must. */
-function savesData(): boolean {
+export function savesData(): boolean {
   const { connection } = navigator as Navigator & { connection?: { saveData?: boolean } };
   return connection?.saveData === true;
 }
@@ -22,24 +22,25 @@ function savesData(): boolean {
 /**
  * Fetches what is likely to be asked for next, one script at a time in free moments: first those given, then all that is not
  * here. Where the server is away it tries again after a while.
- * @returns when all is here, or it is not wanted any more.
+ * @returns whether all is here; not where it is not wanted any more.
  * @param goesOn whether it is still wanted.
  */
 export async function fetchAhead(
   first: readonly Later<unknown>[],
   goesOn: () => boolean,
-): Promise<void> {
+): Promise<boolean> {
   const next = () => {
     const rest = savesData() ? [] : notHereYet();
     return [...first, ...rest].find((one) => one.here() === undefined);
   };
   for (let one = next(); one && goesOn(); one = next()) {
     await freeMoment();
-    if (!goesOn()) return;
+    if (!goesOn()) return false;
     try {
       await one.fetch();
     } catch {
       await new Promise((resolve) => setTimeout(resolve, afterFailing));
     }
   }
+  return next() === undefined;
 }

@@ -9,6 +9,7 @@ import {
   useSyncExternalStore,
 } from "react";
 import { offlineWords as words } from "@/wording/offline";
+import { savesData } from "../later/fetchAhead";
 import { applicationIsKept, keepApplication, onKept } from "./keptApplication";
 import { useCopiesHere } from "./useCopiesHere";
 
@@ -22,7 +23,7 @@ export function KeptHere({ personId, children }: { personId: string; children: R
   const copies = useCopiesHere(personId);
   const kept = useSyncExternalStore(onKept, applicationIsKept, () => false);
   useEffect(() => {
-    const timer = setTimeout(() => void keepApplication(), settledAfter);
+    const timer = setTimeout(() => void (savesData() || keepApplication()), settledAfter);
     return () => clearTimeout(timer);
   }, []);
   const here = useMemo(() => new Set(kept ? copies?.map(({ id }) => id) : []), [copies, kept]);

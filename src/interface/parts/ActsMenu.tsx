@@ -1,108 +1,21 @@
 "use client";
 
-import * as ContextMenu from "@radix-ui/react-context-menu";
+import { Slot } from "@radix-ui/react-slot";
 import {
-  createContext,
   type KeyboardEvent,
   type MouseEvent,
   type PointerEvent,
   type ReactElement,
-  useContext,
+  useEffect,
   useRef,
   useState,
   useSyncExternalStore,
 } from "react";
-import { reasonsToSetAside } from "@/wording/settingAside";
+import { laterPart } from "../later/laterPart";
+import type { AskedMenu } from "./ActsMenuSheet";
+import type { AboutThing } from "./doings";
 
-/** One thing that can be done. */
-export interface Doing {
-  readonly label: string;
-  /** Its own key, where it has one. */
-  readonly key?: string;
-  readonly run?: () => void;
-  /** What it does once the menu is closed and the focus is given back: leads the hands elsewhere. */
-  readonly then?: () => void;
-  /** Reasons to choose from, for what is done only with one. */
-  readonly reasons?: (reason: string) => void;
-  /** What can be done with something that belongs to it. */
-  readonly more?: Doings;
-}
-
-/** What can be done, in groups. */
-export type Doings = readonly (readonly Doing[])[];
-
-/** What a menu is about, and what can be done with it. */
-export interface AboutThing {
-  readonly name: string;
-  readonly groups: Doings;
-}
-
-const look =
-  "data-highlighted:bg-wash forced-colors:data-highlighted:outline-2 forced-colors:data-highlighted:-outline-offset-2 flex min-h-9 cursor-pointer items-center justify-between gap-6 px-3 text-left outline-none pointer-coarse:min-h-11";
-const sheet =
-  "bg-page border-hairline z-30 max-h-(--radix-context-menu-content-available-height) min-w-52 overflow-auto rounded-md border py-1 text-sm shadow-sm focus:outline-none";
-
-/** Keeps what is to be done once the menu is closed. */
-const ThenContext = createContext<(then: () => void) => void>(() => undefined);
-
-function Further({ label, children }: { label: string; children: ReactElement | ReactElement[] }) {
-  return (
-    <ContextMenu.Sub>
-      <ContextMenu.SubTrigger className={look}>
-        {label} <span aria-hidden>›</span>
-      </ContextMenu.SubTrigger>
-      <ContextMenu.Portal>
-        <ContextMenu.SubContent className={sheet}>{children}</ContextMenu.SubContent>
-      </ContextMenu.Portal>
-    </ContextMenu.Sub>
-  );
-}
-
-function Entry({ doing: { label, key, run, then, reasons, more } }: { doing: Doing }) {
-  const keepThen = useContext(ThenContext);
-  if (more) {
-    return (
-      <Further label={label}>
-        <Entries groups={more} />
-      </Further>
-    );
-  }
-  if (reasons) {
-    return (
-      <Further label={label}>
-        {reasonsToSetAside.map((reason) => (
-          <ContextMenu.Item key={reason} className={look} onSelect={() => reasons(reason)}>
-            {reason}
-          </ContextMenu.Item>
-        ))}
-      </Further>
-    );
-  }
-  return (
-    <ContextMenu.Item
-      className={look}
-      onSelect={() => {
-        run?.();
-        if (then) keepThen(then);
-      }}
-    >
-      {label} {key && <span className="text-soft">{key}</span>}
-    </ContextMenu.Item>
-  );
-}
-
-function Entries({ groups }: { groups: Doings }) {
-  return groups
-    .filter((group) => group.length > 0)
-    .map((group, place) => (
-      <ContextMenu.Group key={group[0]?.label}>
-        {place > 0 && <ContextMenu.Separator className="bg-hairline my-1 h-px" />}
-        {group.map((doing) => (
-          <Entry key={doing.label} doing={doing} />
-        ))}
-      </ContextMenu.Group>
-    ));
-}
+const ActsMenuSheet = laterPart(() => import("./ActsMenuSheet").then((part) => part.ActsMenuSheet));
 
 interface Props {
   /** What the thing is that was pressed on, or that has the focus; undefined for nothing that has a menu. */
@@ -129,62 +42,58 @@ function useIsCoarse(): boolean {
   );
 }
 
+/** In ms: a finger that stays so long asks for the menu. */
+const heldFor = 700;
+
+/** A finger or a pen that stays where it is. */
+function useHolding(held: (target: Element, x: number, y: number) => void) {
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const leave = () => clearTimeout(timer.current);
+  useEffect(() => leave, []);
+  return {
+    onPointerDownCapture: ({ target, pointerType, clientX, clientY }: PointerEvent) => {
+      leave();
+      if (pointerType === "mouse" || !(target instanceof Element)) return;
+      timer.current = setTimeout(() => held(target, clientX, clientY), heldFor);
+    },
+    onPointerMoveCapture: leave,
+    onPointerUpCapture: leave,
+    onPointerCancelCapture: leave,
+    leave,
+  };
+}
+
 /** The menu of a thing on the page: by right click, by a long press, by the menu key or Shift+F10. */
 export function ActsMenu({ about, onLeave, byHolding = true, children }: Props) {
-  const [opened, setOpened] = useState<AboutThing>();
+  const [asked, setAsked] = useState<AskedMenu>();
   const had = useRef<Element>(null);
-  const pressed = useRef<Element>(null);
-  const then = useRef<() => void>(undefined);
-  const byHand = useIsCoarse();
-  const onContextMenu = (event: MouseEvent) => {
-    const thing =
-      event.target instanceof Element ? about(event.target, !event.isTrusted) : undefined;
+  const off = useIsCoarse() && !byHolding;
+  const open = (thing: AboutThing | undefined, x: number, y: number, byKeys = false) => {
     had.current = document.activeElement;
-    pressed.current = null;
-    setOpened(thing);
-    if (!thing) event.stopPropagation();
+    if (thing) setAsked({ thing, x, y, byKeys });
   };
-  const onPointerDown = ({ target, pointerType }: PointerEvent) => {
-    pressed.current = pointerType !== "mouse" && target instanceof Element ? target : null;
-  };
-  const onOpenChange = (isOpen: boolean) => {
-    if (isOpen && pressed.current) setOpened(about(pressed.current, false));
-  };
+  const { leave, ...holding } = useHolding(
+    (target, x, y) => !off && open(about(target, false), x, y),
+  );
   const giveBack = () => {
     const before = had.current;
     if (onLeave) onLeave();
     else if (before instanceof HTMLElement || before instanceof SVGElement) before.focus();
   };
+  const onContextMenu = (event: MouseEvent<Element>) => {
+    leave();
+    if (event.defaultPrevented || off || !(event.target instanceof Element)) return;
+    const thing = about(event.target, !event.isTrusted);
+    if (thing) event.preventDefault();
+    open(thing, event.clientX, event.clientY, !event.isTrusted);
+  };
   return (
-    <ContextMenu.Root modal={false} onOpenChange={onOpenChange}>
-      <ContextMenu.Trigger
-        asChild
-        disabled={!byHolding && byHand}
-        onContextMenuCapture={onContextMenu}
-        onPointerDownCapture={onPointerDown}
-        onKeyDown={byMenuKey}
-      >
+    <>
+      <Slot {...holding} onContextMenu={onContextMenu} onKeyDown={byMenuKey}>
         {children}
-      </ContextMenu.Trigger>
-      <ContextMenu.Portal>
-        <ContextMenu.Content
-          loop
-          aria-label={opened?.name}
-          className={sheet}
-          onCloseAutoFocus={(event) => {
-            event.preventDefault();
-            const leads = then.current;
-            if (document.activeElement === document.body && !(leads && onLeave)) giveBack();
-            leads?.();
-            then.current = undefined;
-          }}
-        >
-          <ThenContext value={(later) => (then.current = later)}>
-            {opened && <Entries groups={opened.groups} />}
-          </ThenContext>
-        </ContextMenu.Content>
-      </ContextMenu.Portal>
-    </ContextMenu.Root>
+      </Slot>
+      {asked && <ActsMenuSheet asked={asked} giveBack={giveBack} leads={onLeave !== undefined} />}
+    </>
   );
 }
 

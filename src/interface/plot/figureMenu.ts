@@ -1,5 +1,5 @@
 import { figureMenuWords as words } from "@/wording/figureMenu";
-import type { AboutThing } from "../parts/ActsMenu";
+import type { AboutThing } from "../parts/doings";
 import { pressOn } from "../parts/pressOn";
 
 /** Stands at what the margin holds about a thing. */

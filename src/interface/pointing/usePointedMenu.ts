@@ -3,7 +3,7 @@ import { showEquation } from "@/investigation/acts/showEquation";
 import { lineReach, lineRoles, lineValues } from "@/investigation/model/figure";
 import { figureMenuWords as words, heardWords } from "@/wording/figureMenu";
 import { heldWords, reachWords } from "@/wording/lines";
-import type { AboutThing, Doing, Doings } from "../parts/ActsMenu";
+import type { AboutThing, Doing, Doings } from "../parts/doings";
 import { type NumberedFigure, useFigure } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";

@@ -2,7 +2,7 @@
 
 import { useEffect } from "react";
 import { stages, type StageId } from "@/wording/stages";
-import { fetchAhead } from "../later/fetchAhead";
+import { fetchAhead, savesData } from "../later/fetchAhead";
 import { laterPart, type LaterPart } from "../later/laterPart";
 import { LookForMarksLater } from "../marks/MarksProvider";
 import { MeasureRoom } from "../measure/MeasureRoom";
@@ -56,7 +56,11 @@ export function useRoomsAhead(stage: StageId): void {
     let current = true;
     const at = stages.findIndex(({ id }) => id === stage);
     const near = [stages[at], stages[at + 1], stages[at - 1]].flatMap((one) => laterOf(one?.id));
-    void fetchAhead([LookForMarksLater.later, ...near], () => current).then(keepApplication);
+    void fetchAhead([LookForMarksLater.later, ...near], () => current).then((all) => {
+      if (!all) return;
+      document.documentElement.dataset.allHere = "yes";
+      if (!savesData()) void keepApplication();
+    });
     return () => {
       current = false;
     };

@@ -1,7 +1,7 @@
 import type { TransformId } from "@/core/straighten/transforms";
 import { pairMenuWords as words } from "@/wording/figureMenu";
 import { pairName } from "@/wording/straighten";
-import type { AboutThing } from "../parts/ActsMenu";
+import type { AboutThing } from "../parts/doings";
 import { pressOn } from "../parts/pressOn";
 
 export interface PairOnBoard {

@@ -5,6 +5,7 @@ import { gridMenuWords } from "@/wording/gridMenu";
 import { laterWords } from "@/wording/later";
 import { sayings } from "@/wording/sayings";
 import { Later } from "../../later/Later";
+import { useLater } from "../../later/useLater";
 import type { GridController } from "../GridController";
 import { useGridController } from "../MeasureContext";
 
@@ -35,6 +36,7 @@ export async function pasteFromClipboard(
 /** What a paste into the cell in hand does: the block is written from there on, and what was understood is said. */
 export function usePasting(onSaid: (sentence: string) => void) {
   const controller = useGridController();
+  useLater(taking);
   return (event: ClipboardEvent) => {
     if (controller.grid.getState().mode === "editing") return;
     event.preventDefault();
