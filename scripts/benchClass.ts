@@ -1,16 +1,9 @@
 /** `npm run bench:class`: thirty benches that each type every two seconds, seen on the class overview; not a test. */
 import { cellKey } from "@/investigation/model/row";
-import { sampleBrief } from "@/investigation/briefs/sampleBriefs";
-import type { OverviewMessage } from "@/protocol/overview";
-import { openExperiment } from "@/server/benches/benchLists";
-import { setExperiment } from "@/server/benches/experiments";
-import { seatEachAlone } from "@/server/benches/seating";
-import { makeClass } from "@/server/classes/classes";
 import { closeDatabase } from "@/server/database/connection";
 import { models } from "@/server/database/models";
-import { createInvestigation } from "@/server/investigations/createInvestigation";
-import { loadInvestigation } from "@/server/investigations/loadInvestigation";
-import { type Bench, pause, place, somebody, types } from "./load";
+import { schoolClass, Watching } from "./classLoad";
+import { type Bench, pause, place, types } from "./load";
 import { memoryOf, processorOf, share } from "./processor";
 
 const benches = 30;
@@ -18,86 +11,12 @@ const every = 2000;
 const lasts = 40_000;
 const rows = 7;
 
-/** A class of thirty students, each alone at a bench whose sheet is full of readings. */
-async function schoolClass() {
-  const teacher = await somebody("teacher", "Greta");
-  const classId = await makeClass(teacher.id, "Thirty benches");
-  const from = await createInvestigation(teacher.id, sampleBrief("clampedRule"));
-  const experimentId = await setExperiment(classId, "A rule that swings", from);
-  const students = new Map<string, string>();
-  for (let i = 0; i < benches; i++) {
-    const { id, cookie } = await somebody("student", `Student ${i + 1}`);
-    students.set(id, cookie);
-    await models().ClassPerson.create({ classId, personId: id, role: "student" });
-  }
-  await seatEachAlone({ classId, experimentId });
-  const opened = await openExperiment(experimentId, classId);
-  const all: Bench[] = [];
-  for (const { investigation: sheet, people } of opened.benches) {
-    const cookie = students.get(people[0]?.id ?? "") ?? "";
-    all.push({ sheet, cookie, state: await loadInvestigation(sheet) });
-  }
-  return { teacher, experimentId, all };
-}
-
 const time = (row: number, turn: number) => (3.1 + row * 1.55 + (turn % 7) * 0.01).toFixed(2);
 
 const filled = Array.from({ length: rows }, (_, row) => [
   { row: `row${row}`, cell: "overhang", text: (0.2 + row * 0.05).toFixed(3) },
   ...[1, 2, 3].map((n) => ({ row: `row${row}`, cell: cellKey("time", n), text: time(row, n) })),
 ]).flat();
-
-/** The overview's stream: when each sheet is shown at which revision. */
-class Watching {
-  private readonly ending = new AbortController();
-  private readonly waiting: { sheet: string; revision: number; sent: number }[] = [];
-  readonly behind: number[] = [];
-  messages = 0;
-  letters = 0;
-
-  async follow(experimentId: string, cookie: string): Promise<void> {
-    const { signal } = this.ending;
-    const stream = await fetch(`${place}/api/overview/${experimentId}`, { headers: { cookie }, signal });
-    const reader = stream.body?.pipeThrough(new TextDecoderStream()).getReader();
-    let rest = "";
-    void (async () => {
-      for (;;) {
-        const { value, done } = (await reader?.read()) ?? { done: true };
-        if (done) return;
-        rest += value;
-        const parts = rest.split("\n\n");
-        rest = parts.pop() ?? "";
-        for (const part of parts) if (part.startsWith("data: ")) this.hear(part.slice(6));
-      }
-    })().catch(() => {});
-  } // prettier-ignore
-
-  expect(sheet: string, revision: number, sent: number): void {
-    this.waiting.push({ sheet, revision, sent });
-  }
-
-  private hear(text: string): void {
-    this.messages++;
-    this.letters += text.length;
-    const now = performance.now();
-    for (const { investigation, revision = -1 } of (JSON.parse(text) as OverviewMessage).rows) {
-      for (let i = this.waiting.length - 1; i >= 0; i--) {
-        const one = this.waiting[i];
-        if (!one || one.sheet !== investigation || one.revision > revision) continue;
-        this.behind.push(now - one.sent);
-        this.waiting.splice(i, 1);
-      }
-    }
-  }
-
-  get left(): number {
-    return this.waiting.length;
-  }
-
-  end(): void {
-    this.ending.abort();
-  }
-}
 
 /** Each bench types every two seconds, the one a little after the other; how many edits there were. */
 async function work(all: readonly Bench[], watching: Watching): Promise<number> {
@@ -135,7 +54,7 @@ async function opening(path: string, cookie: string): Promise<string> {
   )} ms`;
 }
 
-const { teacher, experimentId, all } = await schoolClass();
+const { teacher, experimentId, all } = await schoolClass(benches, "Thirty benches");
 for (const bench of all) await types(bench, filled);
 const { classId } = await models().Experiment.findByPk(experimentId, { rejectOnEmpty: true });
 const path = `/class/${classId}/experiment/${experimentId}`;

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { appendFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type BrowserContext, chromium, expect, type Page, test } from "@playwright/test";
@@ -101,4 +101,33 @@ test("the server is pulled away and the browser begun again: a sheet opens, is w
   await signIn(other, server.address);
   await other.goto(address);
   await expect(cellAt(other, 1, 1)).toContainText("5.28");
+});
+
+test("a newer version waits while a change is unsent, and is then taken by one press", async () => {
+  const file = "public/offline.js";
+  const before = readFileSync(file);
+  const [page] = device.pages().filter((one) => one.url().includes("/investigation/"));
+  if (!page) throw new Error("no sheet is open");
+  try {
+    await page.route("**/edits", (route) => route.abort());
+    await typeAt(page, 2, 1, "5.93");
+    await page.keyboard.press("Enter");
+    await expect(page.getByTestId("saving")).toContainText("Kept on this device");
+    appendFileSync(file, "\n// newer\n");
+    await page.evaluate(() => navigator.serviceWorker.ready.then((one) => one.update()));
+    await page.waitForFunction(
+      () => navigator.serviceWorker.ready.then((one) => one.waiting !== null),
+      undefined,
+      { timeout: 90_000 },
+    );
+    const take = page.getByRole("button", { name: "Go on with it" });
+    await expect(take).toHaveCount(0);
+    await page.unroute("**/edits");
+    await kept(page);
+    await Promise.all([page.waitForEvent("load"), take.click()]);
+    await expect(cellAt(page, 2, 1)).toContainText("5.93");
+    await expect(page.getByText("A newer version of Fathom Rule")).toHaveCount(0);
+  } finally {
+    writeFileSync(file, before);
+  }
 });
