@@ -5,6 +5,8 @@ import { handingWords } from "@/wording/handing";
 import { stages } from "@/wording/stages";
 import { AskedTwice } from "../account/AskedTwice";
 import { laterPart } from "../later/laterPart";
+import { useLater } from "../later/useLater";
+import { LookForMarksLater } from "../marks/MarksProvider";
 import { useMarks } from "../marks/useMarks";
 import { useInvestigation } from "../store/useInvestigation";
 import type { HandingChanges } from "./handingChanges";
@@ -38,8 +40,9 @@ export function HandInHere(props: Omit<Props, "terms">) {
 /** Where a bench hands in: after a look at what is open, which is told and never forced unless the brief says so. */
 function HandIn({ investigationId, terms, handIn }: Props) {
   const marks = useOpenMarks();
+  const looked = useLater(LookForMarksLater.later, terms.insists) !== undefined;
   const kept = useInvestigation(({ pending }) => pending.length === 0);
-  const barred = !kept || (terms.insists && marks.length > 0);
+  const barred = !kept || (terms.insists && (!looked || marks.length > 0));
   return (
     <AskedTwice
       main

@@ -1,7 +1,8 @@
 "use client";
 
-import { useEffect } from "react";
+import { type ComponentType, useEffect } from "react";
 import { stages, type StageId } from "@/wording/stages";
+import { Coming } from "../later/Coming";
 import { fetchAhead, savesData } from "../later/fetchAhead";
 import { laterPart, type LaterPart } from "../later/laterPart";
 import { LookForMarksLater } from "../marks/MarksProvider";
@@ -11,14 +12,16 @@ import { stageOfPath } from "../parts/stagePath";
 
 type RoomPart = LaterPart<object>;
 
+const room = (load: () => Promise<ComponentType>) => laterPart(load, { waiting: <Coming /> });
+
 /** The page and margin of each stage but Measure, which comes with the bench. */
 const rooms: Readonly<Record<Exclude<StageId, "measure">, RoomPart>> = {
-  derive: laterPart(() => import("../derive/DeriveRoom").then((part) => part.DeriveRoom)),
-  straighten: laterPart(() => import("../straighten/StraightenRoom").then((part) => part.StraightenRoom)),
-  plot: laterPart(() => import("../plot/PlotRoom").then((part) => part.PlotRoom)),
-  slope: laterPart(() => import("../slope/SlopeRoom").then((part) => part.SlopeRoom)),
-  conclude: laterPart(() => import("../conclude/ConcludeRoom").then((part) => part.ConcludeRoom)),
-  writeup: laterPart(() => import("../writeup/WriteUpRoom").then((part) => part.WriteUpRoom)),
+  derive: room(() => import("../derive/DeriveRoom").then((part) => part.DeriveRoom)),
+  straighten: room(() => import("../straighten/StraightenRoom").then((part) => part.StraightenRoom)),
+  plot: room(() => import("../plot/PlotRoom").then((part) => part.PlotRoom)),
+  slope: room(() => import("../slope/SlopeRoom").then((part) => part.SlopeRoom)),
+  conclude: room(() => import("../conclude/ConcludeRoom").then((part) => part.ConcludeRoom)),
+  writeup: room(() => import("../writeup/WriteUpRoom").then((part) => part.WriteUpRoom)),
 }; // prettier-ignore
 
 /** Page and margin of a stage. */
