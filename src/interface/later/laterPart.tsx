@@ -24,6 +24,8 @@ interface Choices<Props> {
   readonly waiting?: ReactNode;
   /** Whether it has something to show, so that it must be fetched; always where it is left out. */
   readonly needed?: (props: Props) => boolean;
+  /** Whether nobody misses it where it can't be had: then nothing is said. */
+  readonly quiet?: boolean;
 }
 
 /** A part of the page, and how to fetch it ahead. */
@@ -34,7 +36,7 @@ export type LaterPart<Props extends object> = ComponentType<Props> & {
 /** A part of the page whose script is fetched when it is first shown, or ahead of that. @param load imports it. */
 export function laterPart<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
-  { waiting = null, needed = () => true }: Choices<Props> = {},
+  { waiting = null, needed = () => true, quiet = false }: Choices<Props> = {},
 ): LaterPart<Props> {
   const later = new Later(load);
   function Part(props: Props) {
@@ -43,7 +45,11 @@ export function laterPart<Props extends object>(
     const failed = useSyncExternalStore(later.subscribe, later.failed, never);
     if (Shown) return createElement(Shown, props);
     if (!wanted) return null;
-    return failed ? <NotFetched again={() => void later.fetch().catch(() => {})} /> : waiting;
+    return failed && !quiet ? (
+      <NotFetched again={() => void later.fetch().catch(() => {})} />
+    ) : (
+      waiting
+    );
   }
   return Object.assign(Part, { later });
 }

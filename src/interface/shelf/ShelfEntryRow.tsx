@@ -102,7 +102,7 @@ export function ShelfEntryRow(props: Props) {
               </span>
             )}
           </span>
-          <span className="flex shrink-0 gap-x-4">
+          <span className="flex flex-wrap gap-x-4 sm:shrink-0">
             <OpensHere id={entry.id} />
             <span className="text-soft">
               changed <Moment at={entry.changedAt} />

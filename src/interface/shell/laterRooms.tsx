@@ -37,12 +37,15 @@ export const PreparedReport = laterPart(
   { needed: () => false },
 );
 
-export const FirstTour = laterPart(() => import("./FirstTour").then((part) => part.FirstTour));
+export const FirstTour = laterPart(() => import("./FirstTour").then((part) => part.FirstTour), {
+  quiet: true,
+});
 export const RemarksMargin = laterPart(() =>
   import("../remarks/RemarksMargin").then((part) => part.RemarksMargin),
 );
-export const RemarkedThings = laterPart(() =>
-  import("../remarks/RemarkedThings").then((part) => part.RemarkedThings),
+export const RemarkedThings = laterPart(
+  () => import("../remarks/RemarkedThings").then((part) => part.RemarkedThings),
+  { quiet: true },
 );
 
 const laterOf = (stage: StageId | undefined) =>

@@ -1,7 +1,6 @@
 import type { Metadata } from "next";
 import { investigationForPage } from "@/app/access";
-import { endTourAction } from "@/app/shelf/actions";
-import { signOutAction } from "@/app/sign-in/actions";
+import { sheetActions } from "@/app/sheetActions";
 import { BrokenPage } from "@/interface/shell/BrokenPage";
 import { Workspace } from "@/interface/shell/Workspace";
 import { loadInvestigation, storedInvestigation } from "@/server/investigations/loadInvestigation";
@@ -9,16 +8,7 @@ import { UnreadableInvestigation } from "@/server/investigations/readStored";
 import { benchOf, neighboursOf } from "@/server/benches/benchLists";
 import { termsOf } from "@/server/briefs/terms";
 import { rightsOf, type Standing } from "@/protocol/rights";
-import { duplicateAction } from "@/app/shelf/actions";
 import { goBackAction } from "./actions";
-import { handInAction, openHandingAction, returnAction, takeBackAction } from "./handingActions";
-
-const handing = {
-  handIn: handInAction,
-  takeBack: takeBackAction,
-  open: openHandingAction,
-  giveBack: returnAction,
-};
 
 /** The bench that works on it; a teacher goes from it to the next. */
 async function benchFor(id: string, standing: Standing) {
@@ -50,16 +40,7 @@ export default async function InvestigationPage({ params }: Props) {
   const { id } = await params;
   const entry = await investigationForPage(id);
   if (entry === "away") {
-    const nothing = { opened: undefined, takeCopy: duplicateAction };
-    return (
-      <Workspace
-        investigationId={id}
-        {...nothing}
-        signOut={signOutAction}
-        endTour={endTourAction}
-        handing={handing}
-      />
-    );
+    return <Workspace investigationId={id} opened={undefined} {...sheetActions} />;
   }
   const { person, standing } = entry;
   const found = await opened(id);
@@ -78,10 +59,7 @@ export default async function InvestigationPage({ params }: Props) {
         bench: await benchFor(id, standing),
         terms: await termsOf(id),
       }}
-      takeCopy={duplicateAction}
-      signOut={signOutAction}
-      endTour={endTourAction}
-      handing={handing}
+      {...sheetActions}
     />
   );
 }
