@@ -47,6 +47,9 @@ function noteAnswer(request: IncomingMessage, response: ServerResponse, id: stri
   });
 }
 
+/** In ms: longer than proxies keep a connection open, so that none sends into one that is just being closed. */
+const keptOpen = 75_000;
+
 async function serve({
   HOST,
   PORT,
@@ -66,6 +69,8 @@ async function serve({
     if (answeredByExpress(request, response)) return;
     answeredAsBuilt(request, response, () => void handle(request, response));
   });
+  server.keepAliveTimeout = keptOpen;
+  server.headersTimeout = keptOpen + 1_000;
   server.listen(PORT, HOST, () => log.info({ host: HOST, port: PORT }, "serving"));
   if (cluster.isWorker) tellMetrics();
   else if (metricsPort !== undefined) {
@@ -74,6 +79,8 @@ async function serve({
   for (const signal of ["SIGTERM", "SIGINT"] as const) {
     process.once(signal, () => {
       log.info({ signal }, "stopping");
+      // A connection that is still answered is not kept open after that.
+      server.keepAliveTimeout = 1;
       server.close(() => process.exit(0));
       server.closeIdleConnections();
     });
