@@ -1,12 +1,14 @@
 import { type ChildProcess, execFileSync } from "node:child_process";
 import { type Browser, expect, type Page, test } from "@playwright/test";
+import { Client } from "pg";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { PgBouncer } from "../../scripts/provision/pgbouncer.mjs";
 import { freePort } from "../../scripts/provision/run.mjs";
 import { migrate, Server } from "../../scripts/provision/server.mjs";
-import { cellAt as cell, kept, signIn, typeAt } from "./bench";
+import { cellAt as cell, kept, signIn, start, typeAt } from "./bench";
 
 const cluster = Cluster.scratch();
+let replica: Cluster;
 const pool = new PgBouncer();
 let server: Server;
 let metricsPort = 0;
@@ -16,8 +18,10 @@ test.describe.configure({ mode: "serial" });
 test.beforeAll(async () => {
   const database = await cluster.start();
   await migrate(database, { demo: true, built: true });
+  replica = cluster.replica();
   metricsPort = await freePort();
-  const settings = { DATABASE_LISTEN_URL: database, FATHOM_RULE_METRICS_PORT: String(metricsPort), LOG_LEVEL: "fatal" };
+  const addresses = { DATABASE_LISTEN_URL: database, DATABASE_READ_URL: await replica.start() };
+  const settings = { ...addresses, FATHOM_RULE_METRICS_PORT: String(metricsPort), LOG_LEVEL: "fatal" };
   server = new Server(await pool.start(database), { settings, args: ["--processes", "2"] });
   await server.start();
 }); // prettier-ignore
@@ -25,6 +29,7 @@ test.beforeAll(async () => {
 test.afterAll(async () => {
   await server?.stop();
   await pool.stop();
+  replica?.remove();
   cluster.remove();
 });
 
@@ -42,6 +47,13 @@ async function typeInto(page: Page, row: number, column: number, text: string): 
   await typeAt(page, row, column, text);
   await page.keyboard.press("Enter");
 }
+
+/** What the processes have counted under a name, together. */
+async function counted(name: string): Promise<number> {
+  const answer = await fetch(`http://127.0.0.1:${metricsPort}/metrics`);
+  const line = (await answer.text()).split("\n").find((one) => one.startsWith(`fathom_rule_${name} `));
+  return Number(line?.split(" ").at(-1) ?? 0);
+} // prettier-ignore
 
 /** Windows of one person on one sheet, each a browser of its own with connections of its own. */
 async function windowsOn(browser: Browser, count: number): Promise<Page[]> {
@@ -63,10 +75,8 @@ test("two processes on one port, behind PgBouncer: all windows of a sheet see wh
     await typeInto(page, 2 * at, 1, `4.${at + 11}`);
     for (const other of pages) await expect(cell(other, 2 * at, 1)).toContainText(`4.${at + 11}`);
   }
-  const metrics = await fetch(`http://127.0.0.1:${metricsPort}/metrics`).then((answer) => answer.text());
-  const taken = Number(/edits_total\{outcome="taken"\} (\d+)/.exec(metrics)?.[1]);
-  expect(taken).toBeGreaterThanOrEqual(4);
-  expect(metrics).toContain("fathom_rule_streams 4");
+  expect(await counted('edits_total{outcome="taken"}')).toBeGreaterThanOrEqual(4);
+  expect(await counted("streams")).toBe(4);
 
   const before = serving();
   expect(before).toHaveLength(2);
@@ -81,4 +91,41 @@ test("two processes on one port, behind PgBouncer: all windows of a sheet see wh
   for (const page of [one, another]) await kept(page);
   await expect.poll(() => serving().length).toBe(2);
   expect(serving()).not.toContain(before[0]);
+}); // prettier-ignore
+
+const fromReplica = 'reads_total{from="replica"}';
+const fromDatabase = 'reads_total{from="database"}';
+
+/** Begins an investigation and comes back to the shelf, where it is to stand. */
+async function beginAnother(page: Page): Promise<void> {
+  await page.goto(`${server.address}/shelf`);
+  await start(page);
+  const { pathname } = new URL(page.url());
+  const [, , id] = pathname.split("/");
+  await page.goto(`${server.address}/shelf`);
+  await expect(page.locator(`a[href*="${id}"]`).first()).toBeVisible({ timeout: 3000 });
+}
+
+async function askReplica(sql: string): Promise<void> {
+  const client = new Client({ connectionString: replica.url });
+  await client.connect();
+  await client.query(sql);
+  await client.end();
+}
+
+test("shelves are read from the replica once it has what was made last; from the database while it is behind or gone", async ({ page }) => {
+  await signIn(page, server.address);
+  await beginAnother(page);
+  expect(await counted(fromReplica)).toBeGreaterThan(0);
+
+  await askReplica("select pg_wal_replay_pause()");
+  const before = await counted(fromDatabase);
+  await beginAnother(page);
+  expect(await counted(fromDatabase)).toBeGreaterThan(before);
+  await askReplica("select pg_wal_replay_resume()");
+  const then = await counted(fromReplica);
+  await expect.poll(() => page.reload().then(() => counted(fromReplica))).toBeGreaterThan(then);
+
+  replica.stop("immediate");
+  await beginAnother(page);
 }); // prettier-ignore

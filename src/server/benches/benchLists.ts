@@ -8,6 +8,7 @@ import type {
 import { openedWords } from "../briefs/terms";
 import { SchoolRefused } from "../accounts/people";
 import { models } from "../database/models";
+import { fromDatabase, readAside, type Source } from "../database/replica";
 import type { Bench } from "../database/models/bench";
 import { handedInAs } from "../handing/newestHanding";
 import { daysKept } from "../investigations/listShelf";
@@ -83,19 +84,29 @@ export async function experimentsOf(classId: string): Promise<ExperimentEntry[]>
 }
 
 /** An experiment with its benches, by their numbers. @throws SchoolRefused where the class has none by that id. */
-export async function openExperiment(id: string, classId: string): Promise<OpenedExperiment> {
+export async function openExperiment(
+  id: string,
+  classId: string,
+  source: Source = fromDatabase,
+): Promise<OpenedExperiment> {
   const { Bench, ClassPerson, Experiment } = models();
   const attributes = ["id", "title", "ownBenches", "brief", "dueAt"];
   const include = "schoolClass";
-  const found = await Experiment.findOne({ where: { id, classId }, attributes, include });
+  const found = await Experiment.findOne({
+    where: { id, classId },
+    attributes,
+    include,
+    ...source,
+  });
   if (!found) throw new SchoolRefused("experiment-gone");
   const benches = await Bench.findAll({
     where: { experimentId: id },
     include: [...withPeople(), { association: "handings", include: ["by"] }],
     order: [["number", "ASC"]],
+    ...source,
   });
   const where = { classId, role: "student" };
-  const students = await ClassPerson.findAll({ where, include: "person" });
+  const students = await ClassPerson.findAll({ where, include: "person", ...source });
   const there = new Set(benches.flatMap((bench) => peopleOf(bench).map((one) => one.id)));
   const unseated = students.flatMap(({ person }) =>
     person && !there.has(person.id) ? [{ id: person.id, name: person.name }] : [],
@@ -112,19 +123,23 @@ export async function openExperiment(id: string, classId: string): Promise<Opene
 }
 
 /** The experiments of a student's classes that go on, and those where they sit; the newest first. */
-export async function experimentsFor(personId: string): Promise<OwnExperiment[]> {
+export const experimentsFor = (personId: string): Promise<OwnExperiment[]> =>
+  readAside((source) => readExperimentsFor(personId, source));
+
+async function readExperimentsFor(personId: string, source: Source): Promise<OwnExperiment[]> {
   const { Bench, BenchPerson, ClassPerson, Experiment } = models();
   const where = { personId, role: "student" };
-  const mine = await ClassPerson.findAll({ where, attributes: ["classId"] });
+  const mine = await ClassPerson.findAll({ where, attributes: ["classId"], ...source });
   const found = await Experiment.findAll({
     where: { classId: mine.map(({ classId }) => classId) },
     attributes: ["id", "title", "ownBenches", "shown"],
     include: "schoolClass",
     order: [["createdAt", "DESC"]],
+    ...source,
   });
-  const seats = await BenchPerson.findAll({ where: { personId } });
+  const seats = await BenchPerson.findAll({ where: { personId }, ...source });
   const ids = seats.map(({ benchId }) => benchId);
-  const benches = await Bench.findAll({ where: { id: ids }, include: withPeople() });
+  const benches = await Bench.findAll({ where: { id: ids }, include: withPeople(), ...source });
   const at = new Map(benches.map((bench) => [bench.experimentId, bench]));
   return found.flatMap(({ id, title, ownBenches, shown, schoolClass }) => {
     const bench = at.get(id);

@@ -1,7 +1,9 @@
+import { parseIntoClientConfig } from "pg-connection-string";
 import {
   DatabaseError,
   ConnectionAcquireTimeoutError,
   ConnectionError,
+  type ReplicationOptions,
   Sequelize,
 } from "sequelize";
 
@@ -13,13 +15,29 @@ function databaseUrl(): string {
   return url;
 }
 
-/** The one connection pool of this process. */
+const replicaUrl = () => process.env.DATABASE_READ_URL?.trim() || undefined;
+
+/** Whether there is a replica of the database to read from. */
+export const hasReplica = () => replicaUrl() !== undefined;
+
+const timeouts = { connectionTimeoutMillis: 2500, statement_timeout: 20_000 };
+
+function replication(url: string): ReplicationOptions {
+  const { host, port, user, password, database: name, ssl } = parseIntoClientConfig(url);
+  const read = { host, port: String(port ?? 5432), username: user, database: name, dialectOptions: { ...timeouts, ssl } };
+  return { write: {}, read: [{ ...read, ...(typeof password === "string" && { password }) }] };
+} // prettier-ignore
+
+/** The connections of this process: to the database, and to its replica for what asks for that (`replica.ts`). */
 export function database(): Sequelize {
+  const replica = replicaUrl();
   place.fathomRuleDatabase ??= new Sequelize(databaseUrl(), {
     dialect: "postgres",
     logging: false,
     pool: { max: 10, min: 0, acquire: 4000, idle: 10_000 },
-    dialectOptions: { connectionTimeoutMillis: 2500, statement_timeout: 20_000 },
+    dialectOptions: timeouts,
+    query: { useMaster: true },
+    ...(replica && { replication: replication(replica) }),
   });
   return place.fathomRuleDatabase;
 }
@@ -34,8 +52,14 @@ export async function closeDatabase(): Promise<void> {
 /** How much work of this process waits for a connection. */
 export function workWaiting(): number {
   const manager = place.fathomRuleDatabase?.connectionManager as
-    { readonly pool?: { readonly waiting?: number } } | undefined;
-  return manager?.pool?.waiting ?? 0;
+    | {
+        readonly pool?: {
+          readonly waiting?: number;
+          readonly write?: { readonly waiting?: number };
+        };
+      }
+    | undefined;
+  return manager?.pool?.write?.waiting ?? manager?.pool?.waiting ?? 0;
 }
 
 /** PostgreSQL's codes for a server that is going down, starting up or cut off. */

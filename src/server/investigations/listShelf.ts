@@ -1,5 +1,6 @@
 import { Op } from "sequelize";
 import { models } from "../database/models";
+import { readAside, type Source } from "../database/replica";
 
 /** What the shelf shows of an investigation. */
 export interface ShelfEntry {
@@ -23,12 +24,16 @@ export const daysKept = 30;
 export const oldestDeleted = () => new Date(Date.now() - daysKept * 86_400_000);
 
 /** A person's investigations, the last changed first. */
-export async function listShelf(ownerId: string): Promise<Shelf> {
+export const listShelf = (ownerId: string): Promise<Shelf> =>
+  readAside((source) => readShelf(ownerId, source));
+
+async function readShelf(ownerId: string, source: Source): Promise<Shelf> {
   const { StoredInvestigation } = models();
   const found = await StoredInvestigation.findAll({
     where: { ownerId, deletedAt: { [Op.or]: [null, { [Op.gte]: oldestDeleted() }] } },
     attributes: ["id", "title", "isBrief", "updatedAt", "deletedAt"],
     order: [["updatedAt", "DESC"]],
+    ...source,
   });
   const entry = ({ id, title, isBrief, updatedAt }: (typeof found)[number]): ShelfEntry => ({
     id,

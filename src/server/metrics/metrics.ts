@@ -23,6 +23,8 @@ export interface Metrics {
   readonly saves: Histogram;
   /** How open streams came to their edits: with the notice, by reading, or told later as they read slowly. */
   readonly news: Counter<"came">;
+  /** Where shelves and overviews were read, if there is a replica. */
+  readonly reads: Counter<"from">;
   /** Open streams, and work that waits for a connection to the database. */
   readonly streams: Gauge;
   readonly waiting: Gauge;
@@ -43,6 +45,7 @@ function begin(): Metrics {
     answers: new Histogram({ ...named("answer_seconds", "How long requests took"), labelNames: ["kind", "status"], buckets }),
     saves: new Histogram({ ...named("save_seconds", "How long saving took"), buckets }),
     news: new Counter({ ...named("news_total", "How streams came to their edits"), labelNames: ["came"] }),
+    reads: new Counter({ ...named("reads_total", "Where shelves and overviews were read"), labelNames: ["from"] }),
     streams: looked(named("streams", "Open event streams"), streamsOpen),
     waiting: looked(named("database_waiting", "Work that waits for a connection to the database"), workWaiting),
   };

@@ -1,4 +1,5 @@
 import type { Overview, OverviewRow } from "@/protocol/overview";
+import { readAside } from "../database/replica";
 import { experimentKey, summaryKey } from "../live/channel";
 import { subscribe } from "../live/listener";
 import { log } from "../log/log";
@@ -93,7 +94,7 @@ class ExperimentWatch {
 
   private async readSheets(sheets: readonly string[]): Promise<void> {
     const { overview } = this;
-    const kept = await keptGlances(sheets);
+    const kept = await readAside((source) => keptGlances(sheets, source));
     if (!overview || kept.size === 0) return;
     const rows = overview.rows.map((row) => {
       const news = kept.get(row.investigation);

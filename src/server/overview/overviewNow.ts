@@ -1,6 +1,7 @@
 import type { Overview } from "@/protocol/overview";
 import { openExperiment } from "../benches/benchLists";
 import { models } from "../database/models";
+import { readAside, type Source } from "../database/replica";
 import {
   keptGlances,
   overviewRow,
@@ -18,15 +19,23 @@ export interface KeptOverview {
 }
 
 /** The overview of an experiment from what is kept; undefined where the class has no such experiment. */
-export async function overviewNow(
+export const overviewNow = (
   experimentId: string,
   classId: string,
+): Promise<KeptOverview | undefined> =>
+  readAside((source) => readOverview(experimentId, classId, source));
+
+async function readOverview(
+  experimentId: string,
+  classId: string,
+  source: Source,
 ): Promise<KeptOverview | undefined> {
   const where = { id: experimentId, classId };
-  const experiment = await models().Experiment.findOne({ where });
+  const experiment = await models().Experiment.findOne({ where, ...source });
   if (!experiment) return undefined;
-  const { title, benches } = await openExperiment(experimentId, classId);
-  const kept = await keptGlances(benches.map(({ investigation }) => investigation));
+  const { title, benches } = await openExperiment(experimentId, classId, source);
+  const sheets = benches.map(({ investigation }) => investigation);
+  const kept = await keptGlances(sheets, source);
   const rows = benches.map((bench) => overviewRow(bench, kept.get(bench.investigation)));
   const wanted = wantedResult(experiment);
   const all = rowsTogether(rows, wanted);

@@ -8,6 +8,7 @@ import type { SeatedBench } from "@/protocol/classes";
 import type { OverviewRow } from "@/protocol/overview";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import { models } from "../database/models";
+import { fromDatabase, type Source } from "../database/replica";
 import type { Experiment } from "../database/models/experiment";
 
 /** What is kept of a sheet at a glance. */
@@ -25,6 +26,7 @@ export interface KeptGlance {
 /** What is kept of sheets at a glance, by sheet. */
 export async function keptGlances(
   sheets: readonly string[],
+  source: Source = fromDatabase,
 ): Promise<ReadonlyMap<string, KeptGlance>> {
   if (sheets.length === 0) return new Map();
   const found = await models().sequelize.query<KeptGlance>(
@@ -32,7 +34,7 @@ export async function keptGlances(
        (s.revision is null or s.revision < i.revision or s.version <> :version) as behind
      from investigations i left join bench_summaries s on s.investigation_id = i.id
      where i.id in (:sheets)`,
-    { replacements: { sheets, version: summaryVersion }, type: QueryTypes.SELECT },
+    { ...source, replacements: { sheets, version: summaryVersion }, type: QueryTypes.SELECT },
   );
   return new Map(found.map((one) => [one.sheet, one]));
 }

@@ -20,6 +20,7 @@ test.each<[Record<string, string>, string]>([
   [{ DATABASE_URL: "" }, "DATABASE_URL is missing"],
   [{ DATABASE_URL: "mysql://x" }, "DATABASE_URL is to begin with postgres://."],
   [{ DATABASE_URL, DATABASE_LISTEN_URL: "x" }, "DATABASE_LISTEN_URL is to begin with postgres://."],
+  [{ DATABASE_URL, DATABASE_READ_URL: "x" }, "DATABASE_READ_URL is to begin with postgres://."],
   [
     { DATABASE_URL, FATHOM_RULE_PROCESSES: "0" },
     "FATHOM_RULE_PROCESSES is to be a whole number from 1 to 64.",

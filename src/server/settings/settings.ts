@@ -27,6 +27,10 @@ const schema = yup.object({
   DATABASE_LISTEN_URL: yup
     .string()
     .matches(/^postgres(ql)?:\/\//, "DATABASE_LISTEN_URL is to begin with postgres://."),
+  /** Where a replica of the database is, for reading shelves and overviews. */
+  DATABASE_READ_URL: yup
+    .string()
+    .matches(/^postgres(ql)?:\/\//, "DATABASE_READ_URL is to begin with postgres://."),
   /** Where the server listens. */
   HOST: yup.string().default("127.0.0.1"),
   PORT: number("PORT", 1, 65_535).default(4310),
