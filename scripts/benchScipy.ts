@@ -5,7 +5,7 @@ import { fitOrdinaryLine } from "../src/core/fit/ordinaryLine";
 import { fitYorkLine } from "../src/core/fit/yorkLine";
 import { SeededChance } from "../src/core/statistics/seededChance";
 import { fall } from "./fallingCurve";
-import { timed } from "./timing";
+import { median, timed } from "./timing";
 
 interface Case {
   readonly name: string;
@@ -15,7 +15,11 @@ interface Case {
   readonly turns: number;
 }
 
-const turnsFor = (count: number) => (count > 1000 ? 9 : 101);
+/** So many that what runs has been compiled before most of them. */
+const turnsFor = (count: number) => (count > 1000 ? 21 : 2001);
+
+/** Ours and theirs in turn, as a machine is faster at some moments than at others. */
+const rounds = 5;
 
 function curve(count: number): Case {
   const { x, y } = fall(count, 3);
@@ -58,16 +62,26 @@ function lineWithBars(count: number): Case {
 }
 
 const cases = [curve(100), curve(100_000), line(100_000), lineWithBars(100)];
-const input = JSON.stringify(cases.map(({ theirs }) => theirs));
-const scipy = spawnSync("python3", ["scripts/scipyTimes.py"], { input, encoding: "utf8" });
-if (scipy.status !== 0) console.log("scipy is not installed: nothing to compare with");
-else {
-  const times = JSON.parse(scipy.stdout) as number[];
-  for (const [at, { name, ours, turns }] of cases.entries()) {
-    const own = timed(ours, turns);
-    const other = times[at] ?? NaN;
-    console.log(
-      `${name}: ours ${own.toFixed(3)} ms, scipy ${other.toFixed(3)} ms, ratio ${(own / other).toFixed(2)}`,
-    );
-  }
+
+/** How long scipy takes for the points of a case, in ms; undefined where it is not installed. */
+function byScipy({ theirs }: Case): number | undefined {
+  const input = JSON.stringify([theirs]);
+  const scipy = spawnSync("python3", ["scripts/scipyTimes.py"], { input, encoding: "utf8" });
+  return scipy.status === 0 ? (JSON.parse(scipy.stdout) as [number])[0] : undefined;
 }
+
+function compare(one: Case): void {
+  const [own, other, ratio]: number[][] = [[], [], []];
+  for (let round = 0; round < rounds; round++) {
+    const theirs = byScipy(one);
+    if (theirs === undefined) return console.log("scipy is not installed: nothing to compare with");
+    const ours = timed(one.ours, one.turns);
+    own?.push(ours);
+    other?.push(theirs);
+    ratio?.push(ours / theirs);
+  }
+  const [a, b, c] = [own, other, ratio].map((times = []) => median(times));
+  console.log(`${one.name}: ours ${a?.toFixed(3)} ms, scipy ${b?.toFixed(3)} ms, ratio ${c?.toFixed(2)}`);
+} // prettier-ignore
+
+for (const one of cases) compare(one);

@@ -1,4 +1,4 @@
-import { CurveTape, mostPoints, type Slot } from "./curveTape";
+import { CurveTape, mostPoints, type Slot, zero } from "./curveTape";
 import type { CurveModel } from "./curveModel";
 import { GrowingFactors, type OrthogonalFactors } from "./orthogonalFactors";
 
@@ -17,10 +17,18 @@ export interface Passed {
   readonly factors: OrthogonalFactors;
 }
 
+function isWeighted(root: Float64Array): boolean {
+  for (let i = 0; i < root.length; i++) if (root[i] !== 1) return true;
+  return false;
+}
+
 /** Goes over all points with a curve, stretch by stretch; the memory for that is made once. */
 export class CurvePass {
   private readonly tape: CurveTape;
   private readonly growing: GrowingFactors;
+  private readonly weighted: boolean;
+  /** Whether slopes were met that are no numbers: from then on each is looked at. */
+  private careful = false;
 
   /** @param free places of the parameters that are looked for. */
   constructor(
@@ -29,11 +37,19 @@ export class CurvePass {
     private readonly free: readonly number[],
   ) {
     const longest = Math.min(mostPoints, Math.max(1, points.x.length));
+    this.weighted = isWeighted(points.root);
     this.tape = new CurveTape(model, longest);
     this.growing = new GrowingFactors(free.length, longest);
   }
 
   at(parameters: ArrayLike<number>): Passed {
+    const passed = this.over(parameters);
+    if (this.careful || !this.growing.hasNone()) return passed;
+    this.careful = true;
+    return this.over(parameters);
+  }
+
+  private over(parameters: ArrayLike<number>): Passed {
     const { x } = this.points;
     this.growing.begin();
     let squares = 0;
@@ -57,27 +73,35 @@ export class CurvePass {
     const to = columns[this.free.length] as Float64Array;
     let sum = 0;
     for (let i = 0; i < count; i++) {
-      const off =
-        (root[from + i] as number) * ((y[from + i] as number) - (data[i * stride] as number));
-      to[first + i] = off;
-      sum += off * off;
+      const off = (y[from + i] as number) - (data[i * stride] as number);
+      const weighed = this.weighted ? (root[from + i] as number) * off : off;
+      to[first + i] = weighed;
+      sum += weighed * weighed;
     }
     return sum;
   }
 
-  /** x⁰ at x = 0 does not depend on its exponent: what has a height and no slope there has the slope 0. */
   private weighSlopes(place: number, column: number, from: number, count: number): void {
     const { root } = this.points;
-    const { value, slopes } = this.tape;
+    const { data, stride } = this.tape.slopes[place] ?? zero;
     const { columns, first } = this.growing;
     const to = columns[column] as Float64Array;
-    const slope = slopes[place];
-    if (!slope) return void to.fill(0, first, first + count);
+    if (stride === 0) to.fill(data[0] as number, first, first + count);
+    else for (let i = 0; i < count; i++) to[first + i] = data[i] as number;
+    if (this.careful) this.withoutNone(to, count);
+    if (this.weighted) {
+      for (let i = 0; i < count; i++)
+        to[first + i] = (root[from + i] as number) * (to[first + i] as number);
+    }
+  }
+
+  /** x⁰ at x = 0 does not depend on its exponent: what has a height and no slope there has the slope 0. */
+  private withoutNone(slopes: Float64Array, count: number): void {
+    const { data, stride } = this.tape.value;
+    const { first } = this.growing;
     for (let i = 0; i < count; i++) {
-      const along = slope.data[i * slope.stride] as number;
-      const height = value.data[i * value.stride] as number;
-      const isNone = along !== along && height - height === 0;
-      to[first + i] = isNone ? 0 : (root[from + i] as number) * along;
+      const [along, height] = [slopes[first + i] as number, data[i * stride] as number];
+      if (along !== along && height - height === 0) slopes[first + i] = 0;
     }
   }
 }

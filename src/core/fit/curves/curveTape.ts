@@ -14,14 +14,28 @@ export const mostPoints = 256;
 type Loop = (a: Slot, b: Slot, to: Slot, points: number) => void;
 
 /** Each operation has a loop of its own, so that none of them calls a function for a point. */
-const add: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { data: to }, points) => {
-  for (let i = 0; i < points; i++) to[i] = (a[i * s] as number) + (b[i * t] as number);
+const add: Loop = (one, other, { data: to }, points) => {
+  const [a, b] = one.stride ? [other, one] : [one, other];
+  const { data } = b;
+  const more = a.data[0] as number;
+  if (!a.stride) for (let i = 0; i < points; i++) to[i] = more + (data[i] as number);
+  else {
+    const { data: first } = a;
+    for (let i = 0; i < points; i++) to[i] = (first[i] as number) + (data[i] as number);
+  }
 };
 const subtract: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { data: to }, points) => {
   for (let i = 0; i < points; i++) to[i] = (a[i * s] as number) - (b[i * t] as number);
 };
-const multiply: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { data: to }, points) => {
-  for (let i = 0; i < points; i++) to[i] = (a[i * s] as number) * (b[i * t] as number);
+const multiply: Loop = (one, other, { data: to }, points) => {
+  const [a, b] = one.stride ? [other, one] : [one, other];
+  const { data } = b;
+  const times = a.data[0] as number;
+  if (!a.stride) for (let i = 0; i < points; i++) to[i] = times * (data[i] as number);
+  else {
+    const { data: first } = a;
+    for (let i = 0; i < points; i++) to[i] = (first[i] as number) * (data[i] as number);
+  }
 };
 const divide: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { data: to }, points) => {
   for (let i = 0; i < points; i++) to[i] = (a[i * s] as number) / (b[i * t] as number);
@@ -38,6 +52,13 @@ const raisedSlope: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { dat
 }; // prettier-ignore
 /** A slope of 0 stays 0, however steep the function outside is. */
 const chain: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { data: to }, points) => {
+  if (s === 1 && t === 1) {
+    for (let i = 0; i < points; i++) {
+      const slope = b[i] as number;
+      to[i] = slope === 0 ? 0 : (a[i] as number) * slope;
+    }
+    return;
+  }
   for (let i = 0; i < points; i++) {
     const slope = b[i * t] as number;
     to[i] = slope === 0 ? 0 : (a[i * s] as number) * slope;
@@ -52,7 +73,8 @@ const mapped = (work: (x: number) => number): Loop => ({ data: a, stride: s }, _
 }; // prettier-ignore
 
 const constant = (value: number): Slot => ({ data: Float64Array.of(value), stride: 0 });
-const [zero, one, minusOne] = [constant(0), constant(1), constant(-1)];
+export const zero = constant(0);
+const [one, minusOne] = [constant(1), constant(-1)];
 
 /** Derivatives along the parameters, by their places; undefined where there is none. */
 type SlopeSlots = readonly (Slot | undefined)[];

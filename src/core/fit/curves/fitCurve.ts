@@ -6,7 +6,7 @@ import { type Search, squaresAt, factorsAt } from "./levenbergMarquardt";
 import type { CurveOptions } from "./curveOptions";
 import { linearParameters } from "./linearParameters";
 import { searched } from "./searched";
-import { inverseOfSquare } from "./orthogonalFactors";
+import { inverseOfSquare, type OrthogonalFactors } from "./orthogonalFactors";
 
 type Covariance = NonNullable<CurveFit["covariance"]>;
 
@@ -15,6 +15,20 @@ function rootsOf(count: number, deviations: CurveOptions["deviations"]): Float64
   const roots = new Float64Array(count).fill(1);
   if (deviations) for (let i = 0; i < count; i++) roots[i] = 1 / (deviations[i] as number);
   return roots;
+}
+
+/** Nothing here writes into the points. */
+const asFloats = (values: ArrayLike<number>) =>
+  values instanceof Float64Array ? values : Float64Array.from(values);
+
+function allEqual(values: Float64Array): boolean {
+  for (let i = 1; i < values.length; i++) if (values[i] !== values[0]) return false;
+  return true;
+}
+
+function allFinite(values: Float64Array): boolean {
+  for (let i = 0; i < values.length; i++) if (!Number.isFinite(values[i])) return false;
+  return true;
 }
 
 function searchFor(
@@ -26,8 +40,8 @@ function searchFor(
   const of = (name: string) => wishes[name] ?? {};
   return {
     model,
-    x: Float64Array.from(x),
-    y: Float64Array.from(y),
+    x: asFloats(x),
+    y: asFloats(y),
     root: rootsOf(x.length, deviations),
     free: [...model.parameters.keys()].filter((j) => !of(model.parameters[j] as string).fixed),
     bounds: {
@@ -66,8 +80,8 @@ function criterionOf(n: number, free: number, rss: number, chiSquare: number | u
   return misfit + 2 * k + (2 * k * (k + 1)) / (n - k - 1);
 }
 
-function covarianceOf(search: Search, at: Float64Array, variance: number) {
-  const inverse = inverseOfSquare(factorsAt(search, at).r);
+function covarianceOf(search: Search, { r }: OrthogonalFactors, variance: number) {
+  const inverse = inverseOfSquare(r);
   if (!inverse || !inverse.every((row) => row.every(Number.isFinite))) return undefined;
   const { free, model } = search;
   return model.parameters.map((_, i) =>
@@ -78,15 +92,20 @@ function covarianceOf(search: Search, at: Float64Array, variance: number) {
   );
 }
 
-function plainSquares({ x, y }: Search, model: CurveModel, at: Float64Array) {
+function plainSquares({ model, x, y }: Search, at: Float64Array): number {
   const height = heightOf(model);
-  let [mean, off, whole] = [0, 0, 0];
-  for (let i = 0; i < y.length; i++) mean += (y[i] as number) / y.length;
-  for (let i = 0; i < x.length; i++) {
-    off += ((y[i] as number) - height(x[i] as number, at)) ** 2;
-    whole += ((y[i] as number) - mean) ** 2;
-  }
-  return { off, whole };
+  let off = 0;
+  for (let i = 0; i < x.length; i++) off += ((y[i] as number) - height(x[i] as number, at)) ** 2;
+  return off;
+}
+
+/** Σ (y − ȳ)². */
+function squaresAboutMean(y: Float64Array): number {
+  let [sum, whole] = [0, 0];
+  for (let i = 0; i < y.length; i++) sum += y[i] as number;
+  const mean = sum / y.length;
+  for (let i = 0; i < y.length; i++) whole += ((y[i] as number) - mean) ** 2;
+  return whole;
 }
 
 function findingsOf(fit: Omit<CurveFit, "findings">, free: readonly number[]): readonly Finding[] {
@@ -110,10 +129,35 @@ function largestIn(values: Float64Array): number {
   return most;
 }
 
+/** What the slopes along each free parameter reach at least: their root mean square. */
+function leastReach({ model, root, free }: Search, { r }: OrthogonalFactors): readonly number[] {
+  let weight = 0;
+  for (let i = 0; i < root.length; i++) weight += (root[i] as number) * (root[i] as number);
+  return model.parameters.map((_, place) => {
+    const column = free.indexOf(place);
+    return column < 0 ? 0 : Math.sqrt(r.reduce((sum, row) => sum + (row[column] as number) ** 2, 0) / weight);
+  });
+} // prettier-ignore
+
 /** Parameters and covariance without what rounding alone left of them: exact points state no (1 ± 2) × 10⁻¹². */
-function quieted(search: Search, at: Float64Array, covariance: Covariance | undefined) {
+function quieted(
+  search: Search,
+  at: Float64Array,
+  covariance: Covariance | undefined,
+  factors?: OrthogonalFactors,
+) {
   const { model, x, y } = search;
   const least = rounding * largestIn(y);
+  const surely = factors && leastReach(search, factors);
+  const isTold = (place: number) => {
+    const size = Math.min(
+      Math.abs(at[place] as number),
+      Math.sqrt(covariance?.[place]?.[place] ?? 0),
+    );
+    return size * (surely?.[place] ?? 0) > least;
+  };
+  if (model.parameters.every((_, place) => isTold(place)))
+    return { values: at, spread: covariance };
   const reach = largestSlopes(model, x, at);
   const isQuiet = (size: number, place: number) => !(size * (reach[place] as number) > least);
   const quiet = model.parameters.map((_, j) => isQuiet(Math.sqrt(covariance?.[j]?.[j] ?? 0), j));
@@ -128,6 +172,7 @@ interface Found {
   readonly squares: number;
   readonly converged: boolean;
   readonly mattered: boolean;
+  readonly factors?: OrthogonalFactors;
 }
 
 /** The found place in the usual form among those that are equivalent. */
@@ -139,7 +184,7 @@ function usualForm({ parameters }: CurveModel, at: Float64Array, { normalise }: 
 
 function described(
   search: Search,
-  { at, squares, converged, mattered }: Found,
+  { at, squares, converged, mattered, factors }: Found,
   options: CurveOptions,
   known?: CurveFit["covariance"],
 ): CurveFit {
@@ -147,11 +192,13 @@ function described(
   const [n, freeCount] = [x.length, free.length];
   const degreesOfFreedom = n - freeCount;
   const weighted = options.deviations !== undefined;
-  const { off: rss, whole } = plainSquares(search, model, at);
+  const rss = weighted ? plainSquares(search, at) : squares;
+  const whole = squaresAboutMean(search.y);
   const variance = weighted ? 1 : squares / degreesOfFreedom;
   const sure = degreesOfFreedom > 0 || weighted;
-  const reckoned = known ?? (sure ? covarianceOf(search, at, variance) : undefined);
-  const { values, spread: covariance } = quieted(search, at, reckoned);
+  const slopes = known || !sure ? undefined : (factors ?? factorsAt(search, at));
+  const reckoned = known ?? (slopes && covarianceOf(search, slopes, variance));
+  const { values, spread: covariance } = quieted(search, at, reckoned, slopes);
   const chiSquare = weighted ? squares : undefined;
   const untold = converged
     ? sure
@@ -217,16 +264,14 @@ export function fitCurve(
   const least = Math.max(1, search.free.length);
   if (n !== y.length) return none({ name: "lengths-differ", x: n, y: y.length });
   if (n < least) return none({ name: "too-few-for-curve", count: n, wanted: least });
-  if (search.x.every((value) => value === search.x[0])) {
+  if (allEqual(search.x)) {
     return none({ name: "all-x-equal", x: search.x[0] as number });
   }
-  if (!search.root.every(Number.isFinite)) return none({ name: "bar-of-zero" });
+  if (!allFinite(search.root)) return none({ name: "bar-of-zero" });
   const found = searched(search, options);
   if (!found) return none({ name: "curve-not-found" });
-  const { parameters, squares, converged } = found.best;
+  const { parameters, factors, ...best } = found.best;
   const at = usualForm(model, parameters, options);
-  return {
-    kind: "curve",
-    fit: described(search, { at, squares, converged, mattered: found.others }, options),
-  };
+  const place = { ...best, at, mattered: found.others, ...(at === parameters && { factors }) };
+  return { kind: "curve", fit: described(search, place, options) };
 }

@@ -14,6 +14,8 @@ export interface Descent {
   readonly squares: number;
   readonly converged: boolean;
   readonly steps: number;
+  /** The factors at those parameters. */
+  readonly factors: OrthogonalFactors;
 }
 
 /** Points that are wanted near to nothing else: what a search may change. */
@@ -44,10 +46,10 @@ export function factorsAt(search: Search, at: Float64Array): OrthogonalFactors {
 }
 
 function columnSizes({ r }: OrthogonalFactors): Float64Array {
-  return Float64Array.from(r, (_, j) =>
-    Math.sqrt(r.reduce((sum, row) => sum + (row[j] as number) ** 2, 0)),
-  );
-}
+  const sizes = new Float64Array(r.length);
+  for (const row of r) for (let j = 0; j < row.length; j++) sizes[j] = (sizes[j] as number) + (row[j] as number) ** 2;
+  return sizes.map(Math.sqrt);
+} // prettier-ignore
 
 /** The step that solves (RᵀR + λD²) δ = Rᵀb, by the triangle of R over √λ D. */
 function dampedStep({ r, along }: OrthogonalFactors, damping: number, sizes: Float64Array) {
@@ -89,6 +91,8 @@ function promised({ r, along }: OrthogonalFactors, step: Float64Array): number {
 
 const smallStep = 1e-13;
 const flat = 1e-9;
+/** Leaning no more than this, a step changes the squares by less than their own rounding. */
+const hardlyTold = 1e-7;
 const mostSteps = 600;
 
 function isSmall(step: Float64Array, search: Search, at: Float64Array): boolean {
@@ -129,26 +133,35 @@ function meets({ y, root }: Search, squares: number): boolean {
  * Levenberg–Marquardt with exact derivatives: steps by QR, scaled by the largest slopes met (Moré 1978), damped as Nielsen
  * (1999) says, kept within bounds.
  * @param start a value for every parameter; those that are not free stay.
- * @param near whether the start is known to be close to the end: then the first steps are hardly damped.
+ * @param near given where the start is the end of a sample of the points: how flat the squares are to be, rather than as
+ * numbers can say; the first steps are hardly damped.
  */
 export function descend(
   search: Search,
   start: Float64Array,
-  { most = mostSteps, near = false }: { readonly most?: number; readonly near?: boolean } = {},
+  { most = mostSteps, near }: { readonly most?: number; readonly near?: number } = {},
 ): Descent {
   const pass = new CurvePass(search.model, search, search.free);
   let at = moved(search, start, new Float64Array(search.free.length));
   let { squares, factors } = pass.at(at);
-  if (squares === Infinity) return { parameters: at, squares, converged: false, steps: 0 };
+  if (squares === Infinity) return { parameters: at, squares, converged: false, steps: 0, factors };
   let sizes = columnSizes(factors);
   let [damping, growth, steps] = [near ? 1e-9 : 1e-3, 2, 0];
-  while (steps < most && !isFlat(factors, flat)) {
+  while (steps < most && !isFlat(factors, near ?? flat)) {
     steps += 1;
-    const step = dampedStep(factors, damping, sizes);
+    const isLast = isFlat(factors, hardlyTold);
+    const step = dampedStep(factors, isLast ? 0 : damping, sizes);
     if (!step) break;
     if (isSmall(step, search, at)) break;
     const next = moved(search, at, step);
     const then = pass.at(next);
+    if (isLast) {
+      if (isFlat(then.factors, hardlyTold)) {
+        at = next;
+        ({ squares, factors } = then);
+      }
+      break;
+    }
     if (then.squares < squares) {
       const gain = (squares - then.squares) / promised(factors, step);
       damping *= Math.max(1 / 3, 1 - (2 * gain - 1) ** 3);
@@ -164,5 +177,5 @@ export function descend(
   }
   const isLow = isFlat(factors, 1e-4) || isFlat(factorsAt(withoutHeld(search, at), at), 1e-4);
   const converged = steps < most && (isLow || meets(search, squares));
-  return { parameters: at, squares, converged, steps };
+  return { parameters: at, squares, converged, steps, factors };
 }

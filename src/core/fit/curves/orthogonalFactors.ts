@@ -85,6 +85,15 @@ export function inverseOfSquare(r: readonly Float64Array[]): number[][] | undefi
   );
 }
 
+/** Takes out of a column what lies along another one; their product. */
+function takeOne(own: Float64Array, other: Float64Array, square: number, end: number): number {
+  let sum = 0;
+  for (let i = 0; i < end; i++) sum += (own[i] as number) * (other[i] as number);
+  const times = sum / square;
+  for (let i = 0; i < end; i++) other[i] = (other[i] as number) - times * (own[i] as number);
+  return sum;
+}
+
 /**
  * The same factors of columns that come stretch by stretch: each is put under the triangle of those before, and brought to a
  * triangle with it (sequential QR; Björck, § 2.1). What it needs is made once.
@@ -94,6 +103,7 @@ export class GrowingFactors {
   readonly columns: readonly Float64Array[];
   readonly first: number;
   private readonly triangle: readonly Float64Array[];
+  private readonly sums: [number, number] = [0, 0];
 
   /** @param count of columns beside the target; @param points the longest stretch. */
   constructor(
@@ -110,6 +120,15 @@ export class GrowingFactors {
     for (const row of this.triangle) row.fill(0);
   }
 
+  /** Whether something that is no number was put in. */
+  hasNone(): boolean {
+    for (let j = 0; j <= this.count; j++) {
+      const size = (this.triangle[j] as Float64Array)[j] as number;
+      if (size !== size) return true;
+    }
+    return false;
+  }
+
   /** Puts in the stretch that stands in the columns. */
   fold(points: number): void {
     const { columns, triangle, count, first } = this;
@@ -124,20 +143,41 @@ export class GrowingFactors {
       let square = 0;
       for (let i = 0; i < end; i++) square += (own[i] as number) * (own[i] as number);
       const size = Math.sqrt(square);
+      row.fill(0, j + 1);
       row[j] = size;
-      for (let k = j + 1; k <= count; k++) {
-        const other = columns[k] as Float64Array;
-        if (size === 0) {
-          row[k] = 0;
-          continue;
-        }
-        let sum = 0;
-        for (let i = 0; i < end; i++) sum += (own[i] as number) * (other[i] as number);
-        row[k] = sum / size;
-        const times = sum / square;
-        for (let i = 0; i < end; i++) other[i] = (other[i] as number) - times * (own[i] as number);
+      if (size === 0) continue;
+      let k = j + 1;
+      for (; k < count; k += 2) {
+        this.takeTwo(own, columns[k] as Float64Array, columns[k + 1] as Float64Array, square, end);
+        row[k] = this.sums[0] / size;
+        row[k + 1] = this.sums[1] / size;
       }
+      if (k === count) row[k] = takeOne(own, columns[k] as Float64Array, square, end) / size;
     }
+  }
+
+  /** Takes out of two columns what lies along another one. */
+  private takeTwo(
+    own: Float64Array,
+    one: Float64Array,
+    two: Float64Array,
+    square: number,
+    end: number,
+  ): void {
+    let [a, b] = [0, 0];
+    for (let i = 0; i < end; i++) {
+      const at = own[i] as number;
+      a += at * (one[i] as number);
+      b += at * (two[i] as number);
+    }
+    const [first, second] = [a / square, b / square];
+    for (let i = 0; i < end; i++) {
+      const at = own[i] as number;
+      one[i] = (one[i] as number) - first * at;
+      two[i] = (two[i] as number) - second * at;
+    }
+    this.sums[0] = a;
+    this.sums[1] = b;
   }
 
   /** The factors of all that was put in. */

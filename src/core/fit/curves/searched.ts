@@ -37,12 +37,22 @@ function withFixed(search: Search, starts: readonly Float64Array[], fixed: Recor
 
 const tried = 2;
 
-/** The lowest place of a sample of the points, and from there of all of them. */
+/** Of many points this part is looked at before all of them. */
+const part = 5;
+const manyPoints = 4000;
+
+/** How flat the squares are to be where a part of the points ends, and where all of many do: a ten-thousandth of each ±. */
+const [roughly, closely] = [1e-4, 1e-7];
+
+/** The lowest place of a sample of the points, and from there of more and of all of them. */
 function descended(search: Search, starts: readonly Float64Array[]): Lowest | undefined {
   const rough = sampled(search);
   const found = lowest(starts.map((start) => descend(rough, start)));
   if (!found || rough === search) return found;
-  return { best: descend(search, found.best.parameters, { near: true }), others: found.others };
+  const count = search.x.length;
+  const some = count > manyPoints ? sampled(search, Math.ceil(count / part)) : undefined;
+  const nearer = some ? descend(some, found.best.parameters, { near: roughly }) : found.best;
+  return { best: descend(search, nearer.parameters, { near: closely }), others: found.others };
 }
 
 /** Residuals that follow one another this closely are a curve, not scatter. */
@@ -81,12 +91,12 @@ function isPlain({ model, x, y, root }: Search, { parameters, converged }: Desce
 }
 
 /**
- * From what the family knows and a person's starting values, else from guesses: the lowest place found. A person's starts
- * alone are enough where the curve explains the points and leaves no pattern.
+ * The lowest place found: from a person's starting values alone where the curve then explains the points and leaves no pattern,
+ * else from what the family knows besides, else from guesses.
  */
 export function searched(search: Search, options: CurveOptions): Lowest | undefined {
   const fixed = fixedValues(options);
-  const { wishes = {}, starts = [] } = options;
+  const { wishes = {}, starts } = options;
   const typed = Object.fromEntries(
     Object.entries(wishes).flatMap(([name, { start }]) =>
       start === undefined ? [] : [[name, start]],
@@ -94,11 +104,13 @@ export function searched(search: Search, options: CurveOptions): Lowest | undefi
   );
   const begun = Object.keys(typed).length > Object.keys(fixed).length;
   const own = begun ? completed(sampled(search), typed) : undefined;
+  const alone = own && !options.ambiguous ? descended(search, [own]) : undefined;
+  if (alone && isPlain(sampled(search), alone.best)) return alone;
   const theirs = own ? [own, ...completedAgain(sampled(search), own, options)] : [];
-  const known = starts.map((start) => ({ ...start, ...fixed }));
+  const known = (starts?.() ?? []).map((start) => ({ ...start, ...fixed }));
   const ranked = rankedStarts(search, known).slice(0, tried);
   const first = descended(search, [...ranked, ...theirs]);
-  if (first && (ranked.length > 0 ? first.best.converged : isPlain(search, first.best)))
+  if (first && (ranked.length > 0 ? first.best.converged : isPlain(sampled(search), first.best)))
     return first;
   const guessed = withFixed(search, startingValues(search, options.onProgress), fixed);
   return descended(search, [...guessed.slice(0, 1 + tried), ...ranked, ...theirs]);

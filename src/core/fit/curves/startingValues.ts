@@ -16,8 +16,13 @@ const seed = 20_261_124;
 export function sampled(search: Search, most = mostPoints): Search {
   const n = search.x.length;
   if (n <= most) return search;
-  const take = (of: Float64Array) =>
-    Float64Array.from({ length: most }, (_, i) => of[Math.floor((i * n) / most)] as number);
+  const places = new Int32Array(most);
+  for (let i = 0; i < most; i++) places[i] = (i * n) / most;
+  const take = (of: Float64Array) => {
+    const some = new Float64Array(most);
+    for (let i = 0; i < most; i++) some[i] = of[places[i] as number] as number;
+    return some;
+  };
   return { ...search, x: take(search.x), y: take(search.y), root: take(search.root) };
 }
 
@@ -118,13 +123,17 @@ interface Start {
   readonly squares: number;
 }
 
+/** The values of parameters that are given, 0 for others, and the free ones that are left out. */
+function givenTo({ model, free }: Search, given: Readonly<Record<string, number>>) {
+  const from = Float64Array.from(model.parameters, (name) => given[name] ?? 0);
+  const names = free.map((place) => model.parameters[place] as string);
+  return { from, missing: names.filter((name) => given[name] === undefined) };
+}
+
 /** Given values of some parameters with the linear ones put in where they are left out. */
 function started(search: Search, given: Readonly<Record<string, number>>): Start | undefined {
-  const { model, free } = search;
-  const from = Float64Array.from(model.parameters, (name) => given[name] ?? 0);
-  const missing = free
-    .map((place) => model.parameters[place] as string)
-    .filter((name) => given[name] === undefined);
+  const { model } = search;
+  const { from, missing } = givenTo(search, given);
   if (missing.length === 0) {
     return { parameters: from, squares: squaresAt(search, heightOf(model), from) };
   }
@@ -139,7 +148,8 @@ export function completed(
   search: Search,
   given: Readonly<Record<string, number>>,
 ): Float64Array | undefined {
-  return started(search, given)?.parameters;
+  const { from, missing } = givenTo(search, given);
+  return missing.length === 0 ? from : started(search, given)?.parameters;
 }
 
 /** So many points tell which of several beginnings is the better one. */

@@ -13,6 +13,8 @@ export interface CurveRule {
   readonly formula: string;
   /** Where to begin, as values of the parameters that stand inside functions; the others follow by least squares. */
   readonly starts: (points: Points) => readonly Named[];
+  /** Whether other parameters can meet evenly spaced points as closely: then a person's beginning alone is not enough. */
+  readonly ambiguous?: boolean;
   /** Among equivalent solutions the usual one. */
   readonly normalise?: (values: Named) => Named;
 }

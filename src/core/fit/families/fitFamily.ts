@@ -46,11 +46,11 @@ export function fitFamily(
     };
   }
   const rule: CurveRule = curveRules[family];
-  const points = { x: Float64Array.from(x), y: Float64Array.from(y) };
-  const starts = points.x.length > 0 ? rule.starts(points) : [];
+  const starts = () => rule.starts({ x: Float64Array.from(x), y: Float64Array.from(y) });
   return fitCurve(model, x, y, {
     ...options,
     starts,
+    ambiguous: rule.ambiguous ?? false,
     ...(rule.normalise && { normalise: rule.normalise }),
   });
 }

@@ -56,6 +56,7 @@ function usual(values: Named): Named {
 export const sine: CurveRule = {
   formula: "a*sin(ω*x + φ) + c",
   starts: (points) => beginnings(points, [0]).map(({ ω = 0, φ = 0 }) => ({ ω, φ })),
+  ambiguous: true,
   normalise: usual,
 };
 
@@ -66,5 +67,6 @@ export const dampedSine: CurveRule = {
     const { size } = spanOf(points.x);
     return beginnings(points, [0.3 / size, 1.5 / size, 5 / size]);
   },
+  ambiguous: true,
   normalise: usual,
 };
