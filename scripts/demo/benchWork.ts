@@ -32,7 +32,7 @@ const secondsApart = 55;
 
 /** The block in which the readings are discussed. */
 export function discussionOf({ writeUp }: Investigation): string | undefined {
-  return Object.keys(writeUp.blocks).find((id) => writeUp.blocks[id]?.heading === "Discussion");
+  return Object.keys(writeUp.blocks).find((id) => writeUp.blocks[id]?.section === "discussion");
 }
 
 /** The acts of a bench, each by one of its people in turn, as edits that end at a moment. */

@@ -1,3 +1,4 @@
+import { readReason } from "@/wording/settingAside";
 import type { IncomingTable } from "@/investigation/acts/bringInTable";
 import { renamedInFormula } from "@/core/expression/renamedInFormula";
 import {
@@ -121,14 +122,14 @@ function quantitiesOf(cells: Cells, document: Investigation, newId: () => string
 }
 
 /** "whole row: misread | t_10 2: slipped" → reasons by cell key. */
-function asideOf(text: string, named: readonly Named[]): Record<string, string> | undefined {
+function asideOf(text: string, named: readonly Named[]): Row["setAside"] {
   const entries = readAsideText(text).flatMap(({ place, reason }) => {
-    if (place === wholeRowWords) return [[wholeRow, reason]];
+    if (place === wholeRowWords) return [[wholeRow, readReason(reason)]];
     const match = /^(.*) (\d+)$/s.exec(place);
     const id = named.find(({ was }) => was === match?.[1])?.id;
-    return id ? [[cellKey(id, Number(match?.[2])), reason]] : [];
+    return id ? [[cellKey(id, Number(match?.[2])), readReason(reason)]] : [];
   });
-  return entries.length > 0 ? (Object.fromEntries(entries) as Record<string, string>) : undefined;
+  return entries.length > 0 ? (Object.fromEntries(entries) as Row["setAside"]) : undefined;
 }
 
 /** A table that was taken out here, as it was, under fresh ids; symbols that are taken get a subscript. */

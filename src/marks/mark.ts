@@ -1,3 +1,4 @@
+import type { Reason } from "@/investigation/model/reason";
 import type { RunText } from "@/core/unit/runText";
 import type { EvaluatedTable } from "@/pipeline/table/table";
 import type { StageId } from "@/wording/stages";
@@ -21,7 +22,7 @@ export interface WrittenMark {
   /** What can't be calculated with stays marked until it is mended. */
   readonly dismissable: boolean;
   /** Why it was rubbed out; undefined while it stands. */
-  readonly answer: string | undefined;
+  readonly answer: Reason | undefined;
 }
 
 /** Beyond so many rows looking at a quantity takes more than a moment. */

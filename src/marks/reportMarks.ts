@@ -1,3 +1,4 @@
+import { headingOf } from "@/wording/writingUp";
 import type { Finding } from "@/core/finding/finding";
 import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -33,7 +34,8 @@ export function checkedReport(context: ReportContext): readonly LookedReport[] {
   });
   const ofReport = checkReport(buildReport(context), context).map(
     ({ block, finding }): LookedReport => {
-      const heading = document.writeUp.blocks[block]?.heading.trim();
+      const found = document.writeUp.blocks[block];
+      const heading = found && headingOf(found);
       return { stage: "writeup", id: block, named: [{ text: heading || "the report" }], finding };
     },
   );

@@ -1,3 +1,4 @@
+import { reasonText } from "@/wording/settingAside";
 import { cleanTexts } from "@/core/text/cleanText";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -44,7 +45,8 @@ function plainHeading({ symbol, unit }: Quantity, { headings }: HouseRules): str
 }
 
 function asideOf({ row }: EvaluatedRow, symbolOf: (id: string) => string): string {
-  const entries = Object.entries(row.setAside ?? {}).map(([cell, reason]) => {
+  const entries = Object.entries(row.setAside ?? {}).map(([cell, because]) => {
+    const reason = reasonText(because);
     const { quantity, repeat } = cellPlace(cell);
     return { place: cell === wholeRow ? wholeRowWords : `${symbolOf(quantity)} ${repeat}`, reason };
   });

@@ -34,7 +34,7 @@ test("readings mended, new and set aside are told with their places; slope and r
 });
 
 test("texts are compared word by word; what stayed is not told", () => {
-  const [id] = inOrder(before.writeUp.blocks).find(([, { heading }]) => heading === "Aim")!;
+  const [id] = inOrder(before.writeUp.blocks).find(([, { section }]) => section === "aim")!;
   const text = plainRichText("To find the stiffness of the steel of a long rule.");
   const after = perform(before, describeBlock, { block: id, change: { text } }).document;
   const [aim, ...others] = changesBetween(before, after).texts;

@@ -1,3 +1,6 @@
+import { reasonText } from "@/wording/settingAside";
+import { headingOf } from "@/wording/writingUp";
+import type { WriteUpBlock } from "@/investigation/model/writeUp";
 import { diffWordsWithSpace } from "diff";
 import { plainRunText } from "@/core/unit/runText";
 import type { Investigation } from "@/investigation/model/investigation";
@@ -49,7 +52,10 @@ function readingsOf({ rows }: Investigation): Map<string, string> {
     for (const [cell, text] of Object.entries(row.readings)) {
       if (text.trim() === "") continue;
       const aside = reasonSetAside(row, cell);
-      found.set(`cell:${id}/${cell}`, aside === undefined ? text : `${text} (set aside: ${aside})`);
+      found.set(
+        `cell:${id}/${cell}`,
+        aside === undefined ? text : `${text} (set aside: ${reasonText(aside)})`,
+      );
     }
   }
   return found;
@@ -81,9 +87,11 @@ function changedTexts(before: Investigation, after: Investigation): ChangedText[
     const parts = diffWordsWithSpace(old, now).map(({ value: text, added, removed }): TextPart => {
       return { text, kind: added ? "new" : removed ? "gone" : "same" };
     });
-    return [{ block, heading: (is[block] ?? was[block])?.heading.trim() ?? "", parts }];
+    return [{ block, heading: headed(is[block] ?? was[block]), parts }];
   });
 }
+
+const headed = (block: WriteUpBlock | undefined) => (block ? headingOf(block) : "");
 
 const written = (stated: Stated | undefined): string | undefined =>
   stated && `${plainRunText(stated.number)}\u00a0${plainRunText(stated.unit)}`.trim();

@@ -1,3 +1,4 @@
+import { headingOf } from "./writingUp";
 import { plainRunText, type RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { type FixablePart, fixablePart } from "@/investigation/model/fixedParts";
@@ -110,8 +111,10 @@ export function partWords(document: Investigation, { kind, of }: FixablePart): R
     }
     case "look":
       return [{ text: "The look of the figure" }];
-    case "heading":
-      return [{ text: `The heading “${writeUp.blocks[of]?.heading || untitled}”` }];
+    case "heading": {
+      const block = writeUp.blocks[of];
+      return [{ text: `The heading “${(block && headingOf(block)) || untitled}”` }];
+    }
   }
 }
 

@@ -4,7 +4,7 @@ import { spokenPlace } from "./remarks";
 
 const document = samples.clampedRule();
 const [, second] = inOrder(document.rows).map(([id]) => id);
-const [aim] = inOrder(document.writeUp.blocks).find(([, { heading }]) => heading === "Aim")!;
+const [aim] = inOrder(document.writeUp.blocks).find(([, { section }]) => section === "aim")!;
 const said = (place: string, stage: "measure" | "slope" | "writeup" = "measure") =>
   spokenPlace(document, { stage, place, quote: "" });
 

@@ -1,3 +1,4 @@
+import { headingOf } from "./writingUp";
 import type { RunText } from "@/core/unit/runText";
 import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -139,7 +140,7 @@ export function placeWords(document: Investigation, place: RemarkPlace): RunText
     case "block": {
       const block = document.writeUp.blocks[of];
       if (!block) return [{ text: remarkWords.gone }];
-      const words = block.heading.trim() || blockNames[block.kind] || "a text";
+      const words = headingOf(block) || blockNames[block.kind] || "a text";
       const quantity = block.kind === "example" ? document.quantities[block.of] : undefined;
       return quantity ? [{ text: `${words} of ` }, ...named(quantity)] : [{ text: words }];
     }

@@ -1,4 +1,4 @@
-import type { BlockKind } from "@/investigation/model/writeUp";
+import type { BlockKind, SectionId, WriteUpBlock } from "@/investigation/model/writeUp";
 
 /** What each kind of block is called. */
 export const blockWords: Readonly<Record<BlockKind, string>> = {
@@ -15,7 +15,7 @@ export const blockWords: Readonly<Record<BlockKind, string>> = {
 };
 
 /** Headings of the text blocks of a lab report, in their order, with what belongs there. */
-export const sections = {
+export const sections: Readonly<Record<SectionId, { heading: string; hint: string }>> = {
   aim: { heading: "Aim", hint: "What is to be found, and from what." },
   method: {
     heading: "Apparatus and method",
@@ -26,7 +26,14 @@ export const sections = {
     hint: "What the result says, what brings its ±, what could be systematic, what to do better.",
   },
   references: { heading: "References", hint: "Where accepted values and methods come from." },
-} as const;
+};
+
+/** What stands above a block: as typed, else as the part of the report that it is proposes; "" for nothing. */
+export const headingOf = ({
+  heading,
+  section,
+}: Pick<WriteUpBlock, "heading" | "section">): string =>
+  heading.trim() || (section ? sections[section].heading : "");
 
 /** Why a block shows nothing yet. */
 export const missingWords = {

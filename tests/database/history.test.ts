@@ -77,7 +77,7 @@ test("words that two wrote at once stand merged in the log, so that each moment 
   const id = (await createInvestigation(owner, clampedRule()))!;
   const start = await stateOf(id);
   const block = Object.keys(start.writeUp.blocks).find(
-    (one) => start.writeUp.blocks[one]?.heading === "References",
+    (one) => start.writeUp.blocks[one]?.section === "references",
   )!;
   for (const [window, text] of [
     ["one", "Data sheet of spring steel, and more, as kept in the physics room."],

@@ -1,3 +1,5 @@
+import type { Reason } from "@/investigation/model/reason";
+import { reasonText } from "@/wording/settingAside";
 import ExcelJS from "exceljs";
 import fc from "fast-check";
 import { cleanText } from "@/core/text/cleanText";
@@ -86,11 +88,11 @@ function told(document: Investigation, table: string): unknown {
   const quantities = inOrder(document.quantities).filter(([, one]) => one.table === table);
   const symbol = new Map(quantities.map(([id, one]) => [id, one.symbol]));
   const column = (id: string) => symbol.get(id) ?? "";
-  const cells = (of: Readonly<Record<string, string>> = {}) =>
+  const cells = (of: Readonly<Record<string, Reason>> = {}) =>
     Object.entries(of)
       .map(([cell, text]) => {
         const { quantity, repeat } = cellPlace(cell);
-        return `${cell === wholeRow ? cell : `${column(quantity)} ${repeat}`} = ${text}`;
+        return `${cell === wholeRow ? cell : `${column(quantity)} ${repeat}`} = ${reasonText(text)}`;
       })
       .sort();
   return {

@@ -1,25 +1,20 @@
 "use client";
 
+import { reasonText } from "@/wording/settingAside";
 import { useState } from "react";
 import { dismissMark } from "@/investigation/acts/dismissMark";
 import { recallMark } from "@/investigation/acts/recallMark";
 import type { StageId } from "@/wording/stages";
-import { reasonsToDismiss } from "@/wording/settingAside";
+import { type Reason, usualAnswers } from "@/investigation/model/reason";
 import { Button } from "../parts/Button";
-import { Choice } from "../parts/Choice";
+import { ReasonField } from "../parts/ReasonField";
 import { RunTextView } from "../parts/RunTextView";
 import { MarginNote, PencilMark } from "../parts/StageLayout";
-import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
 import type { WrittenMark } from "@/marks/mark";
 import { useMarks } from "./useMarks";
 
 const mostShown = 12;
-const ownReason = "own";
-const choices = [
-  ...reasonsToDismiss.map((reason) => ({ value: reason as string, label: reason as string })),
-  { value: ownReason, label: "another reason" },
-];
 
 type Go = (mark: WrittenMark) => void;
 
@@ -34,13 +29,15 @@ function Place({ mark, go }: { mark: WrittenMark; go: Go }) {
 
 function Dismissal({ mark, onDone }: { mark: WrittenMark; onDone: () => void }) {
   const { act } = useActs();
-  const [choice, setChoice] = useState<string>(reasonsToDismiss[0]);
-  const [own, setOwn] = useState("");
-  const reason = choice === ownReason ? own.trim() : choice;
+  const [reason, setReason] = useState<Reason>({ usual: usualAnswers[0] });
   return (
     <div className="mt-1 flex flex-col gap-2">
-      <Choice label="It can stand, because" value={choice} options={choices} onChange={setChoice} />
-      {choice === ownReason && <TextField label="The reason" value={own} onChange={setOwn} />}
+      <ReasonField
+        label="It can stand, because"
+        of={usualAnswers}
+        value={reason}
+        onChange={setReason}
+      />
       <div className="flex gap-2">
         <Button
           disabled={reason === ""}
@@ -89,7 +86,9 @@ function Answered({ marks, go }: { marks: readonly WrittenMark[]; go: Go }) {
         {marks.map((mark) => (
           <li key={mark.key} className="py-1">
             <Place mark={mark} go={go} />: {mark.sentence}{" "}
-            <span className="text-soft">It stands because: {mark.answer}.</span>{" "}
+            <span className="text-soft">
+              It stands because: {mark.answer && reasonText(mark.answer)}.
+            </span>{" "}
             <button
               type="button"
               className="text-soft hover:text-ink underline"

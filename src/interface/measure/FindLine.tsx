@@ -1,11 +1,16 @@
 "use client";
 
+import { reasonText } from "@/wording/settingAside";
+import type { Reason } from "@/investigation/model/reason";
 import { ChevronDown, ChevronUp, X } from "lucide-react";
 import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import { Button } from "../parts/Button";
 import type { CellPlace } from "./gridState";
 import type { GridView } from "./gridView";
 import { useGrid, useGridController, useGridView } from "./MeasureContext";
+
+const asideText = (reason: Reason | undefined) =>
+  reason === undefined ? undefined : reasonText(reason);
 
 /** The cells whose text, or whose reason for being set aside, holds the words. */
 function placesOf({ rows, columns }: GridView, words: string): CellPlace[] {
@@ -15,7 +20,9 @@ function placesOf({ rows, columns }: GridView, words: string): CellPlace[] {
     text !== undefined && text.toLowerCase().replace(/[−–]/g, "-").includes(wanted);
   return rows.flatMap(({ row }, index) =>
     columns.flatMap(({ cell }, column) =>
-      holds(row.readings[cell]) || holds(row.setAside?.[cell]) ? [{ row: index, column }] : [],
+      holds(row.readings[cell]) || holds(asideText(row.setAside?.[cell]))
+        ? [{ row: index, column }]
+        : [],
     ),
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { reasonText } from "@/wording/settingAside";
 import type { CellProps } from "./cellProps";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import type { NumberReading } from "@/core/number/readNumber";
@@ -47,7 +48,8 @@ export function GridCell(props: Props) {
   const place = placeOfReading(row?.id, cell);
   const text = row?.row.readings[cell] ?? "";
   const problem = isRemarks(quantity) ? undefined : problemOf(row?.readings[cell]);
-  const aside = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
+  const reason = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
+  const aside = reason && reasonText(reason);
   const label = cellLabel(quantity, index, repeat);
   const ground = problem
     ? "bg-magenta-wash"

@@ -1,5 +1,6 @@
 "use client";
 
+import type { Reason } from "@/investigation/model/reason";
 import { type ReactElement, useContext } from "react";
 import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { setAside } from "@/investigation/acts/setAside";
@@ -41,7 +42,7 @@ function ofCells(
   const cells = across.map(({ cell }) => cell);
   const ids = chosen.map(({ id }) => id);
   const aside = chosen.some(({ row }) => cells.some((cell) => reasonSetAside(row, cell)));
-  const put = (places: readonly string[]) => (reason: string) =>
+  const put = (places: readonly string[]) => (reason: Reason) =>
     doAct(store, setAside, {
       readings: ids.flatMap((row) => places.map((cell) => ({ row, cell }))),
       reason,

@@ -4,20 +4,14 @@ import { useState } from "react";
 import { setAside } from "@/investigation/acts/setAside";
 import { takeBack } from "@/investigation/acts/takeBack";
 import { reasonSetAside, wholeRow } from "@/investigation/model/row";
-import { reasonsToSetAside } from "@/wording/settingAside";
+import { reasonText } from "@/wording/settingAside";
+import { type Reason, usualReasons } from "@/investigation/model/reason";
 import { Button } from "../parts/Button";
-import { Choice } from "../parts/Choice";
+import { ReasonField } from "../parts/ReasonField";
 import { MarginNote } from "../parts/StageLayout";
-import { TextField } from "../parts/TextField";
 import { useActs } from "../store/useInvestigation";
 import { rangeOf } from "./gridState";
 import { useGrid, useGridController, useGridPart } from "./MeasureContext";
-
-const ownReason = "own";
-const choices = [
-  ...reasonsToSetAside.map((reason) => ({ value: reason as string, label: reason as string })),
-  { value: ownReason, label: "another reason" },
-];
 
 /** The selected rows and columns that hold something. */
 function useSelected() {
@@ -54,17 +48,14 @@ function useSelected() {
 interface NowProps {
   name: string;
   reading: string;
-  onReason: (reason: string, whole: boolean) => void;
+  onReason: (reason: Reason, whole: boolean) => void;
 }
 
 function SetAsideNow({ name, reading, onReason }: NowProps) {
-  const [choice, setChoice] = useState<string>(reasonsToSetAside[0]);
-  const [own, setOwn] = useState("");
-  const reason = choice === ownReason ? own.trim() : choice;
+  const [reason, setReason] = useState<Reason>({ usual: usualReasons[0] });
   return (
     <div className="flex flex-col gap-2">
-      <Choice label="Because" value={choice} options={choices} onChange={setChoice} />
-      {choice === ownReason && <TextField label="The reason" value={own} onChange={setOwn} />}
+      <ReasonField label="Because" of={usualReasons} value={reason} onChange={setReason} />
       <div className="flex flex-wrap gap-2">
         <Button disabled={reason === ""} onClick={() => onReason(reason, false)}>
           Set aside {reading}
@@ -82,7 +73,7 @@ export function SetAsidePanel() {
   const { count, name, reading, reason, selected } = useSelected();
   const { act } = useActs();
   if (count < 1) return null;
-  const put = (because: string, whole: boolean) => {
+  const put = (because: Reason, whole: boolean) => {
     const { rows, cells } = selected();
     const readings = rows.flatMap((row) =>
       (whole ? [wholeRow] : cells).map((cell) => ({ row, cell })),
@@ -100,7 +91,7 @@ export function SetAsidePanel() {
       ) : (
         <>
           <p className="mb-2">
-            In {name}, set aside: {reason}.
+            In {name}, set aside: {reasonText(reason)}.
           </p>
           <Button onClick={back}>Take back</Button>
         </>

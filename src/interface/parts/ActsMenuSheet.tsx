@@ -2,7 +2,8 @@
 
 import * as ContextMenu from "@radix-ui/react-context-menu";
 import { createContext, type ReactElement, useContext, useEffect, useRef } from "react";
-import { reasonsToSetAside } from "@/wording/settingAside";
+import { usualReasons } from "@/investigation/model/reason";
+import { reasonText } from "@/wording/settingAside";
 import type { AboutThing, Doing, Doings } from "./doings";
 
 const look =
@@ -38,9 +39,9 @@ function Entry({ doing: { label, key, run, then, reasons, more } }: { doing: Doi
   if (reasons) {
     return (
       <Further label={label}>
-        {reasonsToSetAside.map((reason) => (
-          <ContextMenu.Item key={reason} className={look} onSelect={() => reasons(reason)}>
-            {reason}
+        {usualReasons.map((usual) => (
+          <ContextMenu.Item key={usual} className={look} onSelect={() => reasons({ usual })}>
+            {reasonText({ usual })}
           </ContextMenu.Item>
         ))}
       </Further>

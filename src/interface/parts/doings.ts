@@ -1,3 +1,4 @@
+import type { Reason } from "@/investigation/model/reason";
 /** One thing that can be done. */
 export interface Doing {
   readonly label: string;
@@ -7,7 +8,7 @@ export interface Doing {
   /** What it does once the menu is closed and the focus is given back: leads the hands elsewhere. */
   readonly then?: () => void;
   /** Reasons to choose from, for what is done only with one. */
-  readonly reasons?: (reason: string) => void;
+  readonly reasons?: (reason: Reason) => void;
   /** What can be done with something that belongs to it. */
   readonly more?: Doings;
 }

@@ -9,7 +9,7 @@ import { wholeRow } from "@/investigation/model/row";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
-import { reasonsToSetAside } from "@/wording/settingAside";
+import { type UsualReason, usualReasons } from "@/investigation/model/reason";
 import { heardWords as words } from "@/wording/figureMenu";
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -26,10 +26,10 @@ import type { PlacedPoint } from "./figurePoints";
 /** Rows are left out only with a reason. */
 function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () => void }) {
   const { act } = useActs();
-  const [reason, setReason] = useState<string>();
-  if (reason === undefined) {
+  const [usual, setUsual] = useState<UsualReason>();
+  if (usual === undefined) {
     return (
-      <Button onClick={() => setReason(reasonsToSetAside[0])}>
+      <Button onClick={() => setUsual(usualReasons[0])}>
         Set {rows.length === 1 ? "it" : "them"} aside
       </Button>
     );
@@ -37,11 +37,12 @@ function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () =>
   return (
     <>
       <span className="w-56">
-        <ReasonChoice label="because" value={reason} onChange={setReason} />
+        <ReasonChoice label="because" value={usual} onChange={setUsual} />
       </span>
       <Button
         onClick={() => {
-          act(setAside, { readings: rows.map((row) => ({ row, cell: wholeRow })), reason });
+          const readings = rows.map((row) => ({ row, cell: wholeRow }));
+          act(setAside, { readings, reason: { usual } });
           onDone();
         }}
       >

@@ -1,5 +1,6 @@
 "use client";
 
+import type { Reason } from "@/investigation/model/reason";
 import { useContext, useMemo, useState } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import { setAside } from "@/investigation/acts/setAside";
@@ -39,7 +40,7 @@ export function usePointed(fit: FigureFit | undefined, frame: Frame) {
   const go = () => {
     if (fit && point) call({ table: fit.table.id, row: point.row, quantity: point.quantity });
   };
-  const aside = (reason: string) => {
+  const aside = (reason: Reason) => {
     if (point) act(setAside, { readings: [{ row: point.row, cell: wholeRow }], reason });
   };
   const leave = () => {

@@ -2,7 +2,8 @@
 
 import { nanoid } from "nanoid";
 import { useState } from "react";
-import { reasonsToSetAside } from "@/wording/settingAside";
+import type { UsualReason } from "@/investigation/model/reason";
+import { reasonText } from "@/wording/settingAside";
 import { trimmingWords as words } from "@/wording/recordings";
 import { Button } from "../parts/Button";
 import { ReasonChoice } from "../parts/ReasonChoice";
@@ -69,14 +70,15 @@ export function TrimPanel() {
 /** Stretches that take no part, with the reason; the one in hand can become one. */
 export function AsidePanel() {
   const found = useToChange();
-  const [reason, setReason] = useState<string>(reasonsToSetAside[1]);
+  const [usual, setUsual] = useState<UsualReason>("disturbed");
   if (!found) return null;
   const { desk, rules, recording, stretch } = found;
   const { id, aside } = recording;
   const all = Object.entries(aside).sort(([, a], [, b]) => a.from - b.from);
   if (!stretch && all.length === 0) return null;
   const setAside = () => {
-    if (stretch) void chooseOf(desk, id, { aside: { ...aside, [nanoid(8)]: { ...stretch, reason } } });
+    const one = stretch && { ...stretch, reason: { usual } };
+    if (one) void chooseOf(desk, id, { aside: { ...aside, [nanoid(8)]: one } });
   };
   const takeBack = (key: string) => {
     void chooseOf(desk, id, { aside: without(aside, key) });
@@ -90,7 +92,7 @@ export function AsidePanel() {
               {words.aside.entry(
                 momentText(one.from, desk.lasting(id), rules),
                 momentText(one.to, desk.lasting(id), rules),
-                one.reason,
+                reasonText(one.reason),
               )}
             </span>
             <Button onClick={() => takeBack(key)}>{words.aside.back}</Button>
@@ -100,7 +102,7 @@ export function AsidePanel() {
       {stretch && (
         <div className="grid justify-items-start gap-2">
           <div className="w-full">
-            <ReasonChoice label={words.aside.reason} value={reason} onChange={setReason} />
+            <ReasonChoice label={words.aside.reason} value={usual} onChange={setUsual} />
           </div>
           <Button onClick={setAside}>{words.aside.button}</Button>
         </div>

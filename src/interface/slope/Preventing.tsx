@@ -6,7 +6,7 @@ import { setAside } from "@/investigation/acts/setAside";
 import { wholeRow } from "@/investigation/model/row";
 import type { FigurePoints } from "@/pipeline/lines/fit";
 import { noRangeSentence } from "@/wording/lines";
-import { reasonsToSetAside } from "@/wording/settingAside";
+import { type UsualReason, usualReasons } from "@/investigation/model/reason";
 import { Button } from "../parts/Button";
 import { DrawerCallContext } from "../parts/DrawerCall";
 import { useFigureFit } from "../store/useFigureFit";
@@ -23,13 +23,13 @@ export function Preventing({ points, factor, preventing }: Props) {
   const table = useFigureFit()?.table;
   const call = useContext(DrawerCallContext);
   const { act } = useActs();
-  const [reason, setReason] = useState<string>(reasonsToSetAside[0]);
+  const [usual, setUsual] = useState<UsualReason>(usualReasons[0]);
   const numbers = new Map(table?.rows.map(({ id }, index) => [id, index + 1]));
   return (
     <div data-testid="preventing">
       <p>{noRangeSentence(factor)}</p>
       <div className="mt-2">
-        <ReasonChoice label="Reason for setting one aside" value={reason} onChange={setReason} />
+        <ReasonChoice label="Reason for setting one aside" value={usual} onChange={setUsual} />
       </div>
       <ul className="mt-2">
         {preventing.map((place) => {
@@ -46,7 +46,7 @@ export function Preventing({ points, factor, preventing }: Props) {
               </Button>
               <Button
                 onClick={() =>
-                  act(setAside, { readings: [{ row: row.id, cell: wholeRow }], reason })
+                  act(setAside, { readings: [{ row: row.id, cell: wholeRow }], reason: { usual } })
                 }
               >
                 Set aside

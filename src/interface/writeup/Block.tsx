@@ -10,7 +10,7 @@ import { setWriteUp } from "@/investigation/acts/setWriteUp";
 import { inOrder } from "@/investigation/model/order";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
 import type { ReportBlock, ReportNode } from "@/output/report/report";
-import { blockWords, sections } from "@/wording/writingUp";
+import { blockWords, headingOf, sections } from "@/wording/writingUp";
 import { PromptField } from "../brief/PromptField";
 import { HandOfOther } from "../together/Together";
 import { useFixed } from "../parts/Fixed";
@@ -33,12 +33,10 @@ interface Props {
 }
 
 /** What a block is called where it is moved or hidden; @param about the quantity or result that it shows. */
-function nameOf(
-  { kind, heading }: WriteUpBlock,
-  { shown: nodes }: ReportBlock,
-  about: string,
-): string {
-  if (heading.trim() !== "") return heading.trim();
+function nameOf(block: WriteUpBlock, { shown: nodes }: ReportBlock, about: string): string {
+  const { kind } = block;
+  const heading = headingOf(block);
+  if (heading !== "") return heading;
   for (const node of nodes) {
     if (node.kind === "heading") return node.text;
     if (node.kind === "table") return `Table ${node.number}`;
@@ -161,21 +159,20 @@ function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
   return (
     <input
       aria-label="Heading"
-      value={block.heading}
+      value={block.heading || headingOf(block)}
       readOnly={fixed}
       placeholder="Heading"
       maxLength={200}
       onChange={(event) =>
-        act(describeBlock, { block: id, change: { heading: event.target.value } }, `heading/${id}`)
+        act(describeBlock, { block: id, heading: event.target.value }, `heading/${id}`)
       }
       className="placeholder:text-soft hover:border-hairline w-full rounded-md border border-transparent px-1 font-serif text-[18px] font-semibold"
     />
   );
 }
 
-const hintOf = (heading: string) =>
-  Object.values(sections).find((section) => section.heading === heading.trim())?.hint ??
-  "Write here. {E} sets the live value of E.";
+const hintOf = ({ section }: WriteUpBlock) =>
+  (section && sections[section].hint) ?? "Write here. {E} sets the live value of E.";
 
 interface BeforeProps {
   id: string;
@@ -259,8 +256,8 @@ export const Block = memo(function Block({ block, shown, order, drawn }: Props) 
           <TextEditor
             block={id}
             text={block.text}
-            label={block.heading.trim() || "Text"}
-            hint={block.prompt?.trim() || hintOf(block.heading)}
+            label={headingOf(block) || "Text"}
+            hint={block.prompt?.trim() || hintOf(block)}
             words={words}
             drawn={drawn}
           />

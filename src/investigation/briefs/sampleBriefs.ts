@@ -3,6 +3,7 @@ import { fixedKey } from "../model/fixedParts";
 import type { Investigation } from "../model/investigation";
 import { inOrder } from "../model/order";
 import type { StageId } from "../model/stage";
+import type { SectionId } from "../model/writeUp";
 import { type SampleName, samples } from "../samples/samples";
 import { briefFrom } from "./briefFrom";
 
@@ -14,13 +15,12 @@ interface SampleBrief {
 }
 
 /** What is to be written under each heading. */
-const prompts: Readonly<Record<string, string>> = {
-  Aim: "What do you want to find out, and by which straight line?",
-  "Apparatus and method":
-    "What did you use, and how did you go about it, so that another bench could do the same?",
-  Discussion:
+const prompts: Readonly<Record<SectionId, string>> = {
+  aim: "What do you want to find out, and by which straight line?",
+  method: "What did you use, and how did you go about it, so that another bench could do the same?",
+  discussion:
     "How do your result and the accepted value compare, within their ±? What limits the ± most?",
-  References: "Where did values come from that you did not measure?",
+  references: "Where did values come from that you did not measure?",
 };
 
 const criteria: readonly (readonly [id: string, text: string, points: number])[] = [
@@ -107,7 +107,7 @@ function fixedOf({ quantities, constants, writeUp }: Investigation): Brief["fixe
 
 function prompted({ writeUp }: Investigation): Investigation["writeUp"] {
   const blocks = inOrder(writeUp.blocks).map(([id, block]) => {
-    const prompt = block.kind === "text" ? prompts[block.heading] : undefined;
+    const prompt = block.section && prompts[block.section];
     return [id, prompt ? { ...block, prompt } : block] as const;
   });
   return { ...writeUp, blocks: Object.fromEntries(blocks) };

@@ -20,7 +20,7 @@ import {
   reference,
   words,
 } from "./schemaParts";
-import { blockKinds, type WriteUp, type WriteUpBlock, writeUpValues } from "./writeUp";
+import { blockKinds, sectionIds, type WriteUp, type WriteUpBlock, writeUpValues } from "./writeUp";
 
 const source: yup.ObjectSchema<ResultSource> = yup
   .object({
@@ -62,6 +62,7 @@ const block: yup.ObjectSchema<WriteUpBlock> = yup
     order,
     kind: oneOf(blockKinds),
     heading: words,
+    section: yup.string().strict().oneOf(sectionIds),
     hidden: flag,
     of: yup.string().strict().defined().matches(key, { excludeEmptyString: true }),
     text: yup.mixed(isRichText).required(),

@@ -50,7 +50,7 @@ function contentOf(document: Investigation, { kind, of }: FixablePart): unknown 
     case "look":
       return figures[of]?.look;
     case "heading":
-      return [writeUp.blocks[of]?.kind, writeUp.blocks[of]?.heading];
+      return [writeUp.blocks[of]?.kind, writeUp.blocks[of]?.heading, writeUp.blocks[of]?.section];
   }
 }
 

@@ -5,12 +5,13 @@ import type { HouseRules } from "./houseRules";
 import type { Instrument } from "./instrument";
 import type { Quantity } from "./quantity";
 import type { ReadOffEntry, Recording } from "./recording";
+import type { Reason } from "./reason";
 import type { Result } from "./result";
 import type { Row } from "./row";
 import type { WriteUp } from "./writeUp";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 12;
+export const documentVersion = 13;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.
@@ -41,7 +42,7 @@ export interface Investigation {
   writeUp: WriteUp;
   houseRules: HouseRules;
   /** Pencil marks that somebody answered, by the key of the mark: the reason why they may be passed over. */
-  dismissed: Record<string, string>;
+  dismissed: Record<string, Reason>;
   /** What makes it a brief, or what a brief asks of the bench that works on it; null where neither is. */
   brief: Brief | null;
 }

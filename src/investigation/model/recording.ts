@@ -1,3 +1,5 @@
+import type { Reason } from "./reason";
+
 /** What a recording holds: readings at even times, moments of events in s, or counts by interval. */
 export const recordingKinds = ["readings", "events", "counts"] as const;
 export type RecordingKind = (typeof recordingKinds)[number];
@@ -34,7 +36,7 @@ export interface RecordingDescription {
 export interface StretchAside {
   from: number;
   to: number;
-  reason: string;
+  reason: Reason;
 }
 
 /** A trace in short (core/recording/outline). */

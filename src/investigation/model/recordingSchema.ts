@@ -1,3 +1,4 @@
+import { isReason, type Reason } from "./reason";
 import * as yup from "yup";
 import { outlineColumns } from "@/core/recording/outline";
 import { limits } from "./limits";
@@ -48,8 +49,12 @@ const finite = yup.number().strict().min(-1e300).max(1e300);
 const moment = finite.required();
 const momentOrNone = finite.nullable().defined();
 
+const reason = yup
+  .mixed((value): value is Reason => isReason(value, limits.lettersOfName))
+  .required();
+
 const aside: yup.ObjectSchema<StretchAside> = yup
-  .object({ from: moment, to: moment, reason: words })
+  .object({ from: moment, to: moment, reason })
   .noUnknown()
   .strict();
 

@@ -1,3 +1,5 @@
+import type { Reason } from "./reason";
+
 /** One line of a table: the typed text of each reading, by cell key. */
 export interface Row {
   order: string;
@@ -7,7 +9,7 @@ export interface Row {
   /** How many repeats this row alone has of a quantity, by quantity id. */
   further?: Record<string, number>;
   /** Why a reading (by cell key) or the whole row (`wholeRow`) is set aside. */
-  setAside?: Record<string, string>;
+  setAside?: Record<string, Reason>;
 }
 
 /** The key under which a whole row is set aside. */
@@ -33,7 +35,7 @@ export function isFurtherRepeat(key: string): boolean {
 }
 
 /** Why a reading takes no part: its own reason, else its row's; undefined when it does. */
-export function reasonSetAside(row: Row, cell: string): string | undefined {
+export function reasonSetAside(row: Row, cell: string): Reason | undefined {
   return row.setAside?.[cell] ?? row.setAside?.[wholeRow];
 }
 

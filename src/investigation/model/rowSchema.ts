@@ -1,5 +1,6 @@
 import { limits } from "./limits";
 import { isOrderKey } from "./orderKey";
+import { isReason } from "./reason";
 
 /** Names that every object of the language knows: a record would answer to them without holding them. */
 const taken = Object.getOwnPropertyNames(Object.prototype).join("|");
@@ -37,6 +38,16 @@ export function isTexts(value: unknown, keys = cell): boolean {
   );
 }
 
+/** Whether a value is a record of reasons under well-formed keys. */
+export function areReasons(value: unknown, keys = cell): boolean {
+  return (
+    isRecord(value) &&
+    Object.entries(value).every(
+      ([id, reason]) => keys.test(id) && isReason(reason, limits.lettersOfReading),
+    )
+  );
+}
+
 function isCounts(value: unknown): boolean {
   return (
     isRecord(value) &&
@@ -65,7 +76,7 @@ export function isRow(value: unknown): boolean {
     isTexts(readings) &&
     Object.keys(readings as object).length <= limits.readingsOfRow &&
     (further === undefined || isCounts(further)) &&
-    (setAside === undefined || isTexts(setAside)) &&
+    (setAside === undefined || areReasons(setAside)) &&
     Object.keys(unnamed).length === 0
   );
 }

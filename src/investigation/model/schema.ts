@@ -13,7 +13,8 @@ import {
 } from "./investigation";
 import { limits } from "./limits";
 import { figureSchema, lookSchema } from "./figureSchema";
-import { isRow, isTexts, markKey } from "./rowSchema";
+import { areReasons, isRow, markKey } from "./rowSchema";
+import type { Reason } from "./reason";
 import type { Row } from "./row";
 import { type Quantity, remarksShown } from "./quantity";
 import { readOffSchema, recordingSchema } from "./recordingSchema";
@@ -100,7 +101,7 @@ const rows = yup
   );
 
 const dismissed = yup
-  .mixed((value): value is Record<string, string> => isTexts(value, markKey))
+  .mixed((value): value is Record<string, Reason> => areReasons(value, markKey))
   .required()
   .test("size", "may hold fewer entries", (value) => Object.keys(value).length <= limits.dismissed);
 

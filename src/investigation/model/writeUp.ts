@@ -8,6 +8,10 @@ export const blockKinds = [
 ];
 export type BlockKind = (typeof blockKinds)[number];
 
+/** The parts of a lab report that somebody writes: each proposes its heading, and says what belongs there. */
+export const sectionIds = ["aim", "method", "discussion", "references"] as const;
+export type SectionId = (typeof sectionIds)[number];
+
 /** One block of the write-up. */
 export interface WriteUpBlock {
   order: string;
@@ -16,6 +20,8 @@ export interface WriteUpBlock {
   of: string;
   /** What stands above it; empty for none, or where its kind proposes words. */
   heading: string;
+  /** Of a text: the part of a lab report that it is, whose heading stands above it where none is typed. */
+  section?: SectionId;
   /** The typed words; for a table or figure what is said before it. */
   text: RichText;
   /** What is to be written here, as a teacher put it: it shows while nothing is typed. */

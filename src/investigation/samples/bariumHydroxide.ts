@@ -42,7 +42,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "concentration" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "The lines of {figure:main} cross at {result:crossing}, so the concentration is {result:concentration}.",
       "Readings next to the crossing were left out of neither line; they lie a little above both, for the salt is not wholly insoluble.",

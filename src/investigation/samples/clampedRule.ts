@@ -61,7 +61,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "stiffness" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "The slope of {figure:main} was {slope:main}, so the stiffness of the steel is {result:stiffness}.",
       "The thickness enters with its third power and brings the largest part of the uncertainty: it should be measured at more places. The times scatter by about a tenth of a second, as timing by hand does.",
@@ -69,7 +69,7 @@ const writeUp: readonly SampleBlock[] = [
   },
   {
     kind: "text",
-    heading: "References",
+    section: "references",
     text: ["Data sheet of spring steel, as kept in the physics room."],
   },
 ];

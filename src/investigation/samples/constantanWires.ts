@@ -51,7 +51,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "both" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "The lines in {figure:main} differ in slope, but both wires give the same resistivity within its ±: {result:thin} and {result:thick}. Together they give {result:both}.",
       "The diameters enter squared and bring most of the uncertainty.",

@@ -46,7 +46,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "result", of: "fitted" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "The line in {figure:main} gives {result:capacitance}, the exponential in {figure:curve} gives {result:fitted}. Both agree within their ±.",
       "Late readings are small, so their logarithms scatter more than those at the start.",

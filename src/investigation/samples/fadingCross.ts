@@ -42,7 +42,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "energy" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "The slope of {figure:main} gives an activation energy of {result:energy}.",
       "When the cross is gone is a matter of judgement; the same pair of eyes should judge every time.",

@@ -41,7 +41,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "coefficient" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "The slope of {figure:main} was {slope:main}; so the coefficient is {result:coefficient}. The jet narrows behind the hole, which explains a number below one.",
       "The diameter is common to all points: its ± tilts the line as a whole and shows in no error bar, but it is in the result.",

@@ -7,7 +7,7 @@ import { ordersAtEnd } from "../model/order";
 import { plainQuantity, type Quantity } from "../model/quantity";
 import { plainResult, plainSource, type Result, type ResultSource } from "../model/result";
 import { cellKey, type Row } from "../model/row";
-import type { BlockKind } from "../model/writeUp";
+import type { BlockKind, SectionId } from "../model/writeUp";
 import { said } from "./said";
 
 /** A row of a sample: the typed readings by quantity, several for repeats. */
@@ -20,16 +20,16 @@ export interface SampleRow {
 
 type Told<Item> = Partial<Omit<Item, "order">>;
 
-/** A block of a sample's write-up: what it shows, or a heading with paragraphs. */
+/** A block of a sample's write-up: what it shows, or a part of the report with paragraphs. */
 export type SampleBlock =
   | { readonly kind: Exclude<BlockKind, "text">; readonly of?: string; readonly before?: string }
-  | { readonly kind: "text"; readonly heading: string; readonly text: readonly string[] };
+  | { readonly kind: "text"; readonly section: SectionId; readonly text: readonly string[] };
 
 /** How a report begins: title, aim, and what was done with what. */
 export const opening = (aim: string, method: readonly string[]): readonly SampleBlock[] => [
   { kind: "title" },
-  { kind: "text", heading: "Aim", text: [aim] },
-  { kind: "text", heading: "Apparatus and method", text: method },
+  { kind: "text", section: "aim", text: [aim] },
+  { kind: "text", section: "method", text: method },
 ];
 
 /** All that a sample says; orders and plain values are filled in. */
@@ -83,7 +83,7 @@ function blocksOf(blocks: readonly SampleBlock[]): Investigation["writeUp"]["blo
     kind: block.kind,
     hidden: false,
     ...(block.kind === "text"
-      ? { of: "", heading: block.heading, text: block.text.flatMap(said) }
+      ? { of: "", heading: "", section: block.section, text: block.text.flatMap(said) }
       : { of: block.of ?? "", heading: "", text: block.before ? said(block.before) : [] }),
   }));
 }

@@ -40,7 +40,7 @@ const writeUp: readonly SampleBlock[] = [
   { kind: "comparison", of: "correction" },
   {
     kind: "text",
-    heading: "Discussion",
+    section: "discussion",
     text: [
       "From {figure:main} the speed of sound is {result:sound} and the end correction {result:correction}. A fit through the origin would have hidden the end correction and made the sound too slow.",
       "Where the sound is loudest can be told to a few millimetres only; the forks are far surer.",

@@ -11,6 +11,7 @@ import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
 import { seriesByIdentity } from "./seriesByIdentity";
 import { oneOfSeveral } from "./oneOfSeveral";
+import { reasonsAndSections } from "./reasonsAndSections";
 import { recordings } from "./recordings";
 import { repeatsAndTables } from "./repeatsAndTables";
 import type { UpgradeStep } from "./upgradeStep";
@@ -19,6 +20,7 @@ import type { UpgradeStep } from "./upgradeStep";
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
   ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach, recordings, oneOfSeveral],
+  ...[reasonsAndSections],
 ];
 
 export type Upgraded =

@@ -94,7 +94,7 @@ describe("the report as PDF", () => {
 
   test("letters of mathematics and Greek come out as letters", async () => {
     const document = samples.dischargingCapacitor();
-    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.heading === "Aim")!;
+    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.section === "aim")!;
     const text = [{ kind: "paragraph", inlines: [{ kind: "text", text: "So ≈ 4.6 → τ ≤ 50 s, Ω." }] }] as const; // prettier-ignore
     const changed = perform(document, describeBlock, { block: id, change: { text } }).document;
     expect(run("pdftotext", await made(changed), "-")).toContain("So ≈ 4.6 → τ ≤ 50 s, Ω.");

@@ -162,7 +162,7 @@ describe("pages", () => {
 
   test("a hidden block is on no page", () => {
     const document = samples.clampedRule();
-    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.heading === "Aim")!;
+    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.section === "aim")!;
     const hidden = after(document, describeBlock, { block: id, change: { hidden: true } });
     expect(pagesOf(hidden).flatMap(wordsOn)).not.toContain("Aim");
   });

@@ -9,7 +9,7 @@ import { resultWorking, statedTex } from "@/pipeline/results/resultWorking";
 import { comparisonSentence, resultStep } from "@/wording/concluding";
 import { stepLabel } from "@/wording/deriving";
 import { findingSentence } from "@/wording/findings";
-import { missingWords } from "@/wording/writingUp";
+import { headingOf, missingWords } from "@/wording/writingUp";
 import { comparisonScene } from "./comparisonScene";
 import type { LiveValue } from "./liveValues";
 import { lineNodes } from "./lineNodes";
@@ -182,7 +182,7 @@ export function reportBlock(
   const found = shownBy(id, block, context);
   const own = { id, kind, hidden };
   if (found.kind === "missing") return { ...own, typed: [], shown: [], missing: found.missing };
-  const heading = block.heading.trim();
+  const heading = headingOf(block);
   const words = isBlank(block.text) ? [] : textNodes(block.text, values, context);
   const headed = heading !== "";
   return {

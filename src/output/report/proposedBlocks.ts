@@ -1,16 +1,18 @@
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
-import { type BlockKind, plainBlock, type WriteUpBlock } from "@/investigation/model/writeUp";
-import { sections } from "@/wording/writingUp";
+import {
+  type BlockKind,
+  plainBlock,
+  type SectionId,
+  type WriteUpBlock,
+} from "@/investigation/model/writeUp";
 
 /** A block that could be put into the write-up. */
 export type ProposedBlock = Omit<WriteUpBlock, "order">;
 
-function block(kind: BlockKind, of = "", heading = ""): ProposedBlock {
-  return { ...plainBlock("", kind, of), heading };
-}
+const block = (kind: BlockKind, of = ""): ProposedBlock => plainBlock("", kind, of);
 
-const section = (name: keyof typeof sections) => block("text", "", sections[name].heading);
+const section = (name: SectionId): ProposedBlock => ({ ...block("text"), section: name });
 
 /** Whether a figure shows curves in place of lines. */
 const isLined = ({ line }: Investigation["figures"][string]) =>

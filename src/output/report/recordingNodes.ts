@@ -1,3 +1,4 @@
+import { reasonText } from "@/wording/settingAside";
 import { columnsOf } from "@/core/recording/outline";
 import { writeStatement, writeWithoutPower } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
@@ -71,7 +72,7 @@ function sentences({ how, readings, trim, aside, outline }: Recording, { rules }
   return [
     recordingWords.how.sentence(how, readings, rateText(how, rules)),
     reportedRecording.trimmed(time(trim.from), time(trim.to)),
-    ...set.map(({ from, to, reason }) => reportedRecording.aside(time(from) ?? "", time(to) ?? "", reason)),
+    ...set.map(({ from, to, reason }) => reportedRecording.aside(time(from) ?? "", time(to) ?? "", reasonText(reason))),
   ]
     .filter(Boolean)
     .join(" ");

@@ -1,3 +1,4 @@
+import { headingOf } from "@/wording/writingUp";
 import { falseSteps } from "../../../tests/fixtures/readTexNumber";
 import { plainRunText } from "@/core/unit/runText";
 import type { Act } from "@/investigation/acts/act";
@@ -152,11 +153,23 @@ test("half the range, and every other step of all samples' workings, comes out o
 
 describe("the order of the report", () => {
   test("all that an investigation holds is laid out in the order of a lab report", () => {
-    expect(layOut(plainRule()).map(({ kind, heading }) => heading || kind)).toEqual([
+    expect(layOut(plainRule()).map((block) => headingOf(block) || block.kind)).toEqual([
       ...["title", "Aim", "Apparatus and method", "readings", "example", "example", "example"],
       ...["processed", "figure", "line", "Discussion", "References"],
     ]);
     expect(unusedBlocks(samples.clampedRule())).toEqual([]);
+  });
+
+  test("a part of the report has its usual heading until another is typed, and none once that is emptied", () => {
+    const document = samples.clampedRule();
+    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.section === "aim")!;
+    const first = (of: Investigation) =>
+      shownNodes(reportOf(of).report).find(({ kind }) => kind === "heading");
+    expect(first(document)).toMatchObject({ text: "Aim" });
+    const own = after(document, describeBlock, { block: id, heading: "What for" });
+    expect(first(own)).toMatchObject({ text: "What for" });
+    const none = after(own, describeBlock, { block: id, heading: "" });
+    expect(first(none)).toMatchObject({ text: "Apparatus and method" });
   });
 
   test("tables and figures number themselves, and references follow a move and a hiding", () => {
@@ -210,7 +223,7 @@ describe("what a strict reader would say", () => {
   };
   const discussed = (text: string) => {
     const document = samples.clampedRule();
-    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.heading === "Discussion")!; // prettier-ignore
+    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.section === "discussion")!; // prettier-ignore
     return after(document, describeBlock, { block: id, change: { text: plainRichText(text) } });
   };
 

@@ -1,3 +1,4 @@
+import { reasonText } from "@/wording/settingAside";
 import { sureDecimals, writeGiven } from "@/core/number/givenNumber";
 import { movedPoint, toDecimals } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
@@ -108,7 +109,7 @@ function typedCell(
   if (typed === "") return nothing;
   const reason = reasonSetAside(row.row, key);
   const runs = typedRuns(row, key, typed, writing, context);
-  return reason === undefined ? { runs } : { runs, aside: notes.letter(reason) };
+  return reason === undefined ? { runs } : { runs, aside: notes.letter(reasonText(reason)) };
 }
 
 /** The readings of a quantity, repeat by repeat, with their mean behind them. */
@@ -160,7 +161,7 @@ function readingColumns(
 function letterOf({ row }: EvaluatedRow, one: Measured | undefined, notes: Notes) {
   if (!one?.aside) return undefined;
   const [reason = ""] = Object.values(row.setAside ?? {});
-  return notes.letter(reason);
+  return notes.letter(reasonText(reason));
 }
 
 /** What rows say of a quantity: the mean of its repeats, or what its formula gives. */
