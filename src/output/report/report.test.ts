@@ -172,6 +172,18 @@ describe("the order of the report", () => {
     expect(first(none)).toMatchObject({ text: "Apparatus and method" });
   });
 
+  test("the mean of a row that is set aside is struck like its readings", () => {
+    const readings = [{ row: "row3", cell: "_row" }];
+    const aside = after(samples.clampedRule(), setAside, {
+      readings,
+      reason: { usual: "misread" },
+    });
+    const table = tableIn(aside, 1);
+    const [, , third] = table.groups.flatMap(({ rows }) => rows);
+    expect(third?.map((cell) => cell.aside)).toEqual(third?.map(() => "a"));
+    expect(table.notes).toEqual([{ letter: "a", text: "set aside: misread" }]);
+  });
+
   test("tables and figures number themselves, and references follow a move and a hiding", () => {
     const two = samples.dischargingCapacitor();
     expect(wordsOf(reportOf(two).report)).toContain("The line in Figure\u00a01 gives");

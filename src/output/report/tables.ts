@@ -146,7 +146,7 @@ function readingColumns(
       span: 1,
       ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
     },
-    cells: rows.map((_, i) => printed.cells[i] ?? nothing),
+    cells: valueCells(rows, measured, printed, notes),
   };
   return [
     ...typed.map((cells, i): Column => ({
@@ -164,6 +164,21 @@ function letterOf({ row }: EvaluatedRow, one: Measured | undefined, notes: Notes
   return notes.letter(reasonText(reason));
 }
 
+/** The values of a column; what takes no part has the letter of its reason. */
+function valueCells(
+  rows: readonly EvaluatedRow[],
+  measured: readonly (Measured | undefined)[],
+  printed: PrintedColumn,
+  notes: Notes,
+): ReportCell[] {
+  return rows.map((row, i) => {
+    const cell = printed.cells[i];
+    if (!cell) return nothing;
+    const aside = letterOf(row, measured[i], notes);
+    return aside === undefined ? cell : { ...cell, aside };
+  });
+}
+
 /** What rows say of a quantity: the mean of its repeats, or what its formula gives. */
 function valueColumn(
   evaluated: EvaluatedQuantity,
@@ -179,12 +194,7 @@ function valueColumn(
       span: 1,
       ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
     },
-    cells: rows.map((row, i) => {
-      const cell = printed.cells[i];
-      if (!cell) return nothing;
-      const aside = letterOf(row, measured[i], notes);
-      return aside === undefined ? cell : { ...cell, aside };
-    }),
+    cells: valueCells(rows, measured, printed, notes),
   };
 }
 
