@@ -1,4 +1,3 @@
-import Link from "next/link";
 import { connection } from "next/server";
 import { sayings } from "@/wording/sayings";
 
@@ -9,9 +8,9 @@ export default async function NotFound() {
     <main className="bg-page mx-auto mt-24 max-w-md p-8">
       <h1 className="font-serif text-xl font-semibold">{sayings.notFound.title}</h1>
       <p className="text-soft mt-2">{sayings.notFound.text}</p>
-      <Link href="/shelf" className="text-petrol mt-4 inline-block font-semibold underline">
+      <a href="/shelf" className="text-petrol mt-4 inline-block font-semibold underline">
         {sayings.notFound.toShelf}
-      </Link>
+      </a>
     </main>
   );
 }

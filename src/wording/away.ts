@@ -3,6 +3,8 @@ export const awayWords = {
   title: "The shelf can't be reached just now",
   text: "The place where investigations are kept does not answer. What was typed on this device is safe; try again in a moment.",
   again: "Try again",
-  noCopy:
-    "This device holds no copy of the investigation. It opens as soon as the place where it is kept answers.",
 } as const;
+
+/** What is said where the device holds nothing either. */
+export const noCopyWords =
+  "This device holds no copy of the investigation. It opens as soon as the place where it is kept answers.";

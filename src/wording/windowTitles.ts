@@ -1,6 +1,4 @@
-/** What the windows of the product are called, from the nearest to the widest: "Slope · Springiness of a rule · Fathom Rule". */
-export const windowTitle = (...parts: readonly string[]): string =>
-  [...parts, "Fathom Rule"].filter((part) => part !== "").join(" · ");
+import { windowTitle } from "./windowTitle";
 
 /** What the window of each page is called that does not name itself by what it shows. */
 export const pageTitles = {

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef } from "react";
-import { windowTitle } from "@/wording/windowTitles";
+import { windowTitle } from "@/wording/windowTitle";
 import { stages, type StageId } from "@/wording/stages";
 import { untitled } from "@/wording/untitled";
 import { useInvestigation } from "../store/useInvestigation";

@@ -81,17 +81,16 @@ export function useKeptFocus(): void {
     const byPointer = () => (last.byKeys = false);
     const changes = new MutationObserver(soon);
     changes.observe(document.body, { childList: true, subtree: true, attributeFilter: ["disabled"] });
-    document.addEventListener("keydown", byKeys, { capture: true });
-    document.addEventListener("pointerdown", byPointer, { capture: true });
-    document.addEventListener("focusin", last.see);
-    document.addEventListener("focusout", soon);
+    const hearing = new AbortController();
+    const { signal } = hearing;
+    document.addEventListener("keydown", byKeys, { capture: true, signal });
+    document.addEventListener("pointerdown", byPointer, { capture: true, signal });
+    document.addEventListener("focusin", last.see, { signal });
+    document.addEventListener("focusout", soon, { signal });
     return () => {
       changes.disconnect();
       clearTimeout(timer);
-      document.removeEventListener("keydown", byKeys, { capture: true });
-      document.removeEventListener("pointerdown", byPointer, { capture: true });
-      document.removeEventListener("focusin", last.see);
-      document.removeEventListener("focusout", soon);
+      hearing.abort();
     };
   }, []);
 } // prettier-ignore

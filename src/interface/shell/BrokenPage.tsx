@@ -1,6 +1,6 @@
 "use client";
 
-import { windowTitle } from "@/wording/windowTitles";
+import { windowTitle } from "@/wording/windowTitle";
 import Link from "next/link";
 import { useState, useTransition } from "react";
 import { sayings } from "@/wording/sayings";

@@ -1,5 +1,6 @@
 "use client";
 
+import { noCopyWords } from "@/wording/away";
 import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { BriefLine } from "../brief/BriefLine";
@@ -176,7 +177,7 @@ function OpenOrClosed(props: Props) {
 /** One investigation open on the bench: header, rule, page and margin. */
 export function Workspace(props: Props) {
   const { store, missing } = useOpenInvestigation(props.investigationId, props.opened);
-  if (missing) return <AwayPage noCopy />;
+  if (missing) return <AwayPage text={noCopyWords} />;
   if (!store) return null;
   return (
     <InvestigationContext value={store}>
