@@ -7,10 +7,6 @@ import { untitled } from "./untitled";
 
 /** What is said of briefs: to the teacher who makes one, and to the benches that work by it. */
 export const briefWords = {
-  brief: "brief",
-  make: "Make a brief of this",
-  start: "Start a brief",
-  ofSamples: "Briefs of the samples",
   line: {
     label: "Brief",
     is: "You are making a brief.",

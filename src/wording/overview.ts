@@ -115,5 +115,4 @@ export const overviewWords = {
   },
   away: "The connection is lost: what stands here may be old.",
   ended: "This overview is not shown to you any more.",
-  shelf: "See all benches",
 } as const;

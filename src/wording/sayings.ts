@@ -15,7 +15,6 @@ export const sayings = {
     text: "This investigation does not exist, or it is not on your shelf.",
     toShelf: "To the shelf",
   },
-  licences: "Licences of what this is made with",
   shelf: {
     full: "The shelf is full. Delete an investigation that is no longer needed, and start again.",
     notBroughtIn: "That could not be brought in.",

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { OpenedClass } from "@/protocol/classes";
 import { benchWords } from "@/wording/benches";
-import { briefWords } from "@/wording/briefs";
+import { shelfWords } from "@/wording/shelf";
 import { untitled } from "@/wording/untitled";
 import { AccountForm } from "../account/AccountForm";
 import { Choice } from "../parts/Choice";
@@ -28,7 +28,7 @@ interface Props {
 function BriefName({ title }: { title: string }) {
   return (
     <>
-      {title} <span className="text-moss">· {briefWords.brief}</span>
+      {title} <span className="text-moss">· {shelfWords.brief}</span>
     </>
   );
 }

@@ -1,11 +1,11 @@
-import { sayings } from "@/wording/sayings";
+import { shelfWords } from "@/wording/shelf";
 
 /** Leads to the licences of all that the application is made with. */
 export function Licences() {
   return (
     <p className="text-soft mt-10 text-xs">
       <a href="/licences.txt" className="underline">
-        {sayings.licences}
+        {shelfWords.licences}
       </a>
     </p>
   );

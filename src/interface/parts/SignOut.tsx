@@ -3,14 +3,13 @@
 import { useState, useTransition } from "react";
 import type { Investigation } from "@/investigation/model/investigation";
 import { sayings } from "@/wording/sayings";
-import { laterPart } from "../later/laterPart";
+import { laterSheet } from "../later/laterPart";
 import { forgetAllBut, sayLeft, type Unsent, unsentHere } from "../store/leaving";
 import { Button } from "./Button";
-import { Sheet } from "./Sheet";
 
 const words = sayings.signOut;
 
-const UnsentChanges = laterPart(() => import("./UnsentChanges").then((part) => part.UnsentChanges));
+const UnsentSheet = laterSheet(() => import("./UnsentSheet").then((part) => part.UnsentSheet));
 
 /** The way out: what is not with the server yet is asked about first and stays; nothing else of the person does. */
 export function SignOut(props: {
@@ -48,30 +47,14 @@ export function SignOut(props: {
       <Button disabled={leaving} onClick={() => void ask()}>
         {words.button}
       </Button>
-      <Sheet
+      <UnsentSheet
         open={unsent.length > 0}
-        title={words.title}
-        onClose={() => setUnsent([])}
-        foot={
-          <>
-            <Button disabled={leaving} onClick={leave}>
-              {words.leave}
-            </Button>
-            <Button look="main" onClick={() => setUnsent([])}>
-              {words.stay}
-            </Button>
-          </>
-        }
-      >
-        <p>{words.text}</p>
-        {unsent.map((one) => (
-          <UnsentChanges
-            key={one.investigationId}
-            edits={one.edits}
-            document={one.document ?? here?.()}
-          />
-        ))}
-      </Sheet>
+        unsent={unsent}
+        here={here}
+        leaving={leaving}
+        onLeave={leave}
+        onStay={() => setUnsent([])}
+      />
     </>
   );
 }

@@ -6,7 +6,7 @@ import type { SchoolReply } from "@/protocol/accounts";
 import type { OwnExperiment } from "@/protocol/classes";
 import { schoolFaults } from "@/wording/accounts";
 import { benchWords } from "@/wording/benches";
-import { overviewWords } from "@/wording/overview";
+import { shelfWords } from "@/wording/shelf";
 import { AccountForm } from "../account/AccountForm";
 import { Button } from "../parts/Button";
 import { RowMenu } from "../parts/RowMenu";
@@ -74,7 +74,7 @@ function AllBenches({ id }: { id: string }) {
       prefetch={false}
       className="text-petrol shrink-0 px-2 font-semibold underline"
     >
-      {overviewWords.shelf}
+      {shelfWords.allBenches}
     </Link>
   );
 }

@@ -2,7 +2,7 @@
 
 import { Menu, MenuButton, MenuItem, MenuHeading, MenuItems, MenuSection } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
-import { briefWords } from "@/wording/briefs";
+import { shelfWords } from "@/wording/shelf";
 import { Button } from "../parts/Button";
 import { useLive } from "../parts/useLive";
 
@@ -36,7 +36,7 @@ export function SampleMenu({ samples, start, teaches }: Props) {
         {teaches && (
           <MenuSection className="border-hairline mt-1 border-t pt-1">
             <MenuHeading className="text-soft px-3 py-1 text-xs">
-              {briefWords.ofSamples}
+              {shelfWords.briefsOfSamples}
             </MenuHeading>
             {samples.map(({ name, title }) => (
               <MenuItem

@@ -1,8 +1,7 @@
 "use client";
 
-import { briefWords } from "@/wording/briefs";
+import { shelfWords } from "@/wording/shelf";
 import { untitled } from "@/wording/untitled";
-import { copyWords } from "@/wording/copies";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { type FormEvent, useState } from "react";
@@ -62,9 +61,9 @@ function EntryMenu({
     { label: "Rename", run: onRename },
     { label: "Duplicate", run: () => void changes.duplicate(entry.id) },
     ...(teaches && !entry.isBrief
-      ? [{ label: briefWords.make, run: () => void changes.makeBrief(entry.id) }]
+      ? [{ label: shelfWords.makeBrief, run: () => void changes.makeBrief(entry.id) }]
       : []),
-    { label: copyWords.open, run: () => router.push(`/copies/${entry.id}`) },
+    { label: shelfWords.readingCopies, run: () => router.push(`/copies/${entry.id}`) },
     { label: "Delete", run: () => void remove() },
   ];
   return <RowMenu label={`What to do with ${entry.title || untitled}`} acts={acts} />;
@@ -98,7 +97,7 @@ export function ShelfEntryRow(props: Props) {
             {entry.title || untitled}
             {entry.isBrief && (
               <span className="text-moss ml-2 font-sans text-sm font-normal">
-                {briefWords.brief}
+                {shelfWords.brief}
               </span>
             )}
           </span>

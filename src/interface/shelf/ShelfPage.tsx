@@ -5,7 +5,7 @@ import type { ClassEntry, OwnExperiment } from "@/protocol/classes";
 import { Classes } from "./Classes";
 import { type FindingBenches, OwnBenches } from "./OwnBenches";
 import { Licences } from "../parts/Licences";
-import { briefWords } from "@/wording/briefs";
+import { shelfWords } from "@/wording/shelf";
 import { untitled } from "@/wording/untitled";
 import { useEffect, useState } from "react";
 import { KeptHere } from "../offline/KeptHere";
@@ -140,7 +140,7 @@ export function ShelfPage(props: Props) {
           <SampleMenu samples={samples} start={startSample} teaches={teaches} />
           {teaches && (
             <form action={startBrief}>
-              <Button type="submit">{briefWords.start}</Button>
+              <Button type="submit">{shelfWords.startBrief}</Button>
             </form>
           )}
           <form action={startEmpty}>
