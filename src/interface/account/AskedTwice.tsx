@@ -3,9 +3,10 @@
 import { type ReactNode, useState } from "react";
 import type { SchoolReply } from "@/protocol/accounts";
 import { Button } from "../parts/Button";
-import { Sheet } from "../parts/Sheet";
+import { laterSheet } from "../later/laterPart";
 import { useLive } from "../parts/useLive";
-import { AccountForm } from "./AccountForm";
+
+const AskedSheet = laterSheet(() => import("./AskedSheet").then((part) => part.AskedSheet));
 
 interface Props {
   words: {
@@ -38,17 +39,16 @@ export function AskedTwice({ words, look = "plain", main, barred, doIt, children
       >
         {words.open}
       </Button>
-      <Sheet
+      <AskedSheet
         open={open}
-        title={words.title}
         onClose={() => setOpen(false)}
-        foot={<Button onClick={() => setOpen(false)}>{words.keep}</Button>}
+        words={words}
+        main={main}
+        barred={barred}
+        doIt={doIt}
       >
-        <p>{words.text}</p>
-        <AccountForm act={words.doIt} done="" main={main} barred={barred} change={doIt}>
-          {children}
-        </AccountForm>
-      </Sheet>
+        {children}
+      </AskedSheet>
     </>
   );
 }

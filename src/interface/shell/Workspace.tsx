@@ -3,9 +3,7 @@
 import { noCopyWords } from "@/wording/away";
 import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
-import { BriefLine } from "../brief/BriefLine";
-import { BriefMargin } from "../brief/BriefMargin";
-import { TermsMargin } from "../brief/TermsMargin";
+import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
 import { useCommandKeys } from "../commands/useCommandKeys";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
 import { BenchLine } from "./BenchLine";
