@@ -1,4 +1,3 @@
-import * as yup from "yup";
 import type { Judged } from "./remarks";
 
 /** Where a bench that handed in stands: handed in, opened by a teacher, or back with the bench. */
@@ -26,16 +25,3 @@ export interface HandedIn {
 /** A sheet that is handed in is not changed until it comes back. */
 export const isWithTeacher = (handing: Pick<HandedIn, "state"> | undefined): boolean =>
   handing !== undefined && handing.state !== "returned";
-
-/** What a bench is told of its handing in. */
-export const handedIn = yup
-  .object({
-    state: yup.string<HandingState>().oneOf(handingStates).required(),
-    number: yup.number().strict().integer().required(),
-    at: yup.string().strict().required(),
-    since: yup.string().strict().required(),
-    by: yup.string().strict().defined(),
-    late: yup.boolean().strict().required(),
-    canTakeBack: yup.boolean().strict().required(),
-  })
-  .default(undefined);

@@ -1,4 +1,3 @@
-import * as yup from "yup";
 import type { PersonKind } from "./accounts";
 
 /** Where a window of somebody is; undefined once it has left. */
@@ -21,30 +20,6 @@ export interface Presence extends SentPresence {
   readonly name: string;
   readonly kind: PersonKind;
 }
-
-const id = () =>
-  yup
-    .string()
-    .strict()
-    .matches(/^[A-Za-z0-9_-]{1,40}$/)
-    .required();
-
-const at = yup
-  .object({
-    stage: yup.string().strict().max(20).required(),
-    place: yup.string().strict().max(120),
-  })
-  .default(undefined);
-
-export const sentPresence = yup.object({ window: id(), at }).required();
-
-export const presence = yup.object({
-  window: id(),
-  at,
-  person: id(),
-  name: yup.string().strict().defined(),
-  kind: yup.string().oneOf(["teacher", "student"]).required(),
-});
 
 /** In milliseconds: a window tells that it is there this often at least; one that fell silent is forgotten. */
 export const presencePace = { least: 12_000, forgotten: 30_000 } as const;

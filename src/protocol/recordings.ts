@@ -1,8 +1,5 @@
-import * as yup from "yup";
 import { limits } from "@/investigation/model/limits";
 import type { RecordingDescription, RecordingKind } from "@/investigation/model/recording";
-import { descriptionSchema } from "@/investigation/model/recordingSchema";
-import { ofKind } from "./ofKind";
 
 export { recordingKinds } from "@/investigation/model/recording";
 export type {
@@ -35,22 +32,6 @@ export type RecordingChange =
   | { readonly kind: "begin"; readonly id: string; readonly description: RecordingDescription }
   | { readonly kind: "stop"; readonly id: string }
   | { readonly kind: "remove"; readonly id: string };
-
-const id = () =>
-  yup
-    .string()
-    .strict()
-    .matches(/^[A-Za-z0-9_-]{1,40}$/)
-    .required();
-
-const shapes = {
-  begin: yup.object({ id: id(), description: descriptionSchema.required() }),
-  stop: yup.object({ id: id() }),
-  remove: yup.object({ id: id() }),
-} as const;
-
-/** A change as a browser sends it. @throws ValidationError */
-export const readRecordingChange = ofKind<RecordingChange>(shapes);
 
 /** How many bytes a number of a recording takes: moments of events need all of a double's figures. */
 export const bytesOfNumber = (tells: RecordingKind): 4 | 8 => (tells === "events" ? 8 : 4);

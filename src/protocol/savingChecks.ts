@@ -1,7 +1,7 @@
 import type { Patch } from "immer";
 import * as yup from "yup";
-import { benchTerms } from "./briefs";
-import { presence } from "./presence";
+import { benchTerms } from "./briefsChecks";
+import { presence } from "./presenceChecks";
 import { savingLimits } from "./saving";
 
 const mostPatches = 250_000;

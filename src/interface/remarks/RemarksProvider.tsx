@@ -11,11 +11,12 @@ import {
   useState,
 } from "react";
 import type { SchoolReply } from "@/protocol/accounts";
-import { type RemarkChange, type SheetRemarks, sheetRemarks } from "@/protocol/remarks";
+import type { RemarkChange, SheetRemarks } from "@/protocol/remarks";
 import { ownVersion, versionHeader } from "@/protocol/versions";
 import { schoolFaults } from "@/wording/accounts";
 import { remarkWords } from "@/wording/remarks";
 import type { StageId } from "@/wording/stages";
+import { remarksChecks } from "../store/answerChecks";
 import { useInvestigation } from "../store/useInvestigation";
 import { afterChange } from "./remarksState";
 
@@ -43,6 +44,7 @@ async function fetched(address: string): Promise<SheetRemarks | undefined> {
   try {
     const response = await fetch(address, { headers: { [versionHeader]: ownVersion } });
     const found: unknown = response.ok ? await response.json() : undefined;
+    const { sheetRemarks } = await remarksChecks.fetch();
     return sheetRemarks.isValidSync(found) ? (found as SheetRemarks) : undefined;
   } catch {
     return undefined;

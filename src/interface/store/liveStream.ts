@@ -1,6 +1,6 @@
 import { ownVersion } from "@/protocol/versions";
-import { liveMessage } from "@/protocol/savingChecks";
 import type { LiveMessage } from "@/protocol/saving";
+import { savingChecks } from "./answerChecks";
 
 const gatheringFor = 60;
 const firstRetry = 1000;
@@ -52,7 +52,26 @@ export class LiveStream {
 
   private openSoon(after: number): void {
     clearTimeout(this.timer);
-    this.timer = setTimeout(() => this.open(), after);
+    this.timer = setTimeout(() => void this.openChecked(), after);
+  }
+
+  /** What is heard is held against what may be said: without that nothing is asked for. */
+  private async openChecked(): Promise<void> {
+    const { timer } = this;
+    if (!savingChecks.here()) {
+      const here = await savingChecks.fetch().then(
+        () => true,
+        () => false,
+      );
+      if (this.timer !== timer) return;
+      if (!here) return this.openLater();
+    }
+    this.open();
+  }
+
+  private openLater(): void {
+    this.openSoon(this.retryAfter);
+    this.retryAfter = Math.min(longestRetry, this.retryAfter * 2);
   }
 
   private open(): void {
@@ -74,13 +93,12 @@ export class LiveStream {
     source.onerror = () => {
       source.close();
       if (this.source !== source) return;
-      this.openSoon(this.retryAfter);
-      this.retryAfter = Math.min(longestRetry, this.retryAfter * 2);
+      this.openLater();
     };
   } // prettier-ignore
 
   private pass(said: unknown): void {
-    if (!liveMessage.isValidSync(said)) return;
+    if (!savingChecks.here()?.liveMessage.isValidSync(said)) return;
     const message = said as LiveMessage;
     const newest = message.edits.at(-1)?.revision;
     if (newest !== undefined) this.hasHeard(message.investigation, newest);

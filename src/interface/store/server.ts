@@ -1,9 +1,9 @@
 import type * as yup from "yup";
 import { isMismatch, type Mismatch, ownVersion, versionHeader } from "@/protocol/versions";
-import { replacedAnswer, saveAnswer } from "@/protocol/savingChecks";
 import { type EditInParts, type Replaced, type SaveAnswer, savingLimits } from "@/protocol/saving";
 import type { SentPresence } from "@/protocol/presence";
 import type { HistoryPage, Moment } from "@/protocol/history";
+import { savingChecks } from "./answerChecks";
 import { sentText } from "./outbox";
 import type { PendingEdit } from "./documentState";
 
@@ -67,10 +67,16 @@ async function troubleOf(response: Response): Promise<Trouble> {
   return status < 500 ? { kind: "refused", reason: await reasonOf(response) } : { kind: "failed" };
 }
 
+type Checks = typeof import("@/protocol/savingChecks");
+/** Which of the checks an answer is held against. */
+type Check = (checks: Checks) => yup.Schema;
+
 /** An answer that is none, such as the page of a school's own door, is like none. */
-async function answerOf<Answer>(response: Response, check: yup.Schema | undefined) {
+async function answerOf<Answer>(response: Response, check: Check | undefined) {
   const answer = (await response.json()) as unknown;
-  if (check && !check.isValidSync(answer)) return { trouble: { kind: "failed" } as const };
+  if (check && !check(await savingChecks.fetch()).isValidSync(answer)) {
+    return { trouble: { kind: "failed" } as const };
+  }
   return { answer: answer as Answer };
 }
 
@@ -78,12 +84,13 @@ async function answerOf<Answer>(response: Response, check: yup.Schema | undefine
 async function asked<Answer>(
   address: string,
   body?: string,
-  check?: yup.Schema<Answer>,
+  check?: Check,
 ): Promise<{ readonly answer: Answer } | { readonly trouble: Trouble }> {
   try {
     const headers = { "content-type": "application/json", [versionHeader]: ownVersion };
     const sending = body === undefined ? {} : { method: "POST", body };
     const signal = AbortSignal.timeout(patience);
+    if (check) savingChecks.fetch().catch(() => {});
     const response = await fetch(address, { ...sending, headers, signal });
     if (response.ok) return await answerOf<Answer>(response, check);
     return { trouble: await troubleOf(response) };
@@ -130,16 +137,16 @@ export async function save(
     }
   }
   const body = `{"since":${since},"edits":[${texts.join(",")}]}`;
-  const check = saveAnswer as yup.Schema as yup.Schema<SaveAnswer>;
-  const reply = await asked(addressOf(investigationId, "edits"), body, check);
+  const address = addressOf(investigationId, "edits");
+  const reply = await asked<SaveAnswer>(address, body, ({ saveAnswer }) => saveAnswer);
   return "answer" in reply ? { kind: "saved", ...reply.answer } : reply.trouble;
 }
 
 /** What was replaced of the work of this device, or by it; undefined where the server can't say. */
 export async function replacedHere(investigationId: string, device: string) {
   const address = `${addressOf(investigationId, "replaced")}?device=${device}`;
-  const check = replacedAnswer as yup.Schema as yup.Schema<{ replaced: readonly Replaced[] }>;
-  const reply = await asked(address, undefined, check);
+  const check: Check = ({ replacedAnswer }) => replacedAnswer;
+  const reply = await asked<{ replaced: readonly Replaced[] }>(address, undefined, check);
   return "answer" in reply ? reply.answer.replaced : undefined;
 }
 

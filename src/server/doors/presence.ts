@@ -1,4 +1,4 @@
-import { sentPresence } from "@/protocol/presence";
+import { sentPresence } from "@/protocol/presenceChecks";
 import { admitToInvestigation } from "../access/gate";
 import type { SignedIn } from "../access/whoAsks";
 import { followerOf } from "../live/followers";

@@ -1,5 +1,5 @@
 import { type OfInvestigation, ofInvestigation, received, unkept } from "@/app/investigationRoute";
-import { readRecordingChange } from "@/protocol/recordings";
+import { readRecordingChange } from "@/protocol/recordingsChecks";
 import { changeRecordings, recordingsOf } from "@/server/recordings/recordings";
 
 const needs = () => "edit" as const;

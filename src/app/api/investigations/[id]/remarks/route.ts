@@ -1,6 +1,7 @@
 import { type OfInvestigation, ofInvestigation, received, unkept } from "@/app/investigationRoute";
 import { schoolReply } from "@/app/schoolReply";
-import { isOfBench, readRemarkChange } from "@/protocol/remarks";
+import { isOfBench } from "@/protocol/remarks";
+import { readRemarkChange } from "@/protocol/remarksChecks";
 import { changeRemarks } from "@/server/remarks/changeRemarks";
 import { remarksOn } from "@/server/remarks/sheetRemarks";
 
