@@ -35,6 +35,22 @@ test("rows that come and go, cells that are emptied, and more than can be named"
   expect(changeInWords(document, many).at(-1)).toBe("and 18 more");
 });
 
+test("what was typed into a row that is new is said with the row; a usual reason in its words", () => {
+  const row = { order: "a9", table: "main", readings: { time: "0" } };
+  expect(
+    changeInWords(document, [
+      { op: "add", path: ["rows", "new"], value: row },
+      cell("new", "0.55"),
+      { op: "add", path: ["rows", "row3", "setAside"], value: { _row: { usual: "misread" } } },
+      { op: "add", path: ["rows", "row2", "setAside", "_row"], value: { usual: "slipped" } },
+    ]),
+  ).toEqual([
+    `a new row with ${called} = 0.55`,
+    "what of row 3 is set aside",
+    "whether row 2 is set aside: “the instrument slipped or was not zeroed”",
+  ]);
+});
+
 test.each<[(string | number)[], string]>([
   [["title"], "the title"],
   [["quantities", "time", "unit"], `the unit of ${name}`],

@@ -1,3 +1,5 @@
+import { isReason } from "@/investigation/model/reason";
+import { reasonText } from "./settingAside";
 import type { Patch } from "immer";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
@@ -10,6 +12,7 @@ const longest = 60;
 /** A typed value as it is quoted; undefined for what is no text of somebody's. */
 function quoted(value: unknown): string | undefined {
   if (typeof value === "number") return String(value);
+  if (typeof value === "object" && isReason(value, longest)) return quoted(reasonText(value));
   if (typeof value !== "string") return undefined;
   if (value.trim() === "") return "nothing";
   const short = value.length > longest ? `${value.slice(0, longest)}…` : value;
@@ -76,7 +79,8 @@ export function placeInWords(document: Investigation, path: Path): string {
     if (third === "readings" && fourth !== undefined) {
       return `${calledCell(document, fourth)} in ${row}`;
     }
-    if (third === "setAside" && fourth !== undefined) {
+    if (third === "setAside") {
+      if (fourth === undefined) return `what of ${row} is set aside`;
       const cell = fourth === wholeRow ? row : `${calledCell(document, fourth)} in ${row}`;
       return `whether ${cell} is set aside`;
     }
@@ -123,12 +127,33 @@ function settled(patches: readonly Patch[]): readonly Patch[] {
   return [...last.values()];
 }
 
+/** The same change with what was typed into rows that it adds put into them, as they stand after it. */
+function withinAddedRows(patches: readonly Patch[]): readonly Patch[] {
+  const added = new Map<string, Patch>();
+  for (const { op, path, value } of patches) {
+    const [section, id, third, cell] = path.map(String);
+    if (section !== "rows" || id === undefined) continue;
+    const row = added.get(id)?.value as Row | undefined;
+    if (op === "add" && path.length === 2) added.set(id, { op, path, value });
+    else if (row && third === "readings" && cell !== undefined && op !== "remove") {
+      const readings = { ...row.readings, [cell]: String(value) };
+      added.set(id, { op: "add", path: path.slice(0, 2), value: { ...row, readings } });
+    }
+  }
+  return patches.flatMap((patch) => {
+    const row = patch.path[0] === "rows" ? added.get(String(patch.path[1])) : undefined;
+    if (!row) return [patch];
+    if (patch.op === "add" && patch.path.length === 2) return [row];
+    return patch.path[2] === "readings" && patch.op !== "remove" ? [] : [patch];
+  });
+}
+
 /** What patches do, place by place and in words; of very many the first. */
 export function changeInWords(
   document: Investigation,
   patches: readonly Patch[],
 ): readonly string[] {
-  const all = settled(patches);
+  const all = settled(withinAddedRows(patches));
   const named = [...new Set(all.slice(0, mostNamed).map((patch) => said(document, patch)))];
   const more = all.length - mostNamed;
   return more > 0 ? [...named, `and ${more} more`] : named;

@@ -27,10 +27,10 @@ interface Props {
 export function AskedSheet({ open, onClose, words, main, barred, doIt, children }: Props) {
   return (
     <Sheet
-      open={open}
       title={words.title}
-      onClose={onClose}
       foot={<Button onClick={onClose}>{words.keep}</Button>}
+      open={open}
+      onClose={onClose}
     >
       <p>{words.text}</p>
       <AccountForm act={words.doIt} done="" main={main} barred={barred} change={doIt}>

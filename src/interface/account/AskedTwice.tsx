@@ -40,12 +40,12 @@ export function AskedTwice({ words, look = "plain", main, barred, doIt, children
         {words.open}
       </Button>
       <AskedSheet
-        open={open}
-        onClose={() => setOpen(false)}
         words={words}
+        open={open}
         main={main}
         barred={barred}
         doIt={doIt}
+        onClose={() => setOpen(false)}
       >
         {children}
       </AskedSheet>

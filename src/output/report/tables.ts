@@ -112,6 +112,13 @@ function typedCell(
   return reason === undefined ? { runs } : { runs, aside: notes.letter(reasonText(reason)) };
 }
 
+/** The heading of one column, with the ± that all its values share. */
+const headOf = (runs: RunText, { uncertainty }: PrintedColumn): ReportHead => ({
+  runs,
+  span: 1,
+  ...(uncertainty && { uncertainty }),
+});
+
 /** The readings of a quantity, repeat by repeat, with their mean behind them. */
 function readingColumns(
   evaluated: EvaluatedQuantity,
@@ -135,17 +142,12 @@ function readingColumns(
       const uncertainty = beside ? printed.cells[i]?.uncertainty : undefined;
       return uncertainty === undefined || cell === nothing ? cell : { ...cell, uncertainty };
     });
-    const { uncertainty } = printed;
-    return [{ head: { runs: heading, span: 1, ...(uncertainty && { uncertainty }) }, cells }];
+    return [{ head: headOf(heading, printed), cells }];
   }
   const over: ReportHead = { runs: heading, span: count + 1 };
   const mean: Column = {
     over,
-    head: {
-      runs: [{ text: "mean" }],
-      span: 1,
-      ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
-    },
+    head: headOf([{ text: "mean" }], printed),
     cells: valueCells(rows, measured, printed, notes),
   };
   return [
@@ -189,11 +191,7 @@ function valueColumn(
   const measured = measuredColumn(rows, evaluated);
   const printed = printedColumn(evaluated, measured, rules, document.writeUp);
   return {
-    head: {
-      runs: columnHeading(evaluated.quantity, rules, printed.power),
-      span: 1,
-      ...(printed.uncertainty && { uncertainty: printed.uncertainty }),
-    },
+    head: headOf(columnHeading(evaluated.quantity, rules, printed.power), printed),
     cells: valueCells(rows, measured, printed, notes),
   };
 }
