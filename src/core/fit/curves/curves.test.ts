@@ -4,6 +4,7 @@ import { SeededChance } from "../../statistics/seededChance";
 import { curveModel } from "./curveModel";
 import { type CurveFit, valuesOf } from "./curveFit";
 import { fitCurve } from "./fitCurve";
+import { descend } from "./levenbergMarquardt";
 import { linearParameters } from "./linearParameters";
 import { parameterPowers } from "./parameterPowers";
 import { inverseOfSquare, backSubstituted, orthogonalFactors } from "./orthogonalFactors";
@@ -157,5 +158,51 @@ describe("curves through points", () => {
       }),
       { numRuns: 30, seed: 7 },
     );
+  });
+});
+
+describe("a person's beginning", () => {
+  const model = curveModel(formula("a*exp(b*x) + c"), "x");
+  const wishes = { a: { start: 7 }, b: { start: -0.2 }, c: { start: 0.2 } };
+  const made = (count: number) => {
+    const chance = new SeededChance(23);
+    const x = Float64Array.from({ length: count }, (_, i) => (12 * i) / count);
+    return { x, y: x.map((u) => 8.9 * Math.exp(-0.32 * u) + 0.7 + 0.02 * chance.normal()) };
+  };
+  const fit = (points: { x: Float64Array; y: Float64Array }) => {
+    const outcome = fitCurve(model, points.x, points.y, { wishes });
+    if (outcome.kind !== "curve") throw new Error("no curve");
+    return outcome.fit;
+  };
+
+  test.each([300, 5000, 30_000])(
+    "over %d points it comes as close to the end as going over all of them in each step",
+    (count) => {
+      const points = made(count);
+      const root = new Float64Array(count).fill(1);
+      const [least, most] = [-Infinity, Infinity].map((bound) => [bound, bound, bound]);
+      const search = {
+        model,
+        ...points,
+        root,
+        free: [0, 1, 2],
+        bounds: { least: least!, most: most! },
+      };
+      const exact = descend(search, Float64Array.of(7, -0.2, 0.2)).parameters;
+      const { parameters, converged, startMattered } = fit(points);
+      expect({ converged, startMattered }).toEqual({ converged: true, startMattered: false });
+      parameters.forEach(({ value, standardError = 0 }, j) => {
+        expect(Math.abs(value - exact[j]!) / standardError).toBeLessThan(1e-4);
+      });
+    },
+  );
+
+  test("the ± of many points are the ± of all of them: as 1/√n smaller", () => {
+    const [few, many] = [fit(made(500)), fit(made(50_000))];
+    few.parameters.forEach(({ standardError = 0 }, j) => {
+      const ratio = standardError / many.parameters[j]!.standardError!;
+      expect(ratio).toBeGreaterThan(8.5);
+      expect(ratio).toBeLessThan(11.5);
+    });
   });
 });
