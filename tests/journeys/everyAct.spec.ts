@@ -19,10 +19,10 @@ const steps = { "1": measure, "2": derive, "3": straighten, "4": plot, "5": slop
 for (const [stage, acts] of Object.entries(steps)) {
   test(`every act of stage ${stage} and its undo leave the focus somewhere`, async ({ page }) => {
     test.setTimeout(280_000);
-        await signIn(page);
+    await signIn(page);
     await startSample(page, "Springiness of a clamped rule");
     await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
-    page.setDefaultTimeout(4000);
+    page.setDefaultTimeout(15_000);
     const wrong: string[] = [];
     for (const step of acts) {
       await page.keyboard.press("Escape");
@@ -54,7 +54,7 @@ test("every act of a brief and its undo leave the focus somewhere", async ({ pag
   await briefs.getByRole("menuitem", { name: "Springiness of a clamped rule" }).click();
   await expect(page.getByText("You are making a brief.")).toBeVisible();
   await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
-  page.setDefaultTimeout(4000);
+  page.setDefaultTimeout(15_000);
   const wrong: string[] = [];
   for (const step of brief) {
     const said = await doneAndUndone(page, step).catch((error: Error) => error.message.slice(0, 200));
