@@ -6,5 +6,4 @@ export const shelfWords = {
   briefsOfSamples: "Briefs of the samples",
   readingCopies: "Reading copies",
   allBenches: "See all benches",
-  licences: "Licences of what this is made with",
 } as const;
