@@ -29,6 +29,8 @@ const esmPackages = [
   "ccount",
   "web-namespaces",
   "ml-.*",
+  "icu-minify",
+  "@formatjs/.*",
   "is-any-array",
 ].join("|");
 

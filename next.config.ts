@@ -8,6 +8,14 @@ const config: NextConfig = {
   productionBrowserSourceMaps: withMaps,
   distDir: withMaps ? ".next-maps" : ".next",
   serverExternalPackages: ["prom-client", "sequelize", "umzug", "pg", "piscina"],
+  turbopack: {
+    rules: {
+      "*/src/wording/{en,de}/*.ts": {
+        loaders: ["./scripts/wording/compileCatalogue.cjs"],
+        as: "*.js",
+      },
+    },
+  },
   poweredByHeader: false,
   reactStrictMode: true,
   headers: async () => [

@@ -11,7 +11,7 @@ const stamp = join(root, ".next/fathom-rule-sources");
 const single = ["package-lock.json", "next.config.ts", "postcss.config.mjs", "tsconfig.json"];
 
 function sourceFiles() {
-  const inSource = ["src", "scripts/commands", "scripts/demo"]
+  const inSource = ["src", "scripts/commands", "scripts/demo", "scripts/wording"]
     .flatMap((folder) => readdirSync(join(root, folder), { recursive: true, withFileTypes: true }))
     .filter((entry) => entry.isFile() && !/\.test\.tsx?$/.test(entry.name))
     .map((entry) => join(entry.parentPath ?? entry.path, entry.name));

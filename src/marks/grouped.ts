@@ -1,5 +1,5 @@
 import type { RunText } from "@/core/unit/runText";
-import { listed } from "@/wording/listed";
+import { listed } from "@/wording/language/runs";
 import { rowsInWords } from "@/wording/rowsInWords";
 import type { WrittenMark } from "./mark";
 

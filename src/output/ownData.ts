@@ -42,7 +42,7 @@ export async function ownDataZip(
 ): Promise<Uint8Array<ArrayBuffer>> {
   const all: Record<string, Files> = {};
   for (const [i, document] of documents.entries()) {
-    const wanted = fileName(document.title || untitled, "").replace(/\.$/, "");
+    const wanted = fileName(document.title || untitled(), "").replace(/\.$/, "");
     const folder = wanted in all ? `${wanted}-${i + 1}` : wanted;
     all[folder] = Object.fromEntries(await filesOf(document, html));
     onProgress((i + 1) / documents.length);

@@ -39,7 +39,8 @@ function rewritings(
     if (!rewriting) remarks.push(words.otherUnit(number, called(quantity), own.unit));
     else {
       found.set(id, rewriting);
-      if (rewriting.own) remarks.push(words.ownUncertainty(number, called(quantity)));
+      if (rewriting.own)
+        remarks.push(words.ownUncertainty({ bench: number, quantity: called(quantity) }));
     }
   }
   return found;
@@ -49,7 +50,7 @@ function remarkConstants({ number, document }: PooledBench, pattern: Investigati
   for (const [id, { value, unit, symbol, name }] of inOrder(pattern.constants)) {
     const own = document.constants[id];
     if (!own || (own.value === value && own.unit === unit)) continue;
-    remarks.push(words.otherConstant(number, called({ symbol, name }), `${own.value} ${own.unit}`.trim()));
+    remarks.push(words.otherConstant({ bench: number, symbol: called({ symbol, name }), value: `${own.value} ${own.unit}`.trim() }));
   }
 } // prettier-ignore
 
@@ -139,7 +140,7 @@ export function pooled(
     Object.fromEntries(Object.entries(items).map(([id, item]) => [id, change(item, id)]));
   return {
     ...pattern,
-    title: words.title(pattern.title),
+    title: words.title({ title: pattern.title }),
     brief: null,
     series,
     rows: Object.fromEntries(all),
@@ -149,6 +150,6 @@ export function pooled(
     results: mapped(pattern.results, (result, id) =>
       pooledResult(result, values[id], over, pattern.figures),
     ),
-    writeUp: pooledWriteUp(pattern, [words.benches(count), ...remarks]),
+    writeUp: pooledWriteUp(pattern, [words.benches({ count }), ...remarks]),
   };
 } // prettier-ignore

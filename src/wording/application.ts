@@ -1,5 +1,6 @@
+import { application } from "./en/application";
+import { worded } from "./language/worded";
+
+const texts = worded("application", application);
 /** What the application is called, and what it is for. */
-export const applicationWords = {
-  name: "Fathom Rule",
-  description: "Bench measurements to report-ready graphs, with honest uncertainties",
-} as const;
+export const applicationWords = texts.applicationWords;

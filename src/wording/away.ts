@@ -1,10 +1,6 @@
-/** What a page says that could not be had from the server. */
-export const awayWords = {
-  title: "The shelf can't be reached just now",
-  text: "The place where investigations are kept does not answer. What was typed on this device is safe; try again in a moment.",
-  again: "Try again",
-} as const;
+import { away } from "./en/away";
+import { worded } from "./language/worded";
 
-/** What is said where the device holds nothing either. */
-export const noCopyWords =
-  "This device holds no copy of the investigation. It opens as soon as the place where it is kept answers.";
+const texts = worded("away", away);
+/** What a page says that could not be had from the server. */
+export const awayWords = texts.awayWords;

@@ -1,91 +1,15 @@
+import { inList } from "./language/listing";
 import type { BenchMember } from "@/protocol/classes";
+import { benches } from "./en/benches";
+import { withFurther, worded } from "./language/worded";
 
-const list = new Intl.ListFormat("en-GB");
+const texts = worded("benches", benches);
 
 /** What is said of experiments and their benches. */
-export const benchWords = {
-  bench: (number: number) => `bench ${number}`,
-  names: (people: readonly Pick<BenchMember, "name">[]) =>
-    list.format(people.map(({ name }) => name)),
-  parts: {
-    label: "Parts of the class",
-    people: "People",
-    rules: "House rules",
-    set: "Set an experiment",
-  },
-  count: (benches: number) => `${benches} ${benches === 1 ? "bench" : "benches"}`,
-  set: {
-    title: "Set an experiment",
-    text: "Each bench of the class gets its own sheet. Students see it on their shelf once they sit at a bench.",
-    name: "Title",
-    begins: "Each bench begins with",
-    empty: "an empty sheet",
-    note: "Of an investigation the benches get quantities, instruments, formulas, figures and texts, not its readings.",
-    doIt: "Set the experiment",
-  },
-  seats: {
-    none: "Without a bench",
-    all: "Everybody sits at a bench.",
-    nobody: "Nobody is in the class yet: students join by the code under People.",
-    noBenches: "There are no benches yet. Draw a name to the new bench, or let them be made.",
-    newBench: "New bench",
-    drawHere: "draw a name here",
-    empty: "nobody sits here",
-    moveOf: (name: string) => `${name}: choose a bench`,
-    toBench: (number: number) => `To bench ${number}`,
-    full: (number: number) => `Bench ${number} is full`,
-    toNew: "To a new bench",
-    toNone: "Away from the bench",
-    word: "word",
-    number: "bench",
-    people: "who",
-    sheet: "sheet",
-    untouched: "not begun",
-    changed: "changed",
-    goes: "goes for good",
-    read: "Read",
-    readOf: (number: number) => `Read the sheet of bench ${number}`,
-  },
-  making: {
-    title: "Making benches",
-    text: "Draw names to benches, or choose from the dots behind a name. Who changes benches keeps a copy of what was done.",
-    alone: "Everyone alone",
-    twos: "At random in twos",
-    asIn: "As in another experiment",
-    note: "Each seats only those without a bench.",
-  },
-  own: {
-    title: "By the students",
-    tick: "Students find their benches themselves",
-    text: "Each bench has a word. Who types it on the shelf sits there too.",
-  },
-  end: {
-    open: "End the experiment…",
-    title: (title: string) => `End “${title}”?`,
-    text: "The benches go. Every student keeps a copy of what their bench did on their own shelf.",
-    doIt: "End it",
-    keep: "Leave it",
-  },
-  rules: {
-    title: "House rules",
-    text: "Experiments that are set from now on begin with these. What was set before stays as it is.",
-    look: "Look of figures",
-    lookText: "Take the look of the figures of one of your investigations for the class.",
-    lookKept: "A look is kept: figures begin with it.",
-    from: "Investigation",
-    take: "Take its look",
-    taken: "Taken.",
-  },
+export const benchWords = withFurther(texts.benchWords, {
+  names: (people: readonly Pick<BenchMember, "name">[]) => inList(people.map(({ name }) => name)),
   shelf: {
-    title: "At benches",
     with: (others: readonly string[]) =>
-      others.length === 0 ? "alone" : `with ${list.format(others)}`,
-    waiting: "Your teacher has not put you at a bench yet.",
-    begin: "Begin a bench",
-    word: "Word of a bench",
-    join: "Sit there too",
-    tell: (word: string) => `Others join with the word “${word}”.`,
-    leave: "Leave the bench",
-    actsOf: (title: string) => `What to do with the bench of ${title}`,
+      others.length === 0 ? texts.alone : texts.withOthers({ names: inList(others) }),
   },
-} as const;
+});

@@ -1,26 +1,8 @@
-/** Words of big entry and of the rows as cards. */
-export const bigEntryWords = {
-  title: "Big entry",
-  open: "Big entry",
-  key: "Ctrl+Enter",
-  close: "Back to the table",
-  row: (row: number) => `Row ${row}`,
-  repeat: (repeat: number, of: number) => `repeat ${repeat} of ${of}`,
-  reading: (name: string, row: number) => `${name}, row ${row}`,
-  next: "Next",
-  before: "Back",
-  erase: "Rub out the last sign",
-  sign: "Plus or minus",
-  power: "Times ten to the power",
-  nothing: "There is no column to type into. Add a quantity first.",
-  above: "The rows above",
-  none: "No row above yet.",
-} as const;
+import { bigEntry } from "./en/bigEntry";
+import { worded } from "./language/worded";
 
-export const cardWords = {
-  asTable: "As a table",
-  asCards: "Row by row",
-  earlier: "Earlier rows",
-  later: "Later rows",
-  list: "Readings, row by row",
-} as const;
+const texts = worded("bigEntry", bigEntry);
+/** Words of big entry and of the rows as cards. */
+export const bigEntryWords = texts.bigEntryWords;
+
+export const cardWords = texts.cardWords;

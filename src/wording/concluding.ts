@@ -1,3 +1,5 @@
+import { inSentence } from "./language/numbers";
+import { withCapital } from "./language/capital";
 import { writePercent, writePlainly } from "@/core/number/writtenNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Result, ResultSource, SourceKind } from "@/investigation/model/result";
@@ -5,64 +7,33 @@ import type { Effect } from "@/pipeline/checks/effects";
 import type { ResultPart } from "@/pipeline/results/evaluatedResult";
 import type { ComparedResult } from "@/pipeline/results/resultComparison";
 import type { ResultLine } from "@/pipeline/results/resultWorking";
+import { concluding } from "./en/concluding";
+import { worded } from "./language/worded";
+
+const texts = worded("concluding", concluding);
 
 /** What a result may be taken from. */
-export const sourceWords: Readonly<Record<SourceKind, string>> = {
-  slope: "the slope of a line",
-  intercept: "the intercept of a line",
-  parameter: "a parameter of a curve",
-  crossing: "where two lines cross",
-  "read-off": "a value read off",
-  mean: "the mean of a quantity",
-  none: "constants and earlier results",
-};
+export const sourceWords: Readonly<Record<SourceKind, string>> = texts.sourceWords;
 
-export const byWords: Readonly<Record<Result["by"], string>> = {
-  theory: "by the theory, solved for it",
-  formula: "by a formula of one’s own",
-  itself: "as it stands",
-};
+export const byWords: Readonly<Record<Result["by"], string>> = texts.byWords;
 
-export const usesWords: Readonly<Record<Result["uses"], string>> = {
-  house: "as the house rules say",
-  range: "half the slope range",
-  error: "the standard error",
-};
+export const usesWords: Readonly<Record<Result["uses"], string>> = texts.usesWords;
 
-const stepWords: Readonly<Record<ResultLine["step"], string>> = {
-  theory: "theory",
-  "stands-for": "so it stands for",
-  solved: "solved",
-  formula: "formula",
-  counted: "counted in SI units",
-  numbers: "numbers in",
-  value: "value",
-  together: "± together",
-};
+const stepWords: Readonly<Record<ResultLine["step"], string>> = texts.stepWords;
 
-/** What stands before each line of how a result comes about. */
-export function resultStep({ step }: ResultLine, about?: string): string {
-  return step === "stands-for" && about ? `so the ${about} is` : stepWords[step];
-}
+/** What stands before each line of how a result comes about; what it is taken from is the word of the house rules, or "intercept". */
+export const resultStep = ({ step }: ResultLine, about?: string): string =>
+  step === "stands-for" && about ? texts.soItIs({ about }) : stepWords[step];
 
 /** "From the slope of Figure 2." */
-export function sourceSentence(source: ResultSource, named: string, slopeWord: string): string {
-  switch (source.kind) {
-    case "slope":
-      return `From the ${slopeWord} of ${named}.`;
-    case "intercept":
-      return `From the intercept of ${named}.`;
-    case "parameter":
-      return `From the curve in ${named}.`;
-    case "crossing":
-      return `From where the lines of ${named} cross.`;
-    case "read-off":
-      return `Read off ${named}.`;
-    case "mean":
-      return `From the mean of ${named}.`;
-    case "none":
-      return "From constants and earlier results.";
-  }
+export function sourceSentence(
+  { kind }: ResultSource,
+  named: string,
+  word: HouseRules["slopeWord"],
+): string {
+  const said = texts.fromSource;
+  if (kind === "none") return said.none;
+  return kind === "slope" ? said.slope({ word, named }) : said[kind]({ named });
 }
 
 /** How a result lies beside the accepted value, in a sentence. */
@@ -72,25 +43,24 @@ export function comparisonSentence(
 ): string {
   if (compared.kind !== "compared") return "";
   const { difference, percent, meet, inCombined } = compared.comparison;
+  const said = meet ? texts.compared.meets : texts.compared.misses;
   const way = difference > 0 ? "high" : "low";
-  const by = percent === undefined ? "" : `${writePercent(Math.abs(percent))} % ${way}`;
-  const off = difference === 0 ? "it agrees exactly" : by === "" ? `it is ${way}` : `it is ${by}`;
+  const off =
+    difference === 0
+      ? said.exactly
+      : percent === undefined
+        ? said.off({ way })
+        : said.by({ way, percent: inSentence(writePercent(Math.abs(percent))) });
   const counted =
     uncertaintyMeans === "standard" && inCombined !== undefined
-      ? ` That is ${writePlainly(inCombined, 2)} combined standard uncertainties.`
+      ? texts.compared.inCombined({ times: inSentence(writePlainly(inCombined, 2)) })
       : "";
-  return meet
-    ? `The two ranges meet: the result agrees with the accepted value within its ±, though ${off}.${counted}`.replace(
-        ", though it agrees exactly",
-        "",
-      )
-    : `The two ranges do not meet: the result disagrees with the accepted value; ${off}.${counted}`;
+  return [off, counted].filter(Boolean).join(" ");
 }
 
 /** What would bring the result to the accepted value. */
-export function explanationSentence(name: string, off: string, larger: boolean): string {
-  return `A ${name} taken ${off} too ${larger ? "large" : "small"} would explain it.`;
-}
+export const explanationSentence = (name: string, off: string, larger: boolean): string =>
+  texts.explanation({ size: larger ? "large" : "small", name, off });
 
 /** What to do about the largest part of the ± of a result, in one line. */
 export function partAdvice(
@@ -100,45 +70,24 @@ export function partAdvice(
   const [first] = parts;
   if (!first) return undefined;
   const percent = Math.round(100 * first.share);
-  const name = nameOf(first);
-  const begin = `${name.charAt(0).toUpperCase()}${name.slice(1)} brings ${percent} % of it.`;
-  switch (first.kind) {
-    case "constant":
-      return `${begin} Measure it at more places, or with a finer instrument.`;
-    case "column":
-      return `${begin} It is common to all rows: take more of them.`;
-    case "source":
-      return `${begin} Take readings over a wider range, and make the error bars of the end points shorter.`;
-  }
+  return texts.part[first.kind]({ name: withCapital(nameOf(first)), percent });
 }
 
 /** What kind of effect it is, in a word. */
-export function effectKind({ kind }: Effect): string {
-  return kind === "instrument" ? "instrument" : kind;
-}
+export const effectKind = ({ kind }: Effect): string => texts.effectKinds[kind];
 
 /** What an effect seen in the readings may mean. */
 export function effectSentence(effect: Effect): string {
+  const said = texts.effects;
   if (effect.kind === "instrument") {
-    const read = effect.instrument ? ` of the ${effect.instrument}` : "";
-    return `The repeats of ${effect.quantity} agree better than the ±${read} says: could it be read more finely, or more of it at once, and might it be off by the same amount each time?`;
+    const { quantity, instrument } = effect;
+    return instrument ? said.ofInstrument({ quantity, instrument }) : said.instrument({ quantity });
   }
-  switch (effect.finding) {
-    case "intercept-off-zero":
-      return "The intercept lies off zero: is there a zero error, or an offset that shifts every reading alike?";
-    case "curve-in-residuals":
-      return "The readings lie about the line in a pattern: does something leave the theory out of account, such as friction, heating or drift?";
-    case "line-misses-boxes":
-    case "many-boxes-missed":
-      return "Readings scatter more than their ± says: what else varied from reading to reading?";
-    case "bars-seem-too-long":
-      return "Readings scatter less than their ± says: is the ± of the instrument taken too large?";
-    case "dominant-reading":
-      return "One reading alone holds the line: can it be repeated?";
-    default:
-      return "";
-  }
+  const finding = effect.finding === "many-boxes-missed" ? "line-misses-boxes" : effect.finding;
+  return finding in said
+    ? said[finding as Exclude<keyof typeof said, "instrument" | "ofInstrument">]
+    : "";
 }
 
 /** A result that is there, to those who hear the page. */
-export const foundSpoken = (text: string) => `Found: ${text}.`;
+export const foundSpoken = (text: string) => texts.found({ text });

@@ -100,8 +100,8 @@ const everyFinding: {
   ],
   cycle: [[{ name: "cycle", symbols: ["a", "b", "a"] }, "a → b → a"]],
   "adds-unlike": [
-    [{ name: "adds-unlike", operator: "+" }, "can't be added"],
-    [{ name: "adds-unlike", operator: "-" }, "can't be subtracted"],
+    [{ name: "adds-unlike", operator: "+" }, "can’t be added"],
+    [{ name: "adds-unlike", operator: "-" }, "can’t be subtracted"],
   ],
   "function-of-unit": [[{ name: "function-of-unit", function: "exp" }, "pure number"]],
   "exponent-has-unit": [[{ name: "exponent-has-unit" }, "pure number"]],

@@ -1,291 +1,109 @@
 import type { Finding } from "@/core/finding/finding";
-import { writeNumber, writePlainly } from "@/core/number/writtenNumber";
-import { outsideRangeSentence } from "./lines";
+import { writeNumber } from "@/core/number/writtenNumber";
+import { findings } from "./en/findings";
 import type { Sentences } from "./findingSentences";
+import { about, inSentence } from "./language/numbers";
+import { withFurther, worded } from "./language/worded";
+import { outsideRangeSentence } from "./lines";
 import { reportSentences } from "./reportFindings";
 import { rowsInWords } from "./rowsInWords";
 
-function decimals(count: number): string {
-  if (count < 0) return `the place of 10 to the ${-count}`;
-  return count === 1 ? "1 decimal" : `${count} decimals`;
-}
+const texts = worded("findings", findings);
+const said = texts.sentences;
+
+const decimals = (count: number): string =>
+  count < 0 ? texts.placeOfTen({ exponent: -count }) : texts.decimals({ count });
 
 function plain(value: number): string {
   const { mantissa, exponent } = writeNumber(Number(value.toPrecision(6)), 6);
   const short = mantissa.includes(".") ? mantissa.replace(/\.?0+$/, "") : mantissa;
-  return exponent === undefined ? short : `${short}×10^${exponent}`;
+  return inSentence(exponent === undefined ? short : `${short}×10^${exponent}`);
 }
 
-const sentences: Sentences = {
-  "not-a-number": (finding) =>
-    `“${finding.text}” is not a number. The row stays out of the figure until it is one.`,
-  "unit-beside-number": (finding) =>
-    `“${finding.text}” has its unit with it. Type the number alone: ${finding.unit} is said once, with the quantity.`,
-  "number-too-large": () => "This number is too large to calculate with.",
-  "number-too-small": () => "This number is too small to calculate with. Choose a smaller unit.",
-  "fraction-is-no-reading": (finding) =>
-    `“${finding.text}” is a fraction. Write the reading as a decimal number.`,
-  "comma-where-point-is-used": (finding) =>
-    `“${finding.text}” has a comma. Write ${finding.meant} with a point.`,
-  "uncertainty-below-zero": () => "An uncertainty is a size and can't be below zero.",
-  "missing-unit": () => "The readings have no unit. Give one; a pure number has the unit 1.",
-  "few-readings": (finding) =>
-    `There are only ${finding.count} readings. Take at least ${finding.wanted} before you trust a line.`,
-  "narrow-range": (finding) =>
-    `The largest reading is only ${finding.ratio.toFixed(1)} times the smallest. A wider range makes the line surer.`,
+/** "above, below, above" */
+const sidesInWords = (pattern: readonly ("above" | "below")[]): string =>
+  pattern.map((side) => texts.sides[side]).join(", ");
+
+/** What has to be worked out before it can be said. */
+const readings = {
+  "narrow-range": ({ ratio }) => said["narrow-range"]({ ratio: inSentence(ratio.toFixed(1)) }),
   "unlike-decimals": (finding) =>
-    finding.decimals < finding.usual
-      ? `Typed to ${decimals(finding.decimals)}, the others to ${decimals(finding.usual)}. If it was read as finely, add the zeros.`
-      : `Typed to ${decimals(finding.decimals)}, the others to ${decimals(finding.usual)}. Write only what the instrument shows.`,
-  "zero-uncertainty": () => "No reading is sure to ± 0. Give at least half the smallest division.",
-  "no-uncertainty": () =>
-    "Nothing says how sure the readings are. Give each a ±: half the smallest division at least, or repeats.",
-  "blank-uncertainty": () =>
-    "The place of the ± is empty. Fill it; until then nobody knows how sure this reading is, and it has no box.",
-  "larger-than-reading": () =>
-    "The ± is larger than the reading itself. Check the unit and the decimal point of both.",
-  "identical-repeats": (finding) =>
-    `All ${finding.count} repeats are the same, so that they would be sure to ± 0. Give the ± of the instrument beside them.`,
-  "uncertainty-figures": (finding) =>
-    `The ± has ${finding.figures} figures. One says how sure it is, ${finding.most} at the most.`,
-  "finer-than-resolution": (finding) =>
-    `The ± is finer than a smallest step of ${finding.resolution} leaves open. Give at least half a step.`,
+    said["unlike-decimals"][finding.decimals < finding.usual ? "coarser" : "finer"]({
+      decimals: decimals(finding.decimals),
+      usual: decimals(finding.usual),
+    }),
   "uncertainty-decimals": (finding) =>
-    `The ± is given to ${decimals(finding.decimals)}, the readings to ${decimals(finding.readings)}. Give both to the same place.`,
+    said["uncertainty-decimals"]({
+      decimals: decimals(finding.decimals),
+      readings: decimals(finding.readings),
+    }),
   "disagrees-with-instrument": (finding) =>
-    `Typed to ${decimals(finding.decimals)}, but an instrument with steps of ${finding.resolution} is read to ${decimals(finding.wanted)}. Write what it shows, zeros too.`,
-  "far-repeat": (finding) =>
-    `Stands apart from the other ${finding.count - 1} repeats: the gap is ${Math.round(finding.ratio * 100)} % of their whole range (Dixon’s test, 95 %). Look again; if it was disturbed, set it aside and say why.`,
-  "off-trend": (finding) =>
-    `About ten times too ${finding.larger ? "large" : "small"} beside its neighbours. Check the decimal point.`,
-  "out-of-order": () =>
-    "All other rows are in order but this one. Check the number, or move the row.",
-  "uneven-gaps": (finding) =>
-    `Nothing was read between ${plain(finding.from)} and ${plain(finding.to)}, though the other gaps are smaller. A reading there would fill the stretch.`,
-  "duplicate-row": (finding) =>
-    `The same as row ${finding.of} in every reading. If it was measured anew, put it among the repeats; if it was copied twice, remove it.`,
-  "no-symbol": () => "A symbol is needed, so that figures and formulas can name it.",
-  "symbol-taken": (finding) =>
-    `Something else is already called ${finding.symbol}. Choose another symbol, or add a subscript: ${finding.symbol}_2.`,
-  "symbol-is-a-function": (finding) =>
-    `Formulas keep ${finding.symbol} for themselves. Choose another symbol, or add a subscript: ${finding.symbol}_1.`,
-  "not-a-formula": () =>
-    "This can't be read as a formula. Use symbols, numbers, + − * / ^, brackets and functions such as sqrt( ).",
-  "formula-too-long": () => "This formula is too long to read. Split it into two quantities.",
-  "broken-formula": (finding) =>
-    finding.before === ""
-      ? "The formula breaks off. Something is missing."
-      : `The formula breaks off after “${finding.before}”. Look for a missing sign or bracket there.`,
-  "unknown-sign": (finding) => `“${finding.sign}” means nothing in a formula. Use + − * / ^.`,
-  "unknown-function": (finding) =>
-    `There is no function “${finding.function}”. For a product write *; the functions are sqrt ln log exp sin cos tan asin acos atan abs.`,
-  "one-in-brackets": (finding) => `${finding.function}( ) takes one thing between its brackets.`,
-  "ambiguous-quotient": () =>
-    "This quotient can be read in two ways. Write * for the product, or put brackets around what belongs together.",
-  "unknown-symbol": (finding) =>
-    `There is no ${finding.symbol}${finding.meant ? `; did you mean ${finding.meant}?` : ". Give a quantity or a constant this symbol first."}`,
-  cycle: (finding) =>
-    `${finding.symbols.join(" → ")}: these depend on one another in a circle. One of them must be measured.`,
-  "adds-unlike": (finding) =>
-    `The two sides of the ${finding.operator === "+" ? "+" : "−"} have unlike units and can't be ${finding.operator === "+" ? "added" : "subtracted"}.`,
-  "function-of-unit": (finding) =>
-    `${finding.function}( ) takes a pure number, but its bracket has a unit. Divide it by one of the same kind.`,
-  "exponent-has-unit": () => "An exponent is a pure number, but this one has a unit.",
-  "exponent-must-be-a-number": () =>
-    "Something with a unit can only be raised to a number, or its unit would differ from row to row.",
-  "celsius-as-factor": () =>
-    "A temperature in °C is multiplied here: it is taken in kelvin, since 20 °C is not twice 10 °C.",
-  "log-of-unit": (finding) =>
-    `The ${finding.function} is taken of the number in its unit, as labs do. Say the unit with it.`,
-  "unlike-uncertainty-unit": (finding) =>
-    `The ± is in ${finding.unit || "no unit"}, the readings in ${finding.wanted || "no unit"}. Give the ± in the same kind of unit, or in % of the reading.`,
-  "unlike-unit-wanted": (finding) =>
-    `${finding.unit} is a unit of another kind of quantity. Leave the field empty, or choose one that fits.`,
-  "unit-not-understood": (finding) =>
-    `The unit of ${finding.symbol} is not understood, so it can't be calculated with. Mend it on Measure.`,
-  "division-by-zero": () => "Divided by zero.",
-  "root-of-negative": () => "A root or broken power of a negative number.",
-  "log-of-nothing": () => "A logarithm of zero or of a negative number.",
-  "arc-beyond-one": () => "The arc of a number beyond 1.",
-  "empty-column": () => "The column holds no number.",
-  "no-next-row": () => "There is no row after this one.",
-  "slope-without-end": () => "The ± grows without end here.",
-  "no-reading": (finding) => `There is no ${finding.symbol} in this row.`,
-  "large-relative-uncertainty": (finding) =>
-    `The ± is up to ${finding.percent} % of the value, where straight-line propagation misleads.`,
-  "common-part-larger": () =>
-    "The constants' ± is larger than that of the readings: it moves all points together and is no scatter.",
-  "first-order-misleads": (finding) =>
-    `In row ${finding.row} the formula bends within the ±: drawing it gives a ± that differs by ${finding.percent} %. Quote the one by Monte Carlo.`,
-  "subtracts-nearly-equal": (finding) =>
-    `It subtracts two numbers that nearly agree (in ${finding.rows} ${finding.rows === 1 ? "row" : "rows"}): little is left but their ±. Measure the difference directly, or make it larger.`,
-  "coarse-number": (finding) =>
-    `The number ${finding.text} leaves ${finding.percent} % open, nearly as much as the readings. Write it with more figures, or as a constant with its ±.`,
-  "ignores-repeat": (finding) =>
-    `${finding.beside} reads like a repeat of ${finding.symbol}, but the formula leaves it out. Make it a repeat of ${finding.symbol}, or take the mean of both.`,
-  "bar-of-zero": () =>
-    "A reading without ± would count endlessly much. Give every reading a ±, or let no bars count.",
-  "not-converged": () =>
-    "The line with both bars did not settle. It is shown as far as it came; look at the readings that are far off.",
-  "parallel-lines": () => "The lines are parallel and cross nowhere.",
-  "end-boxes-overlap": () =>
-    "The first and the last error box can't be told apart across. Take the range through every box, or readings further apart.",
-  "range-without-end": () =>
-    "All error boxes overlap across, so a line can turn without end. Take readings further apart.",
-  "title-order": () =>
-    "The title names the horizontal axis first. A graph is called y against x: what stands upright comes first.",
-  "axis-without-unit": (finding) =>
-    `The axis of ${finding.symbol} has no unit. Give the quantity one on Measure, or 1 for a pure number.`,
-  "no-caption": () =>
-    "The caption is the proposed one. Say in a sentence of your own what the figure shows.",
-  "paper-not-filled": (finding) =>
-    `The points take up ${finding.percent} % of the paper ${finding.axis === "x" ? "across" : "upwards"}. Let the axis fill the paper, so that the slope can be read more surely.`,
-  "joined-points": () =>
-    "Points are joined by straight stretches, as if no reading were uncertain. Draw the best-fit line or a smooth guide instead.",
-  "bars-too-small": (finding) =>
-    `The error bars of ${finding.symbol} are too small to be seen. Say so in the caption.`,
-  "unusual-steps": (finding) =>
-    `Steps of ${Number(finding.step.toPrecision(6))} are hard to count between. Take 1, 2 or 5 times a power of ten.`,
-  "small-text": (finding) =>
-    `The text will be ${Number(finding.points.toPrecision(2))} points high in print. Choose a larger size, so that it is 7 points at least.`,
-  "beyond-logarithm": (finding) =>
-    `A logarithmic axis can't show ${finding.count} ${finding.count === 1 ? "row" : "rows"} at or below zero. Make the axis even, or look at those readings.`,
-  "other-unit": (finding) =>
-    `${finding.symbol} is not drawn: it has another unit than the vertical axis. Show both in the same unit on Derive.`,
-  "unknown-unit": (finding) =>
-    `“${finding.symbol}” is not a unit that is known here. It is kept as typed; check its spelling.`,
-  "not-a-unit": (finding) =>
-    `“${finding.text}” can't be read as a unit. Write it like m s^-2 or mol/L.`,
-  "too-few-points": (finding) =>
-    finding.count === 0
-      ? "There are no points yet. A line needs two rows with both readings."
-      : "There is only one point. A line needs at least two.",
-  "all-x-equal": () =>
-    "All points stand at the same place along the horizontal axis, so no slope exists. Vary that quantity.",
-  "lengths-differ": () => "The two quantities have different numbers of readings.",
-  "not-finite": () => "One of the readings is too large to calculate with.",
-  "straightedges-missing": () =>
-    "The house rules take the slope range by hand. Lay two straightedges and make one the steepest, the other the shallowest.",
-  "no-error-boxes": () =>
-    "Readings without ± have no error boxes, so nothing bounds how far the line can turn. Say on Measure how sure each reading is.",
-  "line-misses-boxes": (finding) =>
-    `The best line misses the error ${finding.rows.length === 1 ? "box" : "boxes"} of ${rowsInWords(finding.rows)}. Look at the reading and its ±, or set it aside with a reason.`,
-  "many-boxes-missed": (finding) =>
-    `The best line misses ${finding.missed} of ${finding.of} error boxes. The ± may be too small, or the points lie on a curve.`,
-  "bars-seem-too-long": (finding) =>
-    `The points lie much closer to the line than their bars (reduced χ² ${Number(finding.reduced.toPrecision(1))}). The ± may be too large, or shared by all readings.`,
-  "intercept-off-zero": (finding) =>
-    `The theory says zero, but the intercept is ${Number(finding.halves.toPrecision(2))} times its ± away from it. Look for a zero error or an effect that was left out.`,
-  "curve-in-residuals": (finding) =>
-    `The points lie ${finding.pattern.join(", ")} the line: a curve. Try another pair of quantities on Straighten.`,
-  "dominant-reading": (finding) =>
-    `Without row ${finding.row} the slope would change by ${Number(finding.percent.toPrecision(2))} %, more than its own ±. Check that reading, or take more near it.`,
-  "too-few-for-curve": ({ count, wanted }) =>
-    `This curve needs at least ${wanted} points, and there ${count === 1 ? "is" : "are"} ${count}. Take more readings, or choose a simpler curve.`,
-  "parameters-inseparable": () =>
-    "These points can't tell the parameters of this curve apart. Choose a simpler curve, or keep one of them fixed.",
-  "curve-not-found": () =>
-    "No place was found where this curve has a height at every point. Give starting values, or choose another curve.",
-  "curve-without-formula": () =>
-    "Write a formula, with letters of your own for what is to be found: a*exp(-x/b).",
-  "curve-without-variable": ({ symbol }) =>
-    `The formula must say how the curve depends on ${symbol}, or on x.`,
-  "curve-without-parameters": () =>
-    "The formula leaves nothing to be found. Put a letter of your own for each number that the fit is to give.",
-  "curve-not-settled": () =>
-    "The search did not settle at a lowest place, so its numbers are not stated. Give starting values, keep a parameter fixed, or choose another curve.",
-  "as-many-parameters-as-points": ({ count }) =>
-    `With ${count} parameters through ${count} points the curve meets them whatever they are and proves nothing. Take more readings, or choose a simpler curve.`,
-  "parameters-correlated": () =>
-    "Two parameters make up for each other almost wholly, so neither means much by itself. Keep one fixed, or read over a wider range.",
-  "parameter-not-told": ({ parameter }) =>
-    `These points do not tell ${parameter}: another parameter makes up for it, or the search did not settle. Keep one fixed, choose a simpler curve, or read over a wider range.`,
-  "start-mattered": () =>
-    "From another beginning the search ended at a worse place. Look whether the curve follows the points, and give starting values if not.",
+    said["disagrees-with-instrument"]({
+      decimals: decimals(finding.decimals),
+      resolution: finding.resolution,
+      wanted: decimals(finding.wanted),
+    }),
+  "far-repeat": ({ count, ratio }) =>
+    said["far-repeat"]({ others: count - 1, percent: Math.round(ratio * 100) }),
+  "off-trend": ({ larger }) => said["off-trend"]({ size: larger ? "large" : "small" }),
+  "uneven-gaps": ({ from, to }) => said["uneven-gaps"]({ from: plain(from), to: plain(to) }),
+} satisfies Partial<Sentences>;
+
+const formulas = {
+  "broken-formula": ({ before }) =>
+    before === "" ? said["broken-formula"].atOnce : said["broken-formula"].after({ before }),
+  "unknown-symbol": ({ symbol, meant }) =>
+    meant
+      ? said["unknown-symbol"].meant({ symbol, meant })
+      : said["unknown-symbol"].unknown({ symbol }),
+  cycle: ({ symbols }) => said.cycle({ symbols: symbols.join(" → ") }),
+  "adds-unlike": ({ operator }) =>
+    said["adds-unlike"]({ operator: operator === "+" ? "plus" : "minus" }),
+  "unlike-uncertainty-unit": ({ unit, wanted }) =>
+    said["unlike-uncertainty-unit"]({
+      unit: unit || texts.noUnit,
+      wanted: wanted || texts.noUnit,
+    }),
+} satisfies Partial<Sentences>;
+
+const figures = {
+  "unusual-steps": ({ step }) => said["unusual-steps"]({ step: about(step, 6) }),
+  "small-text": ({ points }) => said["small-text"]({ points: about(points, 2) }),
+  "line-misses-boxes": ({ rows }) =>
+    said["line-misses-boxes"]({ count: rows.length, rows: rowsInWords(rows) }),
+  "bars-seem-too-long": ({ reduced }) => said["bars-seem-too-long"]({ reduced: about(reduced, 1) }),
+  "intercept-off-zero": ({ halves }) => said["intercept-off-zero"]({ halves: about(halves, 2) }),
+  "curve-in-residuals": ({ pattern }) =>
+    said["curve-in-residuals"]({ pattern: sidesInWords(pattern) }),
+  "dominant-reading": ({ row, percent }) =>
+    said["dominant-reading"]({ row, percent: about(percent, 2) }),
   "pattern-about-curve": ({ rSquared, pattern }) =>
-    `R² is ${Number(rSquared.toPrecision(4))}, and yet the points lie ${pattern.join(", ")} the curve: another curve belongs to them. R² does not choose the physics.`,
-  "theory-needs-one-equals": () =>
-    "Write the equation with one = between both sides, as in T = 4π√(m L³/(E b d³)).",
-  "theory-needs-two-measured": () =>
-    "At least two symbols of the equation must be those of quantities in one table. Give the quantities the symbols that the equation uses.",
-  "theory-stays-curved": () =>
-    "No pair of quantities makes this equation straight while its unknowns are unknown. Fit it as a curve instead.",
-  "curve-far-beyond": ({ times }) =>
-    `The curve is drawn ${Number(times.toPrecision(2))} times as far beyond the readings as they reach. Keep it to the readings, or say that it is extended.`,
-  "r-squared-for-uncertainty": () =>
-    "R² says how well a line describes the points, not how sure the slope is. Quote the slope with its ±.",
-  "line-far-beyond": (finding) =>
-    `The line is drawn ${Number(finding.times.toPrecision(2))} times as far beyond the readings as they reach. Keep it to the readings, or say that it is extended.`,
-  "common-part-of-slope": (finding) =>
-    `Constants bring ${Number(finding.percent.toPrecision(2))} % of ± into ${finding.symbol} that no error bar shows, for it moves all points together. The ± of the line and of results counts it.`,
-  "two-points-no-standard-error": () =>
-    "Two points always lie on a line, so nothing tells how sure it is. Take a third reading.",
+    said["pattern-about-curve"]({ rSquared: about(rSquared, 4), pattern: sidesInWords(pattern) }),
+  "curve-far-beyond": ({ times }) => said["curve-far-beyond"]({ times: about(times, 2) }),
+  "line-far-beyond": ({ times }) => said["line-far-beyond"]({ times: about(times, 2) }),
+  "common-part-of-slope": ({ percent, symbol }) =>
+    said["common-part-of-slope"]({ percent: about(percent, 2), symbol }),
   "best-outside-range": ({ rows }) => outsideRangeSentence(rows),
-  "points-err-together": ({ between, factor }) => {
-    const why =
-      between === "neighbours"
-        ? "Neighbouring points share a reading"
-        : "Both axes are made from the same readings";
-    if (factor === undefined) {
-      return `${why}, so they err together: the standard errors are too large or too small. Give the readings a ±, and they are put right.`;
-    }
-    return `${why}, so they err together. The standard error counts that: it is ${writePlainly(factor, 2)} times that of points that err by themselves. The error boxes and the slope range do not.`;
-  },
-  "read-off-unbounded": () =>
-    "Among the lines that meet every box are some that never get there, so nothing bounds this value. Shorter error bars or a wider range would.",
-  "read-off-beyond": () =>
-    "This is read off far beyond the readings, where nothing was measured: say that it is extended, or take readings nearer to it.",
-  "lines-cross-near": () =>
-    "The two laid lines cross close to this place, so what lies between them there says too little. Lay them so that they do not cross there, or let the range follow every error box.",
-  "result-without-series": () =>
-    "The series that this was taken from has no line in the figure any more. Choose another line, or bring its readings back.",
-  "curve-without-series": () =>
-    "The series that this curve belongs to has no points in the figure any more. Choose another one, or bring its readings back.",
-  "result-without-figure": () =>
-    "The figure that this is taken from shows no line. Choose a figure with at least two readings.",
-  "result-without-curve": () =>
-    "The figure has no fitted curve. Fit one in Slope, or take the result from its line.",
-  "result-without-quantity": () => "Choose the quantity whose mean this is.",
-  "result-without-formula": () =>
-    "Write how it comes from the source, such as 4 · slope, or take the source as it is.",
-  "result-without-theory": () =>
-    "There is no theory yet. Type its equation in Straighten, or write the formula here.",
-  "result-without-uncertainty": () =>
-    "Nothing tells how sure the number from the figure is: give the readings a ±, or take more of them.",
-  "result-without-solution": (finding) =>
-    `No ${finding.symbol} above zero fits the theory and the numbers. Check the units of the constants, and whether slope or intercept is meant.`,
-  "result-with-several-solutions": (finding) =>
-    `More than one ${finding.symbol} fits the theory; this is the smallest.`,
-  "result-needs-constant": (finding) =>
-    `${finding.symbol} has no value yet. Add it as a constant, with its ± and unit.`,
-  "result-needs-unit": (finding) =>
-    `The theory is solved for ${finding.symbol} by numbers, so its unit can’t be worked out. Type the unit.`,
-  "constant-without-value": (finding) =>
-    `The constant ${finding.symbol} has no number that can be read. Complete it.`,
-  "theory-not-of-figure": () =>
-    "The theory does not make this figure a straight line. Plot a pair that it proposes in Straighten, or write the formula here.",
-  "theory-without-symbol": (finding) =>
-    finding.symbol === ""
-      ? "Give the wanted constant its symbol, as it stands in the theory."
-      : `By the theory ${finding.symbol} is not in the ${finding.about} of this figure. Take the other of slope and intercept, or write the formula here.`,
-  "error-instead-of-range": () =>
-    "There is no slope range here, so the standard error of the line stands for its ±.",
-  "crossing-needs-two-lines": () =>
-    "A crossing needs a figure with two lines: two series, or two quantities on one paper.",
-  "read-off-without-place": () => "Say at which value it is to be read off.",
-  "read-off-nothing-there": () => "There is nothing to read off at this value.",
-  "accepted-without-source": () =>
-    "The accepted value has no source yet. Say where it can be looked up.",
-  "accepted-unlike-decimals": (finding) =>
-    finding.more
-      ? "The accepted value has more decimals than its ±. Give both to the same place."
-      : "The ± of the accepted value has more decimals than the value. Give both to the same place.",
-  "result-without-unit": () =>
-    "The result has no unit, for the axes of its figure have none. Give the quantities their units.",
-  ...reportSentences,
-};
+  "points-err-together": ({ between, factor }) =>
+    factor === undefined
+      ? said["points-err-together"].unknown({ between })
+      : said["points-err-together"].counted({ between, factor: about(factor, 2) }),
+  "theory-without-symbol": ({ symbol, about: part }) =>
+    symbol === ""
+      ? said["theory-without-symbol"].empty
+      : said["theory-without-symbol"].absent({ symbol, about: part }),
+  "accepted-unlike-decimals": ({ more }) =>
+    said["accepted-unlike-decimals"][more ? "more" : "fewer"],
+} satisfies Partial<Sentences>;
+
+const sentences: Sentences = withFurther(withFurther(said, reportSentences), {
+  ...readings,
+  ...formulas,
+  ...figures,
+});
 
 /** The sentence a person reads for a finding: what is wrong and what to do. */
 export function findingSentence(finding: Finding): string {
-  return (sentences[finding.name] as (finding: Finding) => string)(finding);
+  const sentence = sentences[finding.name] as string | ((finding: Finding) => string);
+  return typeof sentence === "string" ? sentence : sentence(finding);
 }

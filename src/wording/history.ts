@@ -1,29 +1,11 @@
 import { actWords } from "./acts";
+import { history } from "./en/history";
+import { withFurther, worded } from "./language/worded";
+
+const texts = worded("history", history);
 
 /** What is said of what was done with an investigation, and of a look at an earlier moment. */
-export const historyWords = {
-  open: "History",
-  title: "What was done",
-  ofReading: "This reading since it was first typed",
-  none: "Nothing was done yet.",
-  loading: "Looking…",
-  away: "The server does not answer just now. Try again in a moment.",
-  gone: "somebody whose account is gone",
-  look: "Look",
-  lookAt: (what: string) => `Look at the sheet after: ${what}`,
-  more: "Show what was before",
+export const historyWords = withFurther(texts.historyWords, {
   act: (act: string) => actWords[act] ?? act.replaceAll("-", " "),
-  typed: (text: string) => (text === "" ? "emptied" : text),
-  asItWas: "The sheet as it was",
-  /** What was done last at the moment that is looked at. */
-  after: "after:",
-  atFirst: "before anything was done",
-  nothing: "What you do here changes nothing.",
-  folded:
-    "From here on back, the sheet itself is kept as it was at the end of each day. Who did what, and every typing of a reading, is kept in full.",
-  earlier: "Earlier",
-  later: "Later",
-  back: "Go back to this",
-  now: "To the sheet as it is",
-  done: "This is how it was. Everything that was done since still stands in the history.",
-} as const;
+  typed: (text: string) => (text === "" ? texts.emptied : text),
+});

@@ -23,8 +23,8 @@ describe("the words of Plot and Slope", () => {
   });
 
   test("a broken axis is refused with the reason and what to do", () => {
-    expect(noBrokenAxis).toMatch(/never broken/);
-    expect(noBrokenAxis).toMatch(/fill the paper instead/);
+    expect(noBrokenAxis()).toMatch(/never broken/);
+    expect(noBrokenAxis()).toMatch(/fill the paper instead/);
   });
 
   test("whatever a line may be weighted by or held to has words", () => {

@@ -22,7 +22,7 @@ export function callingOf(recordings: Readonly<Record<string, Recording>>, id: s
   const name = recordings[id]?.name.trim();
   if (name) return name;
   const at = inOrder(recordings).findIndex(([one]) => one === id);
-  return recordingWords.proposed(at + 1);
+  return recordingWords.proposed({ number: at + 1 });
 }
 
 /** "rising crossings of the middle, mean gap" */

@@ -29,8 +29,8 @@ export function amountText(value: number, figures: number, { decimalMark }: Pick
 /** "200 readings a second", "one count every 1 s". */
 export function rateText({ tells, step }: RecordingDescription, rules: Pick<HouseRules, "decimalMark">): string {
   if (tells === "events") return instrumentWords.events;
-  if (tells === "counts") return instrumentWords.every(amountText(step, 4, rules));
+  if (tells === "counts") return instrumentWords.every({ step: amountText(step, 4, rules) });
   return step > 1
-    ? instrumentWords.oneEvery(amountText(step, 4, rules))
-    : instrumentWords.perSecond(amountText(1 / step, 4, rules));
+    ? instrumentWords.oneEvery({ step: amountText(step, 4, rules) })
+    : instrumentWords.perSecond({ rate: amountText(1 / step, 4, rules) });
 } // prettier-ignore

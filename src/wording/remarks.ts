@@ -1,3 +1,4 @@
+import { withRuns } from "./language/runs";
 import { headingOf } from "./writingUp";
 import type { RunText } from "@/core/unit/runText";
 import { plainRunText } from "@/core/unit/runText";
@@ -8,82 +9,21 @@ import { cellPlace } from "@/investigation/model/row";
 import type { RemarkPlace } from "@/protocol/remarks";
 import { stageName } from "./stages";
 import { untitled } from "./untitled";
+import { remarks } from "./en/remarks";
+import { withFurther, worded } from "./language/worded";
+
+const texts = worded("remarks", remarks);
+const { on } = texts;
 
 /** What is said where teachers remark and benches answer. */
-export const remarkWords = {
-  title: { teacher: "Your remarks", bench: "Remarks" },
-  on: "On",
-  stage: (place: RemarkPlace) => `${stageName(place.stage)} as a whole`,
-  gone: "something that is not there any more",
-  pick: "Click what you mean, or go there by keys: a reading, a heading, the figure, a block.",
-  other: "Something else…",
-  field: "Remark",
-  put: "Put the remark",
-  reword: "Change it",
-  rewordDone: "Keep the change",
-  remove: "Take it away",
-  leave: "Leave it",
-  unseen: "The bench sees it once you give the sheet back.",
-  phrases: {
-    open: "Your phrases",
-    keep: "Keep these words as a phrase",
-    forget: (text: string) => `Forget “${text}”`,
-  },
-  answer: { field: "Answer", send: "Answer", label: (text: string) => `Answer to “${text}”` },
-  done: "done",
-  isDone: "marked as done",
-  none: "Nothing is remarked on this stage.",
-  show: "Show where it is",
-  notKept: "This was not kept: the server is away. Try again.",
-  elsewhere: (count: number, stage: string) =>
-    `${count} ${count === 1 ? "remark" : "remarks"} on ${stage}`,
-  count: (count: number) => (count === 1 ? " remark" : " remarks"),
-  judging: {
-    title: "Marks",
-    full: (points: number) => `all ${points}`,
-    points: (criterion: string) => `Points for “${criterion}”`,
-    total: (points: string, of: number) => `${points} of ${of} points`,
-    lastWord: "Last word",
-    none: "This experiment has no criteria.",
-  },
-  changes: {
-    open: "What changed",
-    title: (number: number) => `What changed since handing in ${number}`,
-    readings: "Readings",
-    mended: (before: string, after: string) => `: ${before} → ${after}`,
-    added: (after: string) => `: ${after} is new`,
-    removed: (before: string) => `: ${before} is gone`,
-    more: (count: number) => `and ${count} more`,
-    noReadings: "No reading has changed.",
-    slope: "Slope",
-    result: "Result",
-    was: (before: string, after: string) => `${before} → ${after}`,
-    same: (value: string) => `${value}, as before`,
-    none: "none",
-    texts: "Texts",
-    noTexts: "No text has changed.",
-    loading: "Looking…",
-    away: "The earlier sheet could not be had.",
-    put: "Put away",
-  },
-  neighbours: {
-    label: "Other benches",
-    previous: (number: number) => `Bench ${number}`,
-    next: (number: number) => `Bench ${number}`,
-    keys: "Alt+P, Alt+N",
-  },
-  returnAll: {
-    doIt: "Give all back",
-    text: "Every sheet that is handed in goes back to its bench, with your remarks.",
-  },
-  print: "PDF with remarks",
-  printName: (title: string) => `${title} with remarks`,
-} as const;
+export const remarkWords = withFurther(texts.remarkWords, {
+  stage: (place: RemarkPlace) => texts.remarkWords.whole({ stage: stageName(place.stage) }),
+});
 
 const named = (thing: { readonly name: string; readonly symbol: string } | undefined): RunText => {
   if (!thing) return [{ text: remarkWords.gone }];
   const symbol = writeSymbol(thing.symbol);
-  return symbol.length > 0 ? symbol : [{ text: thing.name || untitled }];
+  return symbol.length > 0 ? symbol : [{ text: thing.name || untitled() }];
 };
 
 /** "Row 3, t₁₀, repeat 2" */
@@ -95,25 +35,17 @@ function cellWords(document: Investigation, of: string): RunText {
   const rows = inOrder(document.rows).filter(([, one]) => one.table === row.table);
   const number = rows.findIndex(([id]) => id === rowId) + 1;
   const several = (document.quantities[quantity]?.repeats ?? 1) > 1;
-  const behind = several ? `, repeat ${repeat}` : "";
-  return [{ text: `row ${number}, ` }, ...named(document.quantities[quantity]), { text: behind }];
+  return withRuns({ named: named(document.quantities[quantity]) }, (marks) =>
+    several ? on.repeat({ ...marks, row: number, repeat }) : on.cell({ ...marks, row: number }),
+  );
 }
 
 function figureNumber(document: Investigation, id: string): string {
   const at = inOrder(document.figures).findIndex(([known]) => known === id);
-  return at < 0 ? remarkWords.gone : `Figure ${at + 1}`;
+  return at < 0 ? remarkWords.gone : on.figure({ figure: at + 1 });
 }
 
-const blockNames: Readonly<Record<string, string>> = {
-  title: "the title",
-  readings: "the table of readings",
-  processed: "the table of results",
-  example: "the worked example",
-  figure: "the figure",
-  line: "the line",
-  result: "the result",
-  comparison: "the comparison",
-};
+const blockNames: Readonly<Record<string, string>> = texts.blockNames;
 
 /** What a remark is on, as it is called now. */
 export function placeWords(document: Investigation, place: RemarkPlace): RunText {
@@ -125,24 +57,27 @@ export function placeWords(document: Investigation, place: RemarkPlace): RunText
     case "quantity":
       return named(document.quantities[of]);
     case "formula":
-      return [{ text: "the formula of " }, ...named(document.quantities[of])];
+      return withRuns({ named: named(document.quantities[of]) }, on.formula);
     case "constant":
       return named(document.constants[of]);
     case "figure":
       return [{ text: figureNumber(document, of) }];
     case "line": {
-      const [figure = "", series = ""] = of.split("/");
-      const name = document.series[series]?.name;
-      return [{ text: `the line of ${figureNumber(document, figure)}${name ? `, ${name}` : ""}` }];
+      const [id = "", seriesId = ""] = of.split("/");
+      const figure = figureNumber(document, id);
+      const series = document.series[seriesId]?.name;
+      return [{ text: series ? on.lineOf({ figure, series }) : on.line({ figure }) }];
     }
     case "result":
       return named(document.results[of]);
     case "block": {
       const block = document.writeUp.blocks[of];
       if (!block) return [{ text: remarkWords.gone }];
-      const words = headingOf(block) || blockNames[block.kind] || "a text";
+      const words = headingOf(block) || blockNames[block.kind] || on.text;
       const quantity = block.kind === "example" ? document.quantities[block.of] : undefined;
-      return quantity ? [{ text: `${words} of ` }, ...named(quantity)] : [{ text: words }];
+      return quantity
+        ? withRuns({ named: named(quantity) }, (marks) => on.blockOf({ ...marks, block: words }))
+        : [{ text: words }];
     }
     default:
       return [{ text: remarkWords.stage(place) }];

@@ -1,9 +1,6 @@
+import { shelf } from "./en/shelf";
+import { worded } from "./language/worded";
+
+const texts = worded("shelf", shelf);
 /** What stands on the shelf and in its menus. */
-export const shelfWords = {
-  brief: "brief",
-  makeBrief: "Make a brief of this",
-  startBrief: "Start a brief",
-  briefsOfSamples: "Briefs of the samples",
-  readingCopies: "Reading copies",
-  allBenches: "See all benches",
-} as const;
+export const shelfWords = texts.shelfWords;

@@ -1,4 +1,9 @@
+import { withCapital } from "./language/capital";
 import { actWords } from "./acts";
+import { spokenActs as english } from "./en/spokenActs";
+import { worded } from "./language/worded";
+
+const texts = worded("spokenActs", english);
 
 /** Acts that are said when they are done: what they did is not heard where the focus stays. */
 export const spokenActs: ReadonlySet<string> = new Set([
@@ -15,12 +20,9 @@ export const spokenActs: ReadonlySet<string> = new Set([
   ...["rename-symbol", "series-by-column", "set-aside", "take-back", "unfold-uncertainty"],
 ]);
 
-const before = { done: "", undone: "Undone: ", again: "Done again: " } as const;
-
 /** "Undone: a reading set aside". */
-export function actSpoken(how: keyof typeof before, act: string): string {
+export function actSpoken(how: keyof typeof texts.said, act: string): string {
   const words = actWords[act];
   if (words === undefined) return "";
-  const text = `${before[how]}${words}.`;
-  return `${text[0]?.toUpperCase() ?? ""}${text.slice(1)}`;
+  return withCapital(texts.said[how]({ what: words }));
 }

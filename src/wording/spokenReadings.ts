@@ -1,9 +1,13 @@
+import { spokenReadings as english } from "./en/spokenReadings";
+import { worded } from "./language/worded";
 import type { WrittenNumber } from "@/core/number/writtenNumber";
 import type { WrittenReading } from "@/pipeline/readings/writtenReading";
 import { spokenUnit } from "./spokenUnits";
 
+const texts = worded("spokenReadings", english);
+
 const withPower = (text: string, exponent: number | undefined) =>
-  exponent === undefined ? text : `${text} times 10 to the ${exponent}`;
+  exponent === undefined ? text : texts.withPower({ number: text, exponent });
 
 /** "0.25 millimetres", as it is heard. */
 export const spokenNumber = ({ mantissa, exponent }: WrittenNumber, unit: string): string =>

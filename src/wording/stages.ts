@@ -1,23 +1,13 @@
-import type { StageId } from "@/investigation/model/stage";
+import { type StageId, stageIds } from "@/investigation/model/stage";
+import { stages as english } from "./en/stages";
+import { worded } from "./language/worded";
 
 export type { StageId };
 
-/** The seven stages in the order of the work. */
-export const stages: readonly { readonly id: StageId; readonly label: string }[] = [
-  { id: "measure", label: "Measure" },
-  { id: "derive", label: "Derive" },
-  { id: "straighten", label: "Straighten" },
-  { id: "plot", label: "Plot" },
-  { id: "slope", label: "Slope" },
-  { id: "conclude", label: "Conclude" },
-  { id: "writeup", label: "Write up" },
-];
+const { names } = worded("stages", english);
 
-/** The stage named in an address, or the first. */
-export function stageFrom(text: string | undefined): StageId {
-  return stages.find(({ id }) => id === text)?.id ?? "measure";
-}
+/** The seven stages in the order of the work. */
+export const stages: readonly StageId[] = stageIds;
 
 /** "Write up", as the rule names a stage. */
-export const stageName = (stage: StageId): string =>
-  stages.find(({ id }) => id === stage)?.label ?? "";
+export const stageName = (stage: StageId): string => names[stage];

@@ -1,15 +1,15 @@
-import { type StageId, stages } from "./stages";
+import { inList } from "./language/listing";
+import { type StageId, stageName } from "./stages";
+import { together } from "./en/together";
+import { withFurther, worded } from "./language/worded";
 
-const list = new Intl.ListFormat("en-GB");
-const stageName = (stage: StageId) => stages.find(({ id }) => id === stage)?.label ?? "";
+const texts = worded("together", together);
 
 /** What is said of people who work on one sheet at the same time. */
-export const togetherWords = {
-  here: "Also here",
+export const togetherWords = withFurther(texts.togetherWords, {
   where: (name: string, stage: StageId) => {
     const named = stageName(stage);
     return named === "" ? name : `${name}: ${named}`;
   },
-  names: (names: readonly string[]) => list.format(names),
-  hasInHand: (name: string) => `${name} is here`,
-} as const;
+  names: inList,
+});

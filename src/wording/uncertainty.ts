@@ -6,64 +6,53 @@ import { writeUnitText } from "@/core/unit/unitText";
 import type { UncertaintyField, UncertaintyKind } from "@/investigation/model/uncertainty";
 import { type Uncertainty, typedField } from "@/investigation/model/uncertainty";
 import type { EvaluatedQuantity, Measured } from "@/pipeline/readings/evaluated";
+import { uncertainty } from "./en/uncertainty";
+import { withFurther, worded } from "./language/worded";
+
+const texts = worded("uncertainty", uncertainty);
+
+const kindsInOrder = [
+  "none",
+  "fixed",
+  "half-division",
+  "two-edges",
+  "last-digit",
+  "percent",
+  "percent-and-digits",
+  "counting",
+  "up-and-down",
+  "column",
+] as const satisfies readonly UncertaintyKind[];
 
 /** The kinds of ± as they stand in the choice, the commonest first. */
-export const uncertaintyChoices: readonly { value: UncertaintyKind; label: string }[] = [
-  { value: "none", label: "none" },
-  { value: "fixed", label: "the same for every reading" },
-  { value: "half-division", label: "half the smallest division" },
-  { value: "two-edges", label: "two edges read" },
-  { value: "last-digit", label: "one last digit of a display" },
-  { value: "percent", label: "a percentage of the reading" },
-  { value: "percent-and-digits", label: "a percentage and digits" },
-  { value: "counting", label: "counting: √N" },
-  { value: "up-and-down", label: "different up and down" },
-  { value: "column", label: "in another column" },
-];
+export const uncertaintyChoices = (): readonly { value: UncertaintyKind; label: string }[] =>
+  kindsInOrder.map((value) => ({ value, label: texts.kinds[value] }));
 
 /** What each typed number of a ± is called, and whether it carries the quantity's unit. */
 export const uncertaintyLabels: Readonly<
   Record<UncertaintyField, { label: string; inUnit: boolean; example: string }>
-> = {
-  amount: { label: "± of each reading", inUnit: true, example: "0.1" },
-  up: { label: "Up by", inUnit: true, example: "0.2" },
-  down: { label: "Down by", inUnit: true, example: "0.1" },
-  percent: { label: "Percentage of the reading", inUnit: false, example: "2" },
-  digits: { label: "Digits of the last place", inUnit: false, example: "2" },
-  division: { label: "Smallest division", inUnit: true, example: "0.001" },
-  edge: { label: "± of a single edge", inUnit: true, example: "0.0005" },
-  column: { label: "The column of its ±", inUnit: false, example: "" },
-};
+> = withFurther(texts.uncertaintyLabels, {
+  amount: { inUnit: true },
+  up: { inUnit: true },
+  down: { inUnit: true },
+  percent: { inUnit: false },
+  digits: { inUnit: false },
+  division: { inUnit: true },
+  edge: { inUnit: true },
+  column: { inUnit: false },
+});
 
 /** What stands for the scatter of repeats. */
-export const spreadNames: Readonly<Record<SpreadRule, string>> = {
-  "half-range": "half-range (max − min)/2",
-  "sample-standard-deviation": "standard deviation s (n − 1)",
-  "standard-error": "standard error of the mean s/√n",
-};
+export const spreadNames: Readonly<Record<SpreadRule, string>> = texts.spreadNames;
 
 /** The same in a narrow heading. */
-export const scatterShort: Readonly<Record<SpreadRule, string>> = {
-  "half-range": "½ range",
-  "sample-standard-deviation": "s",
-  "standard-error": "s/√n",
-};
+export const scatterShort: Readonly<Record<SpreadRule, string>> = texts.scatterShort;
 
 /** How scatter and instrument become one ±. */
-export const combinationNames: Readonly<Record<CombinationRule, string>> = {
-  larger: "the larger of both",
-  quadrature: "quadrature √(a² + b²)",
-  sum: "plain sum",
-  "spread-only": "scatter only",
-  "instrument-only": "instrument only",
-};
+export const combinationNames: Readonly<Record<CombinationRule, string>> = texts.combinationNames;
 
 /** Under a heading where nothing is said of the ± of all readings. */
-export const uncertaintyInCells = {
-  ofEach: "± of each reading",
-  none: "no ± yet",
-  explained: "Each reading states its own ±; one that states none has no bar.",
-} as const;
+export const uncertaintyInCells = texts.uncertaintyInCells;
 
 /** The ± as it stands in a heading, or "" where there is none yet. */
 export function uncertaintyHeading(uncertainty: Uncertainty): string {
@@ -82,14 +71,17 @@ export function uncertaintyHeading(uncertainty: Uncertainty): string {
       return (
         typed("percent") &&
         typed("digits") &&
-        `± (${typed("percent")} % + ${typed("digits")} digits)`
+        texts.headings["percent-and-digits"]({
+          percent: typed("percent"),
+          digits: typed("digits"),
+        })
       );
     case "half-division":
       return typed("division") && `± ½ × ${typed("division")}`;
     case "two-edges":
       return typed("edge") && `± 2 × ${typed("edge")}`;
     case "last-digit":
-      return "± 1 last digit";
+      return texts.headings["last-digit"];
     case "counting":
       return "± √N";
   }
@@ -97,44 +89,37 @@ export function uncertaintyHeading(uncertainty: Uncertainty): string {
 
 /** How the ± comes about, in a sentence; `size` is what it amounts to where it is the same for all readings. */
 export function uncertaintySentence(uncertainty: Uncertainty, size: string, unit: string): string {
+  const { sentences } = texts;
   const amount = (text: string) => [text, unit].filter(Boolean).join("\u00a0");
+  const about = { size: amount(size) };
   switch (uncertainty.kind) {
-    case "none":
-      return "No ± is given: the points have no bars.";
     case "fixed":
-      return `Every reading is sure to ±\u00a0${amount(size)}.`;
+      return sentences.fixed(about);
     case "up-and-down":
-      return `Every reading may be up to ${amount(uncertainty.up)} too low and ${amount(uncertainty.down)} too high. Where one number is needed, their mean is used: ±\u00a0${amount(size)}.`;
+      return sentences["up-and-down"]({
+        ...about,
+        up: amount(uncertainty.up),
+        down: amount(uncertainty.down),
+      });
     case "half-division":
-      return `Half the smallest division of ${amount(uncertainty.division)}: ±\u00a0${amount(size)}.`;
+      return sentences["half-division"]({ ...about, division: amount(uncertainty.division) });
     case "two-edges":
-      return `±\u00a0${amount(uncertainty.edge)} at each edge, twice because both ends are read: ±\u00a0${amount(size)}.`;
-    case "last-digit":
-      return "One step of the last digit that was typed: ± 0.01 for a reading of 3.20.";
+      return sentences["two-edges"]({ ...about, edge: amount(uncertainty.edge) });
     case "percent":
-      return `${uncertainty.percent} % of each reading.`;
+      return sentences.percent({ percent: uncertainty.percent });
     case "percent-and-digits":
-      return `${uncertainty.percent} % of each reading and ${uncertainty.digits} steps of its last digit.`;
-    case "counting":
-      return "The square root of each count: ± 12 for 144; a count of nothing has ± 1.";
-    case "column":
-      return "The reading beside it in that column is its ±.";
+      return sentences["percent-and-digits"]({
+        percent: uncertainty.percent,
+        digits: uncertainty.digits,
+      });
+    default:
+      return sentences[uncertainty.kind];
   }
 }
 
-const joining: Readonly<Record<CombinationRule, string>> = {
-  larger: "the larger counts",
-  quadrature: "in quadrature",
-  sum: "added",
-  "spread-only": "the scatter alone counts",
-  "instrument-only": "the instrument alone counts",
-};
+const joining: Readonly<Record<CombinationRule, string>> = texts.joining;
 
-const scatterNames: Readonly<Record<SpreadRule, string>> = {
-  "half-range": "half-range",
-  "sample-standard-deviation": "standard deviation",
-  "standard-error": "standard error of the mean",
-};
+const scatterNames: Readonly<Record<SpreadRule, string>> = texts.scatterNames;
 
 /** What the ± of one mean consists of: "3 repeats: half-range 0.05 s, instrument 0.10 s; the larger counts: ± 0.10 s." */
 export function scatterSentence(found: Measured, evaluated: EvaluatedQuantity): string {
@@ -145,15 +130,16 @@ export function scatterSentence(found: Measured, evaluated: EvaluatedQuantity): 
     return [value === 0 ? "0" : text, unit].filter(Boolean).join("\u00a0");
   };
   const { spread, scatter, instrument, bars } = found;
-  if (scatter === undefined) return `One reading: ±\u00a0${size(meanBar(bars))} by the instrument.`;
-  return (
-    `${spread.count} repeats: ${scatterNames[evaluated.spread]} ${size(scatter)}, ` +
-    `instrument ${size(meanBar(instrument))}; ${joining[evaluated.combination]}: ±\u00a0${size(meanBar(bars))}.`
-  );
+  if (scatter === undefined) return texts.scatter.one({ size: size(meanBar(bars)) });
+  return texts.scatter.several({
+    count: spread.count,
+    named: scatterNames[evaluated.spread],
+    scatter: size(scatter),
+    instrument: size(meanBar(instrument)),
+    joined: joining[evaluated.combination],
+    size: size(meanBar(bars)),
+  });
 }
 
 /** The ± of a column behind each reading, and back. */
-export const foldingWords = {
-  fold: "Put the ± behind each reading",
-  unfold: "Take the ± into a column of its own",
-} as const;
+export const foldingWords = texts.foldingWords;

@@ -23,7 +23,7 @@ test("a ± that is no size is explained beside it", async ({ page }) => {
   await start(page, "rule");
   await page.getByLabel("± of each reading").fill("-1");
   await expect(
-    page.getByText("An uncertainty is a size and can't be below zero.").first(),
+    page.getByText("An uncertainty is a size and can’t be below zero.").first(),
   ).toBeVisible();
 });
 

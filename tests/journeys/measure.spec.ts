@@ -141,7 +141,7 @@ test("constants: one's own with its ±, and one of nature", async ({ page }) => 
   await page.getByRole("button", { name: "Add a constant" }).click();
   await page.getByLabel("Value of k").fill("25.4");
   await page.getByLabel("± of k").fill("-0.1");
-  await expect(page.getByText("An uncertainty is a size and can't be below zero.")).toBeVisible();
+  await expect(page.getByText("An uncertainty is a size and can’t be below zero.")).toBeVisible();
   await page.getByLabel("± of k").fill("0.1");
   await page.getByLabel("Symbol of k").fill("sin");
   await expect(page.getByText("Formulas keep sin for themselves.")).toBeVisible();

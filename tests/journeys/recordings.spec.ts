@@ -145,7 +145,7 @@ test("a file of 500 columns asks for four; a clock that goes backwards makes two
   await page.getByRole("button", { name: "Bring in a file" }).click();
   await open("uneven.csv", ["t / s,U / V", "0,1", "1,2", "1.37,3", "5,4", "5.2,5"]);
   await sheet.getByRole("button", { name: "Bring it in" }).click();
-  await expect(sheet.getByRole("alert")).toHaveText("One part of it was not read at even times and can't be a recording. Bring it in as a table, under Readings.");
+  await expect(sheet.getByRole("alert")).toHaveText("One part of it was not read at even times and can’t be a recording. Bring it in as a table, under Readings.");
 }); // prettier-ignore
 
 /** A sound of 440 Hz, 8000 numbers of sixteen bits a second, as WAV. */

@@ -69,7 +69,7 @@ function doorsOf(file: string): Door[] {
   const others = statements.filter(
     (node) =>
       (ts.isVariableStatement(node) &&
-        !node.getText().startsWith("export const metadata") &&
+        !/^export const (metadata|generateMetadata)\b/.test(node.getText()) &&
         node.modifiers?.some(({ kind }) => kind === ts.SyntaxKind.ExportKeyword)) ||
       ts.isExportAssignment(node) ||
       ts.isExportDeclaration(node),

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { redirect } from "next/navigation";
 import { personForPage, sessionToken } from "@/app/access";
 import { signOutAction } from "@/app/sign-in/actions";
@@ -16,7 +16,7 @@ import {
   inviteAction,
 } from "./actions";
 
-export const metadata: Metadata = { title: pageTitles.account };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("account") });
 
 /** A person's own account. */
 export default async function Account() {

@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { personForFirstPassword } from "@/app/access";
 import { FirstPasswordPage } from "@/interface/account/FirstPasswordPage";
 import { AwayPage } from "@/interface/shell/AwayPage";
 import { firstPasswordAction } from "./actions";
 
-export const metadata: Metadata = { title: pageTitles["first-password"] };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("first-password") });
 
 /** Where a password that was given is changed, before all else. */
 export default async function FirstPassword() {

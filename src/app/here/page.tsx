@@ -2,9 +2,9 @@ import type { Metadata } from "next";
 import { connection } from "next/server";
 import { sheetActions } from "@/app/sheetActions";
 import { HerePage } from "@/interface/offline/HerePage";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 
-export const metadata: Metadata = { title: pageTitles.here };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("here") });
 
 /** What this device holds; it holds nothing of anybody itself, and is kept on the device for when the server is away. */
 export default async function Here() {

@@ -1,11 +1,11 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { connection } from "next/server";
 import { personIfAny } from "@/app/access";
 import { JoinPage } from "@/interface/class/JoinPage";
 import { joinAction } from "./actions";
 
-export const metadata: Metadata = { title: pageTitles.join };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("join") });
 
 /** Where a joining code leads; the code stands behind the # of a link, which no log is told. */
 export default async function Join() {

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { personForPage } from "@/app/access";
 import { sampleTitles } from "@/investigation/samples/samples";
 import { signOutAction } from "@/app/sign-in/actions";
@@ -34,7 +34,7 @@ const sentences: Readonly<Record<string, string>> = {
   "not-brought-in": sayings.shelf.notBroughtIn,
 };
 
-export const metadata: Metadata = { title: pageTitles.shelf };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("shelf") });
 
 /** A person's investigations. */
 export default async function Shelf({ searchParams }: Props) {

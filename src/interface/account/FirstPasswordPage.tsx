@@ -18,7 +18,7 @@ interface Props {
 export function FirstPasswordPage({ name, change }: Props) {
   const go = (form: FormData) => thenToShelf(change(textOf(form, "fresh")));
   return (
-    <DoorPage title={words.title(name)}>
+    <DoorPage title={words.title({ name })}>
       <p className="text-soft mt-1">{words.text}</p>
       <AccountForm main act={words.change} done="" change={go}>
         <PasswordField

@@ -25,7 +25,9 @@ export function InviteTeacher({ invite }: { invite: (name: string) => Promise<In
       <AccountForm act={words.make} done="" change={make}>
         <TextField label={words.label} value={name} onChange={setName} className="max-w-sm" />
       </AccountForm>
-      {made && <LinkOnce link={made.link} words={{ ...words, said: words.made(made.name) }} />}
+      {made && (
+        <LinkOnce link={made.link} words={{ ...words, said: words.made({ name: made.name }) }} />
+      )}
     </>
   );
 }

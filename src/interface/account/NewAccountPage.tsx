@@ -36,7 +36,7 @@ function useInvitation(invited: boolean): Invitation {
 
 function titleOf(invitation: Invitation, invited: boolean): string {
   if (invitation.kind !== "good") return "Fathom Rule";
-  return invited ? words.invited(invitation.name) : words.open;
+  return invited ? words.invited({ name: invitation.name }) : words.open;
 }
 
 interface Props {
@@ -53,7 +53,7 @@ export function NewAccountPage({ invited, person }: Props) {
   if (person) {
     return (
       <DoorPage title="Fathom Rule">
-        <p className="mt-2">{words.signedIn(person.name)}</p>
+        <p className="mt-2">{words.signedIn({ name: person.name })}</p>
         <Link href="/shelf" className={link}>
           {words.toShelf}
         </Link>

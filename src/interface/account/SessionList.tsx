@@ -48,7 +48,7 @@ export function SessionList({ sessions, end }: Props) {
                   <Button
                     look="quiet"
                     disabled={busy}
-                    aria-label={words.endOf(browser || words.unknown)}
+                    aria-label={words.endOf({ browser: browser || words.unknown })}
                     onClick={() => ask(id)}
                   >
                     {words.end}

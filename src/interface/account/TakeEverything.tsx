@@ -11,7 +11,9 @@ import { type Hand, useTaking } from "../parts/useTaking";
 const words = accountWords.data;
 
 async function everything(all: readonly Named[], hand: Hand): Promise<Blob> {
-  const found = await fetchedDocuments(all, hand, words.left);
+  const found = await fetchedDocuments(all, hand, (titles) =>
+    words.left({ titles: titles.join(", ") }),
+  );
   const documents = found.map(({ document }) => document);
   return madeAway((door, onProgress) => door.zip(documents, proxy(onProgress)), hand);
 }
@@ -28,7 +30,7 @@ export function TakeEverything({ investigations }: { investigations: readonly Na
   };
   return (
     <>
-      <p className="text-soft mt-1 mb-2">{words.text(investigations.length)}</p>
+      <p className="text-soft mt-1 mb-2">{words.text({ count: investigations.length })}</p>
       <Button disabled={!live} onClick={() => void taking.take(file)}>
         {words.take}
       </Button>

@@ -73,7 +73,9 @@ export function BriefMargin({ stage }: { stage: StageId }) {
   const brief = useInvestigation((state) => state.document.brief);
   if (!brief) return null;
   return (
-    <MarginNote title={<span className="text-moss">{wordWords.yours(stageName(stage))}</span>}>
+    <MarginNote
+      title={<span className="text-moss">{wordWords.yours({ stage: stageName(stage) })}</span>}
+    >
       <TextArea
         label={wordWords.hint}
         value={brief.words[stage]}

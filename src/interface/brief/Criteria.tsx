@@ -72,7 +72,7 @@ export function Criteria({ brief }: { brief: Brief }) {
         >
           {words.add}
         </Button>
-        {entries.length > 0 && <span className="text-soft">{words.total(total)}</span>}
+        {entries.length > 0 && <span className="text-soft">{words.total({ points: total })}</span>}
       </div>
     </section>
   );

@@ -44,7 +44,7 @@ function Criteria({ criteria }: Pick<BenchTerms, "criteria">) {
           </li>
         ))}
       </ul>
-      <p className="text-soft">{sheet.total(total)}</p>
+      <p className="text-soft">{sheet.total({ points: total })}</p>
     </details>
   );
 }

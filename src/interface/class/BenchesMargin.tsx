@@ -52,7 +52,7 @@ function AsIn(props: {
 
 function Ending({ classId, opened, changes }: Props) {
   const { end } = benchWords;
-  const words = { ...end, title: end.title(opened.title) };
+  const words = { ...end, title: end.title({ title: opened.title }) };
   return <AskedTwice look="quiet" words={words} doIt={() => changes.end(classId, opened.id)} />;
 }
 

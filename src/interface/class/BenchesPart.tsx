@@ -33,7 +33,7 @@ function choicesFor(opened: OpenedExperiment, personId: string): readonly SeatCh
   const at = opened.benches.find(sitsAt(personId));
   const benches = opened.benches
     .filter((bench) => bench.id !== at?.id && hasRoom(bench))
-    .map(({ id, number }) => ({ seat: id, label: words.toBench(number) }));
+    .map(({ id, number }) => ({ seat: id, label: words.toBench({ number }) }));
   const alone = at?.people.length === 1;
   return [
     ...(alone && !at.changedAt ? [] : [{ seat: "new bench", label: words.toNew }]),
@@ -69,7 +69,7 @@ function SheetOf({ bench }: { bench: SeatedBench }) {
       </span>
       <a
         href={`/investigation/${investigation}/measure`}
-        aria-label={words.readOf(number)}
+        aria-label={words.readOf({ number })}
         className="text-petrol font-semibold underline"
       >
         {words.read}
@@ -96,10 +96,13 @@ function Names({ opened, move, people }: ShownProps & Pick<SeatedBench, "people"
 
 function Benches({ opened, move }: ShownProps) {
   return (
-    <ul aria-label={benchWords.count(opened.benches.length)} className="mt-4">
+    <ul aria-label={benchWords.count({ benches: opened.benches.length })} className="mt-4">
       {opened.benches.map((bench) => (
         <DropRow key={bench.id} seat={bench.id} closed={!hasRoom(bench)}>
-          <span className="w-6 shrink-0 font-semibold" title={benchWords.bench(bench.number)}>
+          <span
+            className="w-6 shrink-0 font-semibold"
+            title={benchWords.bench({ number: bench.number })}
+          >
             <span className="sr-only">{words.number} </span>
             {bench.number}
           </span>

@@ -85,7 +85,7 @@ export function ClassPage({ person, opened, part, signOut, children, margin }: P
         </Link>
         <h1 className="font-semibold wrap-anywhere">{opened.name}</h1>
         <span className="text-soft mr-auto">
-          {words.students(students)}
+          {words.students({ count: students })}
           {opened.archived && ` · ${words.putBy}`}
         </span>
         <OwnName name={person.name} />

@@ -68,11 +68,11 @@ export function JoinPage({ person, join }: Props) {
     );
   }
   return (
-    <DoorPage title={words.joins(found.name)}>
+    <DoorPage title={words.joins({ name: found.name })}>
       {person ? (
         <AccountForm
           main
-          act={words.as(person.name)}
+          act={words.as({ name: person.name })}
           done={words.joined}
           change={() => thenToShelf(join(found.code))}
         >

@@ -37,7 +37,7 @@ function Code({ code }: { code: string }) {
         // eslint-disable-next-line @next/next/no-img-element
         <img
           src={known.picture}
-          alt={words.picture(code)}
+          alt={words.picture({ code })}
           width={180}
           height={180}
           className="mt-2"

@@ -36,7 +36,7 @@ export function NameChip({ person: { id, name }, choices, move }: Props) {
       >
         <bdi>{name}</bdi>
       </span>
-      <RowMenu label={benchWords.seats.moveOf(name)} acts={acts} small />
+      <RowMenu label={benchWords.seats.moveOf({ name })} acts={acts} small />
     </span>
   );
 }

@@ -73,9 +73,11 @@ function NameList({ text, onChange, busy, read: { names, doubles, long } }: List
         className="border-hairline mt-2 w-full rounded-md border px-2 py-1"
       />
       <ul id={`${id}-said`} className="mt-1">
-        {doubles.length > 0 && <li>{words.doubles(doubles)}</li>}
-        {long.length > 0 && <li>{words.long(long)}</li>}
-        {names.length > mostNames && <li>{words.many(names.length, mostNames)}</li>}
+        {doubles.length > 0 && <li>{words.doubles({ names: doubles.join(", ") })}</li>}
+        {long.length > 0 && <li>{words.long({ names: long.join(", ") })}</li>}
+        {names.length > mostNames && (
+          <li>{words.many({ count: names.length, most: mostNames })}</li>
+        )}
       </ul>
     </>
   );
@@ -105,15 +107,15 @@ export function PasteNames(props: Props) {
             disabled={busy || names.length === 0 || many}
             onClick={() => void start(names)}
           >
-            {words.begin(names.length)}
+            {words.begin({ count: names.length })}
           </Button>
         }
       >
         <NameList text={text} onChange={setText} busy={busy} read={read} />
-        <p role="status">{busy && words.busy(begun.length, of)}</p>
+        <p role="status">{busy && words.busy({ done: begun.length, of })}</p>
         <p role="alert" className="text-magenta">
           {wrong}
-          {wrong && begun.length > 0 && ` ${words.partly(begun.length)}`}
+          {wrong && begun.length > 0 && ` ${words.partly({ count: begun.length })}`}
         </p>
         {wrong && begun.length > 0 && <Button onClick={() => setWrong("")}>{words.show}</Button>}
       </Sheet>

@@ -26,7 +26,7 @@ function MemberMenu({ member, ask }: { member: ClassMember; ask: (what: Asked["k
   ];
   const takeOut = { label: words.takeOut, run: () => ask("take-out") };
   const acts = member.role === "student" ? [...forStudents, takeOut] : [takeOut];
-  return <RowMenu label={words.whatToDo(member.name)} acts={acts} />;
+  return <RowMenu label={words.whatToDo({ name: member.name })} acts={acts} />;
 }
 
 interface SheetProps {
@@ -62,7 +62,7 @@ function TakeOut({ asked, classId, changes, close }: SheetProps) {
   return (
     <Sheet
       open
-      title={out.title(asked.member.name)}
+      title={out.title({ name: asked.member.name })}
       onClose={close}
       foot={<Button onClick={close}>{out.keep}</Button>}
     >
@@ -80,7 +80,7 @@ function Given({ asked, close }: { asked: Extract<Asked, { kind: "given" }>; clo
   return (
     <Sheet
       open
-      title={given.title(member.name)}
+      title={given.title({ name: member.name })}
       onClose={close}
       foot={
         <Button look="main" onClick={close}>
@@ -144,7 +144,7 @@ export function PeopleTable({ opened, changes }: { opened: OpenedClass; changes:
             <th className="font-normal">{words.signInName}</th>
             <th className="font-normal max-sm:hidden">{words.joined}</th>
             <th>
-              <span className="sr-only">{words.whatToDo("")}</span>
+              <span className="sr-only">{words.whatToDo({ name: "" })}</span>
             </th>
           </tr>
         </thead>

@@ -43,7 +43,7 @@ export function RulesMargin(
 ) {
   const { opened, changes, own } = props;
   const [from, setFrom] = useState(own[0]?.id ?? "");
-  const options = own.map(({ id, title }) => ({ value: id, label: title || untitled }));
+  const options = own.map(({ id, title }) => ({ value: id, label: title || untitled() }));
   return (
     <Note title={words.look}>
       <p className="text-soft mt-1">{words.lookText}</p>

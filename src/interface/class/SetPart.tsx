@@ -42,7 +42,7 @@ export function SetPart({ opened, own, set }: Props) {
     { value: "", label: words.empty },
     ...briefsFirst.map(({ id, title: named, isBrief }) => ({
       value: id,
-      label: isBrief ? <BriefName title={named || untitled} /> : named || untitled,
+      label: isBrief ? <BriefName title={named || untitled()} /> : named || untitled(),
     })),
   ];
   const choose = (id: string) => {

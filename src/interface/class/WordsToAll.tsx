@@ -76,7 +76,7 @@ function Due({ classId, opened, due, choose, changes }: DueProps) {
     <div>
       <label className="block">
         <span className="text-soft block text-xs">
-          {words.due} ({words.zone(opened.timeZone)})
+          {words.due} ({words.zone({ zone: opened.timeZone })})
         </span>
         <input
           type="datetime-local"
@@ -87,7 +87,7 @@ function Due({ classId, opened, due, choose, changes }: DueProps) {
       </label>
       {own && own !== opened.timeZone && (
         <Button look="quiet" onClick={() => void changes.setTimeZone(classId, own)}>
-          {words.ownZone(own)}
+          {words.ownZone({ zone: own })}
         </Button>
       )}
     </div>
@@ -115,7 +115,7 @@ export function WordsToAll({ classId, opened: { id: experimentId, wording: opene
       <fieldset disabled={!live} className="mt-2 space-y-2">
         <Choice label={words.place} value={place} options={options} onChange={setPlace} />
         <TextArea label={words.word} value={typed[place] ?? stands} maxLength={4000} onChange={type} />
-        <p className="text-soft text-xs">{words.shown(stageOf(place))}</p>
+        <p className="text-soft text-xs">{words.shown({ where: stageOf(place) })}</p>
         <Due classId={classId} opened={opened} due={due} choose={chooseDue} changes={changes} />
       </fieldset>
       <p role={told.wrong ? "alert" : "status"} className={`min-h-5 text-xs ${told.wrong ? "text-magenta" : "text-soft"}`}>

@@ -78,12 +78,12 @@ function Entry({ copy, revoke, index }: { copy: CopyEntry; index: number; revoke
             · {words.until} <Moment at={expiresAt} />
           </>
         )}{" "}
-        · {words.times(openings)}
+        · {words.times({ count: openings })}
       </span>
       {over ? (
         <span className="text-soft">{words.over[over]}</span>
       ) : (
-        <Button aria-label={words.revokeOf(index)} onClick={revoke}>
+        <Button aria-label={words.revokeOf({ index })} onClick={revoke}>
           {words.revoke}
         </Button>
       )}
@@ -101,7 +101,7 @@ export function CopiesPage({ person, investigation, copies, make, revoke, signOu
       <PlainHeader person={person} signOut={signOut} back={words.back} />
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-3xl px-8 py-6">
         <h1 className="font-serif text-xl font-semibold wrap-anywhere">
-          {words.title(investigation.title || untitled)}
+          {words.title({ title: investigation.title || untitled() })}
         </h1>
         <p className="text-soft mt-1">{words.text}</p>
         <Make investigation={investigation} make={make} onMade={() => setMade(true)} />

@@ -34,7 +34,7 @@ function Header({ live, at }: Pick<OpenedCopy, "live" | "at">) {
   return (
     <header className="flex min-h-[46px] flex-wrap items-center gap-x-3 gap-y-1 px-5 py-1.5">
       <span className="font-serif text-[17px] font-semibold">Fathom Rule</span>
-      <h1 className="font-semibold wrap-anywhere">{title || untitled}</h1>
+      <h1 className="font-semibold wrap-anywhere">{title || untitled()}</h1>
       <span className="text-soft mr-auto">
         {words.copy}, {live ? words.live : words.at} {at && <Moment at={at} />}
       </span>

@@ -165,7 +165,7 @@ function Fewer({
     <div className="flex flex-wrap gap-2 pb-2">
       {(["every", "means"] as const).map((thinning) => (
         <Button key={thinning} onClick={() => onReading({ ...reading, thinning })}>
-          {thinningWords[thinning](each)}
+          {thinningWords[thinning]({ each })}
         </Button>
       ))}
     </div>

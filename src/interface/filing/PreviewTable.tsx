@@ -59,7 +59,7 @@ function Understood({ table, id }: { table: IncomingTable; id: string }) {
   if (owner) {
     return (
       <span className="text-magenta block text-xs font-normal">
-        {previewWords.sizeOf(owner.quantity.symbol)}
+        {previewWords.sizeOf({ symbol: owner.quantity.symbol })}
       </span>
     );
   }
@@ -69,7 +69,9 @@ function Understood({ table, id }: { table: IncomingTable; id: string }) {
   const repeats = quantity?.repeats ?? 1;
   if (repeats < 2) return null;
   return (
-    <span className="text-soft block text-xs font-normal">{previewWords.repeats(repeats)}</span>
+    <span className="text-soft block text-xs font-normal">
+      {previewWords.repeats({ count: repeats })}
+    </span>
   );
 }
 

@@ -6,7 +6,7 @@ import type { Delimiter } from "@/intake/cells";
 import type { Encoding } from "@/intake/decodeText";
 import type { Sheet } from "@/intake/workbook";
 import { fileFormat } from "@/output/investigationJson";
-import { fileRefusals } from "@/wording/filing";
+import { fileRefusals, tooLarge } from "@/wording/filing";
 import { readAway } from "./filesWorker";
 
 /** A text file with how it was taken apart, or a workbook with its sheets. */
@@ -36,9 +36,10 @@ function isZip(bytes: Uint8Array): boolean {
 async function openWorkbook(name: string, bytes: Uint8Array): Promise<Opening> {
   const buffer = bytes.slice().buffer;
   const read = await readAway("readWorkbook", buffer);
-  if (read.kind !== "workbook") return { kind: "problem", sentence: fileRefusals[read.kind](name) };
+  if (read.kind !== "workbook")
+    return { kind: "problem", sentence: fileRefusals[read.kind]({ name }) };
   const sheets = read.sheets.filter(({ cells }) => cells.some((row) => row.some(Boolean)));
-  if (sheets.length === 0) return { kind: "problem", sentence: fileRefusals.noSheet(name) };
+  if (sheets.length === 0) return { kind: "problem", sentence: fileRefusals.noSheet({ name }) };
   return { kind: "opened", file: { kind: "workbook", name, sheets } };
 }
 
@@ -49,19 +50,19 @@ async function openText(
   delimiter?: Delimiter,
 ): Promise<Opening> {
   const read = await readAway("readText", bytes, encoding, delimiter);
-  if (read.kind === "binary") return { kind: "problem", sentence: fileRefusals.binary(name) };
-  if (read.cells.length === 0) return { kind: "problem", sentence: fileRefusals.empty(name) };
+  if (read.kind === "binary") return { kind: "problem", sentence: fileRefusals.binary({ name }) };
+  if (read.cells.length === 0) return { kind: "problem", sentence: fileRefusals.empty({ name }) };
   if (read.cells.slice(0, 5).some((row) => row.join(",").includes(fileFormat))) {
-    return { kind: "problem", sentence: fileRefusals.investigation(name) };
+    return { kind: "problem", sentence: fileRefusals.investigation({ name }) };
   }
   return { kind: "opened", file: { ...read, name, bytes } };
 }
 
 async function open(file: File): Promise<Opening> {
   const { name, size } = file;
-  if (size === 0) return { kind: "problem", sentence: fileRefusals.empty(name) };
+  if (size === 0) return { kind: "problem", sentence: fileRefusals.empty({ name }) };
   const most = /\.xlsx$/i.test(name) ? mostBytes.workbook : mostBytes.text;
-  if (size > most) return { kind: "problem", sentence: fileRefusals.tooLarge(name, size, most) };
+  if (size > most) return { kind: "problem", sentence: tooLarge(name, size, most) };
   const bytes = new Uint8Array(await file.arrayBuffer());
   return isZip(bytes) ? openWorkbook(name, bytes) : openText(name, bytes);
 }
@@ -70,7 +71,7 @@ async function open(file: File): Promise<Opening> {
 export function useOpenedFile() {
   const [opening, setOpening] = useState<Opening>({ kind: "none" });
   const failed = (name: string) => () =>
-    setOpening({ kind: "problem", sentence: fileRefusals.unreadable(name) });
+    setOpening({ kind: "problem", sentence: fileRefusals.unreadable({ name }) });
   return {
     opening,
     choose: (file: File) => {

@@ -21,15 +21,15 @@ const mostShown = 60;
 
 function readingWords(document: Investigation, { place, before, after }: ChangedReading): RunText {
   const where = placeWords(document, { stage: "measure", place, quote: "" });
-  const went = after === "" ? words.removed(before) : words.mended(before, after);
-  return [...where, { text: before === "" ? words.added(after) : went }];
+  const went = after === "" ? words.removed({ before }) : words.mended({ before, after });
+  return [...where, { text: before === "" ? words.added({ after }) : went }];
 }
 
 function Statement({ title, of: { before, after } }: { title: string; of: BeforeAndAfter }) {
   const said =
     before === after
-      ? words.same(after ?? words.none)
-      : words.was(before ?? words.none, after ?? words.none);
+      ? words.same({ value: after ?? words.none })
+      : words.was({ before: before ?? words.none, after: after ?? words.none });
   return (
     <p className="mt-1">
       <strong className="font-semibold">{title}</strong> {said}
@@ -47,7 +47,7 @@ function Readings({ document, before, readings }: { document: Investigation; bef
           <RunTextView runs={readingWords(one.after === "" ? before : document, one)} />
         </li>
       ))}
-      {more > 0 && <li className="text-soft">{words.more(more)}</li>}
+      {more > 0 && <li className="text-soft">{words.more({ count: more })}</li>}
     </ul>
   );
 } // prettier-ignore
@@ -62,7 +62,7 @@ function Texts({ texts }: Pick<SheetChanges, "texts">) {
   if (texts.length === 0) return <p className="text-soft">{words.noTexts}</p>;
   return texts.map(({ block, heading, parts }) => (
     <section key={block} className="mt-2">
-      <h4 className="font-semibold">{heading || untitled}</h4>
+      <h4 className="font-semibold">{heading || untitled()}</h4>
       <p className="max-w-prose whitespace-pre-line">
         {parts.map(({ kind, text }, i) => {
           const Part = kind === "new" ? "ins" : kind === "gone" ? "del" : "span";
@@ -111,7 +111,7 @@ export function ChangesSheet({ investigationId, revision, number, open, onClose 
     };
   }, [open, investigationId, revision]);
   return (
-    <Sheet open={open} onClose={onClose} title={words.title(number)}>
+    <Sheet open={open} onClose={onClose} title={words.title({ number })}>
       {before === undefined && <p role="status">{words.loading}</p>}
       {before === "away" && <p role="alert">{words.away}</p>}
       {before !== undefined && before !== "away" && <Changes before={before} />}

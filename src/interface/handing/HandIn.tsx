@@ -2,7 +2,7 @@
 
 import type { BenchTerms } from "@/protocol/briefs";
 import { handingWords } from "@/wording/handing";
-import { stages } from "@/wording/stages";
+import { stageName, stages } from "@/wording/stages";
 import { AskedTwice } from "../account/AskedTwice";
 import { laterPart } from "../later/laterPart";
 import { useLater } from "../later/useLater";
@@ -16,9 +16,9 @@ const words = handingWords.sheet;
 /** The open pencil marks by their stage, in words. */
 function useOpenMarks(): readonly string[] {
   const marks = useMarks().filter(({ answer }) => answer === undefined);
-  return stages.flatMap(({ id, label }) => {
+  return stages.flatMap((id) => {
     const count = marks.filter(({ stage }) => stage === id).length;
-    return count > 0 ? [words.marks(count, label)] : [];
+    return count > 0 ? [words.marks({ count, stage: stageName(id) })] : [];
   });
 }
 

@@ -1,5 +1,6 @@
 "use client";
 
+import { inList } from "@/wording/language/listing";
 import { useState } from "react";
 import type { BenchTerms } from "@/protocol/briefs";
 import { handingWords } from "@/wording/handing";
@@ -18,7 +19,7 @@ function useStagesLeft(): readonly string[] {
   const hasLine = useFigureFit()?.lines.some(({ outcome }) => outcome.kind === "line") ?? false;
   const hasResult = useResults().some(({ kind }) => kind === "worked");
   const left = stagesLeft({ document, hasLine, hasResult }).map(stageName);
-  return left.length > 0 ? [words.notReached(left)] : [];
+  return left.length > 0 ? [words.notReached({ stages: inList(left) })] : [];
 }
 
 /** What a bench is told before it hands in. */

@@ -34,7 +34,7 @@ function Way({ to, forward }: { to: NeighbourBench; forward: boolean }) {
       className="text-petrol inline-flex items-center font-semibold whitespace-nowrap"
     >
       {!forward && <ChevronLeft aria-hidden size={16} />}
-      {forward ? words.next(to.number) : words.previous(to.number)}
+      {forward ? words.next({ number: to.number }) : words.previous({ number: to.number })}
       {forward && <ChevronRight aria-hidden size={16} />}
     </a>
   );

@@ -50,7 +50,7 @@ function Entry({ entry, look }: { entry: HistoryEntry; look: () => void }) {
         <span className="block">{what}</span>
       </span>
       {!entry.folded && (
-        <Button aria-label={words.lookAt(what.slice(0, 80))} onClick={look}>
+        <Button aria-label={words.lookAt({ what: what.slice(0, 80) })} onClick={look}>
           {words.look}
         </Button>
       )}

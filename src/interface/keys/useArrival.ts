@@ -2,7 +2,7 @@
 
 import { useEffect, useRef } from "react";
 import { windowTitle } from "@/wording/windowTitle";
-import { stages, type StageId } from "@/wording/stages";
+import { stageName, type StageId } from "@/wording/stages";
 import { untitled } from "@/wording/untitled";
 import { useInvestigation } from "../store/useInvestigation";
 import { announce } from "./announcer";
@@ -46,8 +46,8 @@ function toHeading(): () => void {
 
 /** Who comes to another stage is told so, and stands at its heading; what the window is called from then on. */
 export function useArrival(stage: StageId): string {
-  const title = useInvestigation((state) => state.document.title).trim() || untitled;
-  const label = stages.find(({ id }) => id === stage)?.label ?? "";
+  const title = useInvestigation((state) => state.document.title).trim() || untitled();
+  const label = stageName(stage);
   const named = useRef(title);
   const last = useRef(stage);
   useEffect(() => {

@@ -36,12 +36,12 @@ export function CameFromNote() {
   return (
     <MarginNote title={words.title}>
       <p>
-        {words.text(
-          callingOf(recordings, found.recording),
-          nameOfReadOff(found, recording.how, rules),
-          momentText(found.from, span, rules),
-          momentText(found.to, span, rules),
-        )}
+        {words.text({
+          recording: callingOf(recordings, found.recording),
+          what: nameOfReadOff(found, recording.how, rules),
+          from: momentText(found.from, span, rules),
+          to: momentText(found.to, span, rules),
+        })}
       </p>
       <Button className="mt-2" onClick={show}>
         {words.show}

@@ -24,7 +24,7 @@ export function GatheredNote() {
       {found.map(({ id, quantity }) => (
         <p key={id} className="mt-1 flex flex-wrap items-center gap-2" data-testid="gathered">
           <span>
-            {repeatWords.taken(quantity.repeats)} <QuantityLabel quantity={quantity} />.
+            {repeatWords.taken({ count: quantity.repeats })} <QuantityLabel quantity={quantity} />.
           </span>
           <Button onClick={() => columnTools.part(id)}>{repeatWords.apart}</Button>
         </p>
@@ -57,7 +57,7 @@ function WordedNote() {
   if (worded === 0 || newest !== seriesByColumn.name) return null;
   return (
     <p className="mt-1 flex flex-wrap items-center gap-2" data-testid="worded">
-      <span>{seriesWords.made(worded)}</span>
+      <span>{seriesWords.made({ count: worded })}</span>
       <Button onClick={() => columnTools.leaveWords()}>{seriesWords.apart}</Button>
     </p>
   );

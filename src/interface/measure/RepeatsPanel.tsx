@@ -76,7 +76,9 @@ function ColumnsAndRepeats({ evaluated }: { evaluated: EvaluatedQuantity }) {
   if (range > 0 && count > 1) {
     return (
       <div className="col-span-2">
-        <Button onClick={() => columnTools.gatherSelected()}>{repeatWords.gather(count)}</Button>
+        <Button onClick={() => columnTools.gatherSelected()}>
+          {repeatWords.gather({ count })}
+        </Button>
       </div>
     );
   }

@@ -144,7 +144,7 @@ export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }
         <Choice
           label="How sure each reading is"
           value={uncertainty.kind}
-          options={uncertaintyChoices}
+          options={uncertaintyChoices()}
           onChange={choose}
         />
       </div>

@@ -158,7 +158,7 @@ describe("hands on repeats, series and derived columns", () => {
     const { controller, document, store } = hands();
     const cells = Array.from({ length: 9000 }, (_, i) => [String(i), String(2 * i)]);
     controller.goTo({ row: 7, column: 0 });
-    expect(await controller.paste(readBlock(cells))).toMatch(/Pasted 9\s000 rows of 2 columns/);
+    expect(await controller.paste(readBlock(cells))).toMatch(/Pasted 9000 rows of 2 columns/);
     expect(Object.keys(document().rows)).toHaveLength(9007);
     expect(store.getState().pending.length).toBeGreaterThan(1);
     undo(store);

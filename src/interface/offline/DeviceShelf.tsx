@@ -43,9 +43,11 @@ function Copies() {
             className="flex flex-wrap items-baseline justify-between gap-x-4 px-2 py-2"
           >
             <span className="max-w-full min-w-0 font-serif text-[17px] font-semibold wrap-anywhere">
-              {title || untitled}
+              {title || untitled()}
             </span>
-            {waiting > 0 && <span className="text-magenta">{words.waiting(waiting)}</span>}
+            {waiting > 0 && (
+              <span className="text-magenta">{words.waiting({ count: waiting })}</span>
+            )}
           </a>
         </li>
       ))}

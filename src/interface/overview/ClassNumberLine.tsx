@@ -17,7 +17,7 @@ function lineOf({ places, mean, accepted, ...others }: Together): ClassLine {
     ...(mean && mean.of > 1 && { mean: { label: words.mean, value: mean.value, uncertainty: mean.uncertainty } }),
     ...(accepted && {
       accepted: {
-        label: [{ text: words.accepted }, ...accepted.runs],
+        label: [{ text: `${words.accepted} ` }, ...accepted.runs],
         value: accepted.value,
         uncertainty: accepted.uncertainty,
       },
@@ -44,7 +44,9 @@ export function ClassNumberLine({ together, letters, inks }: Props) {
   );
   return (
     <div ref={place}>
-      {width > 0 && <PlainScene scene={scene} label={words.label(together.places.length)} />}
+      {width > 0 && (
+        <PlainScene scene={scene} label={words.label({ benches: together.places.length })} />
+      )}
     </div>
   );
 }

@@ -34,12 +34,12 @@ export function TogetherInWords({ together }: { together: Together }) {
         {symbol.length > 0 ? <RunTextView runs={symbol} /> : name} = <StatedRuns runs={mean.runs} />
       </p>
       <p className="text-soft mt-1">
-        {said.mean(mean.of)}{" "}
+        {said.mean({ of: mean.of })}{" "}
         {mean.agreement && said.agreement(mean.agreement, mean.reducedChiSquared ?? "", apart.length > 0)}{" "}
         {together.accepted && (together.accepted.meets ? said.meets : said.misses)}
       </p>
       {apart.map(({ bench, by }) => (
-        <p key={bench} className="text-soft">{said.apart(bench, by)}</p>
+        <p key={bench} className="text-soft">{said.apart({ bench, by })}</p>
       ))}
       {unsure.length > 0 && <p className="text-soft">{said.unsure(unsure)}</p>}
       {elsewhere.length > 0 && <p className="text-soft">{said.elsewhere(elsewhere)}</p>}
@@ -61,9 +61,9 @@ function WhatToAsk({
   const asks = glance?.asks ?? [];
   const more = (glance?.openMarks ?? 0) - asks.length;
   return (
-    <Note title={said.title(number)}>
+    <Note title={said.title({ bench: number })}>
       {!glance && <p className="text-soft mt-1">{said.notYet}</p>}
-      {apart && <p className="mt-1">{said.apart(apart.by)}</p>}
+      {apart && <p className="mt-1">{said.apart({ by: apart.by })}</p>}
       {glance && asks.length === 0 && <p className="text-soft mt-1">{said.nothing}</p>}
       <ul className="mt-1 space-y-1">
         {asks.map((ask) => (
@@ -73,7 +73,7 @@ function WhatToAsk({
           </li>
         ))}
       </ul>
-      {more > 0 && <p className="text-soft mt-1">{said.more(more)}</p>}
+      {more > 0 && <p className="text-soft mt-1">{said.more({ count: more })}</p>}
       <a
         href={`/investigation/${investigation}/${stage ?? "measure"}`}
         className="bg-page border-hairline hover:border-soft mt-2 inline-block rounded-md border px-2.5 py-0.5 font-semibold"

@@ -64,7 +64,7 @@ function Heading({ column, ordered: { by, down }, order, right, children }: Head
     >
       <button
         type="button"
-        title={words.sortBy(words[column === "handed" ? "handed" : column])}
+        title={words.sortBy({ column: words[column === "handed" ? "handed" : column] })}
         onClick={() => order({ by: column, down: here ? !down : false })}
         className="text-soft hover:text-ink inline-flex items-center gap-0.5 whitespace-nowrap"
       >
@@ -95,11 +95,11 @@ function Marks({ glance }: { glance: BenchSummary | undefined }) {
   if (count === 0) return null;
   return (
     <span
-      title={words.openMarks(count)}
+      title={words.openMarks({ count })}
       className="bg-magenta inline-block min-w-[18px] rounded-full px-1 text-center text-xs text-white"
     >
       {count}
-      <span className="sr-only"> {words.openMarks(count)}</span>
+      <span className="sr-only"> {words.openMarks({ count })}</span>
     </span>
   );
 }
@@ -156,7 +156,7 @@ function BenchRow({ row, units, apart, chosen, choose }: RowProps) {
       className={`border-hairline h-8 cursor-pointer border-b ${ground} ${chosen ? "shadow-[inset_3px_0_0_var(--color-brass)]" : ""}`}
     >
       <th scope="row" className="max-w-48 px-2 text-left font-normal">
-        <button type="button" aria-pressed={chosen} title={words.choose(number)} onClick={() => choose(id)} className="max-w-full truncate text-left align-middle">
+        <button type="button" aria-pressed={chosen} title={words.choose({ number })} onClick={() => choose(id)} className="max-w-full truncate text-left align-middle">
           <b>{number}</b> <bdi className="text-soft">{people.map(({ name }) => name).join(", ")}</bdi>
           {apart && <span className="sr-only"> {words.apart}</span>}
         </button>

@@ -47,19 +47,19 @@ function filesOf({
     {
       label: words.results,
       kind: words.kinds.csv,
-      name: fileName(words.resultsName(title), "csv"),
+      name: fileName(words.resultsName({ title }), "csv"),
       make: async () => tableFile(overviewCsv(rows, mark)),
     },
     {
       label: words.marks,
       kind: words.kinds.csv,
-      name: fileName(words.marksName(title), "csv"),
+      name: fileName(words.marksName({ title }), "csv"),
       make: async () => tableFile(marksCsv(rows, criteria, mark)),
     },
     {
       label: words.reports,
       kind: words.kinds.zip,
-      name: fileName(words.reportsName(title), "zip"),
+      name: fileName(words.reportsName({ title }), "zip"),
       make: (hand) => reports(rows, hand),
     },
   ];

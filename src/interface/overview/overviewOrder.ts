@@ -17,7 +17,7 @@ export interface Ordered {
 /** What a row is ordered by; undefined where it has nothing there, which stands last either way. */
 const keys: Readonly<Record<Order, (row: OverviewRow) => number | undefined>> = {
   bench: ({ number }) => number,
-  where: ({ stage }) => (stage ? stages.findIndex(({ id }) => id === stage) : undefined),
+  where: ({ stage }) => (stage ? stages.indexOf(stage) : undefined),
   readings: ({ glance }) => glance?.readings,
   marks: ({ glance }) => glance?.openMarks,
   straight: ({ glance }) => (glance?.straight === undefined ? undefined : Number(glance.straight)),

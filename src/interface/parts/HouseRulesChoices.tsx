@@ -9,6 +9,7 @@ import {
   withReadySet,
 } from "@/investigation/model/houseRules";
 import {
+  houseRuleGroupNames,
   houseRuleGroups,
   houseRuleWords,
   readySetNames,
@@ -66,9 +67,11 @@ export function HouseRulesChoices(props: Props) {
   return (
     <>
       <ReadySets {...props} />
-      {houseRuleGroups.map(({ title, rules }) => (
-        <section key={title} className="border-hairline mt-4 border-t pt-3">
-          <h3 className="mb-2 font-serif text-[15px] font-semibold">{title}</h3>
+      {houseRuleGroups.map(({ group, rules }) => (
+        <section key={group} className="border-hairline mt-4 border-t pt-3">
+          <h3 className="mb-2 font-serif text-[15px] font-semibold">
+            {houseRuleGroupNames[group]}
+          </h3>
           <div className="grid gap-x-4 gap-y-3 min-[640px]:grid-cols-2">
             {rules.map((rule) => (
               <Rule key={rule} rule={rule} {...props} />

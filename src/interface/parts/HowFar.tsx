@@ -23,7 +23,7 @@ export function HowFar({ part, label, className = "flex-1" }: Props) {
     saidAt.current ??= now;
     if (now - saidAt.current < saidEvery) return;
     saidAt.current = now;
-    announce(takingWords.howFar(label, Math.round(100 * part)));
+    announce(takingWords.howFar({ work: label, percent: Math.round(100 * part) }));
   }, [part, label]);
   return <progress value={part} aria-label={label} className={className} />;
 }

@@ -5,7 +5,7 @@ export function Licences() {
   return (
     <p className="text-soft mt-10 text-xs">
       <a href="/licences.txt" className="underline">
-        {licencesLabel}
+        {licencesLabel()}
       </a>
     </p>
   );

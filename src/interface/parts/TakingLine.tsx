@@ -20,7 +20,7 @@ export function TakingLine({ taking, make, giveUp }: ReturnType<typeof useTaking
       <div role="alert" className="mt-2">
         <p>{takingWords.unheld(file.kind, taking.words)}</p>
         <div className="mt-1 flex flex-wrap gap-2">
-          <Button onClick={() => void make(file)}>{takingWords.goOn(file.kind)}</Button>
+          <Button onClick={() => void make(file)}>{takingWords.goOn({ kind: file.kind })}</Button>
           <Button look="quiet" onClick={giveUp}>
             {takingWords.leave}
           </Button>
@@ -31,11 +31,11 @@ export function TakingLine({ taking, make, giveUp }: ReturnType<typeof useTaking
   return (
     <div className="mt-1 flex min-h-5 flex-wrap items-center gap-3">
       <p role="status" className="text-soft">
-        {takingWords.making(file.kind)}
+        {takingWords.making({ kind: file.kind })}
       </p>
       <HowFar
         part={taking.part}
-        label={takingWords.making(file.kind)}
+        label={takingWords.making({ kind: file.kind })}
         className="min-w-24 flex-1"
       />
       <Button look="quiet" onClick={giveUp}>

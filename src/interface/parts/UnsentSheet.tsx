@@ -16,7 +16,7 @@ function UnsentChanges({ document, edits }: Pick<Unsent, "document" | "edits">) 
         document,
         edits.flatMap(({ patches }) => patches),
       )
-    : [words.unnamed(edits.length)];
+    : [words.unnamed({ count: edits.length })];
   return (
     <section className="mt-3">
       <h3 className="font-semibold">{words.of(document?.title ?? "")}</h3>

@@ -1,6 +1,6 @@
 import { usePathname } from "next/navigation";
 import { useSyncExternalStore } from "react";
-import { type StageId, stageFrom } from "@/wording/stages";
+import { type StageId, stageFrom } from "@/investigation/model/stage";
 
 export function stagePath(investigationId: string, stage: StageId): string {
   return `/investigation/${investigationId}/${stage}`;

@@ -65,7 +65,11 @@ export function useTaking() {
     } catch (error) {
       if (signal.aborted) return;
       if (!isAway(error)) reportFault(`taking out ${file.kind}`, error);
-      end(isAway(error) ? takingWords.away(file.kind) : takingWords.fault(file.kind));
+      end(
+        isAway(error)
+          ? takingWords.away({ kind: file.kind })
+          : takingWords.fault({ kind: file.kind }),
+      );
     }
   };
 

@@ -149,7 +149,7 @@ export function AxisPanel({ axis, proposed }: Props) {
       {axis === "y" && (
         <details>
           <summary className="text-soft cursor-pointer">Can an axis be broken?</summary>
-          <p className="text-soft mt-1">{noBrokenAxis}</p>
+          <p className="text-soft mt-1">{noBrokenAxis()}</p>
         </details>
       )}
     </div>

@@ -38,7 +38,7 @@ export function LetterSizes({ look, figure, onChange }: Props) {
     <div className="grid grid-cols-3 gap-3">
       {fields.map((field) => {
         const text = look[field];
-        const problem = text.trim() === "" || lettersIn(text) !== undefined ? {} : { problem: lettersProblem }; // prettier-ignore
+        const problem = text.trim() === "" || lettersIn(text) !== undefined ? {} : { problem: lettersProblem() }; // prettier-ignore
         const by = (change: number) =>
           onChange({ [field]: written(Math.max(step, now[field] + change)) }, `look-${field}`);
         return (

@@ -60,7 +60,7 @@ function TooLong({
     });
   return (
     <div role="alert" className="flex flex-col gap-2" data-testid="too-long">
-      <p>{onePageWords.tooLong(table.cells.length - 1, label)}</p>
+      <p>{onePageWords.tooLong({ rows: table.cells.length - 1, paper: label })}</p>
       <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
         <legend className="text-soft mb-1">{onePageWords.columns}</legend>
         {table.cells[0]?.map((head, place) => (
@@ -74,10 +74,13 @@ function TooLong({
         ))}
       </fieldset>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => onTake(onePageWords.kind(label), more, paper)}>
-          {onePageWords.pages(more.length)}
+        <Button onClick={() => onTake(onePageWords.kind({ paper: label }), more, paper)}>
+          {onePageWords.pages({ count: more.length })}
         </Button>
-        <Button disabled={!one} onClick={() => one && onTake(onePageWords.kind(label), one, paper)}>
+        <Button
+          disabled={!one}
+          onClick={() => one && onTake(onePageWords.kind({ paper: label }), one, paper)}
+        >
           {one ? onePageWords.one : onePageWords.notOne}
         </Button>
         <Button look="quiet" onClick={() => onAsk(undefined)}>
@@ -105,7 +108,7 @@ export function OnePage({
     const sheets = fit.onOneSheet(layoutFigure(figure), table, paper);
     if (sheets) {
       setOpen(undefined);
-      onTake(onePageWords.kind(label), sheets, paper);
+      onTake(onePageWords.kind({ paper: label }), sheets, paper);
       return;
     }
     const columns = table.cells[0]?.map((_, place) => place) ?? [];

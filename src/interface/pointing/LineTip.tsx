@@ -25,7 +25,7 @@ export function LineTip({ fit, index }: { fit: FigureFit; index: number }) {
   return (
     <>
       <span className="font-semibold">
-        {heardWords.line(index + 1, lines.length)}
+        {heardWords.line({ number: index + 1, of: lines.length })}
         {name}
       </span>
       <span className="whitespace-nowrap">

@@ -64,7 +64,7 @@ function OffTheLine({ point, fit }: { point: PlacedPoint; fit: FigureFit }) {
   const amount = `${mark(mantissa)}${power}${unit && ` ${unit}`}`;
   return (
     <span className="text-soft">
-      {found.off === 0 ? words.on : words.off(amount, found.off > 0)}
+      {found.off === 0 ? words.on : words.off({ amount, side: found.off > 0 ? "above" : "below" })}
     </span>
   );
 }

@@ -15,12 +15,12 @@ function ofLines({ id, figure }: NumberedFigure, { act }: ReturnType<typeof useA
   const { line, equation } = figure;
   return [
     lineRoles.map((role) => ({
-      label: words.draw(role, line[role]),
+      label: line[role] ? words.hideLine({ role }) : words.draw({ role }),
       run: () => act(setLine, { figure: id, change: { [role]: !line[role] } }),
     })),
     [
       {
-        label: words.equation(equation),
+        label: equation ? words.equation.hide : words.equation.show,
         run: () => act(showEquation, { figure: id, shown: !equation }),
       },
       {
@@ -57,12 +57,12 @@ export function usePointedMenu(
   return (target) => {
     const { line, pointActs } = hands;
     if (line !== undefined && chosen && fit) {
-      const name = heardWords.line(line + 1, linesOf(fit).length);
+      const name = heardWords.line({ number: line + 1, of: linesOf(fit).length });
       return { name, groups: [...ofLines(chosen, acts), [further(target)]] };
     }
     if (!pointActs) return undefined;
     return {
-      name: words.point(pointActs.row),
+      name: words.point({ row: pointActs.row }),
       groups: [
         [{ label: words.go, key: "Enter", run: pointActs.go }],
         [{ label: words.aside, reasons: pointActs.aside }],

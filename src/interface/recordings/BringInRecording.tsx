@@ -41,7 +41,7 @@ function Column({ column: { channel, column }, taken, full, onTake, onChange }: 
   return (
     <li className="grid grid-cols-[minmax(9rem,1fr)_2fr_5rem_6rem] items-end gap-2 py-1">
       <Tick
-        label={words.choose(channel.name || `column ${column + 1}`)}
+        label={words.choose({ name: channel.name || `column ${column + 1}` })}
         checked={taken}
         disabled={!taken && full}
         onChange={onTake}
@@ -79,11 +79,11 @@ function Look({ file, onBringIn, onOther }: LookProps) {
   const take = (column: number, wanted: boolean) =>
     setTaken(new Set(wanted ? [...taken, column] : [...taken].filter((one) => one !== column)));
   const ready = taken.size > 0 && (timed || perSecond > 0);
-  const timeSentence = heading ? words.time(heading) : words.timeUnnamed;
+  const timeSentence = heading ? words.time({ heading }) : words.timeUnnamed;
   return (
     <div className="grid gap-3">
       <p>
-        {words.found(file.file.name, columns.length)}{" "}
+        {words.found({ name: file.file.name, columns: columns.length })}{" "}
         {columns.length > recordingLimits.channels && words.most}{" "}
         {timed ? timeSentence : words.noTimes}
       </p>
@@ -150,14 +150,14 @@ function useBringing(onDone: (sentence: string) => void) {
     const tell = (sentence: string) => (part: number) => {
       if (!ending.signal.aborted) setState({ kind: "working", sentence, part });
     };
-    tell(words.reading(name))(0);
-    const { recordings, said } = await read(reading, tell(words.reading(name)));
+    tell(words.reading({ name }))(0);
+    const { recordings, said } = await read(reading, tell(words.reading({ name })));
     if (ending.signal.aborted) return;
-    const onProgress = tell(words.sending(name));
+    const onProgress = tell(words.sending({ name }));
     const { count, problem } = await sendRecordings(desk, recordings, { name: name.replace(/\.[^.]*$/, ""), onProgress, signal: ending.signal });
     if (ending.signal.aborted) return;
     setState({ kind: "choosing", ...(count === 0 && { problem: [problem, ...said].filter(Boolean).join(" ") }) });
-    if (count > 0) onDone([words.done(count), ...said, problem].filter(Boolean).join(" "));
+    if (count > 0) onDone([words.done({ count }), ...said, problem].filter(Boolean).join(" "));
   };
   const choose = async (file: File) => {
     const opened = await openLoggerFile(file);

@@ -48,7 +48,7 @@ function DataSheet({ described }: { described: DescribedInstrument }) {
           <p key={name} className="text-soft">
             {name}
             {resolution > 0 &&
-              ` · ${instrumentWords.steps(`${amountText(resolution, 3, rules)} ${unitText(unit)}`)}`}
+              ` · ${instrumentWords.steps({ step: `${amountText(resolution, 3, rules)} ${unitText(unit)}` })}`}
             {zero + noise > 0 && (
               <span className="text-magenta">
                 {` · ± ${amountText(3 * noise + zero, 1, rules)} ${unitText(unit)}`}

@@ -52,7 +52,7 @@ function Together({ laid, channel }: { laid: readonly string[]; channel: number 
       const like = held && likeChannel(held, recording, channel);
       const event = await momentOf(desk, id, at, like ?? 0);
       if (event !== undefined) await chooseOf(desk, id, { event });
-      else desk.state.setState({ said: words.notFound(callingOf(desk.recordings, id)) });
+      else desk.state.setState({ said: words.notFound({ name: callingOf(desk.recordings, id) }) });
     }
   };
   return (
@@ -97,7 +97,7 @@ export function LayOverPanel() {
           return (
             <div key={id} className="flex items-center gap-2">
               <Tick
-                label={like ? words.lay(name) : `${name}: ${words.unlike}`}
+                label={like ? words.lay({ name }) : `${name}: ${words.unlike}`}
                 checked={at >= 0}
                 disabled={!like}
                 onChange={(wanted) => lay(id, wanted)}

@@ -27,7 +27,7 @@ export function LiveLine({ running: { id, recording } }: { running: Running }) {
   const rules = useHouseRules();
   const lasting = useLasting(id);
   const { phase: phases } = instrumentWords;
-  const sentence = phase === "recording" ? phases.recording(momentText(lasting, 100, rules)) : phases[phase]; // prettier-ignore
+  const sentence = phase === "recording" ? phases.recording({ time: momentText(lasting, 100, rules) }) : phases[phase]; // prettier-ignore
   return (
     <div className="mt-2">
       <p className="flex items-baseline gap-2" data-testid="recording-line">
@@ -37,7 +37,7 @@ export function LiveLine({ running: { id, recording } }: { running: Running }) {
         />
         <span role={phase === "broken" ? "alert" : undefined}>{sentence}</span>
       </p>
-      {rubbish > 0 && <p className="text-magenta">{instrumentWords.rubbish(rubbish)}</p>}
+      {rubbish > 0 && <p className="text-magenta">{instrumentWords.rubbish({ count: rubbish })}</p>}
       <p className="text-soft text-xs">{instrumentWords.kept[kept]}</p>
     </div>
   );

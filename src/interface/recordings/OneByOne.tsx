@@ -36,7 +36,7 @@ export function OneByOne({ recording }: { recording: Recording }) {
             </label>
           ))}
         </div>
-        {each.many > listed && <p className="text-soft text-xs">{words.more(listed, each.many)}</p>}
+        {each.many > listed && <p className="text-soft text-xs">{words.more({ listed, many: each.many })}</p>}
       </fieldset>
       {each.many > listed && (
         <MomentField

@@ -169,7 +169,7 @@ export function Overview({ name }: { name: string }) {
   return traces.map((trace) => (
     <TracePaper
       key={trace.channel}
-      label={recordingWords.whole(name)}
+      label={recordingWords.whole({ name })}
       height={height}
       span={span}
       traces={[trace]}

@@ -72,7 +72,7 @@ function Details({ recording }: { recording: Recording }) {
         <MomentField
           label={`${words.level}${unit && ` / ${unit}`}`}
           value={text(reading.level)}
-          placeholder={words.middle(amount(found?.level))}
+          placeholder={words.middle({ level: amount(found?.level) })}
           onChange={(level) => change({ level })}
         />
       )}
@@ -80,7 +80,7 @@ function Details({ recording }: { recording: Recording }) {
         <MomentField
           label={`${words.depth}${unit && ` / ${unit}`}`}
           value={text(reading.depth)}
-          placeholder={words.depthIs(amount(found?.depth))}
+          placeholder={words.depthIs({ depth: amount(found?.depth) })}
           onChange={(depth) => change({ depth: depth === null ? null : Math.abs(depth) })}
         />
       )}
@@ -114,7 +114,7 @@ function Came({ recording }: { recording: Recording }) {
       </p>
       {found.resolution !== undefined && (
         <p className="text-soft text-xs">
-          {words.resolution(amountText(found.resolution, 2, rules))}
+          {words.resolution({ hertz: amountText(found.resolution, 2, rules) })}
         </p>
       )}
     </>
@@ -188,7 +188,7 @@ function TakeButton({ target, unit }: Where) {
   }
   const label =
     target.kind === "nowhere"
-      ? [{ text: words.keep(what) }]
+      ? [{ text: words.keep({ what }) }]
       : words.button(name, target.place.number, writeSymbol(target.symbol));
   return (
     <div>

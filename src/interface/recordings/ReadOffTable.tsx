@@ -70,7 +70,7 @@ function Entry({ id, entry, how, onReading }: EntryProps) {
         )}
       </td>
       <td className="w-8">
-        <RowMenu small label={words.more(name)} acts={acts} />
+        <RowMenu small label={words.more({ what: name })} acts={acts} />
       </td>
     </tr>
   );

@@ -151,7 +151,7 @@ function HowRecorded() {
   const remove = () => {
     const name = callingOf(desk.recordings, id);
     act(removeRecording, { id });
-    desk.store.setState({ notice: words.removed(name) });
+    desk.store.setState({ notice: words.removed({ name }) });
     const next = inOrder(desk.recordings).at(-1)?.[0];
     desk.state.setState({ inHand: undefined, stretch: undefined, found: undefined, over: [] });
     if (next) desk.take(next);

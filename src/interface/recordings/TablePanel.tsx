@@ -92,7 +92,7 @@ export function TablePanel({ onTable }: { onTable: (table: string) => void }) {
   const make = async () => {
     const made = await makeTable(desk, id, ordering.order, fromFirst);
     if ("problem" in made) setSaid({ sentence: made.problem });
-    else setSaid({ sentence: words.made(made.rows), table: made.table });
+    else setSaid({ sentence: words.made({ rows: made.rows }), table: made.table });
   };
   const smooth = async () => {
     const problem = await makeSmoothed(desk, id, ordering.order.through);

@@ -90,9 +90,9 @@ export function AsidePanel() {
           <li key={key} className="mb-2 flex items-start justify-between gap-2">
             <span>
               {words.aside.entry(
-                momentText(one.from, desk.lasting(id), rules),
-                momentText(one.to, desk.lasting(id), rules),
-                reasonText(one.reason),
+                { from: momentText(one.from, desk.lasting(id), rules),
+                to: momentText(one.to, desk.lasting(id), rules),
+                reason: reasonText(one.reason) },
               )}
             </span>
             <Button onClick={() => takeBack(key)}>{words.aside.back}</Button>

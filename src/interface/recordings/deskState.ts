@@ -141,6 +141,6 @@ export const without = <Item>(record: Readonly<Record<string, Item>>, id: string
 /** What an instrument's answer says against what was asked; undefined where it did it. */
 export function saidAgainst(reply: InstrumentReply | undefined): string | undefined {
   if (!reply) return instrumentWords.away;
-  if (reply.kind === "refused") return instrumentWords.refused(reply.said);
+  if (reply.kind === "refused") return instrumentWords.refused({ said: reply.said });
   return reply.kind === "ended" ? instrumentWords.why[reply.why] : undefined;
 }

@@ -52,14 +52,14 @@ function secondsOf(heading: string): number {
 
 /** Opens a file as far as its beginning tells; a sentence where it is none of a logger. */
 export async function openLoggerFile(file: File): Promise<LoggerFile | { readonly problem: string }> {
-  if (file.size > mostBytes) return { problem: loggerProblems.tooLarge(file.name) };
+  if (file.size > mostBytes) return { problem: loggerProblems.tooLarge({ name: file.name }) };
   if (/\.wav$/i.test(file.name)) return { kind: "sound", file };
   const decoder = await decoderFor(file);
   const text = decoder.decode(await file.slice(0, firstLook).arrayBuffer(), { stream: true });
   const whole = file.size <= firstLook && !text.endsWith("\n") ? `${text}\n` : text;
   const head = readLoggerHead(whole);
   const columns = head ? channelColumns(whole, head) : [];
-  if (!head || columns.length === 0) return { problem: loggerProblems.noReadings(file.name) };
+  if (!head || columns.length === 0) return { problem: loggerProblems.noReadings({ name: file.name }) };
   const { names, timeColumn } = head;
   return {
     kind: "text",
@@ -111,7 +111,7 @@ export class FileReading {
     const outcome = await this.door.sound(file);
     this.giveUp();
     if (outcome.kind === "fault") {
-      return { recordings: [], said: [loggerProblems.sound[outcome.fault](file.name)] };
+      return { recordings: [], said: [loggerProblems.sound[outcome.fault]({ name: file.name })] };
     }
     const { rate, channels, resolution } = outcome.sound;
     const described = channels.map((_channel, at): RecordedChannel => ({
@@ -146,10 +146,10 @@ function ofStretches(
 function saidOf({ stretches, unreadable, withoutTime, full }: ReadLogger): string[] {
   const uneven = stretches.filter(({ kind }) => kind === "uneven").length;
   return [
-    ...(stretches.length > 1 ? [loggerProblems.clockBack(stretches.length)] : []),
-    ...(uneven > 0 ? [loggerProblems.uneven(uneven)] : []),
-    ...(unreadable > 0 ? [loggerProblems.unreadable(unreadable)] : []),
-    ...(withoutTime > 0 ? [loggerProblems.withoutTime(withoutTime)] : []),
+    ...(stretches.length > 1 ? [loggerProblems.clockBack({ count: stretches.length })] : []),
+    ...(uneven > 0 ? [loggerProblems.uneven({ count: uneven })] : []),
+    ...(unreadable > 0 ? [loggerProblems.unreadable({ count: unreadable })] : []),
+    ...(withoutTime > 0 ? [loggerProblems.withoutTime({ count: withoutTime })] : []),
     ...(full ? [loggerProblems.full] : []),
   ];
 }

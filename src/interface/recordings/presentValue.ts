@@ -40,5 +40,9 @@ export async function presentText(
     if (text !== undefined) return { text, unit: wanted };
   }
   const told = reply.some((value) => value !== null);
-  return { problem: told ? presentWords.unlike(instrument, quantity.symbol) : presentWords.lost };
+  return {
+    problem: told
+      ? presentWords.unlike({ instrument, symbol: quantity.symbol })
+      : presentWords.lost,
+  };
 }

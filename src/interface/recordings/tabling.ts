@@ -49,7 +49,7 @@ function columnsOf({ how }: Recording, channel: number, order: TableOrder): read
   const { name, symbol } = how.channels[channel] ?? { name: "", symbol: "y" };
   if (!isRate(order.way)) return [time, { name, symbol, unit: readOffUnit(how, { what: "mean", channel }), uncertainty: unsure }];
   const unit = readOffUnit(how, { what: "slope", channel });
-  return [time, { name: words.rateOf(name), symbol: `R_${symbol}`, unit, uncertainty: unsure }];
+  return [time, { name: words.rateOf({ name }), symbol: `R_${symbol}`, unit, uncertainty: unsure }];
 } // prettier-ignore
 
 /** Texts of the two cells of a row. */
@@ -101,7 +101,7 @@ export async function makeTable(
   const rows = asked && (await tableAway({ ...asked, order }));
   if (!rows || rows.length === 0) return { problem: words.none };
   const room = limits.rows - Object.keys(document.rows).length;
-  if (rows.length > room) return { problem: words.tooMany(rows.length, room) };
+  if (rows.length > room) return { problem: words.tooMany({ rows: rows.length, room }) };
   const table = incoming(desk, { ...recording, id }, rows, order, fromFirst);
   doAct(desk.store, bringInTable, { table });
   return { table: table.id, rows: rows.length };
@@ -126,10 +126,12 @@ export async function makeSmoothed(
   if (!asked) return words.none;
   const order: TableOrder = { way: "savitzky-golay", every: 1, through };
   const smooth = await smoothedAway({ ...asked, order });
-  const name = words.smoothedChannel(held.name, oddThrough(through)).slice(0, 80);
+  const name = words
+    .smoothedChannel({ name: held.name, through: oddThrough(through) })
+    .slice(0, 80);
   const described = { ...held, name, symbol: `${held.symbol}_s`.slice(0, 80) };
   const how = { ...recording.how, channels: [held, described] };
   const channels = [Float32Array.from(asked.recorded.values), smooth];
-  const sending = { name: words.smoothedName(callingOf(desk.recordings, id)), onProgress: () => undefined, signal: new AbortController().signal }; // prettier-ignore
+  const sending = { name: words.smoothedName({ recording: callingOf(desk.recordings, id) }), onProgress: () => undefined, signal: new AbortController().signal }; // prettier-ignore
   return (await sendRecordings(desk, [{ how, channels }], sending)).problem;
 }

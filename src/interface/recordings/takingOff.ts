@@ -157,7 +157,7 @@ export async function takeEach(desk: RecordingsDesk, target: Target): Promise<vo
   const each = asked && (await stretchAway(asked)).each?.first;
   if (!recording || !each || each.length === 0) return;
   const room = limits.readOffs - Object.keys(desk.store.getState().document.readOffs).length;
-  if (each.length > room) return desk.state.setState({ said: readingOffWords.tooMany(each.length, room) });
+  if (each.length > room) return desk.state.setState({ said: readingOffWords.tooMany({ count: each.length, room }) });
   const places = destinationsFrom(desk, target, each.length);
   const all = each.map(({ came }, i): TakenOff => {
     const one = { ...choice, nth: i + 1 };

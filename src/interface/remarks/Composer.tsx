@@ -54,7 +54,7 @@ function Phrases({ take }: { take: (text: string) => void }) {
             <MenuItem>
               <button
                 type="button"
-                aria-label={words.phrases.forget(text)}
+                aria-label={words.phrases.forget({ text })}
                 onClick={() => void change({ kind: "forget-phrase", text })}
                 className="text-soft data-focus:bg-wash px-2"
               >

@@ -51,7 +51,7 @@ function CriterionPoints({ id, criterion: { text, points }, given }: CriterionPr
     <li className="flex items-center gap-3 py-1">
       <span className="min-w-0 flex-1 wrap-anywhere">{text}</span>
       <input
-        aria-label={words.points(text)}
+        aria-label={words.points({ criterion: text })}
         inputMode="decimal"
         autoComplete="off"
         value={typed ?? shown}
@@ -60,7 +60,7 @@ function CriterionPoints({ id, criterion: { text, points }, given }: CriterionPr
         className="bg-page border-hairline h-7 w-14 shrink-0 rounded-md border px-1.5 text-right"
       />
       <Tick
-        label={words.full(points)}
+        label={words.full({ points })}
         checked={given === points}
         onChange={(on) => {
           setTyped(undefined);
@@ -109,7 +109,11 @@ function Total({
   const { decimalMark } = useHouseRules();
   const of = entries.reduce((sum, [, one]) => sum + one.points, 0);
   const total = entries.reduce((sum, [id]) => sum + (points[id] ?? 0), 0);
-  return <p className="mt-1 font-semibold">{words.total(pointsText(total, decimalMark), of)}</p>;
+  return (
+    <p className="mt-1 font-semibold">
+      {words.total({ points: pointsText(total, decimalMark), of })}
+    </p>
+  );
 }
 
 /** Points by criteria and the last word: given by a teacher, read by the bench once it is given back. */

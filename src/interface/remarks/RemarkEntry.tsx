@@ -54,7 +54,7 @@ function BenchActs({ remark }: { remark: Remark }) {
           onChange={(on) => void change({ kind: "done", id, done: on })}
         />
         {text === undefined && (
-          <Button look="quiet" aria-label={words.answer.label(remark.text)} onClick={() => setText("")}>
+          <Button look="quiet" aria-label={words.answer.label({ text: remark.text })} onClick={() => setText("")}>
             {words.answer.send}
           </Button>
         )}

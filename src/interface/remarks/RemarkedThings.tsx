@@ -48,7 +48,8 @@ function Pin({ remark, number }: { remark: Remark; number: number }) {
     >
       {number}
       <span className="sr-only">
-        {remarkWords.count(1)}: {remark.text}
+        {" "}
+        {remarkWords.count({ count: 1 })}: {remark.text}
       </span>
     </span>
   );

@@ -1,7 +1,7 @@
 "use client";
 
 import type { StageId } from "@/wording/stages";
-import { stages } from "@/wording/stages";
+import { stageName, stages } from "@/wording/stages";
 import { remarkWords as words } from "@/wording/remarks";
 import { MarginNote } from "../parts/StageLayout";
 import { goToStage } from "../parts/stagePath";
@@ -20,18 +20,21 @@ interface Props {
 /** The stages on which further remarks are, as ways there. */
 function Elsewhere({ investigationId, stage }: Props) {
   const { remarks } = useRemarks().state;
-  const others = stages.filter(({ id }) => id !== stage && remarks.some((one) => one.stage === id));
+  const others = stages.filter((id) => id !== stage && remarks.some((one) => one.stage === id));
   if (others.length === 0) return null;
   return (
     <ul className="mt-2 flex flex-wrap gap-x-3 text-xs">
-      {others.map(({ id, label }) => (
+      {others.map((id) => (
         <li key={id}>
           <button
             type="button"
             onClick={() => goToStage(investigationId, id)}
             className="text-moss underline"
           >
-            {words.elsewhere(remarks.filter((one) => one.stage === id).length, label)}
+            {words.elsewhere({
+              count: remarks.filter((one) => one.stage === id).length,
+              stage: stageName(id),
+            })}
           </button>
         </li>
       ))}

@@ -21,7 +21,7 @@ export function TakeRemarked() {
   const live = useLive();
   const file = {
     kind: "PDF",
-    name: fileName(remarkWords.printName(document.title || untitled), "pdf"),
+    name: fileName(remarkWords.printName({ title: document.title || untitled() }), "pdf"),
     make: (hand: Hand) => {
       const remarks = printedRemarks(document, state, criteria ?? {});
       return madeAway((door) => door.remarked(document, remarks), hand, "application/pdf");

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import { readInvestigationFile } from "@/intake/investigationFile";
-import { fileRefusals, investigationFileProblem } from "@/wording/filing";
+import { fileRefusals, tooLarge, investigationFileProblem } from "@/wording/filing";
 import { FileChooser } from "../filing/FileChooser";
 import { Sheet } from "../parts/Sheet";
 
@@ -11,8 +11,8 @@ const mostBytes = 19 * 1_048_576;
 type Bring = (text: string) => Promise<void>;
 
 async function bringIn(file: File, bring: Bring): Promise<string | undefined> {
-  if (file.size === 0) return fileRefusals.empty(file.name);
-  if (file.size > mostBytes) return fileRefusals.tooLarge(file.name, file.size, mostBytes);
+  if (file.size === 0) return fileRefusals.empty({ name: file.name });
+  if (file.size > mostBytes) return tooLarge(file.name, file.size, mostBytes);
   const read = readInvestigationFile(await file.text());
   if (read.kind !== "document") return investigationFileProblem(read, file.name);
   await bring(JSON.stringify(read.document));

@@ -27,7 +27,7 @@ function Entry({ id, name, archived, students, role }: ClassEntry) {
         shown
       )}
       <span className="text-soft">
-        {role === "teacher" && words.students(students)}
+        {role === "teacher" && words.students({ count: students })}
         {archived && ` · ${words.putBy}`}
       </span>
     </li>

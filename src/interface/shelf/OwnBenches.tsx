@@ -96,8 +96,8 @@ function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }
     );
   }
   const { number, others, investigation, changedAt, word } = bench;
-  const where = `${className} · ${benchWords.bench(number)}, ${words.with(others)}`;
-  const below = ownBenches ? `${where}. ${words.tell(word)}` : where;
+  const where = `${className} · ${benchWords.bench({ number })}, ${words.with(others)}`;
+  const below = ownBenches ? `${where}. ${words.tell({ word })}` : where;
   const leave = { label: words.leave, run: () => void finding.leave(id) };
   return (
     <li className="hover:bg-wash flex items-center pr-1">
@@ -114,7 +114,7 @@ function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }
         </span>
       </Link>
       {shown && <AllBenches id={id} />}
-      {ownBenches && <RowMenu label={words.actsOf(title)} acts={[leave]} />}
+      {ownBenches && <RowMenu label={words.actsOf({ title })} acts={[leave]} />}
     </li>
   );
 }

@@ -66,7 +66,7 @@ function EntryMenu({
     { label: shelfWords.readingCopies, run: () => router.push(`/copies/${entry.id}`) },
     { label: "Delete", run: () => void remove() },
   ];
-  return <RowMenu label={`What to do with ${entry.title || untitled}`} acts={acts} />;
+  return <RowMenu label={`What to do with ${entry.title || untitled()}`} acts={acts} />;
 }
 
 /** One investigation on the shelf: its title leads to it, its menu renames, duplicates and deletes. */
@@ -94,7 +94,7 @@ export function ShelfEntryRow(props: Props) {
         <Thumbnail id={entry.id} changedAt={entry.changedAt} />
         <span className="flex min-w-0 flex-1 flex-wrap items-baseline justify-between gap-x-4">
           <span className="max-w-full min-w-0 font-serif text-[17px] font-semibold wrap-anywhere sm:truncate">
-            {entry.title || untitled}
+            {entry.title || untitled()}
             {entry.isBrief && (
               <span className="text-moss ml-2 font-sans text-sm font-normal">
                 {shelfWords.brief}

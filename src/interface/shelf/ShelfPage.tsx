@@ -61,7 +61,7 @@ function Deleted({ deleted, changes }: Pick<Props["shelf"], "deleted"> & Pick<Pr
       <ul className={listLook}>
         {deleted.map(({ id, title }) => (
           <li key={id} className="flex items-center justify-between gap-4 px-2 py-2">
-            <span className="truncate">{title || untitled}</span>
+            <span className="truncate">{title || untitled()}</span>
             <Button onClick={() => void changes.putBack(id)}>Put back</Button>
           </li>
         ))}
@@ -92,7 +92,7 @@ function Entries({ shelf, changes, teaches }: Pick<Props, "shelf" | "changes"> &
       <p role="status" className={gone ? "mt-3 flex items-center gap-3" : ""}>
         {gone && (
           <>
-            “{gone.title || untitled}” was deleted.
+            “{gone.title || untitled()}” was deleted.
             <Button onClick={() => void putBack()}>Undo</Button>
           </>
         )}

@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useRef, useState, useSyncExternalStore } from "react";
-import { stages, type StageId } from "@/wording/stages";
-import { tourWords } from "@/wording/tour";
+import { stageName, stages, type StageId } from "@/wording/stages";
+import { tourText, tourWords } from "@/wording/tour";
 import { announce } from "../keys/announcer";
 import { Button } from "../parts/Button";
 import { goToStage } from "../parts/stagePath";
@@ -36,10 +36,10 @@ export function FirstTour({ investigationId, stage, endTour }: Props) {
   useEffect(() => {
     if (over) return;
     next.current?.focus();
-    const step = tourWords[at];
-    if (step) announce(`${at + 1} of ${tourWords.length}. ${step.text}`);
+    const now = stages[at];
+    if (now) announce(`${tourText.howFar({ at: at + 1, of: stages.length })}. ${tourWords[now]}`);
   }, [over, at]);
-  const now = tourWords[at];
+  const now = stages[at];
   if (over || !now) return null;
   const leave = (to: StageId) => {
     window.localStorage.setItem(flag, "ended");
@@ -47,34 +47,34 @@ export function FirstTour({ investigationId, stage, endTour }: Props) {
     void endTour().catch(() => {});
     goToStage(investigationId, to);
   };
-  const last = at === tourWords.length - 1;
+  const last = at === stages.length - 1;
   const step = () => {
-    const following = tourWords[at + 1];
+    const following = stages[at + 1];
     if (!following) return leave(begun);
     setAt(at + 1);
-    goToStage(investigationId, following.stage);
+    goToStage(investigationId, following);
   };
   return (
     <section
-      aria-label="A first look along the rule"
+      aria-label={tourText.label}
       data-keeps-focus
       className="bg-boxwood border-boxwood-edge fixed bottom-4 left-4 z-20 w-[380px] max-w-[calc(100vw-32px)] rounded-md border p-4 shadow-md"
       onKeyDown={(event) => event.key === "Escape" && leave(begun)}
     >
       <h2 className="font-serif text-base font-semibold">
-        {stages.find(({ id }) => id === now.stage)?.label}
+        {stageName(now)}
         <span className="text-engraving ml-2 font-sans text-xs font-normal">
-          {at + 1} of {tourWords.length}
+          {tourText.howFar({ at: at + 1, of: stages.length })}
         </span>
       </h2>
-      <p className="mt-1">{now.text}</p>
+      <p className="mt-1">{tourWords[now]}</p>
       <div className="mt-3 flex gap-2">
         <Button ref={next} look="main" onClick={step}>
-          {last ? "To the bench" : "Next stage"}
+          {last ? tourText.end : tourText.next}
         </Button>
         {!last && (
           <Button look="quiet" onClick={() => leave(stage)}>
-            Skip the tour
+            {tourText.skip}
           </Button>
         )}
       </div>

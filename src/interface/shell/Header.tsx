@@ -67,7 +67,7 @@ function Title({ fixed }: { fixed: boolean }) {
       readOnly={!live || fixed}
       aria-label="Title of the investigation"
       value={title}
-      placeholder={untitled}
+      placeholder={untitled()}
       maxLength={200}
       onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
       className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-[900px]:min-w-40 max-sm:order-first max-sm:mx-0 max-sm:basis-full"
@@ -80,7 +80,7 @@ function BenchName({ bench: { number, people, className } }: { bench: OpenedBenc
   const names = benchWords.names(people);
   return (
     <span title={`${className}: ${names}`} className="text-soft shrink-0 max-sm:hidden">
-      {benchWords.bench(number)}
+      {benchWords.bench({ number })}
     </span>
   );
 }

@@ -2,18 +2,18 @@
 
 import { Keyboard } from "lucide-react";
 import { useEffect, useState } from "react";
-import { keyGroups, keysShown, keysTitle } from "@/wording/keys";
+import { keyWords } from "@/wording/keys";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 
 function Keys() {
   return (
     <div className="gap-8 min-[760px]:columns-2">
-      {keyGroups.map(({ title, keys }) => (
+      {Object.values(keyWords.groups).map(({ title, keys }) => (
         <section key={title} aria-label={title} className="mb-5 break-inside-avoid">
           <h3 className="mb-1 font-serif text-base font-semibold">{title}</h3>
           <dl className="grid grid-cols-[minmax(8.5rem,auto)_1fr] gap-x-4 gap-y-0.5">
-            {keys.map(({ keys: key, does }) => (
+            {Object.values(keys).map(({ keys: key, does }) => (
               <div key={`${key} ${does}`} className="contents">
                 <dt className="font-semibold">{key}</dt>
                 <dd className="text-soft">{does}</dd>
@@ -31,7 +31,7 @@ export function KeysButton() {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key !== keysShown || event.altKey || event.ctrlKey || event.metaKey) return;
+      if (event.key !== keyWords.shown || event.altKey || event.ctrlKey || event.metaKey) return;
       event.preventDefault();
       setOpen((before) => !before);
     };
@@ -43,14 +43,14 @@ export function KeysButton() {
       <Button
         look="quiet"
         className="px-1.5!"
-        aria-label={keysTitle}
-        aria-keyshortcuts={keysShown}
-        title={`${keysTitle} (${keysShown})`}
+        aria-label={keyWords.title}
+        aria-keyshortcuts={keyWords.shown}
+        title={`${keyWords.title} (${keyWords.shown})`}
         onClick={() => setOpen(true)}
       >
         <Keyboard aria-hidden size={18} />
       </Button>
-      <Sheet open={open} title={keysTitle} wide onClose={() => setOpen(false)}>
+      <Sheet open={open} title={keyWords.title} wide onClose={() => setOpen(false)}>
         <Keys />
       </Sheet>
     </>

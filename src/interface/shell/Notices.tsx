@@ -20,7 +20,7 @@ function Line({ children, role = "status" }: { children: ReactNode; role?: "stat
 
 interface ListedProps {
   count: number;
-  words: { readonly line: (count: number) => string; readonly see: string };
+  words: { readonly line: (values: { count: number }) => string; readonly see: string };
   /** The list that the line leads to. */
   list: (open: boolean, onClose: () => void) => ReactNode;
 }
@@ -32,7 +32,7 @@ function Listed({ count, words, list }: ListedProps) {
   return (
     <>
       <Line>
-        {words.line(count)}{" "}
+        {words.line({ count })}{" "}
         <button
           type="button"
           onClick={() => setOpen(true)}
@@ -49,7 +49,7 @@ function Listed({ count, words, list }: ListedProps) {
 function NearlyFull() {
   const letters = useInvestigation(({ nearlyFull }) => nearlyFull);
   if (letters === undefined) return null;
-  return <Line>{sayings.refused.nearlyFull((letters / 1_000_000).toFixed(1))}</Line>;
+  return <Line>{sayings.refused.nearlyFull({ megabytes: (letters / 1_000_000).toFixed(1) })}</Line>;
 }
 
 /** Lines under the header: what went otherwise than hoped, what was not taken, and what was replaced. */

@@ -9,9 +9,9 @@ function sentence(saving: Saving): string {
   if ("device" in saving && saving.device === "refused") return sayings.saving.nowhere;
   switch (saving.kind) {
     case "kept":
-      return sayings.saving.kept(
-        saving.at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" }),
-      );
+      return sayings.saving.kept({
+        time: saving.at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" }),
+      });
     case "keeping":
       return sayings.saving.keeping;
     case "on-device":

@@ -2,7 +2,8 @@
 
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { remarkWords } from "@/wording/remarks";
-import { stages, type StageId } from "@/wording/stages";
+import { sayings } from "@/wording/sayings";
+import { stageName, stages, type StageId } from "@/wording/stages";
 import { PeopleAtStage } from "../together/Together";
 import { goToStage, stagePath } from "../parts/stagePath";
 
@@ -51,7 +52,7 @@ function useCursorDrag(investigationId: string, index: number) {
     onPointerUp: (event: PointerEvent) => {
       if (dragged === undefined) return;
       const nearest = stages[Math.round(place(event))];
-      if (nearest && nearest !== stages[index]) goToStage(investigationId, nearest.id);
+      if (nearest && nearest !== stages[index]) goToStage(investigationId, nearest);
       setDragged(undefined);
     },
     onPointerCancel: () => setDragged(undefined),
@@ -74,7 +75,7 @@ function useInSight(track: RefObject<HTMLOListElement | null>, index: number): v
 
 /** The graduated boxwood rule: the stages of the work, with the brass cursor at the one in hand. */
 export function StageRule({ investigationId, stage, marks, remarks }: Props) {
-  const index = stages.findIndex(({ id }) => id === stage);
+  const index = stages.indexOf(stage);
   const { track, at, dragging, handlers } = useCursorDrag(investigationId, index);
   useInSight(track, index);
   return (
@@ -96,13 +97,13 @@ export function StageRule({ investigationId, stage, marks, remarks }: Props) {
         >
           <span className="bg-magenta absolute inset-y-0 left-[6px] w-[1.5px]" />
         </span>
-        {stages.map(({ id, label }, position) => (
+        {stages.map((id, position) => (
           <li key={id} className="flex items-end pb-2">
             <a
               href={stagePath(investigationId, id)}
               aria-current={id === stage ? "page" : undefined}
               aria-keyshortcuts={`Alt+${position + 1}`}
-              title={`${label} (Alt+${position + 1})`}
+              title={`${stageName(id)} (Alt+${position + 1})`}
               onClick={(event) => {
                 if (event.metaKey || event.ctrlKey || event.shiftKey) return;
                 event.preventDefault();
@@ -110,9 +111,13 @@ export function StageRule({ investigationId, stage, marks, remarks }: Props) {
               }}
               className={`relative rounded-sm px-2 text-sm font-semibold whitespace-nowrap ${id === stage ? "text-ink" : "text-engraving"}`}
             >
-              {label}
+              {stageName(id)}
               <Count count={marks[id] ?? 0} ground="bg-magenta" words={markCount} />
-              <Count count={remarks[id] ?? 0} ground="bg-moss" words={remarkWords.count} />
+              <Count
+                count={remarks[id] ?? 0}
+                ground="bg-moss"
+                words={(count) => remarkWords.count({ count })}
+              />
               {id !== stage && (
                 <span className="absolute bottom-full left-1.5 flex gap-0.5">
                   <PeopleAtStage stage={id} />
@@ -126,7 +131,7 @@ export function StageRule({ investigationId, stage, marks, remarks }: Props) {
   );
 }
 
-const markCount = (count: number) => (count === 1 ? " pencil mark" : " pencil marks");
+const markCount = (count: number) => sayings.pencilMarks({ count });
 
 interface CountProps {
   count: number;
@@ -141,7 +146,7 @@ function Count({ count, ground, words }: CountProps) {
       className={`${ground} ml-1.5 inline-block min-w-[18px] rounded-full px-1 text-center text-xs text-white`}
     >
       {count}
-      <span className="sr-only">{words(count)}</span>
+      <span className="sr-only"> {words(count)}</span>
     </span>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 
-import { noCopyWords } from "@/wording/away";
+import { awayWords } from "@/wording/away";
 import { useCallback, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
@@ -175,7 +175,7 @@ function OpenOrClosed(props: Props) {
 /** One investigation open on the bench: header, rule, page and margin. */
 export function Workspace(props: Props) {
   const { store, missing } = useOpenInvestigation(props.investigationId, props.opened);
-  if (missing) return <AwayPage text={noCopyWords} />;
+  if (missing) return <AwayPage text={awayWords.noCopy} />;
   if (!store) return null;
   return (
     <InvestigationContext value={store}>

@@ -60,8 +60,8 @@ if (typeof window !== "undefined") {
 export function useRoomsAhead(stage: StageId): void {
   useEffect(() => {
     let current = true;
-    const at = stages.findIndex(({ id }) => id === stage);
-    const near = [stages[at], stages[at + 1], stages[at - 1]].flatMap((one) => laterOf(one?.id));
+    const at = stages.indexOf(stage);
+    const near = [stages[at], stages[at + 1], stages[at - 1]].flatMap((one) => laterOf(one));
     void fetchAhead([LookForMarksLater.later, ...near], () => current).then((all) => {
       if (!all) return;
       document.documentElement.dataset.allHere = "yes";

@@ -29,9 +29,9 @@ export async function signIn(form: FormData): Promise<string | undefined> {
     case "refused":
       return signInWords.refused;
     case "too-many":
-      return signInWords.tooMany(reply.minutes);
+      return signInWords.tooMany({ minutes: reply.minutes });
     case "crowded":
-      return signInWords.crowded(reply.seconds);
+      return signInWords.crowded({ seconds: reply.seconds });
     case undefined:
       return signInWords.away;
   }

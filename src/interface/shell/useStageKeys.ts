@@ -12,7 +12,7 @@ export function useStageKeys(investigationId: string): void {
       const stage = stages[Number(/^Digit([1-7])$/.exec(event.code)?.[1]) - 1];
       if (!stage) return;
       event.preventDefault();
-      goToStage(investigationId, stage.id);
+      goToStage(investigationId, stage);
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);

@@ -144,7 +144,7 @@ export function LineLedgerTable({ line, range }: Props) {
   return (
     <>
       <Lines line={line} range={range} slope={slope} height={height} />
-      {near && <p className="text-soft mt-1">{crossNearZero}</p>}
+      {near && <p className="text-soft mt-1">{crossNearZero()}</p>}
     </>
   );
 }

@@ -45,7 +45,7 @@ function useLaidMenu() {
     }
     const number = inOrder(own.straightedges).findIndex(([one]) => one === edge) + 1;
     const off = () => void act(liftStraightedge, { figure, id: edge });
-    return { name: words.straightedge(number), groups: [[{ label: words.off, run: off }], further(words.choices)] };
+    return { name: words.straightedge({ number }), groups: [[{ label: words.off, run: off }], further(words.choices)] };
   };
 } // prettier-ignore
 

@@ -39,6 +39,6 @@ export async function doInParts(
   const { document, changes } = now === begun ? done : laidOver(now, done.changes);
   if (changes.length > 0) recordAll(store, document, changes, nanoid(8));
   const left = done.changes.length - changes.length;
-  if (left > 0) store.setState({ notice: sayings.refused.partly(left) });
+  if (left > 0) store.setState({ notice: sayings.refused.partly({ left }) });
   await turn();
 }

@@ -136,13 +136,15 @@ export function BoardList({ whole, ownX, ownY, selected, onSelect, onPlot, full 
                 <RunTextView runs={writeSymbol(transformSymbol(of, x, ownX))} />
               </span>
               <span className="text-soft ml-auto text-right">
-                {boardWords.said(
-                  straightness && isStraight(straightness)
-                    ? "straight"
-                    : (straightness?.sign ?? 0) > 0
-                      ? "up"
-                      : "down",
-                )}
+                {
+                  boardWords.said[
+                    straightness && isStraight(straightness)
+                      ? "straight"
+                      : (straightness?.sign ?? 0) > 0
+                        ? "up"
+                        : "down"
+                  ]
+                }
               </span>
             </button>
           </li>

@@ -32,15 +32,26 @@ function powerWithOffset(x: string): string {
 
 const remedies: Readonly<Record<Suggestion, readonly Remedy[]>> = {
   "starts-with-slope": [
-    { label: (x, y) => remedyWords.plot(`${y}/${x}`, x), pair: (x, y) => [x, `${y}/${x}`] },
+    {
+      label: (x, y) => remedyWords.plot({ up: `${y}/${x}`, across: x }),
+      pair: (x, y) => [x, `${y}/${x}`],
+    },
     { label: () => remedyWords.parabola, family: "parabola" },
   ],
   saturates: [
-    { label: (x, y) => remedyWords.plot(`1/${y}`, `1/${x}`), pair: (x, y) => [`1/${x}`, `1/${y}`] },
+    {
+      label: (x, y) => remedyWords.plot({ up: `1/${y}`, across: `1/${x}` }),
+      pair: (x, y) => [`1/${x}`, `1/${y}`],
+    },
     { label: () => remedyWords.saturation, family: "saturation" },
   ],
   "falls-to-level": [{ label: () => remedyWords.level, family: "exponential-offset" }],
-  "two-for-one": [{ label: (x, y) => remedyWords.plot(`${y}²`, x), pair: (x, y) => [x, `${y}^2`] }],
+  "two-for-one": [
+    {
+      label: (x, y) => remedyWords.plot({ up: `${y}²`, across: x }),
+      pair: (x, y) => [x, `${y}^2`],
+    },
+  ],
   offset: [{ label: () => remedyWords.offset, family: "own", formula: powerWithOffset }],
 };
 

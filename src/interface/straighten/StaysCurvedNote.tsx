@@ -16,7 +16,7 @@ export function StaysCurvedNote({ whole, plot }: Props) {
   const further = whole.suggestions.slice(1);
   if (further.length === 0) return null;
   return (
-    <MarginNote title={staysCurvedTitle}>
+    <MarginNote title={staysCurvedTitle()}>
       <ul className="flex flex-col gap-3">
         {further.map((suggestion) => (
           <li key={suggestion}>

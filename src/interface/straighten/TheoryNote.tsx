@@ -63,7 +63,7 @@ function Steps({ steps }: { steps: readonly Step[] }) {
       {steps.map(({ act, left, right }, index) => (
         <li key={index}>
           <span className="text-soft">{stepSentence(act)}</span>
-          <Scrolled label={theoryWords.step(index + 1)}>
+          <Scrolled label={theoryWords.step({ number: index + 1 })}>
             <Typeset tex={`${toTex(left)} = ${toTex(right)}`} />
           </Scrolled>
         </li>
@@ -89,7 +89,10 @@ function PairOfTheory({ pair, onPlot }: PairProps) {
           <Typeset tex={title} />
         </Scrolled>
         <Button
-          aria-label={theoryWords.plot(printFormula(vertical), printFormula(horizontal))}
+          aria-label={theoryWords.plot({
+            up: printFormula(vertical),
+            across: printFormula(horizontal),
+          })}
           onClick={onPlot}
         >
           Plot it

@@ -76,7 +76,7 @@ export function HandOfOther({ place }: { place: string | undefined }) {
       <span className="absolute -top-2 -left-1">
         <Initials one={one} small />
       </span>
-      <span className="sr-only">{words.hasInHand(one.name)}</span>
+      <span className="sr-only">{words.hasInHand({ name: one.name })}</span>
     </span>
   );
 }

@@ -100,7 +100,7 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): 
     const caption =
       at === 0
         ? [...label("Table", node, sheet.named), ...docxRuns(node.caption)]
-        : [new TextRun({ text: `Table ${node.number}, ${furtherColumns}.`, italics: true })];
+        : [new TextRun({ text: `Table ${node.number}, ${furtherColumns()}.`, italics: true })];
     return [
       new Paragraph({ children: caption, keepNext: true, spacing }),
       docxTable(part, size, turned ? sheet.turned : sheet.room),

@@ -150,7 +150,7 @@ function gridPieces(table: ReportTable, scale: number, root: Tag, inks: ReportIn
 }
 
 function captionPieces(node: Node, at: number, id: string, width: number, ink: string): Piece[] {
-  const name = at === 0 ? `Table ${node.number}. ` : `Table ${node.number}, ${furtherColumns}.`;
+  const name = at === 0 ? `Table ${node.number}. ` : `Table ${node.number}, ${furtherColumns()}.`;
   const words: Inline[] = [
     { kind: "text", text: name, marks: ["bold"] },
     ...(at === 0 ? runInlines(node.caption) : []),

@@ -145,7 +145,7 @@ function shownBy(id: string, block: WriteUpBlock, context: ReportContext): Block
     case "title":
       return nodes({
         kind: "title",
-        text: document.title || untitled,
+        text: document.title || untitled(),
         authors: document.writeUp.authors,
       });
     case "text":

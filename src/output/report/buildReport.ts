@@ -14,5 +14,5 @@ export const buildReport = remembered((context: ReportContext): Report => {
     reportBlock(id, block, values, context),
   );
   const { paper, authors } = document.writeUp;
-  return { title: document.title || untitled, authors, paper, blocks };
+  return { title: document.title || untitled(), authors, paper, blocks };
 });

@@ -60,7 +60,10 @@ function traces(
     return {
       kind: "number-line",
       scene,
-      description: reportedRecording.described(of, momentText(whole, whole, rules)),
+      description: reportedRecording.described({
+        name: of,
+        lasting: momentText(whole, whole, rules),
+      }),
     };
   });
 }
@@ -140,7 +143,7 @@ export function recordingNodes(id: string, block: string, context: ReportContext
       inlines: [
         {
           kind: "text",
-          text: reportedRecording.figure(context.numbers.get(`figure:${id}`) ?? 0),
+          text: `${reportedRecording.figure({ number: context.numbers.get(`figure:${id}`) ?? 0 })} `,
           marks: ["bold"],
         },
         { kind: "text", text: reportedRecording.drawn(name, recording.how.tells === "events") },
@@ -153,7 +156,7 @@ export function recordingNodes(id: string, block: string, context: ReportContext
             kind: "table" as const,
             anchor: `table:${block}`,
             number: context.numbers.get(`table:${block}`) ?? 0,
-            caption: [{ text: reportedRecording.table(name) }],
+            caption: [{ text: reportedRecording.table({ name }) }],
             table,
           },
         ]),

@@ -50,7 +50,7 @@ function marksOf(
   if (given.length === 0 && lastWord === "") return [];
   const on =
     given.length > 0
-      ? remarkWords.judging.total(plain(total, document), of)
+      ? remarkWords.judging.total({ points: plain(total, document), of })
       : remarkWords.judging.lastWord;
   return [{ block: undefined, on, lines: [...given, ...lastWord.split("\n").filter(Boolean)] }];
 }
@@ -61,7 +61,7 @@ export function printedRemarks(
   { remarks, judged }: SheetRemarks,
   criteria: Readonly<Record<string, Criterion>>,
 ): readonly PrintedRemark[] {
-  const inStages = stages.flatMap(({ id }) => remarks.filter(({ stage }) => stage === id));
+  const inStages = stages.flatMap((id) => remarks.filter(({ stage }) => stage === id));
   const printed = inStages.map((remark, i): PrintedRemark => {
     const { text, quote, answers } = remark;
     const quoted = quote === "" ? [] : [`“${quote}”`];

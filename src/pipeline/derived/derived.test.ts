@@ -128,14 +128,14 @@ describe("a derived quantity", () => {
   });
 
   test.each([
-    ["L + t_10", /unlike units and can't be added/],
+    ["L + t_10", /unlike units and can’t be added/],
     ["exp(L)", /exp\( \) takes a pure number/],
     ["t + 1", /There is no t; did you mean t_10\?/],
     ["L +", /breaks off/],
     ["1/2 L", /can be read in two ways/],
     ["foo(L)", /There is no function “foo”/],
     ["a", /depend on one another in a circle/],
-    ["L = 2", /can't be read as a formula/],
+    ["L = 2", /can’t be read as a formula/],
   ])("%s is refused at its place", (formula, expected) => {
     expect(problem(derive(plain, "a", formula), "a")).toMatch(expected);
   });

@@ -1,6 +1,6 @@
 import { nanoid } from "nanoid";
 import type { Transaction } from "sequelize";
-import { untitled } from "@/wording/untitled";
+import { copyTitle } from "@/wording/untitled";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
 import { wholeDocument } from "../investigations/wholeDocument";
@@ -17,7 +17,7 @@ async function keepCopy(
 ): Promise<void> {
   const { title } = stored;
   const document = await wholeDocument(stored, transaction);
-  const called = `${title || untitled} (copy)`.slice(0, 200);
+  const called = copyTitle(title);
   const copy = { ...(document as object), title: called, brief: null };
   const row = { id: nanoid(12), ownerId, title: called, revision: 0, document: copy };
   await models().StoredInvestigation.create(row, { transaction });

@@ -1,4 +1,4 @@
-import { untitled } from "@/wording/untitled";
+import { copyTitle } from "@/wording/untitled";
 import { nanoid } from "nanoid";
 import { renameInvestigation } from "@/investigation/acts/renameInvestigation";
 import { perform } from "@/investigation/history/edit";
@@ -31,7 +31,7 @@ export async function duplicateOnShelf(
   const stored = await storedInvestigation(investigationId);
   const { document } = await loadInvestigation(investigationId);
   const brief = stored.ownerId === null ? null : document.brief;
-  const title = `${document.title || untitled} (copy)`.slice(0, 200);
+  const title = copyTitle(document.title);
   const renamed = await renameRecordings(investigationId, { ...document, title, brief });
   const id = await createInvestigation(personId, renamed.document);
   if (id !== undefined) await copyRecordings(id, renamed.ids);

@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { investigationForSharing } from "@/app/access";
 import { signOutAction } from "@/app/sign-in/actions";
 import { CopiesPage } from "@/interface/copies/CopiesPage";
@@ -8,7 +8,7 @@ import { copiesOf } from "@/server/copies/readingCopies";
 import { storedInvestigation } from "@/server/investigations/loadInvestigation";
 import { makeCopyAction, revokeCopyAction } from "./actions";
 
-export const metadata: Metadata = { title: pageTitles.copies };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("copies") });
 
 /** The reading copies of an investigation. */
 export default async function Copies({ params }: { params: Promise<{ id: string }> }) {

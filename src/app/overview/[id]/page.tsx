@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { notFound } from "next/navigation";
 import { overviewForPage } from "@/app/access";
 import { ProjectorPage } from "@/interface/overview/ProjectorPage";
@@ -11,7 +11,7 @@ interface Props {
   params: Promise<{ id: string }>;
 }
 
-export const metadata: Metadata = { title: pageTitles.overview };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("overview") });
 
 /** The benches of an experiment for all to see: at the projector, or for students of the class where it is shown to them. */
 export default async function OverviewForAll({ params }: Props) {

@@ -95,7 +95,7 @@ function LargeLine({ field, fingers }: { field: FieldInHand; fingers: boolean })
       <input
         ref={input}
         value={text}
-        aria-label={words.reading(quantity.name || quantity.symbol, place.row + 1)}
+        aria-label={words.reading({ name: quantity.name || quantity.symbol, row: place.row + 1 })}
         aria-invalid={problem !== undefined}
         aria-describedby={problem === undefined ? undefined : problemId}
         inputMode={keyboard}
@@ -128,8 +128,8 @@ function Field({ field }: { field: FieldInHand }) {
           <QuantityLabel quantity={column.evaluated.quantity} />
         </p>
         <p className="text-soft text-lg">
-          {words.row(place.row + 1)}
-          {column.of > 1 && `, ${words.repeat(column.repeat, column.of)}`}
+          {words.row({ row: place.row + 1 })}
+          {column.of > 1 && `, ${words.repeat({ repeat: column.repeat, of: column.of })}`}
         </p>
       </div>
       <LargeLine field={field} fingers={fingers} />

@@ -51,10 +51,10 @@ function CardField({ index, column: place, view, onSaid }: CardProps & { column:
         <HandOfOther place={at} />
         <input
           value={text}
-          aria-label={bigEntryWords.reading(
-            `${quantity.name || quantity.symbol}${column.of > 1 ? ` ${column.repeat}` : ""}`,
-            index + 1,
-          )}
+          aria-label={bigEntryWords.reading({
+            name: `${quantity.name || quantity.symbol}${column.of > 1 ? ` ${column.repeat}` : ""}`,
+            row: index + 1,
+          })}
           aria-invalid={problem !== undefined}
           aria-describedby={problem === undefined ? undefined : described}
           inputMode={isRemarks(column.evaluated) ? "text" : "decimal"}
@@ -102,7 +102,7 @@ function Card({ index, view, onSaid }: CardProps) {
   return (
     <li className="border-hairline rounded-md border p-3">
       <h2 className="mb-2 flex items-center gap-2 font-semibold">
-        {bigEntryWords.row(index + 1)}
+        {bigEntryWords.row({ row: index + 1 })}
         {series >= 0 && (
           <span className="text-soft flex items-center gap-1 font-normal">
             <SeriesMarker seriesNumber={series} /> {view.table.series[series]?.series.name}

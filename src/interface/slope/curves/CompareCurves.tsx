@@ -63,7 +63,7 @@ export function CompareCurves({ curves }: { curves: readonly FittedCurve[] }) {
           </tbody>
         </table>
       </div>
-      <p className="text-soft mt-2">{comparedCurves}</p>
+      <p className="text-soft mt-2">{comparedCurves()}</p>
     </div>
   );
 }

@@ -26,7 +26,7 @@ function Value({
   const { figuresOfUncertainty } = useHouseRules();
   const { value, standardError, fixed, undetermined } = parameter;
   const runs = writeUnit(unit ?? []);
-  if (undetermined) return <span className="text-soft">{notTold}</span>;
+  if (undetermined) return <span className="text-soft">{notTold()}</span>;
   if (standardError !== undefined && standardError > 0 && Number.isFinite(standardError)) {
     const statement = writeStatement(value, standardError, figuresOfUncertainty);
     return <StatementView statement={statement} unit={runs} />;

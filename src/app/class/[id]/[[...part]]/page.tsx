@@ -1,5 +1,5 @@
 import type { Metadata } from "next";
-import { pageTitles } from "@/wording/windowTitles";
+import { pageTitle } from "@/wording/windowTitles";
 import { notFound, redirect } from "next/navigation";
 import type { ReactNode } from "react";
 import { classForPage } from "@/app/access";
@@ -137,7 +137,7 @@ async function partShown(part: ClassPart, opened: OfClass, personId: string): Pr
   return { page: <RulesPart {...both} />, margin: <RulesMargin {...both} own={own} /> };
 }
 
-export const metadata: Metadata = { title: pageTitles.class };
+export const generateMetadata = (): Metadata => ({ title: pageTitle("class") });
 
 /** A class, for its teachers. */
 export default async function SchoolClass({ params }: Props) {

@@ -1,0 +1,114 @@
+import { accounts } from "./accounts";
+import { acts } from "./acts";
+import { application } from "./application";
+import { away } from "./away";
+import { benches } from "./benches";
+import { bigEntry } from "./bigEntry";
+import { briefs } from "./briefs";
+import { changes } from "./changes";
+import { classes } from "./classes";
+import { concluding } from "./concluding";
+import { copies } from "./copies";
+import { curves } from "./curves";
+import { deriving } from "./deriving";
+import { figureMenu } from "./figureMenu";
+import { figures } from "./figures";
+import { filing } from "./filing";
+import { findings } from "./findings";
+import { gridMenu } from "./gridMenu";
+import { handing } from "./handing";
+import { history } from "./history";
+import { houseRules } from "./houseRules";
+import { instruments } from "./instruments";
+import { keys } from "./keys";
+import { later } from "./later";
+import { licences } from "./licences";
+import { lines } from "./lines";
+import { loggers } from "./loggers";
+import { looks } from "./looks";
+import { offline } from "./offline";
+import { overview } from "./overview";
+import { pasting } from "./pasting";
+import { pooling } from "./pooling";
+import { recordings } from "./recordings";
+import { remarks } from "./remarks";
+import { removing } from "./removing";
+import { reportFindings } from "./reportFindings";
+import { rowsInWords } from "./rowsInWords";
+import { sayings } from "./sayings";
+import { settingAside } from "./settingAside";
+import { shelf } from "./shelf";
+import { sideBySide } from "./sideBySide";
+import { signIn } from "./signIn";
+import { spokenActs } from "./spokenActs";
+import { spokenReadings } from "./spokenReadings";
+import { spokenUnits } from "./spokenUnits";
+import { stages } from "./stages";
+import { straighten } from "./straighten";
+import { tabling } from "./tabling";
+import { takingOut } from "./takingOut";
+import { together } from "./together";
+import { tour } from "./tour";
+import { uncertainty } from "./uncertainty";
+import { untitled } from "./untitled";
+import { windowTitles } from "./windowTitles";
+import { writingUp } from "./writingUp";
+
+/** All that is said in English, by room. */
+export const catalogue = {
+  accounts,
+  acts,
+  application,
+  away,
+  benches,
+  bigEntry,
+  briefs,
+  changes,
+  classes,
+  concluding,
+  copies,
+  curves,
+  deriving,
+  figureMenu,
+  figures,
+  filing,
+  findings,
+  gridMenu,
+  handing,
+  history,
+  houseRules,
+  instruments,
+  keys,
+  later,
+  licences,
+  lines,
+  loggers,
+  looks,
+  offline,
+  overview,
+  pasting,
+  pooling,
+  recordings,
+  remarks,
+  removing,
+  reportFindings,
+  rowsInWords,
+  sayings,
+  settingAside,
+  shelf,
+  sideBySide,
+  signIn,
+  spokenActs,
+  spokenReadings,
+  spokenUnits,
+  stages,
+  straighten,
+  tabling,
+  takingOut,
+  together,
+  tour,
+  uncertainty,
+  untitled,
+  windowTitles,
+  writingUp,
+};

@@ -1,0 +1,3 @@
+export const licences = {
+  label: "Licences of what this is made with",
+} as const;
