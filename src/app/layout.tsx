@@ -5,10 +5,10 @@ import { EastAsianLetters } from "@/interface/shell/EastAsianLetters";
 import { applicationWords } from "@/wording/application";
 import "./globals.css";
 
-export const metadata: Metadata = {
+export const generateMetadata = (): Metadata => ({
   title: applicationWords.name,
   description: applicationWords.description,
-};
+});
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (

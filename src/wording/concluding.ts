@@ -13,7 +13,8 @@ import { worded } from "./language/worded";
 const texts = worded("concluding", concluding);
 
 /** What a result may be taken from. */
-export const sourceWords: Readonly<Record<SourceKind, string>> = texts.sourceWords;
+export const sourceName = (kind: SourceKind, word: HouseRules["slopeWord"]): string =>
+  kind === "slope" ? texts.sourceWords.slope({ word }) : texts.sourceWords[kind];
 
 export const byWords: Readonly<Record<Result["by"], string>> = texts.byWords;
 

@@ -13,3 +13,6 @@ export const tablingWords = withFurther(texts.tablingWords, {
     return names[way]({ recording, through });
   },
 });
+
+/** What the time of a recording is called in a table. */
+export const tablingTime = (): string => texts.time;

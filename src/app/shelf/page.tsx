@@ -29,9 +29,9 @@ interface Props {
 }
 
 /** What the shelf says when an action led back to it. */
-const sentences: Readonly<Record<string, string>> = {
-  full: sayings.shelf.full,
-  "not-brought-in": sayings.shelf.notBroughtIn,
+const sentences: Readonly<Record<string, () => string>> = {
+  full: () => sayings.shelf.full,
+  "not-brought-in": () => sayings.shelf.notBroughtIn,
 };
 
 export const generateMetadata = (): Metadata => ({ title: pageTitle("shelf") });
@@ -44,7 +44,7 @@ export default async function Shelf({ searchParams }: Props) {
   return (
     <ShelfPage
       said={
-        typeof said === "string" && Object.hasOwn(sentences, said) ? sentences[said] : undefined
+        typeof said === "string" && Object.hasOwn(sentences, said) ? sentences[said]?.() : undefined
       }
       person={person}
       shelf={await listShelf(person.id)}

@@ -1,3 +1,4 @@
+import { shellTexts } from "@/wording/shellTexts";
 import {
   type InvestigationState,
   type InvestigationStore,
@@ -27,7 +28,9 @@ function withControl(event: KeyboardEvent, key: string, shift: boolean): boolean
 
 export const commands = {
   undo: {
-    label: "Undo",
+    get label() {
+      return shellTexts.undo;
+    },
     keyShown: "Ctrl+Z",
     matches: (event) => withControl(event, "z", false),
     enabled: (state) => state.undoStack.done.length > 0,
@@ -35,7 +38,9 @@ export const commands = {
     run: undo,
   },
   redo: {
-    label: "Redo",
+    get label() {
+      return shellTexts.redo;
+    },
     keyShown: "Ctrl+Shift+Z",
     matches: (event) => withControl(event, "z", true) || withControl(event, "y", false),
     enabled: (state) => state.undoStack.undone.length > 0,

@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { concludeTexts } from "@/wording/concludeTexts";
 import { nanoid } from "nanoid";
 import { useContext, useDeferredValue, useMemo } from "react";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -46,9 +48,16 @@ function Proposals({ main }: { main: boolean }) {
       onClick={() => take(one)}
     >
       <span>
-        Find <RunTextView runs={writeSymbol(one.symbol)} /> from the{" "}
-        {one.about === "slope" ? slopeWord : one.about} of Figure{" "}
-        {figures.find(({ id }) => id === one.figure)?.number}
+        <Said
+          parts={{ symbol: <RunTextView runs={writeSymbol(one.symbol)} /> }}
+          say={(marks) =>
+            concludeTexts.findFrom({
+              ...marks,
+              about: one.about === "slope" ? slopeWord : one.about,
+              figure: figures.find(({ id }) => id === one.figure)?.number ?? "",
+            })
+          }
+        />
       </span>
     </Button>
   ));
@@ -63,7 +72,7 @@ export function AddResult({ main = false }: { main?: boolean }) {
     <>
       <Proposals main={main} />
       <Button look={main ? "plain" : "quiet"} onClick={() => add()}>
-        {main ? "Take a slope as it stands" : "Add a result"}
+        {main ? concludeTexts.takeASlopeAsIt : concludeTexts.addAResult}
       </Button>
     </>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { concludeTexts } from "@/wording/concludeTexts";
 import { useMemo } from "react";
 import { writePlainly } from "@/core/number/writtenNumber";
 import { understandUnit } from "@/core/unit/understandUnit";
@@ -28,11 +29,7 @@ export function Compared({ one }: { one: WorkedResult }) {
   const compared = useMemo(() => comparedResult(one, rules), [one, rules]);
   const scene = useMemo(() => comparisonScene(one, compared, rules, width), [one, compared, rules]);
   if (compared.kind === "none") {
-    return (
-      <p className="text-soft py-2">
-        Type an accepted value in the margin to see whether the two ranges meet.
-      </p>
-    );
+    return <p className="text-soft py-2">{concludeTexts.typeAnAcceptedValueIn}</p>;
   }
   if (compared.kind === "unreadable") {
     return <p className="text-magenta py-2">{findingSentence(compared.finding)}</p>;
@@ -44,7 +41,7 @@ export function Compared({ one }: { one: WorkedResult }) {
     <>
       {scene && (
         <div className="max-w-[780px]">
-          <PlainScene scene={scene} label={`Number line: ${sentence}`} />
+          <PlainScene scene={scene} label={concludeTexts.numberLineSentence({ sentence })} />
         </div>
       )}
       <p data-testid="compared" className="mt-1">

@@ -1,5 +1,7 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { concludeTexts } from "@/wording/concludeTexts";
 import { useContext } from "react";
 import { writeStatement } from "@/core/number/writtenNumber";
 import { plainRunText } from "@/core/unit/runText";
@@ -29,7 +31,7 @@ function Shares({ one }: { one: WorkedResult }) {
   const nameOf = usePartName();
   if (one.parts.length === 0) return null;
   return (
-    <MarginNote title="Where its uncertainty comes from">
+    <MarginNote title={concludeTexts.whereItsUncertaintyComesFrom}>
       <ul data-testid="result-shares">
         {one.parts.map((part) => (
           <ShareBar
@@ -54,11 +56,11 @@ function Used({ one }: { one: EvaluatedResult }) {
   );
   if (!used || used.length === 0) return null;
   return (
-    <MarginNote title="Taken from the figure">
+    <MarginNote title={concludeTexts.takenFromTheFigure}>
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
         {used.map(({ name, value, size, unit }) => (
           <div key={name} className="contents">
-            <dt>{name === "slope" ? slopeWord : name}</dt>
+            <dt>{name === "slope" ? slopeWordText(slopeWord) : name}</dt>
             <dd>
               <StatementView
                 statement={writeStatement(value, size, figuresOfUncertainty)}
@@ -80,24 +82,24 @@ function Accepted({ one }: { one: EvaluatedResult }) {
     act(describeResult, { result: id, accepted: { [field]: text } }, `result/${id}/accepted/${field}`); // prettier-ignore
   const unit = one.kind === "worked" ? plainRunText(writeUnitText(one.unit.text)) : "";
   return (
-    <MarginNote title="Accepted value">
+    <MarginNote title={concludeTexts.acceptedValue}>
       <div className="grid grid-cols-2 gap-2">
         <TextField
-          label={unit === "" ? "Value" : `Value / ${unit}`}
+          label={unit === "" ? concludeTexts.value : concludeTexts.valueUnit({ unit })}
           value={result.accepted.value}
           onChange={type("value")}
         />
         <TextField
-          label="Its ±"
+          label={concludeTexts.its}
           value={result.accepted.uncertainty}
-          placeholder="exact"
+          placeholder={concludeTexts.exact}
           onChange={type("uncertainty")}
         />
         <TextField
           className="col-span-2"
-          label="Where it stands"
+          label={concludeTexts.whereItStands}
           value={result.accepted.source}
-          placeholder="data sheet of spring steel"
+          placeholder={concludeTexts.dataSheetOfSpringSteel}
           onChange={type("source")}
         />
       </div>
@@ -111,7 +113,7 @@ function Effects({ one }: { one: WorkedResult }) {
   const effects = effectsOf(one, context);
   if (effects.length === 0) return null;
   return (
-    <MarginNote title="What the readings make one ask">
+    <MarginNote title={concludeTexts.whatTheReadingsMakeOne}>
       <ul data-testid="effects">
         {effects.map((effect) => (
           <li key={effectSentence(effect)} className="py-1">
@@ -130,7 +132,7 @@ function Drawn({ one }: { one: WorkedResult }) {
     <DrawnUncertainty
       key={one.id}
       drawing={drawingOfResult(one, rules)}
-      refusal="The theory was solved by numbers, so it can’t be drawn."
+      refusal={concludeTexts.theTheoryWasSolvedBy}
       unit={one.unit}
       firstOrder={one.size}
     />
@@ -143,17 +145,14 @@ export function ConcludeMargin() {
   const { choose } = useContext(ResultInHandContext);
   if (!one) {
     return (
-      <MarginNote title="From the figure to the constant">
-        <p className="text-soft">
-          Type the theory in Straighten and plot the pair that makes it straight: then the constants
-          that its slope and intercept hold are proposed here.
-        </p>
+      <MarginNote title={concludeTexts.fromTheFigureToThe}>
+        <p className="text-soft">{concludeTexts.typeTheTheoryInStraighten}</p>
       </MarginNote>
     );
   }
   return (
     <>
-      <MarginNote title="The result" about="result">
+      <MarginNote title={concludeTexts.theResult} about="result">
         <ResultPanel one={one} />
       </MarginNote>
       {one.kind === "worked" && <Shares one={one} />}
@@ -162,7 +161,7 @@ export function ConcludeMargin() {
       <StageMarks stage="conclude" go={({ id }) => choose(id)} />
       {one.kind === "worked" && <Effects one={one} />}
       {one.kind === "worked" && one.parts.length > 0 && (
-        <Foldable title="Monte Carlo">
+        <Foldable title={concludeTexts.monteCarlo}>
           <Drawn one={one} />
         </Foldable>
       )}

@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { concludeTexts } from "@/wording/concludeTexts";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -49,8 +51,10 @@ const allDigits = 6;
 function Digits({ one: { value, size, unit } }: { one: WorkedResult }) {
   return (
     <p className="text-soft">
-      rounded once, by the house rules; with more digits{" "}
-      <NumberView number={writeNumber(value, allDigits)} unit={[]} />
+      <Said
+        parts={{ number: <NumberView number={writeNumber(value, allDigits)} unit={[]} /> }}
+        say={concludeTexts.roundedOnce}
+      />
       {size > 0 && (
         <>
           {" ± "}
@@ -110,7 +114,7 @@ function Title({ one }: { one: EvaluatedResult }) {
           symbol ? (
             <RunTextView runs={writeSymbol(symbol)} />
           ) : (
-            "Result"
+            concludeTexts.result
           )
         ) : (
           `${words.charAt(0).toUpperCase()}${words.slice(1)}`
@@ -128,10 +132,9 @@ export function ConcludePage() {
   if (!one) {
     return (
       <div className="py-20 text-center">
-        <h1 className="font-serif text-[20px] font-semibold">No result yet</h1>
+        <h1 className="font-serif text-[20px] font-semibold">{concludeTexts.noResultYet}</h1>
         <p className="text-soft mx-auto mt-1 mb-4 max-w-[520px] text-base">
-          A result leads from a figure to the wanted constant: the theory solved for it, numbers put
-          in, its ± and unit worked out.
+          {concludeTexts.aResultLeadsFromA}
         </p>
         <div className="flex flex-wrap justify-center gap-2">
           <AddResult main />
@@ -154,7 +157,7 @@ export function ConcludePage() {
           <Digits one={one} />
           <Remarks one={one} />
           <h2 className="mt-6 mb-1 font-serif text-[18px] font-semibold">
-            Against the accepted value
+            {concludeTexts.againstTheAcceptedValue}
           </h2>
           <Compared one={one} />
         </>

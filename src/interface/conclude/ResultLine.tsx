@@ -1,5 +1,6 @@
 "use client";
 
+import { concludeTexts } from "@/wording/concludeTexts";
 import { useContext } from "react";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { RunTextView } from "../parts/RunTextView";
@@ -13,7 +14,11 @@ export function ResultLine() {
   const inHand = useResultInHand();
   const { choose } = useContext(ResultInHandContext);
   return (
-    <div role="group" aria-label="Results" className="mb-2 flex flex-wrap items-center gap-1">
+    <div
+      role="group"
+      aria-label={concludeTexts.results}
+      className="mb-2 flex flex-wrap items-center gap-1"
+    >
       {all.length > 1 &&
         all.map(({ id, result }) => (
           <button

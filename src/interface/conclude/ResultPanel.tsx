@@ -1,5 +1,6 @@
 "use client";
 
+import { concludeTexts } from "@/wording/concludeTexts";
 import { symbolFinding } from "@/pipeline/readings/symbols";
 import { describeResult } from "@/investigation/acts/describeResult";
 import { removeResult } from "@/investigation/acts/removeResult";
@@ -28,8 +29,8 @@ function Usable({ one }: { one: EvaluatedResult }) {
   return (
     <p className="text-soft text-xs">
       {names.length > 0
-        ? `It may use ${names.join(", ")}, and every constant.`
-        : "It may use every constant and earlier result."}
+        ? concludeTexts.itMayUseJoinAnd({ join: names.join(", ") })
+        : concludeTexts.itMayUseEveryConstant}
     </p>
   );
 }
@@ -47,7 +48,7 @@ function Following({ one, type }: { one: EvaluatedResult; type: Typing }) {
   return (
     <>
       <Choice
-        label="How it follows"
+        label={concludeTexts.howItFollows}
         value={by}
         options={ways.map((value) => ({ value, label: byWords[value] }))}
         onChange={(value) => act(describeResult, { result: id, change: { by: value } })}
@@ -55,7 +56,7 @@ function Following({ one, type }: { one: EvaluatedResult; type: Typing }) {
       {by === "formula" && (
         <>
           <TextField
-            label="Formula"
+            label={concludeTexts.formula}
             value={result.formula}
             placeholder={`16 π² m/(${slopeWord} b d³)`}
             onChange={type("formula")}
@@ -65,7 +66,9 @@ function Following({ one, type }: { one: EvaluatedResult; type: Typing }) {
       )}
       {isLine && (
         <Choice
-          label={`± of the ${result.source.kind === "slope" ? slopeWord : "intercept"}`}
+          label={concludeTexts.uncertaintyOf({
+            about: result.source.kind === "slope" ? slopeWord : "intercept",
+          })}
           value={result.uses}
           options={resultValues.uses.map((value) => ({ value, label: usesWords[value] }))}
           onChange={(uses) => act(describeResult, { result: id, change: { uses } })}
@@ -89,23 +92,23 @@ export function ResultPanel({ one }: { one: EvaluatedResult }) {
   return (
     <div className="flex flex-col gap-2">
       <TextField
-        label="Name"
+        label={concludeTexts.name}
         value={result.name}
-        placeholder="stiffness of the steel"
+        placeholder={concludeTexts.stiffnessOfTheSteel}
         onChange={type("name")}
       />
       <div className="grid grid-cols-2 gap-2">
         <TextField
-          label="Symbol"
+          label={concludeTexts.symbol}
           value={result.symbol}
           placeholder="E"
           problem={problem && findingSentence(problem)}
           onChange={type("symbol")}
         />
         <TextField
-          label="Unit to state it in"
+          label={concludeTexts.unitToStateItIn}
           value={result.unit}
-          placeholder="worked out"
+          placeholder={concludeTexts.workedOut}
           problem={ofUnit ? findingSentence(one.finding) : undefined}
           onChange={type("unit")}
         />
@@ -114,7 +117,7 @@ export function ResultPanel({ one }: { one: EvaluatedResult }) {
       <Following one={one} type={type} />
       <div>
         <Button look="quiet" onClick={() => act(removeResult, { result: id })}>
-          Remove this result
+          {concludeTexts.removeThisResult}
         </Button>
       </div>
     </div>

@@ -1,12 +1,13 @@
 "use client";
 
+import { concludeTexts } from "@/wording/concludeTexts";
 import { plainRunText } from "@/core/unit/runText";
 import { describeResult } from "@/investigation/acts/describeResult";
 import { type Result, type ResultSource, sourceKinds } from "@/investigation/model/result";
 import { seriesName } from "@/pipeline/figure/figure";
 import { fitFigure } from "@/pipeline/lines/fit";
 import { writeSymbol } from "@/core/unit/symbolText";
-import { sourceWords } from "@/wording/concluding";
+import { sourceName } from "@/wording/concluding";
 import { Choice } from "../parts/Choice";
 import { TextField } from "../parts/TextField";
 import { useCurvesOf } from "../store/CurvesProvider";
@@ -34,22 +35,24 @@ function Series({ id, result: { source } }: Props) {
   if (!fit || fit.lines.length < 2) return null;
   const options = fit.lines.map((one, place) => ({
     value: one.key,
-    label: seriesName(one, fit) || `line ${place + 1}`,
+    label: seriesName(one, fit) || concludeTexts.linePlace({ place: place + 1 }),
   }));
   const lost = (key: string) =>
-    options.some(({ value }) => value === key) ? [] : [{ value: key, label: "none: choose one" }];
+    options.some(({ value }) => value === key)
+      ? []
+      : [{ value: key, label: concludeTexts.noneChooseOne }];
   const crossing = source.kind === "crossing";
   return (
     <>
       <Choice
-        label={crossing ? "The line of" : "Which of its lines"}
+        label={crossing ? concludeTexts.theLineOf : concludeTexts.whichOfItsLines}
         value={source.series}
         options={[...options, ...lost(source.series)]}
         onChange={(series) => change({ series })}
       />
       {crossing && (
         <Choice
-          label="and that of"
+          label={concludeTexts.andThatOf}
           value={source.second}
           options={[...options, ...lost(source.second)]}
           onChange={(second) => change({ second })}
@@ -70,7 +73,7 @@ function CurveChoice({ id, result: { source } }: Props) {
     <>
       {curves.length > 1 && (
         <Choice
-          label="Which of its curves"
+          label={concludeTexts.whichOfItsCurves}
           value={chosen.id}
           options={curves.map((one) => ({ value: one.id, label: one.name }))}
           onChange={(curve) => change({ curve })}
@@ -78,7 +81,7 @@ function CurveChoice({ id, result: { source } }: Props) {
       )}
       {source.kind === "parameter" && parameters.length > 0 && (
         <Choice
-          label="Which parameter"
+          label={concludeTexts.whichParameter}
           value={
             parameters.find(({ name }) => name === source.parameter)?.name ??
             (parameters[0]?.name as string)
@@ -99,10 +102,10 @@ function LineOrCurve({ id, result: { source } }: Props) {
   const line = "line";
   return (
     <Choice
-      label="Read off"
+      label={concludeTexts.readOff}
       value={source.curve ?? line}
       options={[
-        { value: line, label: "the best-fit line" },
+        { value: line, label: concludeTexts.theBestFitLine },
         ...curves.map((one) => ({ value: one.id, label: one.name })),
       ]}
       onChange={(value) => change({ curve: value === line ? null : value })}
@@ -122,17 +125,19 @@ function Coordinate({ id, result: { source } }: Props) {
   return (
     <>
       <Choice
-        label={reading ? "What is read" : "Which coordinate"}
+        label={reading ? concludeTexts.whatIsRead : concludeTexts.whichCoordinate}
         value={source.coordinate}
         options={[
-          { value: "x", label: `${named("x")}, across` },
-          { value: "y", label: `${named("y")}, up` },
+          { value: "x", label: concludeTexts.namedAcross({ named: named("x") }) },
+          { value: "y", label: concludeTexts.namedUp({ named: named("y") }) },
         ]}
         onChange={(coordinate) => change({ coordinate })}
       />
       {reading && (
         <TextField
-          label={`Where ${named(source.coordinate === "x" ? "y" : "x")} is, with its ± or without`}
+          label={concludeTexts.whereNamedIsWithIts({
+            named: named(source.coordinate === "x" ? "y" : "x"),
+          })}
           value={source.at}
           placeholder="0.350 ± 0.002"
           onChange={(at) => change({ at }, `result/${id}/at`)}
@@ -161,6 +166,17 @@ function useFirstLines() {
   };
 }
 
+/** The quantity whose mean it is. */
+function OfQuantity({ of, onChange }: { of: string | null; onChange: (of: string) => void }) {
+  const options = useQuantities().map(({ id, quantity: { name, symbol } }) => ({
+    value: id,
+    label: [name, plainRunText(writeSymbol(symbol))].filter((part) => part !== "").join(", "),
+  }));
+  return (
+    <Choice label={concludeTexts.quantity} value={of ?? ""} options={options} onChange={onChange} />
+  );
+}
+
 /** What the result is taken from. */
 export function SourcePanel({ id, result }: Props) {
   const { source } = result;
@@ -186,32 +202,23 @@ export function SourcePanel({ id, result }: Props) {
   return (
     <div className="flex flex-col gap-2">
       <Choice
-        label="Taken from"
+        label={concludeTexts.takenFrom}
         value={kind}
         options={sourceKinds.map((value) => ({
           value,
-          label: sourceWords[value].replace("slope", slopeWord),
+          label: sourceName(value, slopeWord),
         }))}
         onChange={toKind}
       />
-      {kind === "mean" && (
-        <Choice
-          label="Quantity"
-          value={source.of ?? ""}
-          options={quantities.map((one) => ({
-            value: one.id,
-            label: [one.quantity.name, plainRunText(writeSymbol(one.quantity.symbol))]
-              .filter((part) => part !== "")
-              .join(", "),
-          }))}
-          onChange={(of) => change({ of })}
-        />
-      )}
+      {kind === "mean" && <OfQuantity of={source.of} onChange={(of) => change({ of })} />}
       {kind !== "mean" && kind !== "none" && figures.length > 1 && (
         <Choice
-          label="Figure"
+          label={concludeTexts.figure}
           value={source.of ?? ""}
-          options={figures.map((one) => ({ value: one.id, label: `Figure ${one.number}` }))}
+          options={figures.map((one) => ({
+            value: one.id,
+            label: concludeTexts.figureNumber({ number: one.number }),
+          }))}
           onChange={(of) => change({ of, curve: null, ...firstLines(of) })}
         />
       )}

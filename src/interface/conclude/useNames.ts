@@ -1,5 +1,6 @@
 "use client";
 
+import { concludeTexts } from "@/wording/concludeTexts";
 import type { ResultSource } from "@/investigation/model/result";
 import type { ResultPart } from "@/pipeline/results/evaluatedResult";
 import { sourceSentence } from "@/wording/concluding";
@@ -16,10 +17,10 @@ export function useSourceSentence(): (source: ResultSource) => string {
     const quantity = quantities.find(({ id }) => id === source.of)?.quantity;
     const named =
       source.kind === "mean"
-        ? quantity?.name || quantity?.symbol || "a quantity"
+        ? quantity?.name || quantity?.symbol || concludeTexts.aQuantity
         : figure
-          ? `Figure ${figure.number}`
-          : "a figure";
+          ? concludeTexts.figureNumber({ number: figure.number })
+          : concludeTexts.aFigure;
     return sourceSentence(source, named, slopeWord);
   };
 }
@@ -29,8 +30,13 @@ export function usePartName(): (part: ResultPart) => string {
   const constants = useInvestigation((state) => state.document.constants);
   const { slopeWord } = useHouseRules();
   return ({ kind, id }) => {
-    if (kind === "constant") return constants[id]?.name || constants[id]?.symbol || "a constant";
+    if (kind === "constant")
+      return constants[id]?.name || constants[id]?.symbol || concludeTexts.aConstant;
     if (kind === "column") return id.replace(/#.*/, "");
-    return id === "slope" ? slopeWord : id === "intercept" ? "intercept" : `${id} from the figure`;
+    return id === "slope"
+      ? slopeWord
+      : id === "intercept"
+        ? "intercept"
+        : concludeTexts.idFromTheFigure({ id });
   };
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { deriveTexts } from "@/wording/deriveTexts";
 import { useContext, useMemo } from "react";
 import { combinedUncertainty } from "@/core/uncertainty/propagate";
 import { writeSize } from "@/core/number/writtenNumber";
@@ -62,10 +64,10 @@ function Shares({
   return (
     <MarginNote
       title={
-        <>
-          Where the ± of <RunTextView runs={writeSymbol(derived.evaluated.quantity.symbol)} /> comes
-          from, row {row + 1}
-        </>
+        <Said
+          parts={{ symbol: <RunTextView runs={writeSymbol(derived.evaluated.quantity.symbol)} /> }}
+          say={(marks) => deriveTexts.whereUncertainty({ ...marks, row: row + 1 })}
+        />
       }
     >
       <ul>
@@ -78,7 +80,7 @@ function Shares({
           />
         ))}
       </ul>
-      {advice && <p className="text-soft mt-2">Over all rows: {advice}</p>}
+      {advice && <p className="text-soft mt-2">{deriveTexts.overAllRowsAdvice({ advice })}</p>}
     </MarginNote>
   );
 }
@@ -95,14 +97,16 @@ function Ways({ derived, column, row }: { derived: Derived; column: DerivedColum
   if (sizes["worst-case"] === 0) return null;
   const { row: own, common } = partsBy(rowRule(rules), cell, column);
   return (
-    <MarginNote title="Three ways to add up">
+    <MarginNote title={deriveTexts.threeWaysToAddUp}>
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
         {(["worst-case", "quadrature"] as const).map((rule) => {
           return (
             <div key={rule} className="contents">
               <dt>
                 {ruleNames[rule]}{" "}
-                {rowRule(rules) === rule && <span className="text-soft">house rules</span>}
+                {rowRule(rules) === rule && (
+                  <span className="text-soft">{deriveTexts.houseRules}</span>
+                )}
               </dt>
               <dd className="text-magenta text-right">
                 ± <NumberView number={writeSize(sizes[rule], "two")} unit={[]} />
@@ -115,14 +119,13 @@ function Ways({ derived, column, row }: { derived: Derived; column: DerivedColum
       <DrawnUncertainty
         key={`${column.id}/${row}`}
         drawing={drawingOf(column, row, derived.table.quantities, rules)}
-        refusal="Monte Carlo draws rows, not formulas over whole columns."
+        refusal={deriveTexts.monteCarloDrawsRowsNot}
         unit={column.formula.shown}
         firstOrder={sizes.quadrature}
       />
       {common > 0 && (
         <p className="text-soft mt-1">
-          {Math.round((100 * common) / (own + common))} % of it is common to all rows: it belongs to
-          the result and not to the error bars.
+          {deriveTexts.roundOfItIsCommon({ round: Math.round((100 * common) / (own + common)) })}
         </p>
       )}
     </MarginNote>
@@ -136,11 +139,8 @@ export function DeriveMargin() {
   const { choose } = useContext(InHandContext);
   if (!derived) {
     return (
-      <MarginNote title="Formulas">
-        <p className="text-soft">
-          A formula uses the symbols of your readings and constants: + − * / ^, brackets, π, sqrt ln
-          log exp sin cos tan. Its unit and ± are worked out.
-        </p>
+      <MarginNote title={deriveTexts.formulas}>
+        <p className="text-soft">{deriveTexts.aFormulaUsesTheSymbols}</p>
       </MarginNote>
     );
   }

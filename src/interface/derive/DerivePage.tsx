@@ -1,5 +1,6 @@
 "use client";
 
+import { deriveTexts } from "@/wording/deriveTexts";
 import { useContext } from "react";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
@@ -45,7 +46,7 @@ function Row({ derived, row, inHand }: { derived: Derived; row: number; inHand: 
       <td className="px-2.5">
         <RunTextView runs={writeUnitText(quantity.unit)} />
         {quantity.unit === "" && evaluated.derived?.column && (
-          <span className="text-soft">none, a pure number</span>
+          <span className="text-soft">{deriveTexts.noneAPureNumber}</span>
         )}
       </td>
       <td className="px-2.5 text-right">
@@ -64,21 +65,20 @@ export function DerivePage() {
   const row = useRowInHand();
   return (
     <>
-      <h1 className="mb-2 font-serif text-[18px] font-semibold">Derived quantities</h1>
+      <h1 className="mb-2 font-serif text-[18px] font-semibold">{deriveTexts.derivedQuantities}</h1>
       {all.length === 0 ? (
-        <p className="text-soft py-6 text-base">
-          Nothing is worked out yet. Write a formula over the symbols of your readings, such as t/10
-          or L^3.
-        </p>
+        <p className="text-soft py-6 text-base">{deriveTexts.nothingIsWorkedOutYet}</p>
       ) : (
         <div>
           <table className="w-full max-w-[900px] text-left max-[560px]:block">
             <thead className="max-[560px]:hidden">
               <tr className="border-ink border-b">
-                <th className="px-2.5 pb-1 font-semibold">quantity</th>
-                <th className="px-1.5 pb-1 font-semibold">formula</th>
-                <th className="px-2.5 pb-1 font-semibold">unit, worked out</th>
-                <th className="px-2.5 pb-1 text-right font-semibold">row {row + 1}</th>
+                <th className="px-2.5 pb-1 font-semibold">{deriveTexts.quantity}</th>
+                <th className="px-1.5 pb-1 font-semibold">{deriveTexts.formula}</th>
+                <th className="px-2.5 pb-1 font-semibold">{deriveTexts.unitWorkedOut}</th>
+                <th className="px-2.5 pb-1 text-right font-semibold">
+                  {deriveTexts.rowRow({ row: row + 1 })}
+                </th>
               </tr>
             </thead>
             <tbody className="max-[560px]:block">

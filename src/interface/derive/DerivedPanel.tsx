@@ -1,5 +1,6 @@
 "use client";
 
+import { deriveTexts } from "@/wording/deriveTexts";
 import { Trash2 } from "lucide-react";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { removeQuantity } from "@/investigation/acts/removeQuantity";
@@ -29,15 +30,15 @@ export function DerivedPanel({ derived }: { derived: Derived }) {
     store.setState({ notice: removalSentence(quantity, uses) });
   };
   return (
-    <MarginNote title="The derived quantity in hand" about="formula">
+    <MarginNote title={deriveTexts.theDerivedQuantityInHand} about="formula">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <Fixed kind="quantity" of={id}>
-          <QuantityNameField id={id} name={quantity.name} placeholder="period" />
+          <QuantityNameField id={id} name={quantity.name} placeholder={deriveTexts.period} />
           <SymbolField key={id} id={id} symbol={quantity.symbol} />
           <TextField
-            label="Shown in"
+            label={deriveTexts.shownIn}
             value={typedUnit}
-            placeholder={result?.column ? quantity.unit || "1" : "as worked out"}
+            placeholder={result?.column ? quantity.unit || "1" : deriveTexts.asWorkedOut}
             onChange={setUnit}
           />
         </Fixed>
@@ -45,7 +46,7 @@ export function DerivedPanel({ derived }: { derived: Derived }) {
       <ForWriters unless={fixed}>
         <div className="mt-1 -ml-2.5">
           <Button look="quiet" onClick={remove}>
-            <Trash2 aria-hidden size={15} /> Remove this quantity
+            <Trash2 aria-hidden size={15} /> {deriveTexts.removeThisQuantity}
           </Button>
         </div>
       </ForWriters>

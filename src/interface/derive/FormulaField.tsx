@@ -1,5 +1,6 @@
 "use client";
 
+import { deriveTexts } from "@/wording/deriveTexts";
 import { type RefObject, useContext, useEffect, useId, useRef } from "react";
 import { placeOfFinding } from "@/core/expression/findingPlace";
 import { parseFormula } from "@/core/expression/parseFormula";
@@ -38,7 +39,7 @@ function Choices({ id, choices, chosen, onTake }: ChoicesProps) {
     <ul
       id={id}
       role="listbox"
-      aria-label="What it may become"
+      aria-label={deriveTexts.whatItMayBecome}
       className="bg-page border-hairline absolute top-full left-0 z-20 min-w-64 rounded-md border py-1 shadow-sm"
     >
       {choices.map((choice, index) => (
@@ -157,7 +158,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         ref={field}
         data-formula-field
         role="combobox"
-        aria-label={`Formula of ${quantity.symbol}`}
+        aria-label={deriveTexts.formulaOfSymbol({ symbol: quantity.symbol })}
         aria-invalid={finding !== undefined}
         aria-describedby={finding && !offer ? wrong : undefined}
         aria-expanded={offer !== undefined}
@@ -166,7 +167,7 @@ export function FormulaField({ derived, inHand }: { derived: Derived; inHand: bo
         aria-activedescendant={offer ? `${list}-${offer.chosen}` : undefined}
         value={typed}
         readOnly={fixed}
-        placeholder="16 pi^2 m L^3/(b d^3 T^2)"
+        placeholder={deriveTexts.n16Pi2ML}
         maxLength={limits.lettersOfFormula}
         spellCheck={false}
         autoComplete="off"

@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { deriveTexts } from "@/wording/deriveTexts";
 import { type RefObject, useContext, useMemo, useRef, useState } from "react";
 import { chooseExample } from "@/investigation/acts/chooseExample";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
@@ -68,8 +70,8 @@ function Copies({ lines, picture }: CopiesProps) {
   const [said, setSaid] = useState("");
   const tell = (kind: string, done: Promise<void>) =>
     done.then(
-      () => setSaid(`The working is on the clipboard as ${kind}.`),
-      () => setSaid("The clipboard could not be reached. Allow it for this page and try again."),
+      () => setSaid(deriveTexts.theWorkingIsOnThe({ kind })),
+      () => setSaid(deriveTexts.theClipboardCouldNotBe),
     );
   const tex = `\\[\\begin{aligned}${lines.map((line) => `& ${line.tex}`).join(" \\\\ ")}\\end{aligned}\\]`;
   const mathMl = () => lines.map((line) => mathMlOf(line.tex)).join("\n");
@@ -89,9 +91,15 @@ function Copies({ lines, picture }: CopiesProps) {
   const write = (text: string) => navigator.clipboard.writeText(text);
   return (
     <>
-      <Button onClick={() => void tell("TeX", write(tex))}>Copy as TeX</Button>
-      <Button onClick={() => void tell("MathML", write(mathMl()))}>Copy as MathML</Button>
-      <Button onClick={() => void tell("a picture", asPicture())}>Copy as picture</Button>
+      <Button onClick={() => void tell(deriveTexts.tex, write(tex))}>
+        {deriveTexts.copyAsTex}
+      </Button>
+      <Button onClick={() => void tell(deriveTexts.mathml, write(mathMl()))}>
+        {deriveTexts.copyAsMathml}
+      </Button>
+      <Button onClick={() => void tell(deriveTexts.aPicture, asPicture())}>
+        {deriveTexts.copyAsPicture}
+      </Button>
       <span role="status" className="text-soft">
         {said}
       </span>
@@ -108,11 +116,11 @@ function ForWriteUp({ derived, row }: { derived: Derived; row: number }) {
   if (here === undefined) return null;
   return chosen === here ? (
     <Button onClick={() => act(chooseExample, { quantity: id, row: null })}>
-      Take out of the write-up
+      {deriveTexts.takeOutOfTheWrite}
     </Button>
   ) : (
     <Button onClick={() => act(chooseExample, { quantity: id, row: here })}>
-      {chosen === undefined ? "Use in the write-up" : "Use this row in the write-up"}
+      {chosen === undefined ? deriveTexts.useInTheWriteUp : deriveTexts.useThisRowInThe}
     </Button>
   );
 }
@@ -121,7 +129,7 @@ function RowChoice({ row, rows }: { row: number; rows: number }) {
   const { choose } = useContext(InHandContext);
   return (
     <label className="text-soft flex items-center gap-2 font-sans text-sm font-normal">
-      row
+      {deriveTexts.row}
       <input
         type="number"
         min={1}
@@ -142,10 +150,13 @@ export function WorkedExample() {
   const picture = useRef<HTMLDListElement>(null);
   if (!inHand || worked === undefined) return null;
   return (
-    <section aria-label="Worked example" className="mt-6 max-w-[900px]">
+    <section aria-label={deriveTexts.workedExample} className="mt-6 max-w-[900px]">
       <h2 className="mb-1 flex flex-wrap items-center gap-3 font-serif text-[18px] font-semibold">
         <span>
-          Worked example: <RunTextView runs={writeSymbol(inHand.evaluated.quantity.symbol)} />,
+          <Said
+            parts={{ symbol: <RunTextView runs={writeSymbol(inHand.evaluated.quantity.symbol)} /> }}
+            say={deriveTexts.exampleOf}
+          />
         </span>
         <RowChoice row={row} rows={inHand.table.rows.length} />
       </h2>

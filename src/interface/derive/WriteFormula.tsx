@@ -1,5 +1,6 @@
 "use client";
 
+import { deriveTexts } from "@/wording/deriveTexts";
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import { nanoid } from "nanoid";
@@ -49,7 +50,7 @@ function QuickMenu({ x, y, table }: { x: string; y: string | undefined; table: s
   return (
     <Menu>
       <MenuButton className="bg-page border-hairline inline-flex h-8 items-center gap-1 rounded-md border px-2.5 font-semibold">
-        A usual formula <ChevronDown aria-hidden size={15} />
+        {deriveTexts.aUsualFormula} <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
         modal={false}
@@ -92,13 +93,13 @@ export function WriteFormula() {
         disabled={full}
         onClick={() => write(table, "z", "")}
       >
-        Write a formula
+        {deriveTexts.writeAFormula}
       </Button>
       {of && (
         <>
           <div className="w-56">
             <Choice
-              label="or over"
+              label={deriveTexts.orOver}
               value={of.id}
               options={quantities.map(({ id, quantity }) => ({
                 value: id,

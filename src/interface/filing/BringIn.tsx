@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import { useState } from "react";
 import { laterSheet } from "../later/laterPart";
 import { Button } from "../parts/Button";
@@ -12,7 +13,7 @@ export function BringIn(props: BringInProps) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Bring in</Button>
+      <Button onClick={() => setOpen(true)}>{filingTexts.bringIn}</Button>
       <BringInSheet {...props} open={open} onClose={() => setOpen(false)} />
     </>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import type { EvaluatedTable } from "@/pipeline/table/table";
 import { Sheet } from "../parts/Sheet";
 import { FileChooser } from "./FileChooser";
@@ -25,7 +26,7 @@ export function BringInSheet({ open, onClose, table, onBroughtIn }: Props) {
     close();
   };
   return (
-    <Sheet open={open} onClose={leave} title="Bring in a table" wide>
+    <Sheet open={open} onClose={leave} title={filingTexts.bringInATable} wide>
       {opening.kind === "opened" ? (
         <Preview
           key={opening.file.name}
@@ -41,7 +42,7 @@ export function BringInSheet({ open, onClose, table, onBroughtIn }: Props) {
       ) : (
         <FileChooser
           accept=".csv,.tsv,.txt,.xlsx"
-          kinds="CSV, TSV or XLSX; a table that was taken out here comes back as it was."
+          kinds={filingTexts.csvTsvOrXlsxA}
           reading={opening.kind === "reading" ? opening.name : undefined}
           problem={opening.kind === "problem" ? opening.sentence : undefined}
           onChoose={choose}

@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import { type DragEvent, useId, useState } from "react";
 
 interface Props {
@@ -33,13 +34,13 @@ export function FileChooser({ accept, kinds, reading, problem, onChoose }: Props
         onDrop={drop}
         className={`focus-within:outline-petrol block cursor-pointer rounded-md border-2 border-dashed px-6 py-10 text-center focus-within:outline-2 ${over ? "border-petrol bg-wash" : "border-hairline"}`}
       >
-        <span className="text-base font-semibold">Drop a file here, or choose one</span>
+        <span className="text-base font-semibold">{filingTexts.dropAFileHereOr}</span>
         <span className="text-soft mt-1 block">{kinds}</span>
         <input
           id={id}
           type="file"
           accept={accept}
-          aria-label="File"
+          aria-label={filingTexts.file}
           aria-describedby={problem ? `${id}-problem` : undefined}
           className="sr-only"
           onChange={(event) => {
@@ -50,7 +51,7 @@ export function FileChooser({ accept, kinds, reading, problem, onChoose }: Props
         />
       </label>
       <p role="status" className="mt-3 min-h-5">
-        {reading && `Reading ${reading}…`}
+        {reading && filingTexts.readingReading({ reading })}
       </p>
       {problem && (
         <p role="alert" id={`${id}-problem`} className="text-magenta">

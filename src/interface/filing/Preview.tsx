@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import { nanoid } from "nanoid";
 import { useMemo, useState } from "react";
 import { bringInTable } from "@/investigation/acts/bringInTable";
@@ -56,13 +57,13 @@ function TextChoices({ file, onAgain }: { file: TextFile; onAgain: Props["onAgai
   return (
     <>
       <Choice
-        label="Encoding"
+        label={filingTexts.encoding}
         value={file.encoding}
         options={named(encodings, encodingNames)}
         onChange={(encoding) => onAgain(file, encoding, file.delimiter)}
       />
       <Choice
-        label="Cells are parted by"
+        label={filingTexts.cellsArePartedBy}
         value={file.delimiter}
         options={named(delimiters, delimiterNames)}
         onChange={(delimiter) => onAgain(file, file.encoding, delimiter)}
@@ -89,13 +90,13 @@ function SheetChoices({ file, stretch, onStretch }: SheetProps) {
   return (
     <>
       <Choice
-        label="Sheet"
+        label={filingTexts.sheet}
         value={String(stretch.sheet)}
         options={options}
         onChange={(index) => onStretch({ sheet: Number(index), range: "" })}
       />
       <TextField
-        label="Stretch of cells"
+        label={filingTexts.stretchOfCells}
         value={stretch.range}
         placeholder={sheet?.range ?? ""}
         problem={unread ? fileRefusals.noRange : undefined}
@@ -193,10 +194,8 @@ export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
     if (incoming.kind !== "table") return;
     const brought = broughtTable(incoming, given, store.getState().document);
     act(bringInTable, { table: brought, ...(isEmpty && { instead: table.id }) });
-    onBroughtIn(
-      `Brought in ${file.name}: ${incomingSentence(incoming)}`,
-      isEmpty ? table.id : brought.id,
-    );
+    const what = incomingSentence(incoming);
+    onBroughtIn(filingTexts.broughtIn({ name: file.name, what }), isEmpty ? table.id : brought.id);
   };
   return (
     <>
@@ -234,9 +233,9 @@ export function Preview({ file, table, onAgain, onOther, onBroughtIn }: Props) {
         <span role="status" className="mr-auto">
           {incoming.kind === "table" && incomingSentence(incoming)}
         </span>
-        <Button onClick={onOther}>Another file</Button>
+        <Button onClick={onOther}>{filingTexts.anotherFile}</Button>
         <Button look="main" disabled={incoming.kind !== "table"} onClick={bringIn}>
-          {isEmpty ? "Bring in" : "Bring in as a new table"}
+          {isEmpty ? filingTexts.bringIn : filingTexts.bringInAsANew}
         </Button>
       </div>
     </>

@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import { Fragment } from "react";
 import { cellKey } from "@/investigation/model/row";
 import type { HeadingPart } from "@/intake/describedTable";
@@ -40,7 +41,7 @@ function Heading({
   return (["name", "symbol", "unit"] as const).map((part) => (
     <input
       key={part}
-      aria-label={`${previewWords[part]}, column ${place + 1}`}
+      aria-label={filingTexts.valueColumnPlace({ value: previewWords[part], place: place + 1 })}
       placeholder={previewWords[part]}
       value={quantity[part]}
       maxLength={sizes[part]}
@@ -109,7 +110,7 @@ export function PreviewTable({ table, onDescribe }: Props) {
       <table className="w-full text-right">
         <thead>
           <tr className="border-ink border-b align-top">
-            <th className="text-soft px-2 py-1 font-semibold">n</th>
+            <th className="text-soft px-2 py-1 font-semibold">{filingTexts.n}</th>
             {table.quantities.map(({ id, quantity }, place) => (
               <th key={place} colSpan={quantity.repeats} className="px-2 py-1 font-semibold">
                 {onDescribe ? (
@@ -149,7 +150,9 @@ export function PreviewTable({ table, onDescribe }: Props) {
         </tbody>
       </table>
       {table.rows.length > shownRows && (
-        <p className="text-soft px-2 py-1">and {table.rows.length - shownRows} rows more</p>
+        <p className="text-soft px-2 py-1">
+          {filingTexts.andValueRowsMore({ value: table.rows.length - shownRows })}
+        </p>
       )}
     </div>
   );

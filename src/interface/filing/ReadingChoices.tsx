@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import type { Reading } from "@/intake/incoming";
 import { repeatWords, seriesWords } from "@/wording/pasting";
 import { Choice } from "../parts/Choice";
@@ -15,7 +16,9 @@ export function named<Value extends string>(
 const lineNames = {
   "0": "none",
   "1": "one",
-  "2": "two, the second with units",
+  get "2"() {
+    return filingTexts.twoTheSecondWithUnits;
+  },
 } as const;
 const markNames = { point: "point: 0.5", comma: "comma: 0,5" } as const;
 
@@ -32,7 +35,7 @@ export function ReadingChoices({ reading, repeated, worded, onReading }: Reading
   return (
     <>
       <Choice
-        label="Lines of headings"
+        label={filingTexts.linesOfHeadings}
         value={String(reading.headingLines) as keyof typeof lineNames}
         options={named(["0", "1", "2"], lineNames)}
         onChange={(lines) =>
@@ -40,7 +43,7 @@ export function ReadingChoices({ reading, repeated, worded, onReading }: Reading
         }
       />
       <Choice
-        label="Decimal mark"
+        label={filingTexts.decimalMark}
         value={reading.decimalMark}
         options={named(["point", "comma"] as const, markNames)}
         onChange={(decimalMark) => onReading({ ...reading, decimalMark })}

@@ -1,5 +1,6 @@
 "use client";
 
+import { filingTexts } from "@/wording/filingTexts";
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import type { HouseRules } from "@/investigation/model/houseRules";
@@ -39,7 +40,7 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
       const { tableCsv } = await files.fetch();
       return new Blob([tableCsv(written, houseRules)], { type: "text/csv" });
     };
-    void taking.take({ kind: "CSV", name: title("csv"), make });
+    void taking.take({ kind: filingTexts.csv, name: title("csv"), make });
   };
   const xlsx = () => {
     const { document } = store.getState();
@@ -55,13 +56,13 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
       const { investigationJson } = await files.fetch();
       return new Blob([investigationJson(document)], { type: "application/json" });
     };
-    void taking.take({ kind: "JSON", name: title("json"), make });
+    void taking.take({ kind: filingTexts.json, name: title("json"), make });
   };
   return (
     <div>
       <Menu>
         <MenuButton className="bg-page border-hairline inline-flex min-h-7 items-center gap-1 rounded-md border px-2.5 font-semibold">
-          Take out <ChevronDown aria-hidden size={15} />
+          {filingTexts.takeOut} <ChevronDown aria-hidden size={15} />
         </MenuButton>
         <MenuItems
           modal={false}
@@ -69,13 +70,13 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
           className="bg-page border-hairline z-20 w-72 rounded-md border py-1 shadow-sm focus:outline-none"
         >
           <MenuItem as="button" className={itemLook} onClick={csv}>
-            This table as CSV
+            {filingTexts.thisTableAsCsv}
           </MenuItem>
           <MenuItem as="button" className={itemLook} onClick={xlsx}>
-            All tables as XLSX
+            {filingTexts.allTablesAsXlsx}
           </MenuItem>
           <MenuItem as="button" className={itemLook} onClick={json}>
-            The whole investigation as JSON
+            {filingTexts.theWholeInvestigationAsJson}
           </MenuItem>
         </MenuItems>
       </Menu>

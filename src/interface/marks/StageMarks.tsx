@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { reasonText } from "@/wording/settingAside";
 import { useState } from "react";
 import { dismissMark } from "@/investigation/acts/dismissMark";
@@ -33,7 +34,7 @@ function Dismissal({ mark, onDone }: { mark: WrittenMark; onDone: () => void }) 
   return (
     <div className="mt-1 flex flex-col gap-2">
       <ReasonField
-        label="It can stand, because"
+        label={partsTexts.itCanStandBecause}
         of={usualAnswers}
         value={reason}
         onChange={setReason}
@@ -46,10 +47,10 @@ function Dismissal({ mark, onDone }: { mark: WrittenMark; onDone: () => void }) 
             onDone();
           }}
         >
-          Rub out the mark
+          {partsTexts.rubOutTheMark}
         </Button>
         <Button look="quiet" onClick={onDone}>
-          Leave it
+          {partsTexts.leaveIt}
         </Button>
       </div>
     </div>
@@ -65,10 +66,10 @@ function Standing({ mark, go }: { mark: WrittenMark; go: Go }) {
         <button
           type="button"
           className="text-soft hover:text-ink underline"
-          aria-label={`Answer: ${mark.sentence}`}
+          aria-label={partsTexts.answerSentence({ sentence: mark.sentence })}
           onClick={() => setAnswering(true)}
         >
-          Answer
+          {partsTexts.answer}
         </button>
       )}
       {answering && <Dismissal mark={mark} onDone={() => setAnswering(false)} />}
@@ -81,20 +82,22 @@ function Answered({ marks, go }: { marks: readonly WrittenMark[]; go: Go }) {
   if (marks.length === 0) return null;
   return (
     <details className="mt-1">
-      <summary className="text-soft cursor-pointer">Rubbed out ({marks.length})</summary>
+      <summary className="text-soft cursor-pointer">
+        {partsTexts.rubbedOutCount({ count: marks.length })}
+      </summary>
       <ul>
         {marks.map((mark) => (
           <li key={mark.key} className="py-1">
             <Place mark={mark} go={go} />: {mark.sentence}{" "}
             <span className="text-soft">
-              It stands because: {mark.answer && reasonText(mark.answer)}.
+              {mark.answer && partsTexts.itStands({ reason: reasonText(mark.answer) })}
             </span>{" "}
             <button
               type="button"
               className="text-soft hover:text-ink underline"
               onClick={() => act(recallMark, { marks: mark.keys })}
             >
-              Bring it back
+              {partsTexts.bringItBack}
             </button>
           </li>
         ))}
@@ -110,16 +113,18 @@ export function StageMarks({ stage, go }: { stage: StageId; go: Go }) {
   const answered = marks.filter(({ answer }) => answer !== undefined);
   if (marks.length === 0) return null;
   return (
-    <MarginNote title="Pencil marks">
+    <MarginNote title={partsTexts.pencilMarks}>
       <ul>
         {standing.slice(0, mostShown).map((mark) => (
           <Standing key={mark.key} mark={mark} go={go} />
         ))}
       </ul>
       {standing.length > mostShown && (
-        <p className="text-soft">and {standing.length - mostShown} more</p>
+        <p className="text-soft">
+          {partsTexts.andValueMore({ value: standing.length - mostShown })}
+        </p>
       )}
-      {standing.length === 0 && <p className="text-soft">None stands.</p>}
+      {standing.length === 0 && <p className="text-soft">{partsTexts.noneStands}</p>}
       <Answered marks={answered} go={go} />
     </MarginNote>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { symbolFinding } from "@/pipeline/readings/symbols";
 import { formulaUses } from "@/pipeline/readings/uses";
@@ -24,20 +25,52 @@ import { useActs, useInvestigation, useInvestigationStore } from "../store/useIn
 import { NatureDrawer } from "./NatureDrawer";
 import { useTakenSymbols } from "../store/useSymbols";
 
-const unnamed = "unnamed constant";
-
 type Field = keyof Omit<Constant, "order">;
 
 const fields: readonly { field: Field; heading: string; example: string; width: string }[] = [
-  { field: "symbol", heading: "Symbol", example: "b", width: "w-20" },
-  { field: "value", heading: "Value", example: "25.4", width: "w-36 text-right" },
+  {
+    field: "symbol",
+    get heading() {
+      return measureTexts.symbol;
+    },
+    example: "b",
+    width: "w-20",
+  },
+  {
+    field: "value",
+    get heading() {
+      return measureTexts.value;
+    },
+    example: "25.4",
+    width: "w-36 text-right",
+  },
   { field: "uncertainty", heading: "±", example: "exact", width: "w-32 text-right text-magenta" },
-  { field: "unit", heading: "Unit", example: "mm", width: "w-32" },
-  { field: "name", heading: "Name", example: "width of the rule", width: "w-full min-w-36" },
+  {
+    field: "unit",
+    get heading() {
+      return measureTexts.unit;
+    },
+    example: "mm",
+    width: "w-32",
+  },
+  {
+    field: "name",
+    get heading() {
+      return measureTexts.name;
+    },
+    get example() {
+      return measureTexts.widthOfTheRule;
+    },
+    width: "w-full min-w-36",
+  },
   {
     field: "source",
-    heading: "How measured",
-    example: "caliper, five places",
+    get heading() {
+      return measureTexts.howMeasured;
+    },
+    get example() {
+      return measureTexts.caliperFivePlaces;
+    },
     width: "w-full min-w-36",
   },
 ];
@@ -46,7 +79,7 @@ const fields: readonly { field: Field; heading: string; example: string; width: 
 function Removing({ id, symbol }: { id: string; symbol: string }) {
   const { act } = useActs();
   const store = useInvestigationStore();
-  const name = symbol || unnamed;
+  const name = symbol || measureTexts.unnamedConstant;
   const remove = () => {
     const formulas = formulaUses(store.getState().document, symbol);
     if (!act(removeConstant, { constant: id })) return;
@@ -54,7 +87,7 @@ function Removing({ id, symbol }: { id: string; symbol: string }) {
   };
   return (
     <ForWriters>
-      <Button look="quiet" aria-label={`Remove ${name}`} onClick={remove}>
+      <Button look="quiet" aria-label={measureTexts.removeName({ name })} onClick={remove}>
         <Trash2 aria-hidden size={15} />
       </Button>
     </ForWriters>
@@ -67,7 +100,7 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
   const taken = useTakenSymbols(id);
   const fixed = useFixed("constant", id);
   const finding = constantFinding(constant, decimalMark, taken);
-  const name = constant.symbol || unnamed;
+  const name = constant.symbol || measureTexts.unnamedConstant;
   const [inFormulas, setInFormulas] = useState(constant.symbol);
   const type = (field: Field, text: string) => {
     const usable = field === "symbol" && canStandInFormula(text) && !symbolFinding(text, taken);
@@ -84,7 +117,7 @@ function Row({ id, constant }: { id: string; constant: Constant }) {
         {fields.map(({ field, heading, example, width }) => (
           <td key={field} className="px-1 py-0.5">
             <input
-              aria-label={`${heading} of ${name}`}
+              aria-label={measureTexts.headingOfName({ heading, name })}
               aria-invalid={finding?.field === field}
               aria-describedby={finding?.field === field ? `problem-${id}` : undefined}
               data-constant={`${field}:${id}`}
@@ -132,15 +165,15 @@ export function ConstantsTable() {
     if (act(addConstant, { id, ...plain })) setTimeout(() => toField(`symbol:${id}`));
   };
   return (
-    <section aria-label="Constants" className="border-hairline mt-2 border-t pt-3">
+    <section aria-label={measureTexts.constants} className="border-hairline mt-2 border-t pt-3">
       <div className="flex flex-wrap items-center gap-2.5">
-        <h2 className="font-serif text-[15px] font-semibold">Constants</h2>
+        <h2 className="font-serif text-[15px] font-semibold">{measureTexts.constants}</h2>
         <ForWriters>
           <Button disabled={full} onClick={add}>
-            Add a constant
+            {measureTexts.addAConstant}
           </Button>
           <Button disabled={full} onClick={() => setNature(true)}>
-            Constants of nature
+            {measureTexts.constantsOfNature}
           </Button>
         </ForWriters>
       </div>

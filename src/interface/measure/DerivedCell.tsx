@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import type { CellProps } from "./cellProps";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import type { EvaluatedQuantity } from "@/pipeline/readings/evaluated";
@@ -26,8 +27,13 @@ export function DerivedCell(props: CellProps) {
   const found = row && measured(row, quantity);
   const written = found && writeMeasured(found, quantity, figuresOfUncertainty);
   const reason = row && reasonOf(quantity, index);
-  const name = `${quantity.quantity.name || quantity.quantity.symbol}, row ${index + 1}`;
-  const said = written ? spokenReading(written, quantity.quantity.unit) : (reason ?? "empty");
+  const name = measureTexts.cell({
+    name: quantity.quantity.name || quantity.quantity.symbol,
+    row: index + 1,
+  });
+  const said = written
+    ? spokenReading(written, quantity.quantity.unit)
+    : (reason ?? measureTexts.empty);
   return (
     <div
       role="gridcell"
@@ -35,7 +41,7 @@ export function DerivedCell(props: CellProps) {
       aria-readonly
       aria-colindex={drawn + 2}
       aria-selected={selected}
-      aria-label={active ? undefined : `${name}, worked out: ${said}`}
+      aria-label={active ? undefined : measureTexts.nameWorkedOutSaid({ name, said })}
       title={reason}
       onMouseDown={(event) => {
         if (event.button !== 0) return;
@@ -49,7 +55,7 @@ export function DerivedCell(props: CellProps) {
       {active && (
         <CellInput
           text=""
-          label={`${name}, worked out: ${said}`}
+          label={measureTexts.nameWorkedOutSaid({ name, said })}
           aside={false}
           derived
           onSaid={onSaid}

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { reasonText } from "@/wording/settingAside";
 import type { Reason } from "@/investigation/model/reason";
 import { ChevronDown, ChevronUp, X } from "lucide-react";
@@ -39,9 +40,11 @@ function nextOf(places: readonly CellPlace[], from: CellPlace, step: 1 | -1): nu
 
 function found(places: readonly CellPlace[], active: CellPlace, words: string): string {
   if (words.trim() === "") return "";
-  if (places.length === 0) return "No reading holds this.";
+  if (places.length === 0) return measureTexts.noReadingHoldsThis;
   const at = places.findIndex(({ row, column }) => row === active.row && column === active.column);
-  return at < 0 ? `${places.length} found` : `${at + 1} of ${places.length}`;
+  return at < 0
+    ? measureTexts.countFound({ count: places.length })
+    : `${at + 1} of ${places.length}`;
 }
 
 /** Finds readings by their text: Enter goes on to the next, Shift+Enter back, Esc into the grid. */
@@ -68,24 +71,32 @@ export function FindLine() {
     <div role="search" className="mb-2 flex items-center gap-1.5">
       <input
         ref={field}
-        aria-label="Find a reading"
-        placeholder="Find a reading"
+        aria-label={measureTexts.findAReading}
+        placeholder={measureTexts.findAReading}
         value={words}
         maxLength={200}
         onChange={(event) => setWords(event.target.value)}
         onKeyDown={onKey}
         className="border-hairline h-8 w-56 rounded-md border px-2"
       />
-      <Button aria-label="The one before" disabled={places.length === 0} onClick={() => go(-1)}>
+      <Button
+        aria-label={measureTexts.theOneBefore}
+        disabled={places.length === 0}
+        onClick={() => go(-1)}
+      >
         <ChevronUp aria-hidden size={16} />
       </Button>
-      <Button aria-label="The next one" disabled={places.length === 0} onClick={() => go(1)}>
+      <Button
+        aria-label={measureTexts.theNextOne}
+        disabled={places.length === 0}
+        onClick={() => go(1)}
+      >
         <ChevronDown aria-hidden size={16} />
       </Button>
       <span role="status" className="text-soft min-w-24">
         {found(places, active, words)}
       </span>
-      <Button look="quiet" aria-label="Leave finding" onClick={close}>
+      <Button look="quiet" aria-label={measureTexts.leaveFinding} onClick={close}>
         <X aria-hidden size={16} />
       </Button>
     </div>

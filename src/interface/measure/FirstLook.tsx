@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { measureTexts } from "@/wording/measureTexts";
 import { useDeferredValue, useMemo, useState } from "react";
 import { pointCount } from "@/figure/specification";
 import { firstLookSpecification } from "@/pipeline/figure/figure";
@@ -51,12 +53,15 @@ export function FirstLook() {
     <MarginNote
       title={
         figure ? (
-          <>
-            First look: <RunTextView runs={figure.y.symbol} /> against{" "}
-            <RunTextView runs={figure.x.symbol} />
-          </>
+          <Said
+            parts={{
+              up: <RunTextView runs={figure.y.symbol} />,
+              across: <RunTextView runs={figure.x.symbol} />,
+            }}
+            say={measureTexts.firstLookAt}
+          />
         ) : (
-          "First look"
+          measureTexts.firstLook2
         )
       }
     >
@@ -65,18 +70,18 @@ export function FirstLook() {
           <SceneView figure={figure} />
         </div>
       ) : (
-        <p className="text-soft">The first points appear here as soon as a row has two readings.</p>
+        <p className="text-soft">{measureTexts.theFirstPointsAppearHere}</p>
       )}
       {own.length > 2 && (
         <div className="mt-2 grid grid-cols-2 gap-3">
           <Choice
-            label="Up"
+            label={measureTexts.up}
             value={y ?? ""}
             options={options}
             onChange={(id) => choose({ y: id })}
           />
           <Choice
-            label="Across"
+            label={measureTexts.across}
             value={x ?? ""}
             options={options}
             onChange={(id) => choose({ x: id })}

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { reasonText } from "@/wording/settingAside";
 import type { CellProps } from "./cellProps";
 import { withMinusSign } from "@/core/number/writtenNumber";
@@ -22,13 +23,18 @@ interface Props extends CellProps {
 
 /** "overhang, row 4": what a screen reader says of a cell before its text. */
 function cellLabel({ quantity }: EvaluatedQuantity, index: number, repeat?: number): string {
-  const name = quantity.name || quantity.symbol || "unnamed";
-  return `${name}, ${repeat === undefined ? "" : `repeat ${repeat}, `}row ${index + 1}`;
+  const name = quantity.name || quantity.symbol || measureTexts.unnamed;
+  const row = index + 1;
+  return repeat === undefined
+    ? measureTexts.cell({ name, row })
+    : measureTexts.repeatCell({ name, repeat, row });
 }
 
 function spokenCell(label: string, unit: string, text: string, aside: string | undefined): string {
-  const said = text === "" ? "empty" : `${text} ${spokenUnit(unit)}`.trim();
-  return `${label}, ${said}${aside ? `, set aside: ${aside}` : ""}`;
+  const said = text === "" ? measureTexts.empty : `${text} ${spokenUnit(unit)}`.trim();
+  return aside
+    ? measureTexts.cellAside({ cell: label, said, reason: aside })
+    : measureTexts.cellSays({ cell: label, said });
 }
 
 function problemOf(reading: NumberReading | undefined): string | undefined {
@@ -66,7 +72,7 @@ export function GridCell(props: Props) {
       aria-colindex={drawn + 2}
       aria-selected={selected}
       aria-label={active ? undefined : spokenCell(label, quantity.quantity.unit, text, aside)}
-      title={problem ?? (aside && `Set aside: ${aside}`)}
+      title={problem ?? (aside && measureTexts.setAsideAside2({ aside }))}
       onMouseDown={(event) => {
         if (active || event.button !== 0) return;
         event.preventDefault();

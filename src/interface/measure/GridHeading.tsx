@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { measureTexts } from "@/wording/measureTexts";
 import { isRemarks } from "@/pipeline/readings/evaluated";
 import { remarkWords } from "@/wording/pasting";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
@@ -19,7 +21,7 @@ function Formula({ evaluated }: { evaluated: EvaluatedQuantity }) {
     <span
       className={`max-w-full truncate text-xs font-normal ${broken ? "text-magenta" : "text-soft"}`}
     >
-      {formula.trim() === "" ? "no formula yet" : `= ${formula}`}
+      {formula.trim() === "" ? measureTexts.noFormulaYet : `= ${formula}`}
     </span>
   );
 }
@@ -40,7 +42,12 @@ function Uncertainty({ evaluated }: { evaluated: EvaluatedQuantity }) {
   if (owner) {
     return (
       <span className="max-w-full truncate text-xs">
-        the ± of <SymbolWithUnit quantity={{ symbol: owner.quantity.symbol, unit: "" }} />
+        <Said
+          parts={{
+            symbol: <SymbolWithUnit quantity={{ symbol: owner.quantity.symbol, unit: "" }} />,
+          }}
+          say={measureTexts.uncertaintyOf}
+        />
       </span>
     );
   }
@@ -132,8 +139,8 @@ export function GridHeading({ template, groups }: Props) {
       style={{ gridTemplateColumns: template }}
     >
       <div role="columnheader" className="text-soft self-end text-center font-semibold">
-        <abbr title="number of the row" className="no-underline">
-          n
+        <abbr title={measureTexts.numberOfTheRow} className="no-underline">
+          {measureTexts.n}
         </abbr>
       </div>
       {groups.map((group) => (

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import type { Reason } from "@/investigation/model/reason";
 import { type ReactElement, useContext } from "react";
 import { hideQuantity } from "@/investigation/acts/hideQuantity";
@@ -103,8 +104,8 @@ function ofQuantity(controller: GridController): Doings {
   const { id } = evaluated;
   return [
     [
-      { label: words.name, then: () => toField("Name") },
-      { label: words.symbol, then: () => toField("Symbol") },
+      { label: words.name, then: () => toField(measureTexts.name) },
+      { label: words.symbol, then: () => toField(measureTexts.symbol) },
     ],
     [
       { label: words.left, key: "Alt+←", run: () => controller.moveQuantity(-1) },

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { nanoid } from "nanoid";
 import { chooseInstrument } from "@/investigation/acts/chooseInstrument";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
@@ -47,11 +48,11 @@ function OwnKit({ quantity }: { quantity: Quantity }) {
   return (
     <div className="col-span-2 -mt-1 -ml-2.5 flex flex-wrap">
       <Button look="quiet" disabled={!known && full} onClick={keep}>
-        {known ? "Keep it as it is now" : "Keep as one’s own instrument"}
+        {known ? measureTexts.keepItAsItIs : measureTexts.keepAsOneSOwn}
       </Button>
       {known && (
         <Button look="quiet" onClick={() => act(forgetInstrument, { id: known[0] })}>
-          Forget it
+          {measureTexts.forgetIt}
         </Button>
       )}
     </div>
@@ -66,9 +67,13 @@ function Particulars({ evaluated }: { evaluated: EvaluatedQuantity }) {
     act(describeQuantity, { quantity: id, [part]: text }, `${part}/${id}`);
   return (
     <>
-      <TextField label="Instrument" value={quantity.instrument} onChange={describe("instrument")} />
       <TextField
-        label="Smallest step shown"
+        label={measureTexts.instrument}
+        value={quantity.instrument}
+        onChange={describe("instrument")}
+      />
+      <TextField
+        label={measureTexts.smallestStepShown}
         value={quantity.resolution}
         placeholder="0.001"
         onChange={describe("resolution")}
@@ -99,7 +104,8 @@ export function InstrumentChoice({ evaluated }: { evaluated: EvaluatedQuantity }
   const options = [
     {
       value: none,
-      label: chosen || !name ? <span className="text-soft">not said</span> : <>{name}</>,
+      label:
+        chosen || !name ? <span className="text-soft">{measureTexts.notSaid}</span> : <>{name}</>,
     },
     ...Object.entries(kit).map(([value, instrument]) => ({ value, label: label(instrument) })),
   ];
@@ -111,7 +117,12 @@ export function InstrumentChoice({ evaluated }: { evaluated: EvaluatedQuantity }
   return (
     <>
       <div className="col-span-2">
-        <Choice label="Read with" value={chosen ?? none} options={options} onChange={choose} />
+        <Choice
+          label={measureTexts.readWith}
+          value={chosen ?? none}
+          options={options}
+          onChange={choose}
+        />
       </div>
       {name !== "" ? (
         <Particulars evaluated={evaluated} />
@@ -119,9 +130,11 @@ export function InstrumentChoice({ evaluated }: { evaluated: EvaluatedQuantity }
         <div className="col-span-2 -mt-1 -ml-2.5">
           <Button
             look="quiet"
-            onClick={() => act(describeQuantity, { quantity: id, instrument: "our instrument" })}
+            onClick={() =>
+              act(describeQuantity, { quantity: id, instrument: measureTexts.ourInstrument })
+            }
           >
-            Another instrument
+            {measureTexts.anotherInstrument}
           </Button>
         </div>
       )}

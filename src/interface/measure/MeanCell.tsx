@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import type { ReactNode } from "react";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
@@ -33,13 +34,18 @@ interface WorkedProps extends Props {
 /** A cell on the wash of what is worked out. */
 function WorkedCell({ index, group, what, behind, said, children, title, look }: WorkedProps) {
   const { evaluated, first, repeats } = group;
-  const name = evaluated.quantity.name || evaluated.quantity.symbol || "unnamed";
+  const name = evaluated.quantity.name || evaluated.quantity.symbol || measureTexts.unnamed;
   return (
     <div
       role="gridcell"
       aria-readonly
       aria-colindex={first + repeats + 1 + behind}
-      aria-label={`${what} of ${name}, row ${index + 1}, ${said ?? "empty"}`}
+      aria-label={measureTexts.workedCell({
+        what,
+        name,
+        row: index + 1,
+        said: said ?? measureTexts.empty,
+      })}
       title={title}
       className={`border-hairline bg-wash flex items-center justify-end border-b px-2.5 ${look}`}
     >
@@ -60,7 +66,7 @@ export function ScatterCell(props: Props) {
         : writeSize(scatter, "two");
   const said = written && spokenNumber(written, group.evaluated.quantity.unit);
   return (
-    <WorkedCell {...props} what="scatter" behind={2} said={said} look="text-magenta">
+    <WorkedCell {...props} what={measureTexts.scatter} behind={2} said={said} look="text-magenta">
       {written && (
         <span>
           <NumberView number={written} unit={[]} />
@@ -81,7 +87,14 @@ export function MeanCell(props: Props) {
   const written = found && writeMeasured(found, evaluated, figuresOfUncertainty);
   const said = written && spokenReading(written, evaluated.quantity.unit);
   return (
-    <WorkedCell {...props} what="mean" behind={1} said={said} look={look} title={title}>
+    <WorkedCell
+      {...props}
+      what={measureTexts.mean}
+      behind={1}
+      said={said}
+      look={look}
+      title={title}
+    >
       {written && <WrittenReadingView written={written} />}
     </WorkedCell>
   );

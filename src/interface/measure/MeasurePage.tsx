@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { nanoid } from "nanoid";
 import { useCallback, useState } from "react";
 import { addQuantity } from "@/investigation/acts/addQuantity";
@@ -41,7 +42,7 @@ function AddQuantityButton() {
   };
   return (
     <Button disabled={quantities.length >= limits.quantities} onClick={add}>
-      Add a quantity
+      {measureTexts.addAQuantity}
     </Button>
   );
 }
@@ -95,7 +96,7 @@ export function MeasurePage() {
         </ForWriters>
         {!finding && (
           <Button onClick={() => controller.grid.setState({ finding: true })} title="Ctrl+F">
-            Find
+            {measureTexts.find}
           </Button>
         )}
       </div>

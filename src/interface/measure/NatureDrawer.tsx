@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { nanoid } from "nanoid";
 import { useState } from "react";
 import { type PhysicalConstant, physicalConstants } from "@/core/constant/physicalConstants";
@@ -48,8 +49,12 @@ function Entry({ constant }: { constant: PhysicalConstant }) {
       </td>
       <td className="text-soft pr-3 whitespace-nowrap">{constant.source}</td>
       <td className="text-right">
-        <Button disabled={present} aria-label={`Take ${constant.name}`} onClick={take}>
-          {present ? "Taken" : "Take"}
+        <Button
+          disabled={present}
+          aria-label={measureTexts.takeName({ name: constant.name })}
+          onClick={take}
+        >
+          {present ? measureTexts.taken : measureTexts.take}
         </Button>
       </td>
     </tr>
@@ -61,9 +66,9 @@ export function NatureDrawer({ open, onClose }: { open: boolean; onClose: () => 
   const [words, setWords] = useState("");
   const found = physicalConstants.filter((constant) => matches(constant, words));
   return (
-    <Sheet open={open} onClose={onClose} title="Constants of nature" wide>
+    <Sheet open={open} onClose={onClose} title={measureTexts.constantsOfNature} wide>
       <TextField
-        label="Search by name or symbol"
+        label={measureTexts.searchByNameOrSymbol}
         value={words}
         onChange={setWords}
         className="w-72"
@@ -71,10 +76,10 @@ export function NatureDrawer({ open, onClose }: { open: boolean; onClose: () => 
       <table className="mt-3 w-full text-left">
         <thead>
           <tr className="border-ink border-b">
-            <th className="font-semibold">Name</th>
-            <th className="font-semibold">Symbol</th>
-            <th className="font-semibold">Value</th>
-            <th className="font-semibold">Source</th>
+            <th className="font-semibold">{measureTexts.name}</th>
+            <th className="font-semibold">{measureTexts.symbol}</th>
+            <th className="font-semibold">{measureTexts.value}</th>
+            <th className="font-semibold">{measureTexts.source}</th>
             <td />
           </tr>
         </thead>
@@ -85,7 +90,7 @@ export function NatureDrawer({ open, onClose }: { open: boolean; onClose: () => 
         </tbody>
       </table>
       {found.length === 0 && (
-        <p className="text-soft py-6 text-center">No constant has this name.</p>
+        <p className="text-soft py-6 text-center">{measureTexts.noConstantHasThisName}</p>
       )}
     </Sheet>
   );

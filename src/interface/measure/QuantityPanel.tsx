@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -49,7 +50,7 @@ function SymbolAndUnit({ evaluated: { id, quantity }, typedUnit, onUnit }: Descr
     <>
       <SymbolField key={id} id={id} symbol={quantity.symbol} />
       <TextField
-        label={quantity.formula === undefined ? "Unit" : "Shown in"}
+        label={quantity.formula === undefined ? measureTexts.unit : measureTexts.shownIn}
         value={typedUnit}
         placeholder={quantity.formula === undefined ? "m" : quantity.unit}
         onChange={onUnit}
@@ -75,7 +76,9 @@ function ReadingPanel({ evaluated }: Pick<Described, "evaluated">) {
         </>
       ) : (
         <p className="text-soft col-span-2">
-          Worked out by the formula {quantity.formula || "that is still missing"}. Derive shows how.
+          {quantity.formula
+            ? measureTexts.workedOutBy({ formula: quantity.formula })
+            : measureTexts.noFormula}
         </p>
       )}
     </>
@@ -109,10 +112,10 @@ export function QuantityPanel() {
   const { evaluated } = inHand;
   const { quantity } = evaluated;
   return (
-    <MarginNote title="The quantity in hand" about="quantity">
+    <MarginNote title={measureTexts.theQuantityInHand} about="quantity">
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <Fixed kind="quantity" of={id}>
-          <QuantityNameField id={id} name={quantity.name} placeholder="overhang" />
+          <QuantityNameField id={id} name={quantity.name} placeholder={measureTexts.overhang} />
           {!isRemarks(evaluated) && (
             <SymbolAndUnit evaluated={evaluated} typedUnit={typedUnit} onUnit={setUnit} />
           )}

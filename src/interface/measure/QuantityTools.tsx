@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { ArrowLeft, ArrowRight, Copy, Eye, EyeOff, Trash2 } from "lucide-react";
 import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { limits } from "@/investigation/model/limits";
@@ -19,14 +20,14 @@ function Hidden() {
   const hidden = quantities.filter(({ quantity }) => quantity.hidden);
   if (hidden.length === 0) return null;
   return (
-    <ul aria-label="Hidden quantities" className="mt-1">
+    <ul aria-label={measureTexts.hiddenQuantities} className="mt-1">
       {hidden.map(({ id, quantity }) => (
         <li key={id} className="flex items-center gap-2">
           <span className="text-soft min-w-0 flex-1 truncate">
             <QuantityLabel quantity={quantity} />
           </span>
           <Button look="quiet" onClick={() => act(hideQuantity, { quantity: id, hidden: false })}>
-            <Eye aria-hidden size={15} /> Show
+            <Eye aria-hidden size={15} /> {measureTexts.show}
           </Button>
         </li>
       ))}
@@ -85,19 +86,19 @@ export function QuantityTools({ evaluated }: { evaluated: EvaluatedQuantity }) {
       <ByWords evaluated={evaluated} />
       <div className="mt-2 -ml-2.5 flex flex-wrap">
         <Button look="quiet" disabled={place <= 0} title="Alt+←" onClick={() => move(-1)}>
-          <ArrowLeft aria-hidden size={15} /> Move left
+          <ArrowLeft aria-hidden size={15} /> {measureTexts.moveLeft}
         </Button>
         <Button look="quiet" disabled={last} title="Alt+→" onClick={() => move(1)}>
-          <ArrowRight aria-hidden size={15} /> Move right
+          <ArrowRight aria-hidden size={15} /> {measureTexts.moveRight}
         </Button>
         <Button look="quiet" disabled={shown.length < 2} onClick={hide}>
-          <EyeOff aria-hidden size={15} /> Hide
+          <EyeOff aria-hidden size={15} /> {measureTexts.hide}
         </Button>
         <Button look="quiet" disabled={count >= limits.quantities} onClick={duplicate}>
-          <Copy aria-hidden size={15} /> Duplicate
+          <Copy aria-hidden size={15} /> {measureTexts.duplicate}
         </Button>
         <Button look="quiet" onClick={remove}>
-          <Trash2 aria-hidden size={15} /> Remove this quantity
+          <Trash2 aria-hidden size={15} /> {measureTexts.removeThisQuantity}
         </Button>
       </div>
       <Hidden />

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { ChevronDown, ChevronUp } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { type CalledReading } from "../parts/DrawerCall";
@@ -63,7 +64,7 @@ export function ReadingsDrawer({ open, onOpen, called }: Props) {
   const Icon = open ? ChevronDown : ChevronUp;
   return (
     <section
-      aria-label="Drawer of readings"
+      aria-label={measureTexts.drawerOfReadings}
       data-drawer
       className="bg-page border-hairline sticky bottom-0 z-10 border-t px-6"
     >
@@ -72,11 +73,12 @@ export function ReadingsDrawer({ open, onOpen, called }: Props) {
         look="quiet"
         aria-expanded={open}
         aria-keyshortcuts="Alt+0"
-        title="Readings (Alt+0)"
+        title={measureTexts.readingsAlt0}
         onClick={toggle}
         className="my-1 -ml-2.5"
       >
-        <Icon aria-hidden size={16} /> {open ? "Put the readings away" : "Readings"}
+        <Icon aria-hidden size={16} />{" "}
+        {open ? measureTexts.putTheReadingsAway : measureTexts.readings}
       </Button>
       {open && (
         <div className="pb-3" onKeyDownCapture={closeOnEscape}>

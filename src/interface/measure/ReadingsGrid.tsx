@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { defaultRangeExtractor, type Range, useVirtualizer } from "@tanstack/react-virtual";
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react";
 import { limits } from "@/investigation/model/limits";
@@ -90,7 +91,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
           ref={scroller}
           role="grid"
           data-margin="reading quantity"
-          aria-label={table.name.trim() || "Readings"}
+          aria-label={table.name.trim() || measureTexts.readings}
           aria-multiselectable
           aria-rowcount={count + 1}
           aria-colcount={drawn + 1}

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { chooseSpread } from "@/investigation/acts/chooseSpread";
 import { setRepeats } from "@/investigation/acts/setRepeats";
 import type { CombinationRule, SpreadRule } from "@/core/uncertainty/readingUncertainty";
@@ -22,12 +23,15 @@ function SpreadChoices({ evaluated }: { evaluated: EvaluatedQuantity }) {
   const { id, quantity } = evaluated;
   const { act } = useActs();
   const rules = useHouseRules();
-  const byHouse = (name: string) => ({ value: house, label: `house rules: ${name}` });
+  const byHouse = (name: string) => ({
+    value: house,
+    label: measureTexts.houseRulesName({ name }),
+  });
   return (
     <>
       <div className="col-span-2">
         <Choice<SpreadRule | "house">
-          label="Scatter of the repeats"
+          label={measureTexts.scatterOfTheRepeats}
           value={quantity.spread}
           options={[
             byHouse(spreadNames[rules.spread]),
@@ -38,7 +42,7 @@ function SpreadChoices({ evaluated }: { evaluated: EvaluatedQuantity }) {
       </div>
       <div className="col-span-2">
         <Choice<CombinationRule | "house">
-          label="Scatter and instrument together"
+          label={measureTexts.scatterAndInstrumentTogether}
           value={quantity.combination}
           options={[
             byHouse(combinationNames[rules.combination]),
@@ -62,7 +66,10 @@ function RowInHand({ evaluated }: { evaluated: EvaluatedQuantity }) {
   if (!found || found.spread.count < 2) return null;
   return (
     <p className="text-soft col-span-2 text-xs" data-testid="scatter-explained">
-      Row {index + 1}, {scatterSentence(found, evaluated)}
+      {measureTexts.rowIndexScattersentence({
+        index: index + 1,
+        scatterSentence: scatterSentence(found, evaluated),
+      })}
     </p>
   );
 }
@@ -113,22 +120,24 @@ export function RepeatsPanel({ evaluated }: { evaluated: EvaluatedQuantity }) {
     <>
       <div className="col-span-2 flex items-center gap-2">
         <span className="text-soft mr-auto text-xs">
-          {repeats === 1 ? "Each row is read once" : `Each row is read ${repeats} times`}
+          {repeats === 1
+            ? measureTexts.eachRowIsReadOnce
+            : measureTexts.eachRowIsReadRepeats({ repeats })}
         </span>
         <Button
           disabled={repeats === 1 || holding}
-          title={holding ? `Repeat ${repeats} holds readings; clear them first.` : undefined}
+          title={holding ? measureTexts.repeatRepeatsHoldsReadingsClear({ repeats }) : undefined}
           onClick={() => set(repeats - 1)}
         >
-          One repeat fewer
+          {measureTexts.oneRepeatFewer}
         </Button>
         <Button disabled={repeats >= limits.repeats} onClick={() => set(repeats + 1)}>
-          One repeat more
+          {measureTexts.oneRepeatMore}
         </Button>
       </div>
       {repeats > 1 && holding && (
         <p className="text-soft col-span-2 text-xs">
-          Repeat {repeats} holds readings, so there can’t be fewer; clear them first.
+          {measureTexts.repeatRepeatsHoldsReadingsSo({ repeats })}
         </p>
       )}
       <ColumnsAndRepeats evaluated={evaluated} />

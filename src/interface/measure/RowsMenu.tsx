@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { Menu, MenuButton, MenuItem, MenuItems, MenuSeparator } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -23,16 +24,31 @@ function useRange() {
 function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
   const { rowTools } = useGridController();
   const items = [
-    { label: "Insert above", key: "Insert", run: () => rowTools.insert(), enabled: present },
-    { label: "Move up", key: "Alt+↑", run: () => rowTools.move(-1), enabled: present && top > 0 },
     {
-      label: "Move down",
+      label: measureTexts.insertAbove,
+      key: "Insert",
+      run: () => rowTools.insert(),
+      enabled: present,
+    },
+    {
+      label: measureTexts.moveUp,
+      key: "Alt+↑",
+      run: () => rowTools.move(-1),
+      enabled: present && top > 0,
+    },
+    {
+      label: measureTexts.moveDown,
       key: "Alt+↓",
       run: () => rowTools.move(1),
       enabled: present && last < count - 1,
     },
-    { label: "Fill down", key: "Alt+Shift+↓", run: () => rowTools.fillDown(), enabled: last > top },
-    { label: "Remove", key: "", run: () => rowTools.remove(), enabled: present },
+    {
+      label: measureTexts.fillDown,
+      key: "Alt+Shift+↓",
+      run: () => rowTools.fillDown(),
+      enabled: last > top,
+    },
+    { label: measureTexts.remove, key: "", run: () => rowTools.remove(), enabled: present },
   ];
   return items.map(({ label, key, run, enabled }) => (
     <MenuItem key={label} as="button" disabled={!enabled} className={itemLook} onClick={run}>
@@ -44,7 +60,7 @@ function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
 function SeriesItems({ present }: { present: boolean }) {
   const { rowTools } = useGridController();
   const all = useGridPart(({ table }) => table.series);
-  const proposed = `series ${all.length + 1}`;
+  const proposed = measureTexts.seriesValue({ value: all.length + 1 });
   return (
     <>
       {all.map(({ id, series }, place) => (
@@ -56,8 +72,8 @@ function SeriesItems({ present }: { present: boolean }) {
           onClick={() => rowTools.putInto(id)}
         >
           <span className="flex min-w-0 items-center gap-1.5">
-            Put into <SeriesMarker seriesNumber={place} />
-            <span className="truncate">{series.name.trim() || "unnamed series"}</span>
+            {measureTexts.putInto} <SeriesMarker seriesNumber={place} />
+            <span className="truncate">{series.name.trim() || measureTexts.unnamedSeries}</span>
           </span>
         </MenuItem>
       ))}
@@ -68,7 +84,7 @@ function SeriesItems({ present }: { present: boolean }) {
           className={itemLook}
           onClick={() => rowTools.putInto(null)}
         >
-          Take out of its series
+          {measureTexts.takeOutOfItsSeries}
         </MenuItem>
       )}
       <MenuItem
@@ -77,7 +93,7 @@ function SeriesItems({ present }: { present: boolean }) {
         className={itemLook}
         onClick={() => rowTools.makeSeries(proposed)}
       >
-        Make a series of them
+        {measureTexts.makeASeriesOfThem}
       </MenuItem>
     </>
   );
@@ -90,7 +106,10 @@ export function RowsMenu() {
   const { top, last, present, count } = range;
   const inHand = useQuantityInHand();
   const symbol = writeSymbol(inHand?.evaluated.quantity.symbol ?? "");
-  const name = last > top ? `Rows ${top + 1} to ${last + 1}` : `Row ${top + 1}`;
+  const name =
+    last > top
+      ? measureTexts.rowsTopToLast({ top: top + 1, last: last + 1 })
+      : measureTexts.rowTop({ top: top + 1 });
   return (
     <Menu>
       <MenuButton className="bg-page border-hairline inline-flex min-h-7 items-center gap-1 rounded-md border px-2.5 font-semibold">
@@ -109,7 +128,7 @@ export function RowsMenu() {
           onClick={() => rowTools.sort()}
         >
           <span>
-            Sort all rows by <RunTextView runs={symbol} />
+            {measureTexts.sortAllRowsBy} <RunTextView runs={symbol} />
           </span>
         </MenuItem>
         <MenuItem
@@ -119,7 +138,7 @@ export function RowsMenu() {
           onClick={() => rowTools.repeatFurther()}
         >
           <span>
-            A further repeat of <RunTextView runs={symbol} />
+            {measureTexts.aFurtherRepeatOf} <RunTextView runs={symbol} />
           </span>
         </MenuItem>
         <MenuSeparator className="border-hairline my-1 border-t" />

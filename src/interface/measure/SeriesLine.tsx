@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { nameSeries } from "@/investigation/acts/nameSeries";
 import { removeSeries } from "@/investigation/acts/removeSeries";
 import type { EvaluatedSeries } from "@/pipeline/table/table";
@@ -21,17 +22,17 @@ function SeriesInHand({ id, series }: EvaluatedSeries) {
   return (
     <>
       <input
-        aria-label="Name of the series"
+        aria-label={measureTexts.nameOfTheSeries}
         value={series.name}
-        placeholder="wire A"
+        placeholder={measureTexts.wireA}
         maxLength={200}
         onChange={(event) =>
           act(nameSeries, { series: id, name: event.target.value }, `series/${id}`)
         }
         className="border-hairline h-7 w-40 rounded-md border px-2"
       />
-      <Button look="quiet" title="Its rows stay in the table" onClick={dissolve}>
-        Dissolve
+      <Button look="quiet" title={measureTexts.itsRowsStayInThe} onClick={dissolve}>
+        {measureTexts.dissolve}
       </Button>
     </>
   );
@@ -47,14 +48,18 @@ export function SeriesLine() {
   const look = (pressed: boolean) =>
     `${chipLook} ${pressed ? "border-petrol bg-petrol/10 font-semibold" : "border-hairline"}`;
   return (
-    <div role="group" aria-label="Series" className="mb-2 flex flex-wrap items-center gap-2">
+    <div
+      role="group"
+      aria-label={measureTexts.series}
+      className="mb-2 flex flex-wrap items-center gap-2"
+    >
       <button
         type="button"
         aria-pressed={!chosen}
         className={look(!chosen)}
         onClick={() => controller.show({})}
       >
-        All series
+        {measureTexts.allSeries}
       </button>
       {all.map(({ id, series }, place) => (
         <button
@@ -65,7 +70,7 @@ export function SeriesLine() {
           onClick={() => controller.show({ series: id })}
         >
           <SeriesMarker seriesNumber={place} />
-          <span className="truncate">{series.name.trim() || "unnamed series"}</span>
+          <span className="truncate">{series.name.trim() || measureTexts.unnamedSeries}</span>
         </button>
       ))}
       {inHand && <SeriesInHand {...inHand} />}

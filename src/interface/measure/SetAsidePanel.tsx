@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { useState } from "react";
 import { setAside } from "@/investigation/acts/setAside";
 import { takeBack } from "@/investigation/acts/takeBack";
@@ -21,11 +22,16 @@ function useSelected() {
   const left = useGrid((state) => rangeOf(state).left);
   const right = useGrid((state) => rangeOf(state).right);
   const count = useGridPart(({ rows }) => Math.min(bottom + 1, rows.length) - top);
-  const name = count > 1 ? `rows ${top + 1} to ${top + count}` : `row ${top + 1}`;
+  const name =
+    count > 1
+      ? measureTexts.rowsTopToTop2({ top: top + 1, top2: top + count })
+      : measureTexts.rowTop2({ top: top + 1 });
   const reading = useGridPart(({ columns }) => {
     const only = count === 1 && left === right ? columns[left] : undefined;
-    if (!only) return "the readings";
-    return only.of > 1 ? `repeat ${only.repeat}` : "the reading";
+    if (!only) return measureTexts.theReadings;
+    return only.of > 1
+      ? measureTexts.repeatRepeat2({ repeat: only.repeat })
+      : measureTexts.theReading;
   });
   const reason = useGridPart(({ rows, columns }) => {
     const across = columns.slice(left, right + 1);
@@ -55,13 +61,18 @@ function SetAsideNow({ name, reading, onReason }: NowProps) {
   const [reason, setReason] = useState<Reason>({ usual: usualReasons[0] });
   return (
     <div className="flex flex-col gap-2">
-      <ReasonField label="Because" of={usualReasons} value={reason} onChange={setReason} />
+      <ReasonField
+        label={measureTexts.because}
+        of={usualReasons}
+        value={reason}
+        onChange={setReason}
+      />
       <div className="flex flex-wrap gap-2">
         <Button disabled={reason === ""} onClick={() => onReason(reason, false)}>
-          Set aside {reading}
+          {measureTexts.setAsideReading({ reading })}
         </Button>
         <Button disabled={reason === ""} onClick={() => onReason(reason, true)}>
-          Set aside {name}
+          {measureTexts.setAsideName({ name })}
         </Button>
       </div>
     </div>
@@ -85,15 +96,18 @@ export function SetAsidePanel() {
     act(takeBack, { rows, cells: [...cells, wholeRow] });
   };
   return (
-    <MarginNote about="reading" title={reason === undefined ? `Set ${name} aside` : "Set aside"}>
+    <MarginNote
+      about="reading"
+      title={reason === undefined ? measureTexts.setNameAside({ name }) : measureTexts.setAside}
+    >
       {reason === undefined ? (
         <SetAsideNow name={name} reading={reading} onReason={put} />
       ) : (
         <>
           <p className="mb-2">
-            In {name}, set aside: {reasonText(reason)}.
+            {measureTexts.inNameSetAsideReasontext({ name, reasonText: reasonText(reason) })}
           </p>
-          <Button onClick={back}>Take back</Button>
+          <Button onClick={back}>{measureTexts.takeBack}</Button>
         </>
       )}
     </MarginNote>

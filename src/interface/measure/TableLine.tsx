@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { nanoid } from "nanoid";
 import { useMemo } from "react";
 import { addTable } from "@/investigation/acts/addTable";
@@ -17,7 +18,7 @@ import { useTakenSymbols } from "../store/useSymbols";
 
 /** What a table without a name is called. */
 function calling({ name }: { name: string }, index: number): string {
-  return name.trim() || `Table ${index + 1}`;
+  return name.trim() || measureTexts.tableIndex({ index: index + 1 });
 }
 
 interface Named {
@@ -37,9 +38,9 @@ function Tab({ table, index, chosen }: { table: Named; index: number; chosen: bo
   if (chosen) {
     return (
       <input
-        aria-label="Name of the table in hand"
+        aria-label={measureTexts.nameOfTheTableIn}
         value={table.name}
-        placeholder={`Table ${index + 1}`}
+        placeholder={measureTexts.tableIndex({ index: index + 1 })}
         maxLength={200}
         size={Math.max(10, table.name.length + 1)}
         onChange={(event) =>
@@ -66,7 +67,11 @@ export function TableLine() {
   const inHand = useGridPart(({ table }) => table.id);
   if (tables.length < 2) return null;
   return (
-    <div role="group" aria-label="Tables" className="mb-2 flex flex-wrap items-center gap-1">
+    <div
+      role="group"
+      aria-label={measureTexts.tables}
+      className="mb-2 flex flex-wrap items-center gap-1"
+    >
       {tables.map((table, index) => (
         <Tab key={table.id} table={table} index={index} chosen={table.id === inHand} />
       ))}
@@ -98,9 +103,9 @@ export function TableTools() {
   return (
     <>
       <Button disabled={full} onClick={add}>
-        Add a table
+        {measureTexts.addATable}
       </Button>
-      {tables.length > 1 && <Button onClick={remove}>Remove this table</Button>}
+      {tables.length > 1 && <Button onClick={remove}>{measureTexts.removeThisTable}</Button>}
     </>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { nanoid } from "nanoid";
 import { toSignificantFigures } from "@/core/number/statement";
 import { instrumentBars, meanBar } from "@/core/uncertainty/instrumentPart";
@@ -142,7 +143,7 @@ export function UncertaintyPanel({ evaluated }: { evaluated: EvaluatedQuantity }
     <>
       <div className="col-span-2">
         <Choice
-          label="How sure each reading is"
+          label={measureTexts.howSureEachReadingIs}
           value={uncertainty.kind}
           options={uncertaintyChoices()}
           onChange={choose}

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import {
   Label,
   Field,
@@ -41,7 +42,7 @@ export function Choice<Value extends string>({ label, value, options, onChange }
           onKeyDown={openByEnter}
           className="bg-page border-hairline flex h-8 w-full items-center justify-between rounded-md border px-2 text-left"
         >
-          <span className="truncate">{chosen?.label ?? "choose a quantity"}</span>
+          <span className="truncate">{chosen?.label ?? partsTexts.chooseAQuantity}</span>
           <ChevronDown aria-hidden size={16} className="text-soft" />
         </ListboxButton>
         <ListboxOptions

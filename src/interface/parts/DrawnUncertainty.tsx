@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { proxy, releaseProxy, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import { plainRunText } from "@/core/unit/runText";
@@ -91,8 +92,8 @@ export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) 
   if (drawn.kind === "drawing") {
     return (
       <div className="mt-2 flex items-center gap-3">
-        <HowFar part={drawn.part} label="Drawn" />
-        <Button onClick={giveUp}>Give up</Button>
+        <HowFar part={drawn.part} label={partsTexts.drawn} />
+        <Button onClick={giveUp}>{partsTexts.giveUp}</Button>
       </div>
     );
   }
@@ -103,7 +104,7 @@ export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) 
       {drawn.kind === "drawn" && (
         <>
           <p className="mt-1 flex justify-between" data-testid="drawn">
-            <span>Monte Carlo, 10⁶ draws</span>
+            <span>{partsTexts.monteCarlo10Draws}</span>
             <span className="text-magenta">
               ± <NumberView number={drawnSize(drawn.result, factor)} unit={[]} />
             </span>
@@ -115,10 +116,10 @@ export function DrawnUncertainty({ drawing, refusal, unit, firstOrder }: Props) 
         </>
       )}
       {drawn.kind === "nothing" && (
-        <p className="text-soft mt-2">The draws all fell outside what the formula allows.</p>
+        <p className="text-soft mt-2">{partsTexts.theDrawsAllFellOutside}</p>
       )}
       <Button className="mt-2" onClick={again}>
-        {drawn.kind === "drawn" ? "Draw once more" : "Draw it 10⁶ times"}
+        {drawn.kind === "drawn" ? partsTexts.drawOnceMore : partsTexts.drawIt10Times}
       </Button>
     </>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { useState } from "react";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { measured } from "@/pipeline/readings/measured";
@@ -51,7 +52,7 @@ function DataTable() {
       </tbody>
       {all.length > mostRows && (
         <caption className="text-soft caption-bottom pt-1 text-left">
-          The first {mostRows} of {all.length} points.
+          {partsTexts.theFirstMostrowsOfCount({ mostRows, count: all.length })}
         </caption>
       )}
     </table>
@@ -65,7 +66,9 @@ export function FigureInWords({ figure }: { figure: FigureSpecification }) {
     <>
       <p>{figureDescription(figure)}</p>
       <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
-        <summary className="text-petrol cursor-pointer font-semibold">Points as a table</summary>
+        <summary className="text-petrol cursor-pointer font-semibold">
+          {partsTexts.pointsAsATable}
+        </summary>
         {open && <DataTable />}
       </details>
     </>

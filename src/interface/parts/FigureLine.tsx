@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { nanoid } from "nanoid";
 import { useContext } from "react";
 import { addFigure } from "@/investigation/acts/addFigure";
@@ -23,7 +24,7 @@ export function FigureLine({ fixed = false }: { fixed?: boolean }) {
     choose(id);
   };
   return (
-    <div role="group" aria-label="Figures" className="flex flex-wrap items-center gap-1">
+    <div role="group" aria-label={partsTexts.figures} className="flex flex-wrap items-center gap-1">
       {figures.length > 1 &&
         figures.map(({ id, number }) => (
           <button
@@ -33,17 +34,17 @@ export function FigureLine({ fixed = false }: { fixed?: boolean }) {
             onClick={() => choose(id)}
             className={`border-b-2 px-2 py-1 font-semibold ${id === inHand?.id ? "border-brass" : "text-soft hover:text-ink border-transparent"}`}
           >
-            Figure {number}
+            {partsTexts.figureNumber({ number })}
           </button>
         ))}
       {!fixed && (
         <Button look="quiet" disabled={figures.length >= limits.figures} onClick={add}>
-          Add a figure
+          {partsTexts.addAFigure}
         </Button>
       )}
       {!fixed && figures.length > 1 && inHand && (
         <Button look="quiet" onClick={() => act(removeFigure, { figure: inHand.id })}>
-          Remove this figure
+          {partsTexts.removeThisFigure}
         </Button>
       )}
     </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { FirstStep } from "./FirstStep";
 import { type ReactNode, useMemo } from "react";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
@@ -41,19 +42,17 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
 }
 
 /** The heading of Plot and of Slope, before all that stands there. */
-export const FigureHeading = () => <h1 className="sr-only">Figure</h1>;
+export const FigureHeading = () => <h1 className="sr-only">{partsTexts.figure}</h1>;
 
 /** The page of Plot and of Slope: the figure, or the first step towards one. */
 export function FigurePage({ over }: Props) {
   const figure = useFigureSpecification();
   if (!figure) {
-    return (
-      <FirstStep text="A figure needs a quantity on each axis. Choose them in the margin of Plot." />
-    );
+    return <FirstStep text={partsTexts.aFigureNeedsAQuantity} />;
   }
   const { taking, aside } = pointCount(figure);
   if (taking + aside === 0) {
-    return <FirstStep text="There are no points yet: a row needs a reading of both quantities." />;
+    return <FirstStep text={partsTexts.thereAreNoPointsYet} />;
   }
   return <Drawn whole={figure} {...(over && { over })} />;
 }

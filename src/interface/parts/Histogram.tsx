@@ -1,3 +1,4 @@
+import { partsTexts } from "@/wording/partsTexts";
 import type { MonteCarlo } from "@/core/uncertainty/monteCarlo";
 import { writeNumber } from "@/core/number/writtenNumber";
 
@@ -34,7 +35,10 @@ export function Histogram({
     .join("");
   const [low, high] = result.symmetric;
   const [left, right] = result.shortest;
-  const said = `Histogram of the draws; 95 % lie between ${label(shown(low))} and ${label(shown(high))}.`;
+  const said = partsTexts.histogramOfTheDraws95({
+    label: label(shown(low)),
+    label2: label(shown(high)),
+  });
   return (
     <svg viewBox={`0 0 ${width} ${height}`} role="img" aria-label={said} className="mt-1 w-full">
       <path d={`M0 ${ground}${steps}L${width} ${ground}Z`} className="fill-magenta/25" />

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { useActs } from "../store/useInvestigation";
 import { TextField } from "./TextField";
@@ -15,7 +16,7 @@ export function QuantityNameField({ id, name, placeholder }: Props) {
   const { act } = useActs();
   return (
     <TextField
-      label="Name"
+      label={partsTexts.name}
       value={name}
       placeholder={placeholder}
       onChange={(text) => act(describeQuantity, { quantity: id, name: text }, `name/${id}`)}

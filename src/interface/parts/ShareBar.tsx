@@ -1,3 +1,4 @@
+import { partsTexts } from "@/wording/partsTexts";
 interface Props {
   name: string;
   /** From 0 to 1. */
@@ -9,7 +10,8 @@ interface Props {
 /** How much of a ± one input brings. */
 export function ShareBar({ name, share, all }: Props) {
   const percent = Math.round(share * 100);
-  const title = all === undefined ? undefined : `over all rows ${Math.round(all * 100)} %`;
+  const title =
+    all === undefined ? undefined : partsTexts.overAllRowsRound({ round: Math.round(all * 100) });
   return (
     <li className="grid grid-cols-[120px_1fr_44px] items-center gap-2 py-0.5">
       <span className="truncate" title={name}>
@@ -19,7 +21,7 @@ export function ShareBar({ name, share, all }: Props) {
         <span className="bg-magenta absolute inset-y-0 left-0" style={{ width: `${percent}%` }} />
       </span>
       <span className="text-right" title={title}>
-        {percent}&nbsp;%
+        {partsTexts.percent({ percent })}
       </span>
     </li>
   );

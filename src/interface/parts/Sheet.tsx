@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from "@headlessui/react";
 import { X } from "lucide-react";
 import { type ReactNode, useEffect, useRef, useState } from "react";
@@ -63,7 +64,7 @@ export function Sheet({ open: wanted, title, onClose, children, foot, wide = fal
             >
               {title}
             </DialogTitle>
-            <Button look="quiet" aria-label="Put away" data-put-away onClick={onClose}>
+            <Button look="quiet" aria-label={partsTexts.putAway} data-put-away onClick={onClose}>
               <X aria-hidden size={18} />
             </Button>
           </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { type ReactNode, useContext } from "react";
 import { MarginHead } from "./MarginHead";
 import { DrawerSlot } from "./DrawerSlot";
@@ -20,7 +21,7 @@ export function StageLayout({ page, margin }: Props) {
         {drawer}
       </main>
       <aside
-        aria-label="Margin"
+        aria-label={partsTexts.margin}
         className="border-magenta bg-bench divide-hairline flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
       >
         {head}

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { useState } from "react";
 import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { renameSymbol } from "@/investigation/acts/renameSymbol";
@@ -23,7 +24,7 @@ export function SymbolField({ id, symbol }: { id: string; symbol: string }) {
   };
   return (
     <TextField
-      label="Symbol"
+      label={partsTexts.symbol}
       value={symbol}
       placeholder="L"
       problem={problem && findingSentence(problem)}

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { useRef, useState } from "react";
 import { takingWords } from "@/wording/takingOut";
 import { reportFault } from "../store/reportFault";
@@ -64,7 +65,7 @@ export function useTaking() {
       end(said);
     } catch (error) {
       if (signal.aborted) return;
-      if (!isAway(error)) reportFault(`taking out ${file.kind}`, error);
+      if (!isAway(error)) reportFault(partsTexts.takingOutKind({ kind: file.kind }), error);
       end(
         isAway(error)
           ? takingWords.away({ kind: file.kind })

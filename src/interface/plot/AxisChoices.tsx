@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { memo } from "react";
 import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { plotAlso } from "@/investigation/acts/plotAlso";
@@ -33,7 +34,7 @@ function Further({ id: figure, also, fit }: FurtherProps) {
   if (others.length === 0) return null;
   return (
     <fieldset>
-      <legend className="text-soft mb-1 text-xs">On the same paper</legend>
+      <legend className="text-soft mb-1 text-xs">{plotTexts.onTheSamePaper}</legend>
       {others.map(({ id, quantity }) => (
         <Tick
           key={id}
@@ -65,7 +66,7 @@ const Choices = memo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
         value: id,
         label: <QuantityLabel quantity={units.get(id) ?? quantity} />,
       })),
-    { value: nothing, label: <span className="text-soft">nothing</span> },
+    { value: nothing, label: <span className="text-soft">{plotTexts.nothing}</span> },
   ];
   const choose = (axis: "x" | "y") => (quantity: string) =>
     act(chooseAxis, { figure: id, axis, quantity: quantity === nothing ? null : quantity });
@@ -73,13 +74,13 @@ const Choices = memo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
     <div className="flex flex-col gap-2">
       <Fixed kind="axes" of={id}>
         <Choice
-          label="Up the vertical axis"
+          label={plotTexts.upTheVerticalAxis}
           value={y ?? nothing}
           options={options}
           onChange={choose("y")}
         />
         <Choice
-          label="Along the horizontal axis"
+          label={plotTexts.alongTheHorizontalAxis}
           value={x ?? nothing}
           options={options}
           onChange={choose("x")}

@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { options } from "../parts/options";
 import { setAxis } from "@/investigation/acts/setAxis";
 import type { Axis } from "@/investigation/model/figure";
@@ -23,11 +24,7 @@ interface Props {
   proposed: string;
 }
 
-const handFields = [
-  ["from", "From"],
-  ["to", "To"],
-  ["step", "Step"],
-] as const;
+const handFields = ["from", "to", "step"] as const;
 
 /** What is wrong with the ends of an axis set by hand. */
 function useProblem({ range, from, to, step, scale }: Axis) {
@@ -39,16 +36,16 @@ function useProblem({ range, from, to, step, scale }: Axis) {
   };
   const [low, high] = [number(from), number(to)];
   const unread = (text: string) =>
-    text.trim() !== "" && number(text) === undefined ? "This is no number." : undefined;
+    text.trim() !== "" && number(text) === undefined ? plotTexts.thisIsNoNumber : undefined;
   const order =
     low !== undefined && high !== undefined && low >= high
-      ? "It must lie above “from”."
+      ? plotTexts.itMustLieAboveFrom
       : undefined;
   const below =
     scale === "log" && low !== undefined && low <= 0
-      ? "A logarithmic axis begins above 0."
+      ? plotTexts.aLogarithmicAxisBeginsAbove
       : undefined;
-  const steps = (number(step) ?? 1) <= 0 ? "A step is above 0." : undefined;
+  const steps = (number(step) ?? 1) <= 0 ? plotTexts.aStepIsAbove0 : undefined;
   return {
     from: unread(from) ?? below,
     to: unread(to) ?? order,
@@ -65,7 +62,7 @@ function NumbersOf({ axis, change }: { axis: Axis; change: Change }) {
     <>
       <div className="grid grid-cols-2 gap-3">
         <Choice
-          label="Its numbers are written"
+          label={plotTexts.itsNumbersAreWritten}
           value={axis.numbers}
           options={options(axisNumberWords)}
           onChange={(numbers) => change({ numbers })}
@@ -90,12 +87,12 @@ function ByHand({ axis, change }: { axis: Axis; change: Change }) {
   const problems: Partial<Record<string, string>> = useProblem(axis);
   return (
     <div className="grid grid-cols-3 gap-3">
-      {handFields.map(([field, label]) => (
+      {handFields.map((field) => (
         <TextField
           key={field}
-          label={label}
+          label={plotTexts[field]}
           value={axis[field]}
-          placeholder="as it fits"
+          placeholder={plotTexts.asItFits}
           problem={problems[field]}
           onChange={(text) => change({ [field]: text }, field)}
         />
@@ -120,13 +117,13 @@ export function AxisPanel({ axis, proposed }: Props) {
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-3">
         <Choice
-          label={axis === "x" ? "Horizontal axis runs" : "Vertical axis runs"}
+          label={axis === "x" ? plotTexts.horizontalAxisRuns : plotTexts.verticalAxisRuns}
           value={plain.range}
           options={options(rangeWords)}
           onChange={(range) => change({ range })}
         />
         <Choice
-          label="Its steps are"
+          label={plotTexts.itsStepsAre}
           value={plain.scale}
           options={options(scaleWords)}
           onChange={(scale) => change({ scale })}
@@ -136,19 +133,19 @@ export function AxisPanel({ axis, proposed }: Props) {
       <NumbersOf axis={plain} change={change} />
       <TextField
         id={`${axis}-axis-label`}
-        label="Words along it"
+        label={plotTexts.wordsAlongIt}
         value={plain.label}
         placeholder={proposed}
         onChange={(label) => change({ label }, "label")}
       />
       <Tick
-        label="Runs the other way"
+        label={plotTexts.runsTheOtherWay}
         checked={plain.reversed}
         onChange={(reversed) => change({ reversed })}
       />
       {axis === "y" && (
         <details>
-          <summary className="text-soft cursor-pointer">Can an axis be broken?</summary>
+          <summary className="text-soft cursor-pointer">{plotTexts.canAnAxisBeBroken}</summary>
           <p className="text-soft mt-1">{noBrokenAxis()}</p>
         </details>
       )}

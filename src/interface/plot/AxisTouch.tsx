@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { type KeyboardEvent, useEffect, useRef } from "react";
 import type { AxisScale } from "@/figure/layout/axisScale";
 import type { Spot } from "@/figure/scene";
@@ -93,8 +94,11 @@ export function AxisTouch(props: Props) {
     target?.addEventListener("wheel", onWheel, { passive: false });
     return () => target?.removeEventListener("wheel", onWheel);
   });
-  const name = axis === "x" ? "Horizontal axis" : "Vertical axis";
-  const ends = `from ${typedEnd(scale.from, scale)} to ${typedEnd(scale.to, scale)}`;
+  const name = axis === "x" ? plotTexts.horizontalAxis : plotTexts.verticalAxis;
+  const ends = plotTexts.fromTypedendToTypedend2({
+    typedEnd: typedEnd(scale.from, scale),
+    typedEnd2: typedEnd(scale.to, scale),
+  });
   return (
     <rect
       ref={shape}
@@ -117,7 +121,7 @@ export function AxisTouch(props: Props) {
       onKeyDown={onKeyDown}
       className={`hover:fill-petrol/10 focus-visible:stroke-petrol touch-none fill-transparent outline-none focus-visible:stroke-2 ${fingerRoom} ${axis === "x" ? "cursor-ew-resize" : "cursor-ns-resize"}`}
     >
-      <title>{`${name}, ${ends}. Drag to move it, its ends to stretch it; double click fills the paper. Keys: arrows, + and −, Home.`}</title>
+      <title>{plotTexts.nameEndsDragToMove({ name, ends })}</title>
     </rect>
   );
 }

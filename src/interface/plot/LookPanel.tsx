@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import type { FigureSpecification } from "@/figure/specification";
 import { keepLook } from "@/investigation/acts/keepLook";
 import { setLook } from "@/investigation/acts/setLook";
@@ -59,12 +60,12 @@ function Look({ figure }: Props) {
       {look.size === "own" && (
         <div className="grid grid-cols-2 gap-3">
           <TextField
-            label="Width / cm"
+            label={plotTexts.widthCm}
             value={look.width}
             onChange={(width) => change({ width }, "look-width")}
           />
           <TextField
-            label="Height / cm"
+            label={plotTexts.heightCm}
             value={look.height}
             onChange={(height) => change({ height }, "look-height")}
           />
@@ -81,11 +82,11 @@ function Look({ figure }: Props) {
       ))}
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => act(keepLook, { figure: chosen.id })}>
-          Keep as the class’s look
+          {plotTexts.keepAsTheClassS}
         </Button>
-        {own && <Button onClick={() => change(own)}>Take the class’s look</Button>}
+        {own && <Button onClick={() => change(own)}>{plotTexts.takeTheClassSLook}</Button>}
         <Button look="quiet" onClick={() => change(plainLook)}>
-          Begin anew
+          {plotTexts.beginAnew}
         </Button>
       </div>
     </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { useState } from "react";
 import { plainRunText, type RunText } from "@/core/unit/runText";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
@@ -22,7 +23,12 @@ interface Asked {
 
 const papersToTake: readonly { label: string; paper: Paper }[] = [
   { label: "A4", paper: "a4" },
-  { label: "Letter", paper: "letter" },
+  {
+    get label() {
+      return plotTexts.letter;
+    },
+    paper: "letter",
+  },
 ];
 
 const withColumns = ({ caption, cells }: TableToSet, columns: readonly number[]): TableToSet => ({

@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { memo, useContext, useDeferredValue } from "react";
 import { plainRunText } from "@/core/unit/runText";
 import { axisLabel } from "@/figure/layout/axisLabel";
@@ -29,28 +30,28 @@ function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
 const Blocks = memo(function Blocks({ figure }: { figure: FigureSpecification }) {
   return (
     <>
-      <Foldable title="Axes" about="axes" fields={["x-axis-label", "y-axis-label"]}>
+      <Foldable title={plotTexts.axes} about="axes" fields={["x-axis-label", "y-axis-label"]}>
         <AxisPanel axis="y" proposed={proposedLabel(figure, "y")} />
         <div className="border-hairline my-3 border-t" />
         <AxisPanel axis="x" proposed={proposedLabel(figure, "x")} />
       </Foldable>
       <Foldable
-        title="Words on the figure"
+        title={plotTexts.wordsOnTheFigure}
         about="words"
         fields={["figure-title", "figure-caption"]}
       >
         <WordsPanel figure={figure} />
       </Foldable>
-      <Foldable title="Look and printed size">
+      <Foldable title={plotTexts.lookAndPrintedSize}>
         <LookPanel figure={figure} />
       </Foldable>
       <Foldable title={seriesLookFurther.title}>
         <SeriesLookPanel />
       </Foldable>
-      <MarginNote title="Take the figure out">
+      <MarginNote title={plotTexts.takeTheFigureOut}>
         <TakeOut figure={figure} />
       </MarginNote>
-      <MarginNote title="The figure in words">
+      <MarginNote title={plotTexts.theFigureInWords}>
         <FigureInWords figure={figure} />
       </MarginNote>
       <HearFigure figure={figure} />
@@ -66,7 +67,7 @@ export function PlotMargin() {
   const drawn = count && count.taking + count.aside > 0;
   return (
     <>
-      <MarginNote title="What is plotted" about="plotted">
+      <MarginNote title={plotTexts.whatIsPlotted} about="plotted">
         <AxisChoices />
       </MarginNote>
       <StageMarks stage="plot" go={({ id }) => choose(id)} />

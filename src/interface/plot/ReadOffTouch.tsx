@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { TouchArea } from "../pointing/TouchArea";
 import { type KeyboardEvent, type MouseEvent } from "react";
 import type { Frame } from "@/figure/layout/frame";
@@ -49,7 +50,7 @@ export function ReadOffTouch({ frame, place, onPlace }: Props) {
       <TouchArea
         frame={frame}
         kind="crosshair"
-        label="Read off: arrow keys move the crosshair, with Shift in leaps."
+        label={plotTexts.readOffArrowKeysMove}
         onMouseMove={onMove}
         onKeyDown={onKeyDown}
       />

@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { useState } from "react";
 import { plainRunText } from "@/core/unit/runText";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
@@ -47,7 +48,7 @@ async function png({ figure, resolution, transparent }: Taken): Promise<Blob> {
 }
 
 function tableFor({ figure, fit, rules }: Taken): TableToSet {
-  const caption = `Table of the readings in the figure: ${titleOf(figure)}.`;
+  const caption = plotTexts.tableOfTheReadingsIn({ titleOf: titleOf(figure) });
   return { caption, cells: plottedTable(fit, rules) };
 }
 
@@ -89,10 +90,24 @@ const kinds: readonly {
   readonly make: (taken: Taken, hand: Hand) => Promise<Blob>;
   readonly unheld?: (taken: Taken) => Promise<readonly string[]>;
 }[] = [
-  { label: "SVG", ending: "svg", make: svg },
-  { label: "PNG", ending: "png", make: png },
   {
-    label: "PDF",
+    get label() {
+      return plotTexts.svg;
+    },
+    ending: "svg",
+    make: svg,
+  },
+  {
+    get label() {
+      return plotTexts.png;
+    },
+    ending: "png",
+    make: png,
+  },
+  {
+    get label() {
+      return plotTexts.pdf;
+    },
     ending: "pdf",
     unheld,
     make: async ({ figure }) => {
@@ -102,7 +117,9 @@ const kinds: readonly {
     },
   },
   {
-    label: "TeX",
+    get label() {
+      return plotTexts.tex;
+    },
     ending: "tex",
     make: async ({ figure }, { say, pack }) => {
       const [{ figureTex }, { figureTexZip }] = await Promise.all([
@@ -118,7 +135,9 @@ const kinds: readonly {
     },
   },
   {
-    label: "CSV of its points",
+    get label() {
+      return plotTexts.csvOfItsPoints;
+    },
     ending: "csv",
     make: async ({ fit, rules }) => new Blob([plottedCsv(fit, rules)], { type: "text/csv" }),
   },
@@ -162,21 +181,23 @@ export function TakeOut({ figure }: { figure: FigureSpecification }) {
             {label}
           </Button>
         ))}
-        <Button onClick={() => void copy()}>Copy as picture</Button>
+        <Button onClick={() => void copy()}>{plotTexts.copyAsPicture}</Button>
       </div>
       <div className="grid grid-cols-2 items-end gap-3">
         <Choice
-          label="Dots per inch of a PNG"
+          label={plotTexts.dotsPerInchOfA}
           value={String(resolution)}
           options={resolutions.map((value) => ({ value: String(value), label: String(value) }))}
           onChange={(value) => setResolution(Number(value) as Resolution)}
         />
-        <Tick label="Transparent ground" checked={transparent} onChange={setTransparent} />
+        <Tick label={plotTexts.transparentGround} checked={transparent} onChange={setTransparent} />
       </div>
       <OnePage figure={figure} tableOf={() => tableFor(taken)} onTake={takeSheets} />
       <p className="text-soft text-xs">
-        {centimetres(figure.width)} cm × {centimetres(figure.height)} cm as printed; fonts are
-        inside.
+        {plotTexts.centimetresCmCentimetres2CmAs({
+          centimetres: centimetres(figure.width),
+          centimetres2: centimetres(figure.height),
+        })}
       </p>
       <TakingLine {...taking} />
     </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { type KeyboardEvent, useRef } from "react";
 import type { Frame } from "@/figure/layout/frame";
 import type { Spot } from "@/figure/scene";
@@ -53,7 +54,7 @@ function Movable({ spot, name, kind, onMove, onRemove }: MovableProps) {
       data-margin="words"
       data-words={kind}
       tabIndex={0}
-      aria-label={`${name}: drag it, or move it by arrow keys`}
+      aria-label={plotTexts.nameDragItOrMove({ name })}
       x={spot.x - 2}
       y={spot.y - 1}
       width={spot.width + 4}

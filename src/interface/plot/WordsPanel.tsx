@@ -1,5 +1,6 @@
 "use client";
 
+import { plotTexts } from "@/wording/plotTexts";
 import { nanoid } from "nanoid";
 import { plainRunText } from "@/core/unit/runText";
 import { emptiestPlace, obstaclesOf } from "@/figure/layout/emptiestPlace";
@@ -52,7 +53,7 @@ function Labels({ figure }: { figure: FigureSpecification }) {
       {labels.map(([id, label]) => (
         <div key={id} className="flex flex-col gap-1.5">
           <TextField
-            label="Words on the figure"
+            label={plotTexts.wordsOnTheFigure}
             value={label.text}
             onChange={(text) => put(id, { text }, "text")}
           />
@@ -61,7 +62,7 @@ function Labels({ figure }: { figure: FigureSpecification }) {
               {(["toX", "toY"] as const).map((part) => (
                 <TextField
                   key={part}
-                  label={part === "toX" ? "Arrow to x" : "Arrow to y"}
+                  label={part === "toX" ? plotTexts.arrowToX : plotTexts.arrowToY}
                   value={String(Number(label[part]?.toPrecision(6)))}
                   onChange={(text) => {
                     const value = place(text);
@@ -75,24 +76,24 @@ function Labels({ figure }: { figure: FigureSpecification }) {
           <div className="flex gap-2">
             {label.toX === undefined ? (
               <Button look="quiet" onClick={() => put(id, middle(figure))}>
-                Give it an arrow
+                {plotTexts.giveItAnArrow}
               </Button>
             ) : (
               <Button look="quiet" onClick={() => put(id, { toX: undefined, toY: undefined })}>
-                Without an arrow
+                {plotTexts.withoutAnArrow}
               </Button>
             )}
             <Button look="quiet" onClick={() => act(removeLabel, { figure: chosen.id, id })}>
-              Take it off
+              {plotTexts.takeItOff}
             </Button>
           </div>
         </div>
       ))}
       <Button
         disabled={labels.length >= limits.labels}
-        onClick={() => put(nanoid(10), { text: "label", ...freePlace(figure) })}
+        onClick={() => put(nanoid(10), { text: plotTexts.label, ...freePlace(figure) })}
       >
-        Write on the figure
+        {plotTexts.writeOnTheFigure}
       </Button>
     </>
   );
@@ -112,20 +113,20 @@ export function WordsPanel({ figure }: { figure: FigureSpecification }) {
     <div className="flex flex-col items-stretch gap-2">
       <TextField
         id="figure-title"
-        label="Title"
+        label={plotTexts.title}
         value={chosen.figure.title}
         placeholder={plainRunText(proposed)}
         onChange={describe("title")}
       />
       <TextField
         id="figure-caption"
-        label={`Caption, after “Figure ${chosen.number}.”`}
+        label={plotTexts.captionAfterFigureNumber({ number: chosen.number })}
         value={chosen.figure.caption}
         placeholder={plainRunText(figure.caption ?? []).replace(/^Figure \d+\. /, "")}
         onChange={describe("caption")}
       />
       <Tick
-        label="Write the line’s equation on the figure"
+        label={plotTexts.writeTheLineSEquation}
         checked={chosen.figure.equation}
         onChange={(shown) => act(showEquation, { figure: id, shown })}
       />

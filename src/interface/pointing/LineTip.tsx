@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
 import { seriesName } from "@/pipeline/figure/figure";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { statedLedger } from "@/pipeline/lines/lineLedger";
@@ -29,7 +30,7 @@ export function LineTip({ fit, index }: { fit: FigureFit; index: number }) {
         {name}
       </span>
       <span className="whitespace-nowrap">
-        {rules.slopeWord}: <LedgerEntry row={ledger.slope} />
+        {slopeWordText(rules.slopeWord)}: <LedgerEntry row={ledger.slope} />
       </span>
       <span className="whitespace-nowrap">
         {heardWords.intercept}: <LedgerEntry row={ledger.intercept} />

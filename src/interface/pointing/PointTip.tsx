@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { ReasonChoice } from "../parts/ReasonChoice";
 import { nanoid } from "nanoid";
 import { useContext, useState } from "react";
@@ -30,14 +31,14 @@ function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () =>
   if (usual === undefined) {
     return (
       <Button onClick={() => setUsual(usualReasons[0])}>
-        Set {rows.length === 1 ? "it" : "them"} aside
+        {partsTexts.setCountOtherThemAside({ count: rows.length })}
       </Button>
     );
   }
   return (
     <>
       <span className="w-56">
-        <ReasonChoice label="because" value={usual} onChange={setUsual} />
+        <ReasonChoice label={partsTexts.because} value={usual} onChange={setUsual} />
       </span>
       <Button
         onClick={() => {
@@ -46,7 +47,7 @@ function SetRowsAside({ rows, onDone }: { rows: readonly string[]; onDone: () =>
           onDone();
         }}
       >
-        Set aside
+        {partsTexts.setAside}
       </Button>
     </>
   );
@@ -87,8 +88,9 @@ export function PointTip({
   return (
     <>
       <span className="font-semibold">
-        Row {point.number}
-        {point.series && `, ${point.series}`}
+        {point.series
+          ? partsTexts.rowInSeries({ row: point.number, series: point.series })
+          : partsTexts.rowOfPoint({ row: point.number })}
       </span>
       {[fit.x, y].map((quantity) => {
         const found = measured(row, quantity);
@@ -105,7 +107,7 @@ export function PointTip({
       <Button
         onClick={() => call({ table: fit.table.id, row: point.row, quantity: point.quantity })}
       >
-        Go to its reading
+        {partsTexts.goToItsReading}
       </Button>
       <SetRowsAside key={point.row} rows={[point.row]} onDone={onDone} />
     </>
@@ -123,7 +125,7 @@ export function RegionTip({
   onDone: () => void;
 }) {
   const { act } = useActs();
-  if (rows.length === 0) return <span>No reading lies in this region.</span>;
+  if (rows.length === 0) return <span>{partsTexts.noReadingLiesInThis}</span>;
   return (
     <>
       <span className="font-semibold">
@@ -136,10 +138,10 @@ export function RegionTip({
           onDone();
         }}
       >
-        Make a series of {rows.length === 1 ? "it" : "them"}
+        {partsTexts.makeASeriesOfCount({ count: rows.length })}
       </Button>
       <Button look="quiet" onClick={onDone}>
-        Leave them
+        {partsTexts.leaveThem}
       </Button>
     </>
   );

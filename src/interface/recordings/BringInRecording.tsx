@@ -1,5 +1,6 @@
 "use client";
 
+import { recordingsTexts } from "@/wording/recordingsTexts";
 import { useRef, useState } from "react";
 import { readNumber } from "@/core/number/readNumber";
 import { recordingLimits } from "@/protocol/recordings";
@@ -41,7 +42,7 @@ function Column({ column: { channel, column }, taken, full, onTake, onChange }: 
   return (
     <li className="grid grid-cols-[minmax(9rem,1fr)_2fr_5rem_6rem] items-end gap-2 py-1">
       <Tick
-        label={words.choose({ name: channel.name || `column ${column + 1}` })}
+        label={words.choose({ name: channel.name || recordingsTexts.columnColumn({ column: column + 1 }) })}
         checked={taken}
         disabled={!taken && full}
         onChange={onTake}

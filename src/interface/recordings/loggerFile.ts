@@ -1,3 +1,4 @@
+import { recordingsTexts } from "@/wording/recordingsTexts";
 import { proxy, wrap } from "comlink";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { decoderFor } from "@/intake/decodeText";
@@ -127,7 +128,7 @@ export class FileReading {
   }
 }
 
-const instrumentOf = (name: string) => `logger, from ${name}`.slice(0, 80);
+const instrumentOf = (name: string) => recordingsTexts.loggerFromName({ name }).slice(0, 80);
 
 function ofStretches(
   { stretches }: ReadLogger,

@@ -10,7 +10,7 @@ import { readingText } from "@/investigation/recordings/readingText";
 import { readOffUnit } from "@/investigation/recordings/readOffUnit";
 import { freeSymbol } from "@/intake/freeSymbol";
 import { isRate, oddThrough, type TableOrder, type TableRow } from "@/pipeline/recordings/asTable";
-import { tablingWords as words } from "@/wording/tabling";
+import { tablingTime, tablingWords as words } from "@/wording/tabling";
 import { doAct } from "../store/investigationStore";
 import { callingOf } from "@/wording/readOffs";
 import { askedOf, choiceInHand, wholeOf } from "./readingOff";
@@ -39,7 +39,7 @@ const ofClock = (clock: number): Uncertainty =>
   clock > 0 ? { kind: "percent", percent: toDecimals(100 * clock, 4) } : unsure;
 
 function columnsOf({ how }: Recording, channel: number, order: TableOrder): readonly [Column, Column] {
-  const time = { name: "time", symbol: "t", unit: "s", uncertainty: ofClock(how.clock) };
+  const time = { name: tablingTime(), symbol: "t", unit: "s", uncertainty: ofClock(how.clock) };
   if (how.tells === "events") {
     return [{ name: words.number, symbol: "n", unit: "", uncertainty: unsure }, { ...time, name: words.moment }];
   }

@@ -1,5 +1,6 @@
 "use client";
 
+import { partsTexts } from "@/wording/partsTexts";
 import { fileName } from "@/output/saveFile";
 import { printedRemarks } from "@/output/school/printedRemarks";
 import { remarkWords } from "@/wording/remarks";
@@ -20,7 +21,7 @@ export function TakeRemarked() {
   const taking = useTaking();
   const live = useLive();
   const file = {
-    kind: "PDF",
+    kind: partsTexts.pdf,
     name: fileName(remarkWords.printName({ title: document.title || untitled() }), "pdf"),
     make: (hand: Hand) => {
       const remarks = printedRemarks(document, state, criteria ?? {});

@@ -1,5 +1,6 @@
 "use client";
 
+import { shelfTexts } from "@/wording/shelfTexts";
 import { useState } from "react";
 import { laterSheet } from "../later/laterPart";
 import { Button } from "../parts/Button";
@@ -16,7 +17,7 @@ export function BringInInvestigation({ bring }: { bring: (text: string) => Promi
   return (
     <>
       <Button disabled={!live} onClick={() => setOpen(true)}>
-        Bring in an investigation
+        {shelfTexts.bringInAnInvestigation}
       </Button>
       <BringInInvestigationSheet open={open} onClose={() => setOpen(false)} bring={bring} />
     </>

@@ -1,5 +1,6 @@
 "use client";
 
+import { shelfTexts } from "@/wording/shelfTexts";
 import { useState } from "react";
 import { readInvestigationFile } from "@/intake/investigationFile";
 import { fileRefusals, tooLarge, investigationFileProblem } from "@/wording/filing";
@@ -40,10 +41,10 @@ export function BringInInvestigationSheet({ open, onClose, bring }: Props) {
     setProblem(undefined);
   };
   return (
-    <Sheet open={open} onClose={leave} title="Bring in an investigation">
+    <Sheet open={open} onClose={leave} title={shelfTexts.bringInAnInvestigation}>
       <FileChooser
         accept=".json"
-        kinds="A JSON file that was taken out on Measure. It becomes an investigation of its own."
+        kinds={shelfTexts.aJsonFileThatWas}
         reading={reading}
         problem={problem}
         onChoose={choose}

@@ -1,5 +1,6 @@
 "use client";
 
+import { shelfTexts } from "@/wording/shelfTexts";
 import Link from "next/link";
 import { useState, useTransition } from "react";
 import type { SchoolReply } from "@/protocol/accounts";
@@ -110,7 +111,7 @@ function Entry({ one, finding }: { one: OwnExperiment; finding: FindingBenches }
         <Heading title={title} below={below} />
         <OpensHere id={investigation} />
         <span className="text-soft shrink-0">
-          changed <Moment at={changedAt} />
+          {shelfTexts.changed} <Moment at={changedAt} />
         </span>
       </Link>
       {shown && <AllBenches id={id} />}

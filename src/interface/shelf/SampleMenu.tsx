@@ -1,5 +1,6 @@
 "use client";
 
+import { shelfTexts } from "@/wording/shelfTexts";
 import { Menu, MenuButton, MenuItem, MenuHeading, MenuItems, MenuSection } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import { shelfWords } from "@/wording/shelf";
@@ -21,7 +22,7 @@ export function SampleMenu({ samples, start, teaches }: Props) {
   return (
     <Menu>
       <MenuButton as={Button} disabled={!live}>
-        Start from a sample <ChevronDown aria-hidden size={15} />
+        {shelfTexts.startFromASample} <ChevronDown aria-hidden size={15} />
       </MenuButton>
       <MenuItems
         modal={false}

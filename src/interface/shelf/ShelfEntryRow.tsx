@@ -1,5 +1,6 @@
 "use client";
 
+import { shelfTexts } from "@/wording/shelfTexts";
 import { shelfWords } from "@/wording/shelf";
 import { untitled } from "@/wording/untitled";
 import Link from "next/link";
@@ -29,7 +30,7 @@ function Rename({ entry, onDone }: { entry: ShelfEntry; onDone: (title?: string)
     <form onSubmit={submit} className="flex gap-2 px-2 py-2">
       <input
         name="title"
-        aria-label="New title"
+        aria-label={shelfTexts.newTitle}
         defaultValue={entry.title}
         maxLength={200}
         autoFocus
@@ -38,9 +39,9 @@ function Rename({ entry, onDone }: { entry: ShelfEntry; onDone: (title?: string)
         className="border-hairline h-8 flex-1 rounded-md border px-2"
       />
       <Button type="submit" look="main">
-        Rename
+        {shelfTexts.rename}
       </Button>
-      <Button onClick={() => onDone()}>Leave as it was</Button>
+      <Button onClick={() => onDone()}>{shelfTexts.leaveAsItWas}</Button>
     </form>
   );
 }
@@ -58,15 +59,15 @@ function EntryMenu({
     onDeleted(entry);
   };
   const acts = [
-    { label: "Rename", run: onRename },
-    { label: "Duplicate", run: () => void changes.duplicate(entry.id) },
+    { label: shelfTexts.rename, run: onRename },
+    { label: shelfTexts.duplicate, run: () => void changes.duplicate(entry.id) },
     ...(teaches && !entry.isBrief
       ? [{ label: shelfWords.makeBrief, run: () => void changes.makeBrief(entry.id) }]
       : []),
     { label: shelfWords.readingCopies, run: () => router.push(`/copies/${entry.id}`) },
-    { label: "Delete", run: () => void remove() },
+    { label: shelfTexts.delete, run: () => void remove() },
   ];
-  return <RowMenu label={`What to do with ${entry.title || untitled()}`} acts={acts} />;
+  return <RowMenu label={shelfTexts.whatToDo({ title: entry.title || untitled() })} acts={acts} />;
 }
 
 /** One investigation on the shelf: its title leads to it, its menu renames, duplicates and deletes. */
@@ -104,7 +105,7 @@ export function ShelfEntryRow(props: Props) {
           <span className="flex flex-wrap gap-x-4 sm:shrink-0">
             <OpensHere id={entry.id} />
             <span className="text-soft">
-              changed <Moment at={entry.changedAt} />
+              {shelfTexts.changed} <Moment at={entry.changedAt} />
             </span>
           </span>
         </span>

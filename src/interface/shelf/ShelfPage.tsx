@@ -1,5 +1,6 @@
 "use client";
 
+import { shelfTexts } from "@/wording/shelfTexts";
 import type { SchoolReply, PersonKind } from "@/protocol/accounts";
 import type { ClassEntry, OwnExperiment } from "@/protocol/classes";
 import { Classes } from "./Classes";
@@ -45,8 +46,18 @@ interface Teaching {
 }
 
 const orders = [
-  { value: "changed", label: "last changed first" },
-  { value: "title", label: "by title" },
+  {
+    value: "changed",
+    get label() {
+      return shelfTexts.lastChangedFirst;
+    },
+  },
+  {
+    value: "title",
+    get label() {
+      return shelfTexts.byTitle;
+    },
+  },
 ] as const;
 
 const listLook = "divide-hairline border-hairline mt-4 divide-y border-y";
@@ -56,13 +67,13 @@ function Deleted({ deleted, changes }: Pick<Props["shelf"], "deleted"> & Pick<Pr
   return (
     <details className="mt-6">
       <summary className="text-soft cursor-pointer">
-        Deleted in the last 30 days ({deleted.length})
+        {shelfTexts.deletedInTheLast30({ count: deleted.length })}
       </summary>
       <ul className={listLook}>
         {deleted.map(({ id, title }) => (
           <li key={id} className="flex items-center justify-between gap-4 px-2 py-2">
             <span className="truncate">{title || untitled()}</span>
-            <Button onClick={() => void changes.putBack(id)}>Put back</Button>
+            <Button onClick={() => void changes.putBack(id)}>{shelfTexts.putBack}</Button>
           </li>
         ))}
       </ul>
@@ -83,22 +94,27 @@ function Entries({ shelf, changes, teaches }: Pick<Props, "shelf" | "changes"> &
     <>
       {shelf.entries.length > 1 && (
         <div className="mt-4 flex items-end gap-3">
-          <TextField label="Search by title" value={search} onChange={setSearch} className="w-64" />
+          <TextField
+            label={shelfTexts.searchByTitle}
+            value={search}
+            onChange={setSearch}
+            className="w-64"
+          />
           <div className="w-48">
-            <Choice label="Order" value={order} options={orders} onChange={setOrder} />
+            <Choice label={shelfTexts.order} value={order} options={orders} onChange={setOrder} />
           </div>
         </div>
       )}
       <p role="status" className={gone ? "mt-3 flex items-center gap-3" : ""}>
         {gone && (
           <>
-            “{gone.title || untitled()}” was deleted.
-            <Button onClick={() => void putBack()}>Undo</Button>
+            {shelfTexts.wasDeleted({ title: gone.title || untitled() })}
+            <Button onClick={() => void putBack()}>{shelfTexts.undo}</Button>
           </>
         )}
       </p>
       {shown.length > 0 ? (
-        <ul aria-label="Investigations" className={listLook}>
+        <ul aria-label={shelfTexts.investigations} className={listLook}>
           {shown.map((entry) => (
             <ShelfEntryRow
               key={entry.id}
@@ -112,8 +128,8 @@ function Entries({ shelf, changes, teaches }: Pick<Props, "shelf" | "changes"> &
       ) : (
         <p className="text-soft py-12 text-center text-base">
           {shelf.entries.length === 0
-            ? "The shelf is empty. Start an investigation, or begin with a sample."
-            : "No title on the shelf holds these words."}
+            ? shelfTexts.theShelfIsEmptyStart
+            : shelfTexts.noTitleOnTheShelf}
         </p>
       )}
       <Deleted deleted={shelf.deleted} changes={changes} />
@@ -135,7 +151,7 @@ export function ShelfPage(props: Props) {
       <PlainHeader person={person} signOut={signOut} />
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-4xl px-8 py-6">
         <div className="flex flex-wrap items-center gap-2">
-          <h1 className="mr-auto font-serif text-xl font-semibold">Shelf</h1>
+          <h1 className="mr-auto font-serif text-xl font-semibold">{shelfTexts.shelf}</h1>
           <BringInInvestigation bring={bringIn} />
           <SampleMenu samples={samples} start={startSample} teaches={teaches} />
           {teaches && (
@@ -145,7 +161,7 @@ export function ShelfPage(props: Props) {
           )}
           <form action={startEmpty}>
             <Button type="submit" look="main">
-              Start an investigation
+              {shelfTexts.startAnInvestigation}
             </Button>
           </form>
         </div>

@@ -1,5 +1,6 @@
 "use client";
 
+import { shellTexts } from "@/wording/shellTexts";
 import { untitled } from "@/wording/untitled";
 import { History, Redo2, Undo2 } from "lucide-react";
 import Link from "next/link";
@@ -65,7 +66,7 @@ function Title({ fixed }: { fixed: boolean }) {
   return (
     <input
       readOnly={!live || fixed}
-      aria-label="Title of the investigation"
+      aria-label={shellTexts.titleOfTheInvestigation}
       value={title}
       placeholder={untitled()}
       maxLength={200}
@@ -108,7 +109,7 @@ function HouseRulesButton() {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>House rules</Button>
+      <Button onClick={() => setOpen(true)}>{shellTexts.houseRules}</Button>
       <HouseRulesSheet open={open} onClose={() => setOpen(false)} />
     </>
   );
@@ -124,7 +125,7 @@ export function Header({ person, bench, signOut, children }: Props) {
     <header className="bg-bench flex min-h-[46px] shrink-0 flex-wrap items-center gap-x-3 px-5 max-[900px]:px-3 max-sm:gap-x-1.5 max-sm:pb-1">
       <Link
         href="/shelf"
-        title="To the shelf"
+        title={shellTexts.toTheShelf}
         className="font-serif text-[17px] font-semibold max-sm:text-[15px]"
       >
         Fathom Rule

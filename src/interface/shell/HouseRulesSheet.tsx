@@ -1,5 +1,6 @@
 "use client";
 
+import { shellTexts } from "@/wording/shellTexts";
 import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { HouseRulesChoices } from "../parts/HouseRulesChoices";
 import { Fixed } from "../parts/Fixed";
@@ -12,11 +13,8 @@ export function HouseRulesSheet({ open, onClose }: { open: boolean; onClose: () 
   const rules = useHouseRules();
   const { act } = useActs();
   return (
-    <Sheet open={open} onClose={onClose} title="House rules">
-      <p className="text-soft mb-4">
-        The conventions of a class or an exam board. They are kept with the investigation; tables,
-        figures and results follow at once.
-      </p>
+    <Sheet open={open} onClose={onClose} title={shellTexts.houseRules}>
+      <p className="text-soft mb-4">{shellTexts.theConventionsOfAClass}</p>
       <Fixed kind="house-rules">
         <HouseRulesChoices rules={rules} onChange={(change) => act(setHouseRules, change)} />
       </Fixed>

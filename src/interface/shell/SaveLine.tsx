@@ -1,5 +1,6 @@
 "use client";
 
+import { shellTexts } from "@/wording/shellTexts";
 import { sayings } from "@/wording/sayings";
 import type { Saving } from "../store/investigationStore";
 import { useInvestigation } from "../store/useInvestigation";
@@ -57,7 +58,7 @@ export function SaveLine() {
       {sentence(saving)}{" "}
       {saving.kind === "signed-out" && (
         <a href="/sign-in" target="_blank" className="text-petrol underline">
-          Sign in
+          {shellTexts.signIn}
         </a>
       )}
       {reloaded.includes(saving.kind) && (

@@ -1,5 +1,6 @@
 "use client";
 
+import { shellTexts } from "@/wording/shellTexts";
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from "react";
 import { remarkWords } from "@/wording/remarks";
 import { sayings } from "@/wording/sayings";
@@ -80,7 +81,7 @@ export function StageRule({ investigationId, stage, marks, remarks }: Props) {
   useInSight(track, index);
   return (
     <nav
-      aria-label="Stages"
+      aria-label={shellTexts.stages}
       className="bg-boxwood border-boxwood-edge from-boxwood h-[54px] shrink-0 [scrollbar-width:none] overflow-x-auto overflow-y-hidden border-y bg-linear-to-b to-[#efe0b2] pl-[3%]"
     >
       <ol ref={track} className="relative grid h-full min-w-[700px] grid-cols-7">
@@ -103,7 +104,10 @@ export function StageRule({ investigationId, stage, marks, remarks }: Props) {
               href={stagePath(investigationId, id)}
               aria-current={id === stage ? "page" : undefined}
               aria-keyshortcuts={`Alt+${position + 1}`}
-              title={`${stageName(id)} (Alt+${position + 1})`}
+              title={shellTexts.stagenameAltPosition({
+                stageName: stageName(id),
+                position: position + 1,
+              })}
               onClick={(event) => {
                 if (event.metaKey || event.ctrlKey || event.shiftKey) return;
                 event.preventDefault();

@@ -1,5 +1,7 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { slopeTexts } from "@/wording/slopeTexts";
 import type { LineFit } from "@/core/fit/lineFit";
 import { confidenceIntervals } from "@/core/fit/lineIntervals";
 import { writeStatement } from "@/core/number/writtenNumber";
@@ -37,13 +39,13 @@ export function BandsNote({ line, points }: Props) {
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-3">
         <Choice
-          label="Bands"
+          label={slopeTexts.bands}
           value={choice.bands}
           options={kinds}
           onChange={(bands) => change({ bands })}
         />
         <Choice
-          label="Level"
+          label={slopeTexts.level}
           value={choice.level}
           options={levels}
           onChange={(level) => change({ level })}
@@ -51,14 +53,14 @@ export function BandsNote({ line, points }: Props) {
       </div>
       {found ? (
         <dl data-testid="intervals" className="grid grid-cols-[auto_1fr] gap-x-3 gap-y-1">
-          <dt className="text-soft">{slopeWord}</dt>
+          <dt className="text-soft">{slopeWordText(slopeWord)}</dt>
           <dd>
             <StatementView
               statement={writeStatement(line.slope, found.slope.half, figuresOfUncertainty)}
               unit={writeSlopeUnit(y.unit, x.unit)}
             />
           </dd>
-          <dt className="text-soft">intercept</dt>
+          <dt className="text-soft">{slopeTexts.intercept}</dt>
           <dd>
             <StatementView
               statement={writeStatement(line.intercept, found.intercept.half, figuresOfUncertainty)}
@@ -67,12 +69,10 @@ export function BandsNote({ line, points }: Props) {
           </dd>
         </dl>
       ) : (
-        <p>Intervals and bands need three readings at least.</p>
+        <p>{slopeTexts.intervalsAndBandsNeedThree}</p>
       )}
       <p className="text-soft">
-        Student’s t with {line.degreesOfFreedom}{" "}
-        {line.degreesOfFreedom === 1 ? "degree" : "degrees"} of freedom. The band of the line holds
-        the true line, the one of a new reading holds the next reading.
+        {slopeTexts.studentSTWithDegreesoffreedom({ degreesOfFreedom: line.degreesOfFreedom })}
       </p>
     </div>
   );

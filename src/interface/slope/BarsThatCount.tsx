@@ -1,3 +1,4 @@
+import { slopeTexts } from "@/wording/slopeTexts";
 import { Choice } from "../parts/Choice";
 import { options } from "../parts/options";
 
@@ -10,6 +11,11 @@ interface Props<Weights extends string> {
 /** Which bars count for a line or a curve. */
 export function BarsThatCount<Weights extends string>({ value, words, onChange }: Props<Weights>) {
   return (
-    <Choice label="Bars that count" value={value} options={options(words)} onChange={onChange} />
+    <Choice
+      label={slopeTexts.barsThatCount}
+      value={value}
+      options={options(words)}
+      onChange={onChange}
+    />
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { useState } from "react";
 import type { Finding } from "@/core/finding/finding";
 import type { Figure } from "@/investigation/model/figure";
@@ -52,13 +53,13 @@ export function CrossingNote({ fit, figure }: { fit: FigureFit; figure: Figure }
   const [x, y] = (["x", "y"] as const).map((axis) => readCrossing(first, second, axis, rules));
   if (!x || !y) return null;
   return (
-    <MarginNote title="Where two lines cross">
+    <MarginNote title={slopeTexts.whereTwoLinesCross}>
       {lines.length > 2 && (
         <div className="mb-2 grid grid-cols-2 gap-3">
           {(["first", "second"] as const).map((which) => (
             <Choice
               key={which}
-              label={which === "first" ? "The line of" : "and that of"}
+              label={which === "first" ? slopeTexts.theLineOf : slopeTexts.andThatOf}
               value={(which === "first" ? first : second).one.key}
               options={options}
               onChange={(key) => setChosen({ ...chosen, [which]: key })}

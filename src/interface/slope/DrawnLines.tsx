@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { setLine } from "@/investigation/acts/setLine";
 import { showEquation } from "@/investigation/acts/showEquation";
 import type { LineChoice, LineRole } from "@/investigation/model/figure";
@@ -30,7 +31,7 @@ export function DrawnLines() {
         <div
           key={role}
           role="group"
-          aria-label={`The ${role} line`}
+          aria-label={slopeTexts.theRoleLine({ role })}
           className="flex flex-col gap-1"
         >
           <Tick
@@ -40,13 +41,13 @@ export function DrawnLines() {
           />
           <div className="grid grid-cols-2 items-end gap-3 pl-6">
             <Choice
-              label={`How far, ${role}`}
+              label={slopeTexts.howFarRole({ role })}
               value={figure.line.reach[role]}
               options={reaches}
               onChange={(reach) => change({ reach: { ...figure.line.reach, [role]: reach } })}
             />
             <Tick
-              label="its equation"
+              label={slopeTexts.itsEquation}
               checked={labelled(role)}
               onChange={(on) => label(role, on)}
             />

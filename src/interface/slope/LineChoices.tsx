@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { BarsThatCount } from "./BarsThatCount";
 import { options } from "../parts/options";
 import { setLine } from "@/investigation/acts/setLine";
@@ -16,21 +17,15 @@ type Change = (part: Partial<LineChoice>, key?: string) => void;
 type Field = "intercept" | "slope" | "pointX" | "pointY" | "from" | "to";
 
 /** The typed numbers that each way of holding a line asks for. */
-const heldFields: Readonly<Record<LineChoice["held"], readonly (readonly [Field, string])[]>> = {
+const heldFields: Readonly<Record<LineChoice["held"], readonly Field[]>> = {
   free: [],
   zero: [],
-  intercept: [["intercept", "Intercept"]],
-  slope: [["slope", "Slope"]],
-  point: [
-    ["pointX", "Point, across"],
-    ["pointY", "Point, up"],
-  ],
+  intercept: ["intercept"],
+  slope: ["slope"],
+  point: ["pointX", "pointY"],
 };
 
-const stretchFields = [
-  ["from", "Readings from"],
-  ["to", "to"],
-] as const;
+const stretchFields = ["from", "to"] as const;
 
 /** What may be ticked where bars count. */
 function WhereBarsCount({ line, change }: { line: LineChoice; change: Change }) {
@@ -53,10 +48,10 @@ export function LineChoices() {
   const { line } = chosen.figure;
   const change: Change = (part, key) =>
     act(setLine, { figure: chosen.id, change: part }, key && `line-${key}/${chosen.id}`);
-  const field = ([name, label]: readonly [Field, string], placeholder = "") => (
+  const field = (name: Field, placeholder = "") => (
     <TextField
       key={name}
-      label={label}
+      label={slopeTexts.lineFields[name]}
       value={line[name]}
       placeholder={placeholder}
       onChange={(text) => change({ [name]: text }, name)}
@@ -71,7 +66,7 @@ export function LineChoices() {
           onChange={(weights) => change({ weights })}
         />
         <Choice
-          label="It keeps to"
+          label={slopeTexts.itKeepsTo}
           value={line.held}
           options={options(heldWords)}
           onChange={(held) => change({ held })}
@@ -85,19 +80,21 @@ export function LineChoices() {
       {line.weights !== "none" && <WhereBarsCount line={line} change={change} />}
       {several && (
         <Tick
-          label="one line over all series"
+          label={slopeTexts.oneLineOverAllSeries}
           checked={line.together}
           onChange={(together) => change({ together })}
         />
       )}
       {several && line.together && (
         <Tick
-          label="and one for each series"
+          label={slopeTexts.andOneForEachSeries}
           checked={line.each}
           onChange={(each) => change({ each })}
         />
       )}
-      <div className="grid grid-cols-2 gap-3">{stretchFields.map((one) => field(one, "all"))}</div>
+      <div className="grid grid-cols-2 gap-3">
+        {stretchFields.map((one) => field(one, slopeTexts.all))}
+      </div>
     </div>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { slopeTexts } from "@/wording/slopeTexts";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
 import { writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
@@ -27,8 +29,8 @@ function Sample({ kind }: { kind: keyof typeof samples }) {
     <button
       type="button"
       aria-pressed={shown}
-      aria-label={`Draw the ${kind} line`}
-      title={shown ? "Hide this line" : "Draw this line"}
+      aria-label={slopeTexts.drawTheKindLine({ kind })}
+      title={shown ? slopeTexts.hideThisLine : slopeTexts.drawThisLine}
       onClick={() => chosen && act(setLine, { figure: chosen.id, change: { [kind]: !shown } })}
       className={`hover:bg-page block min-h-[24px] min-w-[24px] rounded border border-transparent px-1 py-2 ${shown ? "" : "opacity-30"}`}
     >
@@ -67,7 +69,7 @@ const half = (size: number, value: WrittenNumber) => sizeBeside(writeNumber(size
 function OverAllLines({ size, beside }: { size: number; beside: WrittenNumber }) {
   return (
     <tr className="text-magenta">
-      <td colSpan={3}>over all allowed lines</td>
+      <td colSpan={3}>{slopeTexts.overAllAllowedLines}</td>
       <td className="text-right" data-testid="all-lines">
         ± <NumberView number={half(size, beside)} unit={[]} />
       </td>
@@ -96,10 +98,10 @@ function Lines({ line, range, slope, height }: LinesProps) {
       <thead>
         <tr className="text-soft border-hairline border-b text-left text-xs">
           <th className="font-normal" colSpan={2}>
-            line
+            {slopeTexts.line}
           </th>
-          <th className="text-right font-normal">{slopeWord}</th>
-          <th className="text-right font-normal">intercept</th>
+          <th className="text-right font-normal">{slopeWordText(slopeWord)}</th>
+          <th className="text-right font-normal">{slopeTexts.intercept}</th>
         </tr>
       </thead>
       <tbody>
@@ -115,12 +117,12 @@ function Lines({ line, range, slope, height }: LinesProps) {
         {byEye && (
           <tr>
             <td />
-            <td>best, by eye</td>
+            <td>{slopeTexts.bestByEye}</td>
             {numbers(byEye)}
           </tr>
         )}
         <tr className="border-hairline text-magenta border-t">
-          <td colSpan={2}>half between them</td>
+          <td colSpan={2}>{slopeTexts.halfBetweenThem}</td>
           <td className="text-right">
             ± <NumberView number={half(range.halfOfSlope, slope(line.slope))} unit={[]} />
           </td>

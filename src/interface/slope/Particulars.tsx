@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { useState } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import { writeNumber } from "@/core/number/writtenNumber";
@@ -17,7 +18,7 @@ export function Particulars({ line, ledger }: { line: LineFit; ledger: LineLedge
   return (
     <div className="flex flex-col gap-2">
       {full ? <AllDigits line={line} ledger={ledger} /> : <Rounded line={line} ledger={ledger} />}
-      <Tick label="all digits" checked={full} onChange={setFull} />
+      <Tick label={slopeTexts.allDigits} checked={full} onChange={setFull} />
     </div>
   );
 }
@@ -48,24 +49,24 @@ function Rounded({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
     <List
       rows={[
         { term: "points", value: line.count },
-        { term: "degrees of freedom", value: line.degreesOfFreedom },
-        { term: "slope with its standard error", value: <Entry row={ledger.slope} /> },
-        { term: "intercept with its standard error", value: <Entry row={ledger.intercept} /> },
+        { term: slopeTexts.degreesOfFreedom, value: line.degreesOfFreedom },
+        { term: slopeTexts.slopeWithItsStandardError, value: <Entry row={ledger.slope} /> },
+        { term: slopeTexts.interceptWithItsStandardError, value: <Entry row={ledger.intercept} /> },
         {
-          term: "standard deviation off the line",
+          term: slopeTexts.standardDeviationOffTheLine,
           value: residualStandardDeviation && (
             <NumberView number={residualStandardDeviation} unit={ledger.yUnit} />
           ),
         },
         { term: "R²", value: ledger.rSquared && marked(ledger.rSquared) },
         {
-          term: "adjusted R²",
+          term: slopeTexts.adjustedR,
           value:
             line.adjustedRSquared !== undefined && marked(writeRSquared(line.adjustedRSquared)),
         },
         { term: "χ²", value: bare(line.chiSquare) },
         { term: "reduced χ²", value: bare(line.reducedChiSquare) },
-        { term: "probability of a larger χ²", value: bare(line.probability) },
+        { term: slopeTexts.probabilityOfALarger, value: bare(line.probability) },
       ]}
     />
   );
@@ -84,20 +85,20 @@ function AllDigits({ line, ledger }: { line: LineFit; ledger: LineLedger }) {
   return (
     <List
       rows={[
-        { term: "slope", value: whole(line.slope, slope.unit) },
-        { term: "its standard error", value: whole(line.standardErrorOfSlope, slope.unit) },
-        { term: "intercept, all digits", value: whole(line.intercept, intercept.unit) },
+        { term: slopeTexts.slopeTerm, value: whole(line.slope, slope.unit) },
+        { term: slopeTexts.itsStandardError, value: whole(line.standardErrorOfSlope, slope.unit) },
+        { term: slopeTexts.interceptAllDigits, value: whole(line.intercept, intercept.unit) },
         {
-          term: "its standard error ",
+          term: slopeTexts.itsStandardError,
           value: whole(line.standardErrorOfIntercept, intercept.unit),
         },
-        { term: "covariance of both", value: whole(line.covariance) },
+        { term: slopeTexts.covarianceOfBoth, value: whole(line.covariance) },
         {
-          term: "standard deviation off the line",
+          term: slopeTexts.standardDeviationOffTheLine,
           value: whole(line.residualStandardDeviation, yUnit),
         },
         { term: "R²", value: whole(line.rSquared) },
-        { term: "adjusted R²", value: whole(line.adjustedRSquared) },
+        { term: slopeTexts.adjustedR, value: whole(line.adjustedRSquared) },
         { term: "χ²", value: whole(line.chiSquare) },
       ]}
     />

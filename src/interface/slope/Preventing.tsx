@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { ReasonChoice } from "../parts/ReasonChoice";
 import { useContext, useState } from "react";
 import { setAside } from "@/investigation/acts/setAside";
@@ -29,7 +30,11 @@ export function Preventing({ points, factor, preventing }: Props) {
     <div data-testid="preventing">
       <p>{noRangeSentence(factor)}</p>
       <div className="mt-2">
-        <ReasonChoice label="Reason for setting one aside" value={usual} onChange={setUsual} />
+        <ReasonChoice
+          label={slopeTexts.reasonForSettingOneAside}
+          value={usual}
+          onChange={setUsual}
+        />
       </div>
       <ul className="mt-2">
         {preventing.map((place) => {
@@ -37,19 +42,21 @@ export function Preventing({ points, factor, preventing }: Props) {
           if (!row || !table) return null;
           return (
             <li key={row.id} className="flex items-center gap-2 py-0.5">
-              <span className="mr-auto font-semibold">Row {numbers.get(row.id)}</span>
+              <span className="mr-auto font-semibold">
+                {slopeTexts.rowOf({ row: numbers.get(row.id) ?? "" })}
+              </span>
               <Button
                 look="quiet"
                 onClick={() => call({ table: table.id, row: row.id, quantity: points.y.id })}
               >
-                Go to its reading
+                {slopeTexts.goToItsReading}
               </Button>
               <Button
                 onClick={() =>
                   act(setAside, { readings: [{ row: row.id, cell: wholeRow }], reason: { usual } })
                 }
               >
-                Set aside
+                {slopeTexts.setAside}
               </Button>
             </li>
           );

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { useState } from "react";
 import { type ReadNumber, readNumber } from "@/core/number/readNumber";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
@@ -69,12 +70,12 @@ export function ReadOffNote({ found }: Props) {
     at && readOffLine(found, coordinate, { value: at.value, size: at.uncertainty ?? 0 }, rules);
   const [up, across] = [read("y", x), read("x", y)];
   const problem = (text: string, number: unknown) =>
-    text.trim() === "" || number ? undefined : "Type a number, with its ± or without.";
+    text.trim() === "" || number ? undefined : slopeTexts.typeANumberWithIts;
   const beyond = (x && isOutside(x.value, points)) || (across && isOutside(across.value, points));
   return (
     <div className="flex flex-col gap-2">
       <TextField
-        label="At this value across"
+        label={slopeTexts.atThisValueAcross}
         value={typed.x}
         placeholder="0.350 ± 0.002"
         problem={problem(typed.x, x)}
@@ -87,7 +88,7 @@ export function ReadOffNote({ found }: Props) {
         </p>
       )}
       <TextField
-        label="At this value up"
+        label={slopeTexts.atThisValueUp}
         value={typed.y}
         problem={problem(typed.y, y)}
         onChange={(text) => setTyped({ ...typed, y: text })}
@@ -98,12 +99,8 @@ export function ReadOffNote({ found }: Props) {
           <ReadOffValue read={across} quantity={points.x} />
         </p>
       )}
-      {y && !across && <p>The line is level: it meets that value nowhere, or everywhere.</p>}
-      {beyond && (
-        <p className="text-magenta">
-          That is extrapolated: beyond the readings nothing was measured.
-        </p>
-      )}
+      {y && !across && <p>{slopeTexts.theLineIsLevelIt}</p>}
+      {beyond && <p className="text-magenta">{slopeTexts.thatIsExtrapolatedBeyondThe}</p>}
       <ReadOffRemarks reads={[up, across]} />
     </div>
   );

@@ -1,5 +1,7 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { type ReactNode, useDeferredValue, useMemo, useState } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import { writeNumber } from "@/core/number/writtenNumber";
@@ -30,8 +32,18 @@ interface Props {
 }
 
 const units = [
-  { value: "unit" as const, label: "in the unit of y" },
-  { value: "bars" as const, label: "counted in bars" },
+  {
+    value: "unit" as const,
+    get label() {
+      return slopeTexts.inTheUnitOfY;
+    },
+  },
+  {
+    value: "bars" as const,
+    get label() {
+      return slopeTexts.countedInBars;
+    },
+  },
 ];
 
 const unlikely = 0.05;
@@ -41,7 +53,7 @@ function Pattern({ off: { runs, curvature } }: { off: Residuals }) {
   const marked = useDecimalMark();
   const chance = (probability: number) =>
     probability < 0.001
-      ? "less than 0.1 %"
+      ? slopeTexts.lessThan01
       : `${marked(String(Number((100 * probability).toPrecision(2))))} %`;
   const bent = (runs && runs.probability < unlikely) || (curvature && curvature.probability < 0.01);
   return (
@@ -50,13 +62,13 @@ function Pattern({ off: { runs, curvature } }: { off: Residuals }) {
       <dl className="mt-1 grid grid-cols-[1fr_auto] gap-x-4 gap-y-0.5">
         {runs && (
           <>
-            <dt className="text-soft">so few changes of side by chance</dt>
+            <dt className="text-soft">{slopeTexts.soFewChangesOfSide}</dt>
             <dd className="text-right">{chance(runs.probability)}</dd>
           </>
         )}
         {curvature && (
           <>
-            <dt className="text-soft">so much of a bend by chance</dt>
+            <dt className="text-soft">{slopeTexts.soMuchOfABend}</dt>
             <dd className="text-right">{chance(curvature.probability)}</dd>
           </>
         )}
@@ -77,10 +89,12 @@ function Influence({ one, line, whole, choice, off }: Omit<Props, "of"> & { off:
     <table className="mt-2 w-full max-w-[360px] text-right" data-testid="influence">
       <thead>
         <tr className="text-soft border-hairline border-b text-xs">
-          <th className="text-left font-normal">row</th>
-          <th className="font-normal">off the line</th>
-          <th className="font-normal">hold</th>
-          <th className="font-normal">{rules.slopeWord} without it</th>
+          <th className="text-left font-normal">{slopeTexts.row}</th>
+          <th className="font-normal">{slopeTexts.offTheLine}</th>
+          <th className="font-normal">{slopeTexts.hold}</th>
+          <th className="font-normal">
+            {slopeTexts.slopewordWithoutIt({ slopeWord: slopeWordText(rules.slopeWord) })}
+          </th>
         </tr>
       </thead>
       <tbody>
@@ -141,7 +155,14 @@ export function ResidualsNote(props: Props) {
   );
   const drawn = useDeferredValue(strip);
   return (
-    <MarginNote title={<>How far each reading is off the line{of}</>}>
+    <MarginNote
+      title={
+        <>
+          {slopeTexts.howFarEachReadingIs}
+          {of}
+        </>
+      }
+    >
       {!shown && (
         <div className="max-w-[340px]" data-testid="off-the-line">
           <SceneView figure={drawn} />
@@ -151,7 +172,7 @@ export function ResidualsNote(props: Props) {
         {barred && (
           <div className="w-[180px]">
             <Choice
-              label="Measured"
+              label={slopeTexts.measured}
               value={unit}
               options={units}
               onChange={(next) => {
@@ -162,7 +183,7 @@ export function ResidualsNote(props: Props) {
           </div>
         )}
         <Tick
-          label="under the figure"
+          label={slopeTexts.underTheFigure}
           checked={shown}
           onChange={(on) => under(on ? unit : "none")}
         />
@@ -170,7 +191,7 @@ export function ResidualsNote(props: Props) {
       <Pattern off={off} />
       <details className="mt-2" onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="text-petrol cursor-pointer font-semibold">
-          What each reading does
+          {slopeTexts.whatEachReadingDoes}
         </summary>
         {open && <Influence {...props} off={off} />}
       </details>

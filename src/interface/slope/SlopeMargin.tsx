@@ -1,5 +1,8 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { Said } from "../parts/Said";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { Fragment, memo, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { FigureSpecification } from "@/figure/specification";
@@ -50,11 +53,12 @@ function lineName(one: SeriesFit, whole: FigureFit): ReactNode {
 
 /** "Best-fit line: thin wire", or without a name where there is one line. */
 function LineTitle({ one, whole }: Pick<SeriesProps, "one" | "whole">) {
-  if (whole.lines.length < 2) return "Best-fit line";
+  if (whole.lines.length < 2) return slopeTexts.bestFitLine;
   return (
-    <>
-      Best-fit line: <RunTextView runs={seriesRuns(one, whole)} />
-    </>
+    <Said
+      parts={{ series: <RunTextView runs={seriesRuns(one, whole)} /> }}
+      say={slopeTexts.bestLineOf}
+    />
   );
 }
 
@@ -72,7 +76,7 @@ function Stated({ line, points, stated }: StatedProps) {
   return (
     <>
       <p data-testid="slope" className="mt-3 font-serif text-lg font-semibold">
-        {rules.slopeWord} = <Entry row={slope} />
+        {slopeWordText(rules.slopeWord)} = <Entry row={slope} />
       </p>
       <p className="text-soft mt-2">
         {lineSentence(line, rules)}
@@ -136,16 +140,44 @@ const Details = memo(function Details({ one, whole, figure, id }: SeriesProps & 
   return (
     <>
       <ResidualsNote of={of} one={one} line={line} whole={whole} choice={figure.line} figure={id} />
-      <Foldable title={<>Read off the line{of}</>}>
+      <Foldable
+        title={
+          <>
+            {slopeTexts.readOffTheLine}
+            {of}
+          </>
+        }
+      >
         <ReadOffNote found={{ figure, table: whole.table, one, line, range }} />
       </Foldable>
-      <Foldable title={<>Bands and intervals{of}</>}>
+      <Foldable
+        title={
+          <>
+            {slopeTexts.bandsAndIntervals}
+            {of}
+          </>
+        }
+      >
         <BandsNote line={line} points={fitted} />
       </Foldable>
-      <Foldable title={<>How the points lie{of}</>}>
+      <Foldable
+        title={
+          <>
+            {slopeTexts.howThePointsLie}
+            {of}
+          </>
+        }
+      >
         <Particulars line={line} ledger={lineLedger(line, fitted, rules.figuresOfUncertainty)} />
       </Foldable>
-      <Foldable title={<>The working by hand{of}</>}>
+      <Foldable
+        title={
+          <>
+            {slopeTexts.theWorkingByHand}
+            {of}
+          </>
+        }
+      >
         <SumsNote points={fitted} />
       </Foldable>
     </>
@@ -207,8 +239,8 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
   const { choose } = useContext(FigureInHandContext);
   if (!fit || !chosen) {
     return (
-      <MarginNote title="Best-fit line">
-        <p className="text-soft">Choose what goes on the axes in Plot first.</p>
+      <MarginNote title={slopeTexts.bestFitLine}>
+        <p className="text-soft">{slopeTexts.chooseWhatGoesOnThe}</p>
       </MarginNote>
     );
   }
@@ -221,10 +253,8 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
       {lined ? (
         <Lines fit={fit} chosen={chosen} />
       ) : (
-        <MarginNote title="Best-fit line">
-          <p className="text-soft">
-            No straight line is drawn. Draw it under “Which lines are drawn” to see what it says.
-          </p>
+        <MarginNote title={slopeTexts.bestFitLine}>
+          <p className="text-soft">{slopeTexts.noStraightLineIsDrawn}</p>
         </MarginNote>
       )}
       <StraightedgesNote />
@@ -234,10 +264,10 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
       {lined && curves}
       <SideBySideNote id={chosen.id} figure={chosen.figure} fit={fit} />
       {specification && <HearFigure figure={specification} />}
-      <Foldable title="Which lines are drawn">
+      <Foldable title={slopeTexts.whichLinesAreDrawn}>
         <DrawnLines />
       </Foldable>
-      <MarginNote title="How the line is laid" about="lines">
+      <MarginNote title={slopeTexts.howTheLineIsLaid} about="lines">
         <LineChoices />
       </MarginNote>
     </>

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { Ruler, Triangle } from "lucide-react";
 import type { FigureSpecification } from "@/figure/specification";
 import { Button } from "../parts/Button";
@@ -17,9 +18,9 @@ function Tools({ figure }: { figure: FigureSpecification | undefined }) {
   const lay = useLay(figure);
   const triangle = useTriangle(figure);
   return (
-    <div role="group" aria-label="On the figure" className="ml-auto flex gap-1">
+    <div role="group" aria-label={slopeTexts.onTheFigure} className="ml-auto flex gap-1">
       <Button disabled={!lay} onClick={lay}>
-        <Ruler aria-hidden size={14} /> Lay a straightedge
+        <Ruler aria-hidden size={14} /> {slopeTexts.layAStraightedge}
       </Button>
       <Button
         look={triangle?.drawn ? "plain" : "quiet"}
@@ -27,7 +28,7 @@ function Tools({ figure }: { figure: FigureSpecification | undefined }) {
         disabled={!triangle}
         onClick={triangle?.toggle}
       >
-        <Triangle aria-hidden size={14} /> Slope triangle
+        <Triangle aria-hidden size={14} /> {slopeTexts.slopeTriangle}
       </Button>
     </div>
   );

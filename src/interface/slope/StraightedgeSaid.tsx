@@ -1,5 +1,8 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { Said } from "../parts/Said";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { Straightedge } from "@/investigation/model/figure";
@@ -44,19 +47,27 @@ export function StraightedgeSaid({ edge, number }: { edge: Straightedge; number?
   const [x, y] = [fit.x.quantity, fit.y.quantity];
   return (
     <p className="flex flex-wrap gap-x-3">
-      {number !== undefined && <span className="font-semibold">Straightedge {number}</span>}
+      {number !== undefined && (
+        <span className="font-semibold">{slopeTexts.straightedgeNumber({ number })}</span>
+      )}
       <span>
-        {slopeWord}{" "}
+        {slopeWordText(slopeWord)}{" "}
         <NumberView
           number={writeNumber(line.slope, figures)}
           unit={writeSlopeUnit(y.unit, x.unit)}
         />
       </span>
       <span>
-        intercept{" "}
-        <NumberView
-          number={interceptText(line.intercept, fit, edge.series)}
-          unit={writeUnitText(y.unit)}
+        <Said
+          parts={{
+            number: (
+              <NumberView
+                number={interceptText(line.intercept, fit, edge.series)}
+                unit={writeUnitText(y.unit)}
+              />
+            ),
+          }}
+          say={slopeTexts.interceptIs}
         />
       </span>
       <span className="text-soft">{missedSentence(missedRows(edge, fit))}</span>

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { arrowSteps } from "../parts/arrowSteps";
 import { type KeyboardEvent, useRef } from "react";
 import type { Frame } from "@/figure/layout/frame";
@@ -27,8 +28,12 @@ const longStep = 10;
 const size = 5.5;
 
 const names: Readonly<Record<EdgePart, string>> = {
-  left: "first handle",
-  right: "second handle",
+  get left() {
+    return slopeTexts.firstHandle;
+  },
+  get right() {
+    return slopeTexts.secondHandle;
+  },
   whole: "shift",
 };
 
@@ -61,7 +66,7 @@ function usePart(part: EdgePart, { figure, id, edge, points, frame, onTouch }: P
 }
 
 function partLabel(part: EdgePart, number: number): string {
-  return `Straightedge ${number}, ${names[part]}: arrow keys move it, with Shift ten times as far`;
+  return slopeTexts.straightedgeNumberValueArrowKeys({ number, value: names[part] });
 }
 
 function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
@@ -74,15 +79,12 @@ function Handle({ part, ...props }: Props & { part: "left" | "right" }) {
       data-margin="straightedge"
       data-straightedge={props.id}
       tabIndex={0}
-      aria-roledescription="handle"
+      aria-roledescription={slopeTexts.handle}
       aria-label={partLabel(part, props.number)}
       {...hands}
       className="group cursor-move touch-none outline-none"
     >
-      <title>
-        Drag to turn the line; it snaps to corners of boxes. Keys: arrows, with Shift ten times as
-        far.
-      </title>
+      <title>{slopeTexts.dragToTurnTheLine}</title>
       <TouchRoom x={x} y={y} />
       <path
         d={`M${x - size} ${y}L${x} ${y - size}L${x + size} ${y}L${x} ${y + size}Z`}
@@ -103,13 +105,13 @@ export function StraightedgeTouch(props: Props) {
         data-margin="straightedge"
         data-straightedge={props.id}
         tabIndex={0}
-        aria-roledescription="line"
+        aria-roledescription={slopeTexts.line}
         aria-label={partLabel("whole", props.number)}
         points={along.map(({ x, y }) => `${x},${y}`).join(" ")}
         {...hands}
         className="focus-visible:stroke-petrol/30 hover:stroke-petrol/15 cursor-grab touch-none fill-none stroke-transparent stroke-[9] outline-none pointer-coarse:stroke-[28]"
       >
-        <title>Drag to shift the line without turning it.</title>
+        <title>{slopeTexts.dragToShiftTheLine}</title>
       </polyline>
       <Handle part="left" {...props} />
       <Handle part="right" {...props} />

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { nanoid } from "nanoid";
 import { layFrame } from "@/figure/layout/frame";
 import type { FigureSpecification } from "@/figure/specification";
@@ -60,33 +61,33 @@ function Edge({ figure, id, number, edge }: EdgeProps) {
   return (
     <li className="border-hairline flex flex-col gap-2 border-t py-3 first:border-t-0 first:pt-0">
       <div className="flex items-center justify-between">
-        <h3 className="font-semibold">Straightedge {number}</h3>
+        <h3 className="font-semibold">{slopeTexts.straightedgeNumber({ number })}</h3>
         <Button look="quiet" onClick={() => act(liftStraightedge, { figure, id })}>
-          Take it off
+          {slopeTexts.takeItOff}
         </Button>
       </div>
       <StraightedgeSaid edge={edge} />
       <div className="grid grid-cols-2 gap-3">
         <NumberField
-          label="Its slope"
+          label={slopeTexts.itsSlope}
           value={typed(line.slope)}
           onChange={(slope) => put(laidBy(edge, slope, line.intercept), "slope")}
         />
         <NumberField
-          label="Its intercept"
+          label={slopeTexts.itsIntercept}
           value={typed(line.intercept)}
           onChange={(intercept) => put(laidBy(edge, line.slope, intercept), "intercept")}
         />
       </div>
       <Choice
-        label="It stands for"
+        label={slopeTexts.itStandsFor}
         value={edge.role}
         options={roles.map(([value, label]) => ({ value, label }))}
         onChange={(role) => put({ role })}
       />
       {fit.lines.length > 1 && (
         <Choice
-          label="Of the series"
+          label={slopeTexts.ofTheSeries}
           value={edge.series}
           options={fit.lines.map((one) => ({ value: one.key, label: seriesName(one, fit) }))}
           onChange={(series) => put({ series })}
@@ -103,7 +104,7 @@ export function StraightedgesNote() {
   const edges = inOrder(chosen.figure.straightedges);
   if (edges.length === 0) return null;
   return (
-    <MarginNote title="Straightedges" about="straightedge">
+    <MarginNote title={slopeTexts.straightedges} about="straightedge">
       <ul data-testid="straightedges">
         {edges.map(([id, edge], index) => (
           <Edge key={id} figure={chosen.id} id={id} number={index + 1} edge={edge} />

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { lineSums } from "@/core/fit/lineSums";
 import { writeNumber } from "@/core/number/writtenNumber";
 import type { FigurePoints } from "@/pipeline/lines/fit";
@@ -8,7 +9,6 @@ import { NumberView } from "../parts/StatementView";
 import { Typeset } from "../parts/Typeset";
 
 const figures = 8;
-const sumsLabel = "Formula of least squares";
 
 const formulas = {
   slope: "m = \\frac{n\\sum xy - \\sum x\\sum y}{n\\sum x^2 - \\left(\\sum x\\right)^2}",
@@ -19,12 +19,12 @@ const formulas = {
 export function SumsNote({ points }: { points: FigurePoints }) {
   const sums = lineSums(points.xValues, points.yValues);
   const rows = [
-    { tex: "n", spoken: "how many", value: sums.n },
-    { tex: "\\sum x", spoken: "sum of x", value: sums.x },
-    { tex: "\\sum y", spoken: "sum of y", value: sums.y },
-    { tex: "\\sum x^2", spoken: "sum of x squared", value: sums.xx },
-    { tex: "\\sum y^2", spoken: "sum of y squared", value: sums.yy },
-    { tex: "\\sum xy", spoken: "sum of x times y", value: sums.xy },
+    { tex: "n", spoken: slopeTexts.howMany, value: sums.n },
+    { tex: "\\sum x", spoken: slopeTexts.sumOfX, value: sums.x },
+    { tex: "\\sum y", spoken: slopeTexts.sumOfY, value: sums.y },
+    { tex: "\\sum x^2", spoken: slopeTexts.sumOfXSquared, value: sums.xx },
+    { tex: "\\sum y^2", spoken: slopeTexts.sumOfYSquared, value: sums.yy },
+    { tex: "\\sum xy", spoken: slopeTexts.sumOfXTimesY, value: sums.xy },
   ];
   const slope = (sums.n * sums.xy - sums.x * sums.y) / (sums.n * sums.xx - sums.x ** 2);
   const results = [
@@ -54,15 +54,12 @@ export function SumsNote({ points }: { points: FigurePoints }) {
         </tbody>
       </table>
       {results.map(({ tex, value }) => (
-        <Scrolled key={tex} label={sumsLabel} className="mt-3">
+        <Scrolled key={tex} label={slopeTexts.formulaOfLeastSquares} className="mt-3">
           <Typeset tex={`\\displaystyle ${tex}`} /> ={" "}
           {Number.isFinite(value) && <NumberView number={writeNumber(value, figures)} unit={[]} />}
         </Scrolled>
       ))}
-      <p className="text-soft mt-2">
-        For the line with every point alike. x and y stand in the units of the axes; the line itself
-        is worked out about the middle of the points, which loses no digits.
-      </p>
+      <p className="text-soft mt-2">{slopeTexts.forTheLineWithEvery}</p>
     </div>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { layFrame } from "@/figure/layout/frame";
 import type { FigureSpecification } from "@/figure/specification";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
@@ -65,9 +67,9 @@ export function TriangleNote({ figure }: { figure: FigureSpecification }) {
     onReading: onReading(triangle.from, fit, grain) || onReading(triangle.to, fit, grain),
   });
   return (
-    <MarginNote title="Slope triangle" about="triangle">
+    <MarginNote title={slopeTexts.slopeTriangle} about="triangle">
       <Scrolled testId="triangle-working" label={slopeWord}>
-        {slopeWord} ={" "}
+        {slopeWordText(slopeWord)} ={" "}
         <Typeset tex={triangleWorking(fit, triangle, outcome.line.slope, decimalMark)} />
       </Scrolled>
       {remarks.map((remark) => (

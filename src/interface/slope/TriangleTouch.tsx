@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { type KeyboardEvent, useRef } from "react";
 import { writeWithoutPower } from "@/core/number/writtenNumber";
 import type { Frame } from "@/figure/layout/frame";
@@ -43,7 +44,7 @@ function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof Slo
     <g
       role="slider"
       tabIndex={0}
-      aria-label={end === "from" ? "Slope triangle, first corner" : "Slope triangle, second corner"}
+      aria-label={slopeTexts.corners[end]}
       aria-valuenow={value}
       aria-valuetext={writeWithoutPower(value)}
       aria-valuemin={frame.xScale.from}
@@ -52,7 +53,7 @@ function Corner({ figure, triangle, line, frame, end }: Props & { end: keyof Slo
       onKeyDown={onKeyDown}
       className="group cursor-ew-resize touch-none outline-none"
     >
-      <title>Drag along the line. Keys: arrows, with Shift ten times as far.</title>
+      <title>{slopeTexts.dragCorner}</title>
       <TouchRoom x={x} y={y} />
       <circle
         cx={x}

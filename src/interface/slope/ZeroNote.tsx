@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { slopeTexts } from "@/wording/slopeTexts";
 import type { ReactNode } from "react";
 import { setLine } from "@/investigation/acts/setLine";
 import type { FigurePoints } from "@/pipeline/lines/fit";
@@ -29,9 +31,21 @@ export function ZeroNote({ points, of, stated }: Props) {
   const { line } = chosen.figure;
   const held = line.held === "zero" || line.held === "intercept";
   return (
-    <MarginNote title={<>Does the line go through zero?{of}</>}>
+    <MarginNote
+      title={
+        <>
+          {slopeTexts.doesTheLineGoThrough}
+          {of}
+        </>
+      }
+    >
       <p data-testid="intercept" className="font-serif text-base">
-        intercept = <Entry row={statedLedger(stated, points, figuresOfUncertainty).intercept} />
+        <Said
+          parts={{
+            number: <Entry row={statedLedger(stated, points, figuresOfUncertainty).intercept} />,
+          }}
+          say={slopeTexts.interceptEquals}
+        />
       </p>
       <p className="mt-1">
         {interceptSentence({ intercept: best.intercept, half, held, expected: line.expectsZero })}
@@ -39,7 +53,7 @@ export function ZeroNote({ points, of, stated }: Props) {
       {!held && (
         <div className="mt-2">
           <Tick
-            label="The theory says that it does"
+            label={slopeTexts.theTheorySaysThatIt}
             checked={line.expectsZero}
             onChange={(expectsZero) => act(setLine, { figure: chosen.id, change: { expectsZero } })}
           />

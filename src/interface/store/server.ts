@@ -1,3 +1,4 @@
+import { shellTexts } from "@/wording/shellTexts";
 import type * as yup from "yup";
 import { isMismatch, type Mismatch, ownVersion, versionHeader } from "@/protocol/versions";
 import { type EditInParts, type Replaced, type SaveAnswer, savingLimits } from "@/protocol/saving";
@@ -110,7 +111,7 @@ async function sendParts(
 ): Promise<EditInParts | Trouble> {
   const { lettersAtOnce } = savingLimits;
   const parts = Math.ceil(text.length / lettersAtOnce);
-  if (parts > savingLimits.partsOfEdit) return { kind: "refused", reason: "it is too long" };
+  if (parts > savingLimits.partsOfEdit) return { kind: "refused", reason: shellTexts.itIsTooLong };
   for (let part = 0; part < parts; part++) {
     const piece = text.slice(part * lettersAtOnce, (part + 1) * lettersAtOnce);
     const body = JSON.stringify({ id, part, parts, text: piece });

@@ -1,5 +1,6 @@
 "use client";
 
+import { straightenTexts } from "@/wording/straightenTexts";
 import { setBoard } from "@/investigation/acts/setBoard";
 import { ownTransform } from "@/core/straighten/transforms";
 import { isRemarks } from "@/pipeline/readings/evaluated";
@@ -32,11 +33,11 @@ export function BoardChoices({ whole }: { whole: Straightening }) {
     const symbol = (axis === "x" ? whole.x : whole.y).quantity.symbol;
     const problem =
       value.trim() !== "" && !ownTransform(value, symbol)
-        ? `Write a formula in ${symbol} alone.`
+        ? straightenTexts.writeAFormulaInSymbol({ symbol })
         : undefined;
     return (
       <TextField
-        label={axis === "x" ? "One’s own across" : "One’s own up"}
+        label={axis === "x" ? straightenTexts.oneSOwnAcross : straightenTexts.oneSOwnUp}
         value={value}
         placeholder={symbol ? `1/(${symbol} + 0.1)` : ""}
         {...(problem !== undefined && { problem })}
@@ -48,9 +49,14 @@ export function BoardChoices({ whole }: { whole: Straightening }) {
   };
   return (
     <div className="mb-3 grid grid-cols-2 items-start gap-x-4 gap-y-2 min-[700px]:grid-cols-[1fr_1fr_9rem_9rem]">
-      <Choice label="Up" value={whole.y.id} options={options} onChange={(id) => choose("y", id)} />
       <Choice
-        label="Across"
+        label={straightenTexts.up}
+        value={whole.y.id}
+        options={options}
+        onChange={(id) => choose("y", id)}
+      />
+      <Choice
+        label={straightenTexts.across}
         value={whole.x.id}
         options={options}
         onChange={(id) => choose("x", id)}

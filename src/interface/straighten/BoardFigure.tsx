@@ -1,5 +1,6 @@
 "use client";
 
+import { straightenTexts } from "@/wording/straightenTexts";
 import { memo } from "react";
 import type { BoardCell } from "@/core/straighten/board";
 import { isStraight } from "@/core/straighten/board";
@@ -43,7 +44,10 @@ export const BoardFigure = memo(function BoardFigure(props: Props) {
       role="gridcell"
       data-pair={pair}
       aria-selected={selected}
-      aria-label={`${name}: ${said(cell)}${straightest ? ", the straightest" : ""}`}
+      aria-label={straightenTexts[straightest ? "straightestCell" : "cell"]({
+        name,
+        said: said(cell),
+      })}
       tabIndex={selected ? 0 : -1}
       className={`relative min-w-0 cursor-pointer border outline-none ${selected ? "border-petrol ring-petrol z-10 ring-1" : "border-hairline hover:border-soft"} focus-visible:ring-2`}
     >
@@ -62,7 +66,7 @@ export const BoardFigure = memo(function BoardFigure(props: Props) {
 });
 
 function said(cell: BoardCell): string {
-  if (!cell.straightness) return "too few points";
-  if (isStraight(cell.straightness)) return "straight";
-  return `bent ${cell.straightness.sign > 0 ? "upwards" : "downwards"}`;
+  if (!cell.straightness) return straightenTexts.tooFewPoints;
+  if (isStraight(cell.straightness)) return straightenTexts.straight;
+  return cell.straightness.sign > 0 ? straightenTexts.bentUp : straightenTexts.bentDown;
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { straightenTexts } from "@/wording/straightenTexts";
 import { arrowSteps } from "../parts/arrowSteps";
 import { type KeyboardEvent, type MouseEvent, useMemo, useRef } from "react";
 import { type BoardCell, byStraightness, isStraight } from "@/core/straighten/board";
@@ -98,7 +99,7 @@ function ColumnHeads({ whole, ownX }: Pick<Props, "whole" | "ownX">) {
   return (
     <div role="row" className="contents">
       <span role="columnheader">
-        <span className="sr-only">up against across</span>
+        <span className="sr-only">{straightenTexts.upAgainstAcross}</span>
       </span>
       {whole.board.across.map(({ id }) => (
         <span
@@ -169,7 +170,7 @@ export function BoardGrid(props: Props) {
       <div
         ref={grid}
         role="grid"
-        aria-label="Straighten board"
+        aria-label={straightenTexts.straightenBoard}
         data-paper
         data-margin="pair"
         onKeyDown={onKeyDown}

@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { straightenTexts } from "@/wording/straightenTexts";
 import { writeStatement } from "@/core/number/writtenNumber";
 import type { Estimate } from "@/core/straighten/fromPoints";
 import type { RunText } from "@/core/unit/runText";
@@ -18,6 +20,9 @@ function Estimated({ found: { value, error }, unit }: { found: Estimate; unit: R
   );
 }
 
+const fractionText = ({ above, below }: { above: number; below: number }): string =>
+  (below === 1 ? String(above) : `${above}/${below}`).replace("-", "−");
+
 /** What the points alone say: the exponent of a power law, the rate of an exponential, laws that they leave open. */
 export function FromPointsNote({ whole: { points, x, y } }: { whole: Straightening }) {
   const { exponent, fraction, rate, possible } = points;
@@ -25,30 +30,47 @@ export function FromPointsNote({ whole: { points, x, y } }: { whole: Straighteni
     <SymbolView key="x" quantity={x.quantity} />,
     <SymbolView key="y" quantity={y.quantity} />,
   ];
+  const raised = (
+    <>
+      {across}
+      <sup className="font-serif italic">n</sup>
+    </>
+  );
   return (
-    <MarginNote title="From the points">
+    <MarginNote title={straightenTexts.fromThePoints}>
       <p data-testid="possible">{possibleSentence(possible)}</p>
       {exponent && exponent.error > 0 && (
         <p className="mt-2" data-testid="exponent">
-          If {up} = a·{across}
-          <sup className="font-serif italic">n</sup>, then <i className="font-serif">n</i> ={" "}
-          <Estimated found={exponent} unit={[]} />
-          {fraction
-            ? `, which agrees with ${fraction.below === 1 ? fraction.above : `${fraction.above}/${fraction.below}`}.`.replace(
-                "-",
-                "−",
-              )
-            : ", which agrees with no simple fraction."}
+          <Said
+            parts={{
+              up,
+              across: raised,
+              power: <i className="font-serif">n</i>,
+              number: <Estimated found={exponent} unit={[]} />,
+            }}
+            say={(marks) =>
+              fraction
+                ? straightenTexts.powerAgrees({ ...marks, fraction: fractionText(fraction) })
+                : straightenTexts.powerAlone(marks)
+            }
+          />
         </p>
       )}
       {rate && rate.error > 0 && (
         <p className="mt-2" data-testid="rate">
-          If {up} = a·exp(b·{across}), then <i className="font-serif">b</i> ={" "}
-          <Estimated found={rate} unit={writeSlopeUnit("", x.quantity.unit)} />.
+          <Said
+            parts={{
+              up,
+              across,
+              rate: <i className="font-serif">b</i>,
+              number: <Estimated found={rate} unit={writeSlopeUnit("", x.quantity.unit)} />,
+            }}
+            say={straightenTexts.rate}
+          />
         </p>
       )}
       {!exponent && (
-        <p className="text-soft mt-2">Powers and logarithms need values above zero in every row.</p>
+        <p className="text-soft mt-2">{straightenTexts.powersAndLogarithmsNeedValues}</p>
       )}
     </MarginNote>
   );

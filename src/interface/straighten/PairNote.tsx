@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../parts/Said";
+import { straightenTexts } from "@/wording/straightenTexts";
 import { type ReactNode, useMemo } from "react";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { BoardCell } from "@/core/straighten/board";
@@ -41,15 +43,14 @@ export function PairNote({ whole, pair, ownX, ownY, full, onPlot, children }: Pr
     () => cell && smallPairSpecification(cell, { up, across }, rules),
     [cell, up, across, rules],
   );
-  const named = (
-    <>
-      <RunTextView runs={writeSymbol(up)} /> against <RunTextView runs={writeSymbol(across)} />
-    </>
-  );
+  const symbols = {
+    up: <RunTextView runs={writeSymbol(up)} />,
+    across: <RunTextView runs={writeSymbol(across)} />,
+  };
   const barred = cell ? [...cell.up.up, ...cell.across.up].some((bar) => bar > 0) : false;
   const lost = cell ? Math.max(cell.across.beyond, cell.up.beyond) : 0;
   return (
-    <MarginNote title={named} about="pair">
+    <MarginNote title={<Said parts={symbols} say={straightenTexts.against} />} about="pair">
       {figure && (
         <div className="max-w-[340px]" data-testid="pair-figure">
           <SceneView figure={figure} />
@@ -59,18 +60,17 @@ export function PairNote({ whole, pair, ownX, ownY, full, onPlot, children }: Pr
         {straightnessSentence(cell?.straightness, barred)}
       </p>
       {lost > 0 && (
-        <p className="text-soft">
-          {lost === 1 ? "One reading has" : `${lost} readings have`} no value there and can’t be
-          shown.
-        </p>
+        <p className="text-soft">{straightenTexts.lostOtherLostReadingsHave({ lost })}</p>
       )}
       {children}
       <div className="mt-2">
         <Button look="main" disabled={full} onClick={() => onPlot(pair)}>
-          <span>Plot {named}</span>
+          <span>
+            <Said parts={symbols} say={straightenTexts.plotPair} />
+          </span>
         </Button>
       </div>
-      {full && <p className="text-soft mt-1">There is no room for further quantities.</p>}
+      {full && <p className="text-soft mt-1">{straightenTexts.thereIsNoRoomFor}</p>}
     </MarginNote>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { straightenTexts } from "@/wording/straightenTexts";
 import { FirstStep } from "../parts/FirstStep";
 import { useState } from "react";
 import { isStraight } from "@/core/straighten/board";
@@ -30,12 +31,8 @@ function isBent({ board, suggestions }: Straightening): boolean {
 
 function HowToRead() {
   return (
-    <MarginNote title="How to read the board">
-      <p className="text-soft">
-        Each small figure shows the same readings with the quantity at its left up and the one below
-        it across. The bar under it is long where a bend is no larger than the bars of the readings
-        explain; R² would be near 1 for all of them. ★ is the simplest of the straightest.
-      </p>
+    <MarginNote title={straightenTexts.howToReadTheBoard}>
+      <p className="text-soft">{straightenTexts.eachSmallFigureShowsThe}</p>
     </MarginNote>
   );
 }
@@ -57,13 +54,10 @@ function Board({ whole }: { whole: Straightening }) {
     <StageLayout
       page={
         <div className="flex flex-col min-[900px]:h-full">
-          {!few && <h1 className="sr-only">Straighten board</h1>}
+          {!few && <h1 className="sr-only">{straightenTexts.straightenBoard}</h1>}
           <BoardChoices whole={whole} />
           {few ? (
-            <FirstStep
-              heading="Straighten board"
-              text="The board needs four rows with a reading of both quantities."
-            />
+            <FirstStep heading={straightenTexts.straightenBoard} text={straightenTexts.needsRows} />
           ) : narrow ? (
             <BoardList {...board} selected={pair} onSelect={setChosen} />
           ) : (
@@ -102,12 +96,7 @@ export function StraightenRoom() {
   if (!whole) {
     return (
       <StageLayout
-        page={
-          <FirstStep
-            heading="Straighten"
-            text="Straightening needs two quantities in one table. Measure first."
-          />
-        }
+        page={<FirstStep heading={straightenTexts.stage} text={straightenTexts.needsTwo} />}
         margin={null}
       />
     );

@@ -1,5 +1,6 @@
 "use client";
 
+import { straightenTexts } from "@/wording/straightenTexts";
 import { nanoid } from "nanoid";
 import { useDeferredValue, useMemo, useState } from "react";
 import { type Expression } from "@/core/expression/tree";
@@ -95,17 +96,17 @@ function PairOfTheory({ pair, onPlot }: PairProps) {
           })}
           onClick={onPlot}
         >
-          Plot it
+          {straightenTexts.plotIt}
         </Button>
       </div>
       <dl className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-3 gap-y-1">
-        <dt className="text-soft">slope</dt>
+        <dt className="text-soft">{straightenTexts.slope}</dt>
         <dd className="min-w-0">
           <Scrolled label={theoryWords.slope}>
             <Typeset tex={toTex(slope)} />
           </Scrolled>
         </dd>
-        <dt className="text-soft">intercept</dt>
+        <dt className="text-soft">{straightenTexts.intercept}</dt>
         <dd className="min-w-0">
           {isZero(intercept) ? (
             "zero"
@@ -117,7 +118,9 @@ function PairOfTheory({ pair, onPlot }: PairProps) {
         </dd>
       </dl>
       <details onToggle={(event) => setOpen(event.currentTarget.open)}>
-        <summary className="text-petrol cursor-pointer font-semibold">How one gets there</summary>
+        <summary className="text-petrol cursor-pointer font-semibold">
+          {straightenTexts.howOneGetsThere}
+        </summary>
         {open && <Steps steps={pair.steps} />}
       </details>
     </li>
@@ -163,12 +166,12 @@ function Outcome({ found, plot }: { found: Whole; plot: ReturnType<typeof usePlo
       )}
       {pairs.length > shown && !all && (
         <Button look="quiet" onClick={() => setAll(true)}>
-          {pairs.length - shown} more pairs
+          {straightenTexts.valueMorePairs({ value: pairs.length - shown })}
         </Button>
       )}
       {curve && (
         <div className="mt-2">
-          <Button onClick={fitCurve}>Fit it as a curve</Button>
+          <Button onClick={fitCurve}>{straightenTexts.fitItAsACurve}</Button>
         </div>
       )}
     </>
@@ -188,10 +191,10 @@ export function TheoryNote({ plot }: { plot: ReturnType<typeof usePlotPair> }) {
     [written, tables, constants, rules],
   );
   return (
-    <MarginNote title="From a theory">
+    <MarginNote title={straightenTexts.fromATheory}>
       <Fixed kind="theory">
         <TextField
-          label="The equation that the readings should follow"
+          label={straightenTexts.theEquationThatTheReadings}
           value={equation}
           placeholder="T = 4π√(m L³/(E b d³))"
           problem={found.kind === "unreadable" ? findingSentence(found.finding) : undefined}
@@ -200,10 +203,7 @@ export function TheoryNote({ plot }: { plot: ReturnType<typeof usePlotPair> }) {
       </Fixed>
       {found.kind === "theory" && <Outcome found={found} plot={plot} />}
       {found.kind === "empty" && (
-        <p className="text-soft mt-2">
-          Symbols of quantities count as measured, those of constants as known, all others as
-          unknown. √(…), powers such as L³ or L^3, ln, exp, sin are understood.
-        </p>
+        <p className="text-soft mt-2">{straightenTexts.symbolsOfQuantitiesCountAs}</p>
       )}
     </MarginNote>
   );

@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
 import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from "react";
@@ -39,8 +40,8 @@ function nameOf(block: WriteUpBlock, { shown: nodes }: ReportBlock, about: strin
   if (heading !== "") return heading;
   for (const node of nodes) {
     if (node.kind === "heading") return node.text;
-    if (node.kind === "table") return `Table ${node.number}`;
-    if (node.kind === "figure") return `Figure ${node.number}`;
+    if (node.kind === "table") return writeupTexts.tableNumber2({ number: node.number });
+    if (node.kind === "figure") return writeupTexts.figureNumber({ number: node.number });
   }
   return about === "" ? blockWords[kind] : `${blockWords[kind]}: ${about}`;
 }
@@ -107,8 +108,8 @@ function Tools({ id, name, block, order }: ToolsProps) {
           setActivatorNodeRef(element);
         }}
         type="button"
-        aria-label={`Move ${name}`}
-        title="Drag it, or press ↑ or ↓"
+        aria-label={writeupTexts.moveName({ name })}
+        title={writeupTexts.dragItOrPressOr}
         className={`${toolLook} cursor-grab touch-none`}
         {...listeners}
         onKeyDown={onKeyDown}
@@ -117,8 +118,8 @@ function Tools({ id, name, block, order }: ToolsProps) {
       </button>
       <button
         type="button"
-        aria-label={`${block.hidden ? "Show" : "Hide"} ${name}`}
-        title={block.hidden ? "Show it in the report" : "Hide it from the report"}
+        aria-label={`${block.hidden ? writeupTexts.show : writeupTexts.hide} ${name}`}
+        title={block.hidden ? writeupTexts.showItInTheReport : writeupTexts.hideItFromTheReport}
         className={toolLook}
         onClick={hide}
       >
@@ -126,8 +127,8 @@ function Tools({ id, name, block, order }: ToolsProps) {
       </button>
       <button
         type="button"
-        aria-label={`Take out ${name}`}
-        title="Take it out of the write-up"
+        aria-label={writeupTexts.takeOutName({ name })}
+        title={writeupTexts.takeItOutOfThe}
         className={toolLook}
         onClick={() => act(removeBlock, { block: id })}
       >
@@ -143,9 +144,9 @@ function Authors() {
   const authors = useInvestigation((state) => state.document.writeUp.authors);
   return (
     <input
-      aria-label="Written by"
+      aria-label={writeupTexts.writtenBy}
       value={authors}
-      placeholder="Written by …"
+      placeholder={writeupTexts.writtenBy2}
       maxLength={200}
       onChange={(event) => act(setWriteUp, { change: { authors: event.target.value } }, "authors")}
       className="placeholder:text-soft hover:border-hairline w-full rounded-md border border-transparent px-1 font-serif"
@@ -158,10 +159,10 @@ function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
   const fixed = useFixed("heading", id);
   return (
     <input
-      aria-label="Heading"
+      aria-label={writeupTexts.heading}
       value={block.heading || headingOf(block)}
       readOnly={fixed}
-      placeholder="Heading"
+      placeholder={writeupTexts.heading}
       maxLength={200}
       onChange={(event) =>
         act(describeBlock, { block: id, heading: event.target.value }, `heading/${id}`)
@@ -172,7 +173,7 @@ function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
 }
 
 const hintOf = ({ section }: WriteUpBlock) =>
-  (section && sections[section].hint) ?? "Write here. {E} sets the live value of E.";
+  (section && sections[section].hint) ?? writeupTexts.writeHereESetsThe({});
 
 interface BeforeProps {
   id: string;
@@ -189,13 +190,13 @@ function Before({ id, block, name, words, drawn }: BeforeProps) {
     return (
       <div className="hidden group-focus-within:block group-hover:block">
         <Button look="quiet" className="text-xs!" onClick={() => setOpen(true)}>
-          Add words before it
+          {writeupTexts.addWordsBeforeIt}
         </Button>
       </div>
     );
   }
   return (
-    <TextEditor block={id} text={block.text} label={`Words before ${name}`} hint="Say what is shown here." words={words} drawn={drawn} /> // prettier-ignore
+    <TextEditor block={id} text={block.text} label={writeupTexts.wordsBeforeName({ name })} hint={writeupTexts.sayWhatIsShownHere} words={words} drawn={drawn} /> // prettier-ignore
   );
 }
 
@@ -256,7 +257,7 @@ export const Block = memo(function Block({ block, shown, order, drawn }: Props) 
           <TextEditor
             block={id}
             text={block.text}
-            label={headingOf(block) || "Text"}
+            label={headingOf(block) || writeupTexts.text}
             hint={block.prompt?.trim() || hintOf(block)}
             words={words}
             drawn={drawn}

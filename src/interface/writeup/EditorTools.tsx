@@ -1,9 +1,19 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import type { Editor } from "@tiptap/core";
 import { useEditorState } from "@tiptap/react";
-import { Bold, ChevronDown, Italic, List, ListOrdered, Subscript, Superscript } from "lucide-react";
+import {
+  Bold,
+  ChevronDown,
+  Italic,
+  List,
+  ListOrdered,
+  type LucideIcon,
+  Subscript,
+  Superscript,
+} from "lucide-react";
 import { type ReactNode, useContext, useState } from "react";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
@@ -42,6 +52,14 @@ const listLook =
   "bg-page border-hairline z-20 max-h-72 overflow-auto rounded-md border py-1 shadow-sm focus:outline-none";
 const itemLook = "data-focus:bg-wash block w-full px-3 py-1 text-left";
 
+type MarkTool = readonly [
+  label: string,
+  pressed: boolean,
+  Icon: LucideIcon,
+  run: () => void,
+  keys?: string,
+];
+
 function Marks({ editor }: { editor: Editor }) {
   const on = useEditorState({
     editor,
@@ -55,48 +73,19 @@ function Marks({ editor }: { editor: Editor }) {
     }),
   });
   const chain = () => editor.chain().focus();
-  const size = 15;
-  return (
-    <>
-      <Tool label="Bold" keys="Ctrl+B" pressed={on.bold} onPress={() => chain().toggleBold().run()}>
-        <Bold aria-hidden size={size} />
-      </Tool>
-      <Tool
-        label="Italic"
-        keys="Ctrl+I"
-        pressed={on.italic}
-        onPress={() => chain().toggleItalic().run()}
-      >
-        <Italic aria-hidden size={size} />
-      </Tool>
-      <Tool
-        label="Lowered"
-        keys="Ctrl+Alt+↓"
-        pressed={on.lowered}
-        onPress={() => chain().toggleMark("lowered").run()}
-      >
-        <Subscript aria-hidden size={size} />
-      </Tool>
-      <Tool
-        label="Raised"
-        keys="Ctrl+Alt+↑"
-        pressed={on.raised}
-        onPress={() => chain().toggleMark("raised").run()}
-      >
-        <Superscript aria-hidden size={size} />
-      </Tool>
-      <Tool label="List" pressed={on.bullets} onPress={() => chain().toggleBulletList().run()}>
-        <List aria-hidden size={size} />
-      </Tool>
-      <Tool
-        label="Numbered list"
-        pressed={on.numbers}
-        onPress={() => chain().toggleOrderedList().run()}
-      >
-        <ListOrdered aria-hidden size={size} />
-      </Tool>
-    </>
-  );
+  const tools: readonly MarkTool[] = [
+    [writeupTexts.bold, on.bold, Bold, () => chain().toggleBold().run(), "Ctrl+B"],
+    [writeupTexts.italic, on.italic, Italic, () => chain().toggleItalic().run(), "Ctrl+I"],
+    [writeupTexts.lowered, on.lowered, Subscript, () => chain().toggleMark("lowered").run(), "Ctrl+Alt+↓"], // prettier-ignore
+    [writeupTexts.raised, on.raised, Superscript, () => chain().toggleMark("raised").run(), "Ctrl+Alt+↑"], // prettier-ignore
+    [writeupTexts.list, on.bullets, List, () => chain().toggleBulletList().run()],
+    [writeupTexts.numberedList, on.numbers, ListOrdered, () => chain().toggleOrderedList().run()],
+  ];
+  return tools.map(([label, pressed, Icon, run, keys]) => (
+    <Tool key={label} label={label} keys={keys} pressed={pressed} onPress={run}>
+      <Icon aria-hidden size={15} />
+    </Tool>
+  ));
 }
 
 interface PickProps {
@@ -127,7 +116,9 @@ function Pick({ label, items, grid = false }: PickProps) {
             {shown}
           </MenuItem>
         ))}
-        {items.length === 0 && <p className="text-soft px-3 py-1">There is nothing yet.</p>}
+        {items.length === 0 && (
+          <p className="text-soft px-3 py-1">{writeupTexts.thereIsNothingYet}</p>
+        )}
       </MenuItems>
     </Menu>
   );
@@ -148,7 +139,7 @@ function Formula({ editor }: { editor: Editor }) {
           setTyped(node?.attrs.text ?? "");
         }}
       >
-        Formula
+        {writeupTexts.formula}
       </button>
     );
   }
@@ -174,12 +165,12 @@ function Formula({ editor }: { editor: Editor }) {
       }}
     >
       <TextField
-        label="Formula to put in"
+        label={writeupTexts.formulaToPutIn}
         value={typed}
         placeholder="T² = k L³"
         onChange={setTyped}
       />
-      <Button type="submit">Put in</Button>
+      <Button type="submit">{writeupTexts.putIn}</Button>
     </form>
   );
 }
@@ -191,12 +182,12 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
     editor.chain().focus().insertContent({ type, attrs }).run();
   return (
     <Toolbar
-      label={`Tools: ${label}`}
+      label={writeupTexts.toolsLabel({ label })}
       className="editor-tools mt-1 flex flex-wrap items-center gap-x-1"
     >
       <Marks editor={editor} />
       <Pick
-        label="Live value"
+        label={writeupTexts.liveValue}
         items={values.map(({ of, name, runs }) => ({
           key: of,
           run: put("liveValue", { of }),
@@ -211,7 +202,7 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
         }))}
       />
       <Pick
-        label="Refer to"
+        label={writeupTexts.referTo}
         items={references.map(({ to, text }) => ({
           key: to,
           shown: text,
@@ -221,7 +212,7 @@ export function EditorTools({ editor, label }: { editor: Editor; label: string }
       <Formula editor={editor} />
       <Pick
         grid
-        label="Symbol"
+        label={writeupTexts.symbol}
         items={symbols.map((text) => ({
           key: text,
           shown: text,

@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { memo, type RefObject, startTransition, useEffect, useMemo, useRef, useState } from "react";
 import { createPortal, flushSync } from "react-dom";
 import { svgElements } from "@/figure/render/svgElement";
@@ -70,9 +71,13 @@ export function Pages({ report }: { report: Report }) {
       className="bg-bench -mx-6 -mb-4 flex flex-col items-center gap-5 px-6 py-6"
       data-testid="pages"
     >
-      <h1 className="sr-only">Pages of the report</h1>
+      <h1 className="sr-only">{writeupTexts.pagesOfTheReport}</h1>
       {pages.map((page, i) => (
-        <LyingSheet key={i} page={page} label={`Page ${i + 1} of ${pages.length}`} />
+        <LyingSheet
+          key={i}
+          page={page}
+          label={writeupTexts.pageIOfCount({ i: i + 1, count: pages.length })}
+        />
       ))}
     </div>
   );
@@ -101,7 +106,7 @@ export function PrintedPages({ report }: { report: Report }) {
           className="report-sheet"
           data-turned={page.width > page.height ? "" : undefined}
         >
-          <Sheet page={page} label={`Page ${i + 1}`} />
+          <Sheet page={page} label={writeupTexts.pageI({ i: i + 1 })} />
         </div>
       ))}
     </div>,

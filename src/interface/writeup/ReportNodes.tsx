@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { Fragment, memo, type ReactNode } from "react";
 import type {
   Inline,
@@ -14,8 +15,6 @@ import { PlainScene } from "../parts/PlainScene";
 import { RunTextView } from "../parts/RunTextView";
 import { StillFigure } from "../parts/StillFigure";
 import { Typeset } from "../parts/Typeset";
-
-const workedLabel = "A line of the working";
 
 function InlineView({ inline }: { inline: Inline }): ReactNode {
   switch (inline.kind) {
@@ -71,7 +70,12 @@ function Cell({ cell: { runs, uncertainty, aside } }: { cell: ReportCell }) {
 function TableView({ table }: { table: ReportTable }) {
   const columns = (table.heads.at(-1) ?? []).length;
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Table of the report">
+    <div
+      className="overflow-x-auto"
+      tabIndex={0}
+      role="group"
+      aria-label={writeupTexts.tableOfTheReport}
+    >
       <table className="border-ink border-y-[1.5px] tabular-nums">
         <thead className="border-ink border-b">
           {table.heads.map((heads, line) => (
@@ -134,7 +138,11 @@ function WorkingView({ lines }: { lines: readonly WorkingLine[] }) {
           <dt className="text-soft">
             {line.label} {line.of && <Typeset tex={line.of} />}
           </dt>
-          <WorkedTerm label={workedLabel} tex={workingTex(line)} tone={tones[line.tone]} />
+          <WorkedTerm
+            label={writeupTexts.aLineOfTheWorking}
+            tex={workingTex(line)}
+            tone={tones[line.tone]}
+          />
         </Fragment>
       ))}
     </dl>
@@ -168,7 +176,8 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
       return (
         <figure className="my-1">
           <figcaption className="mb-1 font-serif">
-            <b>Table {node.number}.</b> <RunTextView runs={node.caption} />
+            <b>{writeupTexts.tableNumber({ number: node.number })}</b>{" "}
+            <RunTextView runs={node.caption} />
           </figcaption>
           <TableView table={node.table} />
         </figure>

@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import type { Report } from "@/output/report/report";
 import { fileName } from "@/output/saveFile";
 import { Button } from "../parts/Button";
@@ -20,7 +21,7 @@ export function TakeOutReport({ report }: { report: Report }) {
     });
   const [main, ...others] = makers;
   return (
-    <MarginNote title="Take out the report" about="write-up">
+    <MarginNote title={writeupTexts.takeOutTheReport} about="write-up">
       <div className="flex flex-wrap gap-2">
         {main && (
           <Button look="main" onClick={() => take(main)}>
@@ -32,8 +33,8 @@ export function TakeOutReport({ report }: { report: Report }) {
             {maker.kind}
           </Button>
         ))}
-        <Button title="The same pages on paper" onClick={() => window.print()}>
-          Print
+        <Button title={writeupTexts.theSamePagesOnPaper} onClick={() => window.print()}>
+          {writeupTexts.print}
         </Button>
       </div>
       <TakingLine {...taking} />

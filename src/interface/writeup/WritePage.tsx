@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { DndContext, type DragEndEvent, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
 import { nanoid } from "nanoid";
 import { startTransition, useEffect, useMemo, useState } from "react";
@@ -21,13 +22,12 @@ function Empty() {
   };
   return (
     <div className="py-20 text-center">
-      <h1 className="font-serif text-[20px] font-semibold">No write-up yet</h1>
+      <h1 className="font-serif text-[20px] font-semibold">{writeupTexts.noWriteUpYet}</h1>
       <p className="text-soft mx-auto mt-1 mb-4 max-w-[520px] text-base">
-        A write-up gathers tables, worked examples, figures and results in the order of a lab
-        report. All of it follows the investigation: mend a reading, and every number here changes.
+        {writeupTexts.aWriteUpGathersTables}
       </p>
       <Button look="main" onClick={start}>
-        Lay out the write-up
+        {writeupTexts.layOutTheWriteUp}
       </Button>
     </div>
   );
@@ -64,7 +64,7 @@ export function WritePage({ report }: { report: Report }) {
   };
   return (
     <DndContext id="blocks" sensors={sensors} onDragEnd={onDragEnd}>
-      <h1 className="sr-only">Write-up</h1>
+      <h1 className="sr-only">{writeupTexts.writeUp}</h1>
       <article className="@container mx-auto max-w-[812px]">
         <div className="pointer-fine:@2xl:pl-[72px]">
           {report.blocks.slice(0, drawn ? Infinity : firstDrawn).map((shown) => {

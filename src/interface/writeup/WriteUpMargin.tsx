@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { nanoid } from "nanoid";
 import { useMemo } from "react";
 import { addBlocks } from "@/investigation/acts/addBlocks";
@@ -26,7 +27,7 @@ function useBlockName(): (block: ProposedBlock) => string {
       document.results[of]?.name ||
       document.tables[of]?.name ||
       (kind === "recording" ? callingOf(document.recordings, of) : "") ||
-      (figure >= 0 && kind !== "readings" ? `Figure ${figure + 1}` : "");
+      (figure >= 0 && kind !== "readings" ? writeupTexts.figureFigure({ figure: figure + 1 }) : "");
     return named ? `${blockWords[kind]}: ${named}` : blockWords[kind];
   };
 }
@@ -41,11 +42,11 @@ function Adding() {
     act(addBlocks, { blocks: [{ id: nanoid(10), block }], before: null });
   const hasTitle = Object.values(document.writeUp.blocks).some(({ kind }) => kind === "title");
   return (
-    <MarginNote title="Put into the write-up">
+    <MarginNote title={writeupTexts.putIntoTheWriteUp}>
       <ul className="flex flex-col items-start gap-1">
         {!hasTitle && (
           <li>
-            <Button onClick={() => put(plainBlock("", "title"))}>title</Button>
+            <Button onClick={() => put(plainBlock("", "title"))}>{writeupTexts.title}</Button>
           </li>
         )}
         {unused.slice(0, 12).map((block) => (
@@ -54,14 +55,15 @@ function Adding() {
           </li>
         ))}
         <li>
-          <Button onClick={() => put(plainBlock("", "text"))}>a text with a heading</Button>
+          <Button onClick={() => put(plainBlock("", "text"))}>
+            {writeupTexts.aTextWithAHeading}
+          </Button>
         </li>
       </ul>
-      {unused.length > 12 && <p className="text-soft mt-1">and {unused.length - 12} more</p>}
-      <p className="text-soft mt-2">
-        Each block goes to the end; move it by its grip. Which row a worked example takes is chosen
-        in Derive.
-      </p>
+      {unused.length > 12 && (
+        <p className="text-soft mt-1">{writeupTexts.andValueMore({ value: unused.length - 12 })}</p>
+      )}
+      <p className="text-soft mt-2">{writeupTexts.eachBlockGoesToThe}</p>
     </MarginNote>
   );
 }
@@ -70,31 +72,29 @@ function Layout() {
   const { act } = useActs();
   const { paper, uncertainties } = useInvestigation((state) => state.document.writeUp);
   return (
-    <MarginNote title="How it is laid out">
+    <MarginNote title={writeupTexts.howItIsLaidOut}>
       <div className="grid grid-cols-2 gap-2">
         <Choice
-          label="Paper"
+          label={writeupTexts.paper}
           value={paper}
           options={[
             { value: "a4", label: "A4" },
-            { value: "letter", label: "Letter" },
+            { value: "letter", label: writeupTexts.letter },
           ]}
           onChange={(value) => act(setWriteUp, { change: { paper: value } })}
         />
         <Choice
-          label="± of a column"
+          label={writeupTexts.ofAColumn}
           value={uncertainties}
           options={[
-            { value: "heading", label: "in the heading" },
-            { value: "beside", label: "beside each value" },
+            { value: "heading", label: writeupTexts.inTheHeading },
+            { value: "beside", label: writeupTexts.besideEachValue },
           ]}
           onChange={(value) => act(setWriteUp, { change: { uncertainties: value } })}
         />
       </div>
       {uncertainties === "heading" && (
-        <p className="text-soft mt-1 text-xs">
-          Where it differs from row to row it stands beside each value all the same.
-        </p>
+        <p className="text-soft mt-1 text-xs">{writeupTexts.whereItDiffersFromRow}</p>
       )}
     </MarginNote>
   );
@@ -111,11 +111,8 @@ export function WriteUpMargin({
   // prettier-ignore
   if (report.blocks.length === 0) {
     return (
-      <MarginNote title="A report that can be handed in">
-        <p className="text-soft">
-          Tables, figures and numbers stay live; what you write stands between them. It comes out as
-          PDF, for word processors, as a web page, or in TeX.
-        </p>
+      <MarginNote title={writeupTexts.aReportThatCanBe}>
+        <p className="text-soft">{writeupTexts.tablesFiguresAndNumbersStay}</p>
       </MarginNote>
     );
   }

@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { useState } from "react";
 import { StageLayout } from "../parts/StageLayout";
 import { LiveContext } from "./LiveContext";
@@ -11,8 +12,18 @@ import { WriteUpMargin } from "./WriteUpMargin";
 type View = "write" | "pages";
 
 const views: readonly { readonly view: View; readonly label: string }[] = [
-  { view: "write", label: "Write" },
-  { view: "pages", label: "Pages" },
+  {
+    view: "write",
+    get label() {
+      return writeupTexts.write;
+    },
+  },
+  {
+    view: "pages",
+    get label() {
+      return writeupTexts.pages;
+    },
+  },
 ];
 
 /** Write up: the report block by block, or on its pages; the margin has files, marks and what can be put in. */
@@ -27,7 +38,7 @@ export function WriteUpRoom() {
           <>
             {report.blocks.length > 0 && (
               <div className="mb-2 flex items-center justify-between">
-                <div role="group" aria-label="How the report is shown" className="flex gap-1">
+                <div role="group" aria-label={writeupTexts.howShown} className="flex gap-1">
                   {views.map((one) => (
                     <button
                       key={one.view}
@@ -41,7 +52,7 @@ export function WriteUpRoom() {
                   ))}
                 </div>
                 <a href="#take-out" className="underline min-[900px]:hidden">
-                  Take out the report
+                  {writeupTexts.takeOutTheReport}
                 </a>
               </div>
             )}

@@ -1,5 +1,6 @@
 "use client";
 
+import { writeupTexts } from "@/wording/writeupTexts";
 import { Latest } from "@/remembered/latest";
 import {
   type Editor,
@@ -54,19 +55,21 @@ type Draw = (dom: HTMLElement, attribute: string, live: Live) => void;
 const drawValue: Draw = (dom, of, { values }) => {
   const found = values.find((one) => one.of === of);
   dom.className = "live-value";
-  dom.title = found ? `${found.name}: follows the investigation` : "its source is gone";
-  dom.replaceChildren(...(found ? runElements(found.runs) : ["(no value yet)"]));
+  dom.title = found
+    ? writeupTexts.nameFollowsTheInvestigation({ name: found.name })
+    : writeupTexts.itsSourceIsGone;
+  dom.replaceChildren(...(found ? runElements(found.runs) : [writeupTexts.noValueYet]));
 };
 
 const drawReference: Draw = (dom, to, { references }) => {
   dom.className = "text-petrol";
   dom.title = "cross-reference";
-  dom.textContent = references.find((one) => one.to === to)?.text ?? "(not shown)";
+  dom.textContent = references.find((one) => one.to === to)?.text ?? writeupTexts.notShown;
 };
 
 const drawFormula: Draw = (dom, text) => {
   dom.title = text;
-  if (text.trim() === "") dom.textContent = "(empty formula)";
+  if (text.trim() === "") dom.textContent = writeupTexts.emptyFormula;
   else katex.render(formulaTex(text), dom, { throwOnError: false, strict: false });
 };
 

@@ -1,3 +1,4 @@
+import { writeupTexts } from "@/wording/writeupTexts";
 import { proxy, type Remote, transfer, wrap } from "comlink";
 import type { Report } from "@/output/report/report";
 import type { Reports } from "@/workers/reports";
@@ -130,9 +131,46 @@ async function tex(report: Report, { say }: Hand): Promise<Blob> {
 
 /** Every kind of file, the one that is handed in first. */
 export const makers: readonly Maker[] = [
-  { kind: "PDF", title: "Pages with vectors and fonts, tagged", ending: "pdf", make: pdf, unheld },
-  { kind: "DOCX", title: "For word processors, with fields and formulas", ending: "docx", make: docx }, // prettier-ignore
-  { kind: "HTML", title: "One web page with everything inside", ending: "html", make: html },
-  { kind: "Markdown", title: "Text with its pictures in a ZIP", ending: "zip", make: markdown },
-  { kind: "TeX", title: "Source with pgfplots figures in a ZIP", ending: "tex.zip", make: tex },
+  {
+    get kind() {
+      return writeupTexts.pdf;
+    },
+    get title() {
+      return writeupTexts.pagesWithVectorsAndFonts;
+    },
+    ending: "pdf",
+    make: pdf,
+    unheld,
+  },
+  { get kind() { return writeupTexts.docx; }, get title() { return writeupTexts.forWordProcessorsWithFields; }, ending: "docx", make: docx }, // prettier-ignore
+  {
+    get kind() {
+      return writeupTexts.html;
+    },
+    get title() {
+      return writeupTexts.oneWebPageWithEverything;
+    },
+    ending: "html",
+    make: html,
+  },
+  {
+    get kind() {
+      return writeupTexts.markdown;
+    },
+    get title() {
+      return writeupTexts.textWithItsPicturesIn;
+    },
+    ending: "zip",
+    make: markdown,
+  },
+  {
+    get kind() {
+      return writeupTexts.tex;
+    },
+    get title() {
+      return writeupTexts.sourceWithPgfplotsFiguresIn;
+    },
+    ending: "tex.zip",
+    make: tex,
+  },
 ];

@@ -1,3 +1,4 @@
+import { writeupTexts } from "@/wording/writeupTexts";
 import type { Investigation } from "@/investigation/model/investigation";
 import { buildReport } from "@/output/report/buildReport";
 import { liveValues } from "@/output/report/liveValues";
@@ -17,7 +18,7 @@ function made(document: Investigation, curves: Curves): InHand {
   const context = reportContext(document, curves);
   const references = [...context.numbers].map(([to, number]) => ({
     to,
-    text: `${to.startsWith("figure:") ? "Figure" : "Table"}\u00a0${number}`,
+    text: `${to.startsWith("figure:") ? writeupTexts.figure : writeupTexts.table}\u00a0${number}`,
   }));
   return { report: buildReport(context), live: { values: liveValues(context), references } };
 }

@@ -1,7 +1,7 @@
 export const concluding = {
   /** What a result may be taken from. */
   sourceWords: {
-    slope: "the slope of a line",
+    slope: "{word, select, gradient {the gradient of a line} other {the slope of a line}}",
     intercept: "the intercept of a line",
     parameter: "a parameter of a curve",
     crossing: "where two lines cross",

@@ -43,4 +43,5 @@ export const tabling = {
     smoothedChannel: "{name}, smoothed (Savitzky–Golay, degree 2 over {through})",
     smoothedName: "{recording}, smoothed",
   },
+  time: "time",
 } as const;

@@ -87,7 +87,8 @@ describe.each([
   test("holds texts that can be read, and no typewriter's marks", () => {
     for (const [path, text] of leaves(catalogue)) {
       expect(() => compile(text)).not.toThrow();
-      expect([path, text]).not.toEqual([path, expect.stringMatching(/["']|\.\.\.|\s$|^\s|  /)]);
+      const plain = text.replace(/'[{}]'/g, "");
+      expect([path, plain]).not.toEqual([path, expect.stringMatching(/["']|\.\.\.|\s$|^\s|  /)]);
     }
   });
 });

@@ -1,5 +1,6 @@
 "use client";
 
+import { measureTexts } from "@/wording/measureTexts";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { bigEntryWords as words } from "@/wording/bigEntry";
@@ -26,7 +27,7 @@ export function RowsAbove({ view, open, row }: Props) {
       <table className="text-soft w-full text-right text-lg tabular-nums">
         <thead>
           <tr className="border-hairline border-b text-sm">
-            <th className="w-12 text-left font-normal">n</th>
+            <th className="w-12 text-left font-normal">{measureTexts.n}</th>
             {open.map((place) => {
               const { evaluated, repeat, of } = view.columns[place]!;
               return (

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { type FittedCurve, scatterOff } from "@/pipeline/curves/fittedCurves";
 import { writeRSquared } from "@/pipeline/lines/lineLedger";
@@ -25,10 +26,15 @@ export function CompareCurves({ curves }: { curves: readonly FittedCurve[] }) {
   const least = Math.min(
     ...curves.map((one) => (scatterOff(one) === 0 ? Infinity : (one.fit.criterion ?? Infinity))),
   );
-  const heads = ["curve", "parameters", "off it by", "R²", "red. χ²", "AICc"];
+  const heads = ["curve", "parameters", slopeTexts.offItBy, "R²", "red. χ²", slopeTexts.aicc];
   return (
     <div>
-      <div className="overflow-x-auto" tabIndex={0} role="group" aria-label="Curves compared">
+      <div
+        className="overflow-x-auto"
+        tabIndex={0}
+        role="group"
+        aria-label={slopeTexts.curvesCompared}
+      >
         <table className="w-full text-right text-[13px]" data-testid="compared">
           <thead>
             <tr className="text-soft border-hairline border-b text-xs">

@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../../parts/Said";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { parameterPairs } from "@/core/fit/curves/correlations";
 import { writeNumber } from "@/core/number/writtenNumber";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -15,21 +17,27 @@ export function CovarianceTable({ fitted }: { fitted: FittedCurve }) {
   return (
     <details>
       <summary className="text-petrol cursor-pointer font-semibold">
-        How its parameters err together
+        {slopeTexts.howItsParametersErrTogether}
       </summary>
       <table className="mt-2 w-full max-w-[320px]" data-testid={`covariance-${fitted.id}`}>
         <thead>
           <tr className="text-soft border-hairline border-b text-left text-xs">
-            <th className="font-normal">pair</th>
-            <th className="text-right font-normal">covariance</th>
-            <th className="text-right font-normal">correlation</th>
+            <th className="font-normal">{slopeTexts.pair}</th>
+            <th className="text-right font-normal">{slopeTexts.covariance}</th>
+            <th className="text-right font-normal">{slopeTexts.correlation}</th>
           </tr>
         </thead>
         <tbody>
           {pairs.map(({ names: [a, b], covariance, correlation }) => (
             <tr key={`${a}/${b}`}>
               <th className="text-left font-normal">
-                <RunTextView runs={writeSymbol(a)} /> and <RunTextView runs={writeSymbol(b)} />
+                <Said
+                  parts={{
+                    one: <RunTextView runs={writeSymbol(a)} />,
+                    other: <RunTextView runs={writeSymbol(b)} />,
+                  }}
+                  say={slopeTexts.pairOf}
+                />
               </th>
               <td className="text-right">
                 <NumberView number={writeNumber(covariance, 3)} unit={[]} />
@@ -39,10 +47,7 @@ export function CovarianceTable({ fitted }: { fitted: FittedCurve }) {
           ))}
         </tbody>
       </table>
-      <p className="text-soft mt-1">
-        In the units of the parameters. Near 1 or −1 one of the two can make up for the other, and
-        neither is known well by itself.
-      </p>
+      <p className="text-soft mt-1">{slopeTexts.inTheUnitsOfThe}</p>
     </details>
   );
 }

@@ -1,5 +1,8 @@
 "use client";
 
+import type { Quantity } from "@/investigation/model/quantity";
+import { Said } from "../../parts/Said";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { useEffect, useRef } from "react";
 import { removeCurve } from "@/investigation/acts/removeCurve";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -47,24 +50,26 @@ function Progress({ state }: { state: CurveState }) {
   if (fitting?.long) {
     return (
       <div className="mt-1 flex items-center gap-3">
-        <HowFar part={fitting.part} label="Fitted" />
+        <HowFar part={fitting.part} label={slopeTexts.fitted} />
         <Button look="quiet" onClick={() => keeper?.giveUp(order)}>
-          Give up
+          {slopeTexts.giveUp}
         </Button>
       </div>
     );
   }
   const stopped = !fitting && !finding && fitted?.order !== order;
-  return stopped ? <Button onClick={() => keeper?.again(order, id)}>Fit it again</Button> : null;
+  return stopped ? (
+    <Button onClick={() => keeper?.again(order, id)}>{slopeTexts.fitItAgain}</Button>
+  ) : null;
 }
 
 function OwnFormula({ figure, id, curve }: { figure: string; id: string; curve: Curve }) {
   const { act } = useActs();
   return (
     <TextField
-      label="Formula"
+      label={slopeTexts.formula}
       value={curve.formula}
-      placeholder="a*exp(-x/b) + c"
+      placeholder={slopeTexts.aExpXBC}
       onChange={(formula) =>
         act(setCurve, { figure, curve: id, change: { formula } }, `curve/${id}/formula`)
       }
@@ -78,6 +83,21 @@ interface Props {
   fit: FigureFit;
 }
 
+/** A power is taken of a number in its unit. */
+function CountsIn({ quantity }: { quantity: Quantity }) {
+  return (
+    <p className="text-soft">
+      <Said
+        parts={{
+          symbol: <SymbolView quantity={quantity} />,
+          unit: <RunTextView runs={writeUnitText(quantity.unit)} />,
+        }}
+        say={slopeTexts.countsIn}
+      />
+    </p>
+  );
+}
+
 /** One curve: its formula, what was found, and what may be said of it. */
 export function CurveBlock({ figure, state, fit }: Props) {
   const { act } = useActs();
@@ -85,7 +105,11 @@ export function CurveBlock({ figure, state, fit }: Props) {
   const model = fitted?.fit.model ?? (curve.family === "own" ? undefined : modelOf(curve.family));
   const points = fit.groups.find(({ key }) => key === curve.series)?.points;
   return (
-    <div role="group" aria-label={`Curve: ${name}`} className="flex flex-col gap-2 py-2">
+    <div
+      role="group"
+      aria-label={slopeTexts.curveName({ name })}
+      className="flex flex-col gap-2 py-2"
+    >
       <div className="flex items-center justify-between gap-2">
         <Tick
           label={<span className="font-semibold break-all">{name}</span>}
@@ -93,21 +117,18 @@ export function CurveBlock({ figure, state, fit }: Props) {
           onChange={(shown) => act(setCurve, { figure, curve: id, change: { shown } })}
         />
         <Button look="quiet" onClick={() => act(removeCurve, { figure, curve: id })}>
-          Take off
+          {slopeTexts.takeOff}
         </Button>
       </div>
       {curve.family === "own" && <OwnFormula figure={figure} id={id} curve={curve} />}
       {model && points && (
-        <Scrolled label="Formula as printed">
+        <Scrolled label={slopeTexts.formulaAsPrinted}>
           <CurveFormula expression={model.expression} variable={model.variable} points={points} />
         </Scrolled>
       )}
       {fitted && !finding && <ParameterTable fitted={fitted} />}
       {curve.family === "power" && points && points.x.quantity.unit.trim() !== "" && (
-        <p className="text-soft">
-          <SymbolView quantity={points.x.quantity} /> counts as its number in{" "}
-          <RunTextView runs={writeUnitText(points.x.quantity.unit)} />.
-        </p>
+        <CountsIn quantity={points.x.quantity} />
       )}
       <Progress state={state} />
       {finding && (
@@ -122,7 +143,7 @@ export function CurveBlock({ figure, state, fit }: Props) {
       {model && <ParameterWishes figure={figure} id={id} curve={curve} names={model.parameters} />}
       <details>
         <summary className="text-petrol cursor-pointer font-semibold">
-          How it is fitted and drawn
+          {slopeTexts.howItIsFittedAnd}
         </summary>
         <div className="mt-2">
           <CurveChoices figure={figure} id={id} curve={curve} fit={fit} />

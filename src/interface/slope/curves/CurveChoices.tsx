@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { BarsThatCount } from "../BarsThatCount";
 import { options } from "../../parts/options";
 import { setCurve } from "@/investigation/acts/setCurve";
@@ -11,7 +12,14 @@ import { Choice } from "../../parts/Choice";
 import { TextField } from "../../parts/TextField";
 import { useActs } from "../../store/useInvestigation";
 
-const weights = { none: "none: every point alike", y: "those of y" } as const;
+const weights = {
+  get none() {
+    return slopeTexts.noneEveryPointAlike;
+  },
+  get y() {
+    return slopeTexts.thoseOfY;
+  },
+} as const;
 
 interface Props {
   figure: string;
@@ -29,7 +37,7 @@ export function CurveChoices({ figure, id, curve, fit }: Props) {
     <TextField
       label={label}
       value={curve[field]}
-      placeholder="all"
+      placeholder={slopeTexts.all}
       onChange={(next) => change({ [field]: next }, field)}
     />
   );
@@ -37,7 +45,7 @@ export function CurveChoices({ figure, id, curve, fit }: Props) {
     <div className="flex flex-col gap-2">
       {fit.groups.length > 1 && (
         <Choice
-          label="Through the points of"
+          label={slopeTexts.throughThePointsOf}
           value={curve.series}
           options={fit.groups.map((one) => ({ value: one.key, label: seriesName(one, fit) }))}
           onChange={(series) => change({ series })}
@@ -50,24 +58,24 @@ export function CurveChoices({ figure, id, curve, fit }: Props) {
           onChange={(next) => change({ weights: next })}
         />
         <Choice
-          label="Band"
+          label={slopeTexts.band}
           value={curve.bands}
           options={options(bandsOfCurve)}
           onChange={(bands) => change({ bands })}
         />
-        {text("from", "Readings from")}
-        {text("to", "to")}
+        {text("from", slopeTexts.lineFields.from)}
+        {text("to", slopeTexts.lineFields.to)}
       </div>
       <Choice
-        label="Drawn"
+        label={slopeTexts.drawn}
         value={curve.reach}
         options={options(reachOfCurve)}
         onChange={(reach) => change({ reach })}
       />
       {curve.reach === "stretch" && (
         <div className="grid grid-cols-2 gap-3">
-          {text("drawnFrom", "Drawn from")}
-          {text("drawnTo", "to ")}
+          {text("drawnFrom", slopeTexts.drawnFrom)}
+          {text("drawnTo", slopeTexts.drawnTo)}
         </div>
       )}
     </div>

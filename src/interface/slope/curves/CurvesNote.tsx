@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { nanoid } from "nanoid";
 import { addCurve } from "@/investigation/acts/addCurve";
 import { type CurveFamily, curveFamilies } from "@/investigation/model/curve";
@@ -18,7 +19,12 @@ import { CompareCurves } from "./CompareCurves";
 import { CurveBlock } from "./CurveBlock";
 
 const families = [
-  { value: "none" as const, label: "choose a curve" },
+  {
+    value: "none" as const,
+    get label() {
+      return slopeTexts.chooseACurve;
+    },
+  },
   ...curveFamilies.map((value) => ({ value, label: familyNames[value] })),
 ];
 
@@ -44,7 +50,7 @@ export function CurvesNote({ figure, fit, line }: Props) {
   const series = fit.groups[0]?.key ?? "";
   const add = (family: CurveFamily) => act(addCurve, { figure, id: nanoid(10), family, series });
   return (
-    <MarginNote title="Curves">
+    <MarginNote title={slopeTexts.curves}>
       <div className="divide-hairline divide-y">
         {curves.map((state) => (
           <CurveBlock key={state.id} figure={figure} state={state} fit={fit} />
@@ -56,11 +62,7 @@ export function CurvesNote({ figure, fit, line }: Props) {
       {fitted.length > 0 && !line.best && (
         <div className="py-2">
           <Tick
-            label={
-              fitted.length > 1
-                ? "how far each point is off the first, under the figure"
-                : "how far each point is off it, under the figure"
-            }
+            label={fitted.length > 1 ? slopeTexts.howFarEachPointIs : slopeTexts.howFarEachPointIs2}
             checked={line.strip !== "none"}
             onChange={(on) => act(setLine, { figure, change: { strip: on ? "unit" : "none" } })}
           />
@@ -69,19 +71,14 @@ export function CurvesNote({ figure, fit, line }: Props) {
       {curves.length < limits.curves && (
         <div className="mt-2 max-w-[240px]">
           <Choice
-            label={curves.length === 0 ? "Fit a curve" : "Fit a further curve"}
+            label={curves.length === 0 ? slopeTexts.fitACurve : slopeTexts.fitAFurtherCurve}
             value="none"
             options={families}
             onChange={(family) => family !== "none" && add(family)}
           />
         </div>
       )}
-      {curves.length === 0 && (
-        <p className="text-soft mt-2">
-          Where a line is not the question. A curve takes the place of the straight lines on the
-          figure; they can be drawn again beside it.
-        </p>
-      )}
+      {curves.length === 0 && <p className="text-soft mt-2">{slopeTexts.whereALineIsNot}</p>}
     </MarginNote>
   );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeTexts } from "@/wording/slopeTexts";
 import { useState } from "react";
 import type { FittedParameter } from "@/core/fit/curves/curveFit";
 import { writeNumber, writeStatement } from "@/core/number/writtenNumber";
@@ -34,7 +35,7 @@ function Value({
   return (
     <>
       <NumberView number={writeNumber(value, 4)} unit={runs} />
-      {fixed && <span className="text-soft"> kept</span>}
+      {fixed && <span className="text-soft"> {slopeTexts.kept}</span>}
     </>
   );
 }
@@ -60,24 +61,17 @@ export function ParameterTable({ fitted: { id, fit, order } }: { fitted: FittedC
   );
 }
 
-const bounds = [
-  ["start", "start"],
-  ["least", "least"],
-  ["most", "most"],
-] as const;
+const bounds = ["start", "least", "most"] as const;
 
-/** What may be said of each parameter: where to start, whether to keep it there, how far it may go. */
-export function ParameterWishes({
-  figure,
-  id,
-  curve,
-  names,
-}: {
+interface WishesProps {
   figure: string;
   id: string;
   curve: Curve;
   names: readonly string[];
-}) {
+}
+
+/** What may be said of each parameter: where to start, whether to keep it there, how far it may go. */
+export function ParameterWishes({ figure, id, curve, names }: WishesProps) {
   const { act } = useActs();
   const [open, setOpen] = useState(false);
   const change = (name: string, part: Partial<CurveParameter>, field = "") =>
@@ -89,30 +83,35 @@ export function ParameterWishes({
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="text-petrol cursor-pointer font-semibold">
-        Starting values and bounds
+        {slopeTexts.startingValuesAndBounds}
       </summary>
       {open &&
         names.map((name) => {
           const said = curve.parameters[name] ?? plainParameter;
           return (
-            <div key={name} role="group" aria-label={`Parameter ${name}`} className="mt-2">
+            <div
+              key={name}
+              role="group"
+              aria-label={slopeTexts.parameterName({ name })}
+              className="mt-2"
+            >
               <div className="flex items-baseline justify-between">
                 <span className="font-serif">
                   <RunTextView runs={writeSymbol(name)} />
                 </span>
                 <Tick
-                  label="keep at its start"
+                  label={slopeTexts.keepAtItsStart}
                   checked={said.fixed}
                   onChange={(fixed) => change(name, { fixed })}
                 />
               </div>
               <div className="grid grid-cols-3 gap-2">
-                {bounds.map(([field, label]) => (
+                {bounds.map((field) => (
                   <TextField
                     key={field}
-                    label={label}
+                    label={slopeTexts.bounds[field]}
                     value={said[field]}
-                    placeholder={field === "start" ? "found" : "none"}
+                    placeholder={field === "start" ? slopeTexts.found : slopeTexts.none}
                     onChange={(text) => change(name, { [field]: text }, field)}
                   />
                 ))}

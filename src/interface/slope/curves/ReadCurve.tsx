@@ -1,5 +1,7 @@
 "use client";
 
+import { Said } from "../../parts/Said";
+import { slopeTexts } from "@/wording/slopeTexts";
 import { useState } from "react";
 import { areaBetween, placesOf, slopeAt } from "@/core/fit/curves/readCurve";
 import type { ReadOff } from "@/core/fit/readOff";
@@ -95,13 +97,22 @@ function AtX({ fitted, read: { height, slope, area } }: { fitted: FittedCurve; r
       )}
       {slope && (
         <p data-testid="curve-slope">
-          slope there ={" "}
-          <Found found={slope} unit={writeSlopeUnit(y.quantity.unit, x.quantity.unit)} />
+          <Said
+            parts={{
+              number: (
+                <Found found={slope} unit={writeSlopeUnit(y.quantity.unit, x.quantity.unit)} />
+              ),
+            }}
+            say={slopeTexts.slopeThereIs}
+          />
         </p>
       )}
       {area && (
         <p data-testid="curve-area">
-          area under it = <Found found={area} unit={writeUnit([...ofY, ...ofX])} />
+          <Said
+            parts={{ number: <Found found={area} unit={writeUnit([...ofY, ...ofX])} /> }}
+            say={slopeTexts.areaUnder}
+          />
         </p>
       )}
     </>
@@ -114,7 +125,7 @@ function Places({ fitted, read: { places } }: { fitted: FittedCurve; read: Read 
   if (!places) return null;
   return (
     <div data-testid="curve-places">
-      {places.length === 0 && <p>The curve does not reach it where it is drawn.</p>}
+      {places.length === 0 && <p>{slopeTexts.theCurveDoesNotReach}</p>}
       {places.map((place, index) => (
         <p key={index}>
           <SymbolView quantity={quantity} /> ={" "}
@@ -143,21 +154,14 @@ function Reading({ fitted, figure }: Props) {
   return (
     <div className="mt-2 flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-3">
-        {field("x", "At this value across")}
-        {field("to", "area from there to")}
+        {field("x", slopeTexts.atThisValueAcross)}
+        {field("to", slopeTexts.areaFromThereTo)}
       </div>
       <AtX fitted={fitted} read={read} />
-      {field("y", "At this value up")}
+      {field("y", slopeTexts.atThisValueUp)}
       <Places fitted={fitted} read={read} />
-      {beyond && (
-        <p className="text-magenta">
-          That is extrapolated: beyond the readings nothing was measured.
-        </p>
-      )}
-      <p className="text-soft">
-        ± is one standard uncertainty, from all parameters together, with the ± of the place that
-        was typed and of constants.
-      </p>
+      {beyond && <p className="text-magenta">{slopeTexts.thatIsExtrapolatedBeyondThe}</p>}
+      <p className="text-soft">{slopeTexts.isOneStandardUncertaintyFrom}</p>
     </div>
   );
 }
@@ -167,7 +171,9 @@ export function ReadCurve({ fitted, figure }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <details onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="text-petrol cursor-pointer font-semibold">Read off the curve</summary>
+      <summary className="text-petrol cursor-pointer font-semibold">
+        {slopeTexts.readOffTheCurve}
+      </summary>
       {open && <Reading fitted={fitted} figure={figure} />}
     </details>
   );

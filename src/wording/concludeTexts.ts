@@ -1,0 +1,4 @@
+import { concludeTexts as english } from "./en/concludeTexts";
+import { worded } from "./language/worded";
+
+export const concludeTexts = worded("concludeTexts", english);

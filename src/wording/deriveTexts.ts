@@ -1,0 +1,4 @@
+import { deriveTexts as english } from "./en/deriveTexts";
+import { worded } from "./language/worded";
+
+export const deriveTexts = worded("deriveTexts", english);

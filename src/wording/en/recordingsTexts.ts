@@ -1,0 +1,4 @@
+export const recordingsTexts = {
+  loggerFromName: "logger, from {name}",
+  columnColumn: "column {column}",
+} as const;
