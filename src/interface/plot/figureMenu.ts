@@ -12,7 +12,7 @@ function ofAxis(thing: Element, axis: "x" | "y"): AboutThing {
     name: words.axis[axis],
     groups: [
       [
-        { label: words.fill, key: "Home", run: () => pressOn(thing, plotTexts.home) },
+        { label: words.fill, key: "Home", run: () => pressOn(thing, "Home") },
         { label: words.nearer, key: "+", run: () => pressOn(thing, "+") },
         { label: words.wider, key: "−", run: () => pressOn(thing, "-") },
       ],
@@ -28,7 +28,7 @@ function ofWords(thing: Element): AboutThing {
   return {
     name: words.words,
     groups: [
-      [{ label: off, key: "Delete", run: () => pressOn(thing, plotTexts.delete) }],
+      [{ label: off, key: "Delete", run: () => pressOn(thing, "Delete") }],
       [{ label: words.change, key: "F6", then: toMargin(thing) }],
     ],
   };

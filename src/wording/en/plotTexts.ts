@@ -1,6 +1,4 @@
 export const plotTexts = {
-  home: "Home",
-  delete: "Delete",
   onTheSamePaper: "On the same paper",
   nothing: "nothing",
   upTheVerticalAxis: "Up the vertical axis",

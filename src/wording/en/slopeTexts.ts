@@ -58,13 +58,16 @@ export const slopeTexts = {
   fitAFurtherCurve: "Fit a further curve",
   whereALineIsNot:
     "Where a line is not the question. A curve takes the place of the straight lines on the figure; they can be drawn again beside it.",
-  theRoleLine: "The {role} line",
-  howFarRole: "How far, {role}",
+  theRoleLine:
+    "{role, select, best {The best line} steepest {The steepest line} other {The shallowest line}}",
+  howFarRole:
+    "{role, select, best {How far, best} steepest {How far, steepest} other {How far, shallowest}}",
   itsEquation: "its equation",
   itKeepsTo: "It keeps to",
   oneLineOverAllSeries: "one line over all series",
   andOneForEachSeries: "and one for each series",
-  drawTheKindLine: "Draw the {kind} line",
+  drawTheKindLine:
+    "{kind, select, steepest {Draw the steepest line} shallowest {Draw the shallowest line} other {Draw the best line}}",
   hideThisLine: "Hide this line",
   drawThisLine: "Draw this line",
   overAllAllowedLines: "over all allowed lines",

@@ -1,0 +1,55 @@
+import type { Translation } from "../language/texts";
+import type { figureMenu as english } from "../en/figureMenu";
+
+export const figureMenu = {
+  figureMenuWords: {
+    draw: "{role, select, best {Ausgleichsgerade zeichnen} steepest {Steilste Gerade zeichnen} shallowest {Flachste Gerade zeichnen} other {Gerade zeichnen}}",
+    hideLine:
+      "{role, select, best {Ausgleichsgerade ausblenden} steepest {Steilste Gerade ausblenden} shallowest {Flachste Gerade ausblenden} other {Gerade ausblenden}}",
+    equation: { show: "Gleichung dazuschreiben", hide: "Gleichung wegnehmen" },
+    points:
+      "Messwerte im Diagramm. Links und rechts geht es von einem zum nächsten, mit Umschalt werden mehrere markiert; auf und ab von Gerade zu Gerade, Enter zur Zeile.",
+    point: "Der Punkt von Zeile {row}",
+    go: "Zum Messwert",
+    aside: "Beiseitelegen",
+    axis: { x: "Die waagerechte Achse", y: "Die senkrechte Achse" },
+    fill: "Blatt ausfüllen lassen",
+    nearer: "Näher",
+    wider: "Weiter",
+    axisChoices: "Beschriftung, Teilung und Bereich",
+    words: "Diese Worte im Diagramm",
+    off: "Wegnehmen",
+    ownPlace: "Selbst einen Platz finden lassen",
+    change: "Worte ändern",
+    straightedge: "Lineal {number}",
+    choices: "Wofür es steht",
+    reach: "Wie weit sie gezeichnet wird",
+    held: "Woran sie festhält",
+    toSlope: "Zu „Steigung“",
+    lineChoices: "Wie sie gelegt wird",
+    triangle: "Das Steigungsdreieck",
+    working: "Die Rechnung dazu",
+    hint: "Auf einen Messwert oder eine Gerade zeigen, oder einen Bereich um mehrere ziehen.",
+    hintOfPlot: "Achsen, Legende und Beschriftungen lassen sich ziehen.",
+  },
+  pairMenuWords: { plot: "Auftragen", take: "Auswählen", said: "Was darüber gesagt wird" },
+  blockMenuWords: {
+    up: "Nach oben",
+    down: "Nach unten",
+    hide: "Im Protokoll ausblenden",
+    show: "Im Protokoll zeigen",
+    takeOut: "Aus dem Protokoll nehmen",
+  },
+  heardWords: {
+    off: "{side, select, above {{amount} über der Geraden} other {{amount} unter der Geraden}}",
+    line: "{of, plural, =1 {Die Gerade} other {Gerade {number} von {of}}}",
+    title: "Zum Hören",
+    play: "Punkte abspielen",
+    stop: "Anhalten",
+    sounds: "Beim Weitergehen jeden Punkt erklingen lassen",
+    how: "Von links nach rechts, oben ist hoch; der zweite, leisere Ton ist die Gerade.",
+    none: "Dieser Browser gibt keine Töne aus.",
+    on: "auf der Geraden",
+    intercept: "Achsenabschnitt",
+  },
+} satisfies Translation<typeof english>;

@@ -1,0 +1,30 @@
+import type { Translation } from "../language/texts";
+import type { filingTexts as english } from "../en/filingTexts";
+
+export const filingTexts = {
+  dropAFileHereOr: "Eine Datei hierher ziehen oder wählen",
+  file: "Datei",
+  readingReading: "{reading} wird gelesen…",
+  valueColumnPlace: "{value}, Spalte {place}",
+  n: "n",
+  andValueRowsMore: "und {value} weitere Zeilen",
+  twoTheSecondWithUnits: "zwei, die zweite mit Einheiten",
+  linesOfHeadings: "Überschriftenzeilen",
+  decimalMark: "Dezimalzeichen",
+  encoding: "Zeichensatz",
+  cellsArePartedBy: "Zellen getrennt durch",
+  sheet: "Blatt",
+  stretchOfCells: "Zellbereich",
+  broughtIn: "{name} eingelesen: {what}",
+  anotherFile: "Andere Datei",
+  bringIn: "Einlesen",
+  bringInAsANew: "Als neue Tabelle einlesen",
+  bringInATable: "Tabelle einlesen",
+  csvTsvOrXlsxA: "CSV, TSV oder XLSX; eine hier ausgegebene Tabelle kommt zurück, wie sie war.",
+  csv: "CSV",
+  json: "JSON",
+  takeOut: "Ausgeben",
+  thisTableAsCsv: "Diese Tabelle als CSV",
+  allTablesAsXlsx: "Alle Tabellen als XLSX",
+  theWholeInvestigationAsJson: "Die ganze Auswertung als JSON",
+} satisfies Translation<typeof english>;
