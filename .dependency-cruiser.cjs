@@ -137,6 +137,7 @@ module.exports = {
       "core/text",
       "overview",
       "remembered",
+      "wording/language",
       "wording/untitled",
     ]),
     {

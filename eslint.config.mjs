@@ -33,6 +33,32 @@ const leavesEarly = {
   message: "A test may not leave before it asserts: expect what has to be, or use fc.pre.",
 };
 
+const notCatalogued = "Words that are seen or heard stand in a catalogue of src/wording";
+const words = "/^(?!\\s*Fathom Rule\\s*$)(?=[\\s\\S]*[A-Za-z]{2})/";
+const named =
+  "/^(label|title|placeholder|alt|heading|hint|text|caption|aria-(label|description|roledescription|valuetext))$/";
+
+/** Texts in the pages themselves, and in what is seen or heard of a control; names of formulas in one letter may stand. */
+const outsideCatalogues = [
+  { selector: `JSXText[value=${words}]`, message: notCatalogued },
+  {
+    selector: `JSXAttribute[name.name=${named}] > Literal[value=${words}]`,
+    message: notCatalogued,
+  },
+  {
+    selector: `JSXAttribute[name.name=${named}] > JSXExpressionContainer > :matches(Literal[value=${words}], ConditionalExpression > Literal[value=${words}])`,
+    message: notCatalogued,
+  },
+  {
+    selector: `JSXElement > JSXExpressionContainer > :matches(Literal[value=${words}], ConditionalExpression > Literal[value=${words}], LogicalExpression > Literal.right[value=${words}])`,
+    message: notCatalogued,
+  },
+  {
+    selector: `JSXAttribute[name.name=${named}] TemplateElement[value.raw=/[a-z]{3}/]`,
+    message: notCatalogued,
+  },
+];
+
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**"] },
   ...next,
@@ -54,6 +80,12 @@ const config = [
     files: ["src/{core,investigation,pipeline,figure,intake,output,wording}/**/*.ts"],
     ignores: ["**/*.test.ts"],
     rules: { "no-restricted-syntax": ["error", ...packedBySpread, ownCache, ownState] },
+  },
+  {
+    files: ["src/{interface,app}/**/*.tsx"],
+    rules: {
+      "no-restricted-syntax": ["error", ...packedBySpread, ownCache, ...outsideCatalogues],
+    },
   },
   {
     files: ["**/*.test.ts", "**/*.test.tsx"],

@@ -13,6 +13,7 @@ import next from "next";
 import { closeDatabase } from "@/server/database/connection";
 import { builtFiles } from "@/server/doors/builtFiles";
 import { answeredByExpress } from "@/server/doors/expressDoors";
+import { answerIn, languageOfRequest, speakByRequest } from "@/server/language/requestLanguage";
 import { log } from "@/server/log/log";
 import { requestIdHeader } from "@/server/log/requestOf";
 import { kindOf, metrics } from "@/server/metrics/metrics";
@@ -56,6 +57,7 @@ async function serve({
   FATHOM_RULE_METRICS_PORT: metricsPort,
   FATHOM_RULE_PROXIES: proxies,
 }: Settings): Promise<void> {
+  speakByRequest();
   const app = next({ dev: false, dir: process.cwd(), hostname: HOST, port: PORT });
   await app.prepare();
   const handle = app.getRequestHandler();
@@ -66,8 +68,10 @@ async function serve({
     request.headers["x-fathom-rule-address"] = addressOf(request, proxies);
     if (proxies === 0) delete request.headers["x-forwarded-for"];
     noteAnswer(request, response, id);
-    if (answeredByExpress(request, response)) return;
-    answeredAsBuilt(request, response, () => void handle(request, response));
+    answerIn(languageOfRequest(request.headers), () => {
+      if (answeredByExpress(request, response)) return;
+      answeredAsBuilt(request, response, () => void handle(request, response));
+    });
   });
   server.keepAliveTimeout = keptOpen;
   server.headersTimeout = keptOpen + 1_000;

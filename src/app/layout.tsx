@@ -1,5 +1,8 @@
 import type { Metadata } from "next";
 import type { ReactNode } from "react";
+import { Speaking } from "@/interface/language/Speaking";
+import { SpokenPage } from "@/interface/language/SpokenPage";
+import { spoken } from "@/wording/language/spoken";
 import { PageHands } from "@/interface/keys/PageHands";
 import { EastAsianLetters } from "@/interface/shell/EastAsianLetters";
 import { applicationWords } from "@/wording/application";
@@ -11,16 +14,19 @@ export const generateMetadata = (): Metadata => ({
 });
 
 export default function RootLayout({ children }: { children: ReactNode }) {
+  const language = spoken();
   return (
-    <html lang="en">
+    <html lang={language === "pseudo" ? "en" : language}>
       <head>
         {/* Made of the shipped fonts when they are put in place. */}
         {/* eslint-disable-next-line @next/next/no-css-tags */}
         <link rel="stylesheet" href="/fonts/fonts.css" precedence="default" />
       </head>
       <body>
-        {children}
-        <PageHands />
+        <Speaking language={language}>
+          <SpokenPage>{children}</SpokenPage>
+          <PageHands />
+        </Speaking>
         <EastAsianLetters />
       </body>
     </html>

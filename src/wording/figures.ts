@@ -1,24 +1,45 @@
 import { plainRunText } from "@/core/unit/runText";
-import { type FigureSpecification, pointCount } from "@/figure/specification";
-import { linesInWords } from "@/pipeline/figure/figure";
+import {
+  type FigureSpecification,
+  pointCount,
+  type SeriesSpecification,
+} from "@/figure/specification";
+import { figures } from "./en/figures";
+import { inList } from "./language/listing";
+import { worded } from "./language/worded";
+
+const texts = worded("figures", figures);
+
+function axisInWords({ name, symbol, unit }: FigureSpecification["x"]): string {
+  const named = [name, plainRunText(symbol)].filter((part) => part !== "").join(" ");
+  return unit.length > 0 ? texts.axis({ name: named, unit: plainRunText(unit) }) : named;
+}
+
+function linesInWords(series: readonly SeriesSpecification[]): string | undefined {
+  const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
+  const drawn = (["best", "steepest", "shallowest"] as const).filter((role) => roles.has(role));
+  if (drawn.length === 0) return undefined;
+  const names = inList(drawn.map((role) => texts.lineNames[role]));
+  const several = series.filter(({ lines }) => lines.length > 0).length > 1;
+  return several ? texts.lines({ names }) : texts.line({ names });
+}
 
 /** A figure told in words, for those who hear it instead of seeing it. */
 export function figureDescription(figure: FigureSpecification): string {
-  const { taking, aside } = pointCount(figure);
-  const axis = ({ name, symbol, unit }: FigureSpecification["x"]) =>
-    [name, plainRunText(symbol), unit.length > 0 ? `in ${plainRunText(unit)}` : ""]
-      .filter((part) => part !== "")
-      .join(" ");
+  const { taking: count, aside } = pointCount(figure);
+  const { series } = figure;
+  const names = series.map(({ name }) => name).join(", ");
+  const curves = (figure.curves ?? []).map(({ name }) => name).join("; ");
+  const parts = [
+    series.length > 1
+      ? texts.pointsInSeries({ count, series: series.length, names })
+      : texts.points({ count }),
+    aside > 0 ? texts.aside({ count: aside }) : undefined,
+    texts.axes({ up: axisInWords(figure.y), across: axisInWords(figure.x) }),
+    linesInWords(series),
+    curves === "" ? undefined : texts.curves({ names: curves }),
+  ];
   const title = figure.title ? `${plainRunText(figure.title)}: ` : "";
-  const hollow = aside > 0 ? `, ${aside} more set aside` : "";
-  const several = figure.series.length > 1;
-  const series = several
-    ? ` in ${figure.series.length} series (${figure.series.map(({ name }) => name).join(", ")})`
-    : "";
-  const lines = linesInWords(figure.series);
-  const line = lines === "" ? "" : `,${lines}`;
-  const names = (figure.curves ?? []).map(({ name }) => name);
-  const curves = names.length > 0 ? `, with the fitted curve: ${names.join("; ")}` : "";
-  const strip = figure.strip ? "; under it how far each point is off the line" : "";
-  return `${title}${taking} ${taking === 1 ? "point" : "points"}${series}${hollow}, ${axis(figure.y)} up against ${axis(figure.x)} across${line}${curves}${strip}.`;
+  const said = parts.filter((part) => part !== undefined).join(", ");
+  return `${title}${said}${figure.strip ? `; ${texts.strip}` : ""}.`;
 }

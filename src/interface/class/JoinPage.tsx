@@ -38,7 +38,7 @@ function CodeField({ found }: { found: (one: Found) => void }) {
   };
   return (
     <AccountForm main act={words.look} done="" change={() => look(code)}>
-      <TextField label={words.code} value={code} onChange={setCode} placeholder="TIDE 4M7K" />
+      <TextField label={words.code} value={code} onChange={setCode} placeholder={words.example} />
     </AccountForm>
   );
 }

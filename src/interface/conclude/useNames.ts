@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
 import { concludeTexts } from "@/wording/concludeTexts";
 import type { ResultSource } from "@/investigation/model/result";
 import type { ResultPart } from "@/pipeline/results/evaluatedResult";
@@ -34,9 +35,9 @@ export function usePartName(): (part: ResultPart) => string {
       return constants[id]?.name || constants[id]?.symbol || concludeTexts.aConstant;
     if (kind === "column") return id.replace(/#.*/, "");
     return id === "slope"
-      ? slopeWord
+      ? slopeWordText(slopeWord)
       : id === "intercept"
-        ? "intercept"
+        ? slopeWordText("intercept")
         : concludeTexts.idFromTheFigure({ id });
   };
 }

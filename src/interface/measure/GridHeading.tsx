@@ -111,7 +111,7 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
 /** Which repeat a column is, and mean and scatter behind the last. */
 function RepeatNumbers({ group }: { group: HeadingGroup }) {
   const { evaluated, repeats, span } = group;
-  const behind = ["mean", scatterShort[evaluated.spread]];
+  const behind = [measureTexts.mean, scatterShort[evaluated.spread]];
   return Array.from({ length: span }, (_, index) => (
     <div
       key={`${evaluated.id}/${index}`}

@@ -95,7 +95,10 @@ export function MeasurePage() {
           </Button>
         </ForWriters>
         {!finding && (
-          <Button onClick={() => controller.grid.setState({ finding: true })} title="Ctrl+F">
+          <Button
+            onClick={() => controller.grid.setState({ finding: true })}
+            title={measureTexts.findKey}
+          >
             {measureTexts.find}
           </Button>
         )}

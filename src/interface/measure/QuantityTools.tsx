@@ -85,10 +85,15 @@ export function QuantityTools({ evaluated }: { evaluated: EvaluatedQuantity }) {
     <>
       <ByWords evaluated={evaluated} />
       <div className="mt-2 -ml-2.5 flex flex-wrap">
-        <Button look="quiet" disabled={place <= 0} title="Alt+←" onClick={() => move(-1)}>
+        <Button
+          look="quiet"
+          disabled={place <= 0}
+          title={measureTexts.leftKey}
+          onClick={() => move(-1)}
+        >
           <ArrowLeft aria-hidden size={15} /> {measureTexts.moveLeft}
         </Button>
-        <Button look="quiet" disabled={last} title="Alt+→" onClick={() => move(1)}>
+        <Button look="quiet" disabled={last} title={measureTexts.rightKey} onClick={() => move(1)}>
           <ArrowRight aria-hidden size={15} /> {measureTexts.moveRight}
         </Button>
         <Button look="quiet" disabled={shown.length < 2} onClick={hide}>

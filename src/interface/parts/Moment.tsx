@@ -1,5 +1,7 @@
 "use client";
 
+import { localeOf } from "@/wording/language/languages";
+import { spoken } from "@/wording/language/spoken";
 import { useSyncExternalStore } from "react";
 
 const never = () => () => {};
@@ -14,13 +16,17 @@ interface Props {
 }
 
 const inWords = (at: string, timeZone?: string) =>
-  new Date(at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short", timeZone });
+  new Date(at).toLocaleString(localeOf(spoken()), {
+    dateStyle: "medium",
+    timeStyle: "short",
+    timeZone,
+  });
 
 const isToday = (at: string) => new Date(at).toDateString() === new Date().toDateString();
 
 const inShort = (at: string) =>
   new Date(at).toLocaleString(
-    "en-GB",
+    localeOf(spoken()),
     isToday(at) ? { timeStyle: "short" } : { day: "numeric", month: "short" },
   );
 

@@ -1,4 +1,5 @@
 import Link from "next/link";
+import { LanguageChoice } from "../language/LanguageChoice";
 import { OwnName } from "./OwnName";
 import { SignOut } from "./SignOut";
 
@@ -24,6 +25,7 @@ export function PlainHeader({ person, signOut, back }: Props) {
           </Link>
         )}
         <span className="flex-1" />
+        <LanguageChoice />
         <OwnName name={person.name} />
         <SignOut personId={person.id} signOut={signOut} />
       </header>

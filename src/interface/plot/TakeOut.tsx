@@ -1,5 +1,6 @@
 "use client";
 
+import { asReport } from "@/output/report/reportLanguage";
 import { plotTexts } from "@/wording/plotTexts";
 import { useState } from "react";
 import { plainRunText } from "@/core/unit/runText";
@@ -32,6 +33,9 @@ interface Taken {
   readonly transparent: boolean;
 }
 
+const described = (figure: FigureSpecification): string =>
+  asReport(() => figureDescription(figure));
+
 function titleOf(figure: FigureSpecification): string {
   return figure.title ? plainRunText(figure.title) : "figure";
 }
@@ -39,12 +43,12 @@ function titleOf(figure: FigureSpecification): string {
 const svgType = "image/svg+xml";
 
 async function svg({ figure }: Taken): Promise<Blob> {
-  return new Blob([await figureSvg(figure, figureDescription(figure))], { type: svgType });
+  return new Blob([await figureSvg(figure, described(figure))], { type: svgType });
 }
 
 async function png({ figure, resolution, transparent }: Taken): Promise<Blob> {
   const ground = transparent ? "transparent" : "white";
-  return figurePng(await figureSvg(figure, figureDescription(figure), ground), figure, resolution);
+  return figurePng(await figureSvg(figure, described(figure), ground), figure, resolution);
 }
 
 function tableFor({ figure, fit, rules }: Taken): TableToSet {

@@ -1,4 +1,3 @@
-import { plotTexts } from "@/wording/plotTexts";
 import { figureMenuWords as words } from "@/wording/figureMenu";
 import type { AboutThing } from "../parts/doings";
 import { pressOn } from "../parts/pressOn";

@@ -19,6 +19,7 @@ import { useLive } from "../parts/useLive";
 import { rememberedPerson } from "../store/deviceCopy";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { namedCommand } from "@/wording/acts";
+import { LanguageChoice } from "../language/LanguageChoice";
 import { KeysButton } from "./KeysButton";
 import { SaveLine } from "./SaveLine";
 import { laterSheet } from "../later/laterPart";
@@ -142,6 +143,7 @@ export function Header({ person, bench, signOut, children }: Props) {
         <HistoryButton />
       </span>
       <span className="ml-auto flex items-center gap-3 max-sm:hidden">
+        <LanguageChoice />
         <KeysButton />
         {person && <OwnName name={person.name} />}
         <SignOut

@@ -1,5 +1,7 @@
 "use client";
 
+import { localeOf } from "@/wording/language/languages";
+import { spoken } from "@/wording/language/spoken";
 import { shellTexts } from "@/wording/shellTexts";
 import { sayings } from "@/wording/sayings";
 import type { Saving } from "../store/investigationStore";
@@ -11,7 +13,10 @@ function sentence(saving: Saving): string {
   switch (saving.kind) {
     case "kept":
       return sayings.saving.kept({
-        time: saving.at.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" }),
+        time: saving.at.toLocaleTimeString(localeOf(spoken()), {
+          hour: "2-digit",
+          minute: "2-digit",
+        }),
       });
     case "keeping":
       return sayings.saving.keeping;

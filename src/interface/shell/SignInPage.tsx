@@ -2,6 +2,7 @@ import type { PersonKind } from "@/protocol/accounts";
 import { accountWords } from "@/wording/accounts";
 import { classWords } from "@/wording/classes";
 import { signInWords as words } from "@/wording/signIn";
+import { LanguageChoice } from "../language/LanguageChoice";
 import { Licences } from "../parts/Licences";
 import { SignInForm } from "./SignInForm";
 
@@ -67,6 +68,9 @@ export function SignInPage({ demoAccounts, register }: Props) {
           </p>
         )}
         <DemoAccounts accounts={demoAccounts} />
+        <p className="mt-4 -ml-1">
+          <LanguageChoice />
+        </p>
         <Licences />
       </main>
     </div>

@@ -6,6 +6,7 @@ import type { StageId } from "@/wording/stages";
 import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
 import { useCommandKeys } from "../commands/useCommandKeys";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
+import { SaidAnew } from "../language/Speaking";
 import { BenchLine } from "./BenchLine";
 import type { HandingChanges } from "../handing/handingChanges";
 import { HandInHere } from "../handing/HandIn";
@@ -140,7 +141,13 @@ function Bench(props: Props) {
 /** The bench with a teacher's remarks, where it is a bench's. */
 function WithRemarks(props: Props) {
   const { investigationId, opened } = props;
-  if (!opened?.bench) return <Bench {...props} />;
+  if (!opened?.bench) {
+    return (
+      <SaidAnew>
+        <Bench {...props} />
+      </SaidAnew>
+    );
+  }
   return (
     <RemarksProvider
       investigationId={investigationId}
@@ -148,7 +155,9 @@ function WithRemarks(props: Props) {
       teacher={rightsOf[opened.standing].has("mark")}
     >
       <RemarkedThings />
-      <Bench {...props} />
+      <SaidAnew>
+        <Bench {...props} />
+      </SaidAnew>
     </RemarksProvider>
   );
 }

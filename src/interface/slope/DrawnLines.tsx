@@ -35,7 +35,7 @@ export function DrawnLines() {
           className="flex flex-col gap-1"
         >
           <Tick
-            label={<span className="font-semibold">{role}</span>}
+            label={<span className="font-semibold">{slopeTexts.roles[role]}</span>}
             checked={figure.line[role]}
             onChange={(on) => change({ [role]: on })}
           />

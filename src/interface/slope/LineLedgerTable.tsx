@@ -110,7 +110,7 @@ function Lines({ line, range, slope, height }: LinesProps) {
             <td className="w-11">
               <Sample kind={kind} />
             </td>
-            <td>{kind}</td>
+            <td>{slopeTexts.roles[kind]}</td>
             {numbers(of)}
           </tr>
         ))}

@@ -16,7 +16,7 @@ import { quantityWith } from "@/pipeline/straighten/straightening";
 import { type TheoryOutcome, theoryPairs } from "@/pipeline/straighten/theoryPairs";
 import { firstKey } from "@/pipeline/lines/fit";
 import { findingSentence } from "@/wording/findings";
-import { stepSentence, theoryWords } from "@/wording/straighten";
+import { boardWords, stepSentence, theoryWords } from "@/wording/straighten";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { Fixed } from "../parts/Fixed";
@@ -42,9 +42,9 @@ function Roles({ roles: { measured, known, unknown } }: Pick<Whole, "roles">) {
       </span>
     ));
   const kinds = [
-    ["measured", measured],
-    ["constants", known],
-    ["unknown", unknown],
+    [straightenTexts.roles.measured, measured],
+    [straightenTexts.roles.known, known],
+    [straightenTexts.roles.unknown, unknown],
   ] as const;
   return (
     <dl className="mt-2 grid grid-cols-[auto_1fr] gap-x-3" data-testid="roles">
@@ -82,7 +82,7 @@ interface PairProps {
 function PairOfTheory({ pair, onPlot }: PairProps) {
   const { vertical, horizontal, slope, intercept } = pair;
   const [open, setOpen] = useState(false);
-  const title = `${toTex(vertical)} \\text{ against } ${toTex(horizontal)}`;
+  const title = `${toTex(vertical)} \\text{ ${boardWords.against} } ${toTex(horizontal)}`;
   return (
     <li className="border-hairline border-t py-2">
       <div className="flex items-center justify-between gap-2">
@@ -109,7 +109,7 @@ function PairOfTheory({ pair, onPlot }: PairProps) {
         <dt className="text-soft">{straightenTexts.intercept}</dt>
         <dd className="min-w-0">
           {isZero(intercept) ? (
-            "zero"
+            straightenTexts.zero
           ) : (
             <Scrolled label={theoryWords.intercept}>
               <Typeset tex={toTex(intercept)} />

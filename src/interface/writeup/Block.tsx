@@ -1,5 +1,6 @@
 "use client";
 
+import { asReport } from "@/output/report/reportLanguage";
 import { writeupTexts } from "@/wording/writeupTexts";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
@@ -36,7 +37,7 @@ interface Props {
 /** What a block is called where it is moved or hidden; @param about the quantity or result that it shows. */
 function nameOf(block: WriteUpBlock, { shown: nodes }: ReportBlock, about: string): string {
   const { kind } = block;
-  const heading = headingOf(block);
+  const heading = asReport(() => headingOf(block));
   if (heading !== "") return heading;
   for (const node of nodes) {
     if (node.kind === "heading") return node.text;
@@ -160,7 +161,7 @@ function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
   return (
     <input
       aria-label={writeupTexts.heading}
-      value={block.heading || headingOf(block)}
+      value={block.heading || asReport(() => headingOf(block))}
       readOnly={fixed}
       placeholder={writeupTexts.heading}
       maxLength={200}

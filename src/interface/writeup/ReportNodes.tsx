@@ -1,5 +1,6 @@
 "use client";
 
+import { asReport } from "@/output/report/reportLanguage";
 import { writeupTexts } from "@/wording/writeupTexts";
 import { Fragment, memo, type ReactNode } from "react";
 import type {
@@ -176,7 +177,7 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
       return (
         <figure className="my-1">
           <figcaption className="mb-1 font-serif">
-            <b>{writeupTexts.tableNumber({ number: node.number })}</b>{" "}
+            <b>{asReport(() => writeupTexts.tableNumber({ number: node.number }))}</b>{" "}
             <RunTextView runs={node.caption} />
           </figcaption>
           <TableView table={node.table} />

@@ -1,3 +1,4 @@
+import { asReport } from "@/output/report/reportLanguage";
 import { writeupTexts } from "@/wording/writeupTexts";
 import type { Investigation } from "@/investigation/model/investigation";
 import { buildReport } from "@/output/report/buildReport";
@@ -18,9 +19,14 @@ function made(document: Investigation, curves: Curves): InHand {
   const context = reportContext(document, curves);
   const references = [...context.numbers].map(([to, number]) => ({
     to,
-    text: `${to.startsWith("figure:") ? writeupTexts.figure : writeupTexts.table}\u00a0${number}`,
+    text: asReport(
+      () => `${to.startsWith("figure:") ? writeupTexts.figure : writeupTexts.table}\u00a0${number}`,
+    ),
   }));
-  return { report: buildReport(context), live: { values: liveValues(context), references } };
+  return {
+    report: buildReport(context),
+    live: { values: asReport(() => liveValues(context)), references },
+  };
 }
 
 let last: { document: Investigation; curves: Curves; inHand: InHand } | undefined;

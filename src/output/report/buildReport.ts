@@ -1,13 +1,18 @@
 import { untitled } from "@/wording/untitled";
 import { inOrder } from "@/investigation/model/order";
 import { remembered } from "@/remembered/remembered";
+import { asReport } from "./reportLanguage";
 import { reportBlock } from "./blockNodes";
 import { liveValues } from "./liveValues";
 import type { Report } from "./report";
 import type { ReportContext } from "./reportContext";
 
 /** The report of an investigation: every block with what it shows now. Made once as long as the context stays. */
-export const buildReport = remembered((context: ReportContext): Report => {
+export const buildReport = remembered((context: ReportContext): Report =>
+  asReport(() => built(context)),
+);
+
+function built(context: ReportContext): Report {
   const { document } = context;
   const values = liveValues(context);
   const blocks = inOrder(document.writeUp.blocks).map(([id, block]) =>
@@ -15,4 +20,4 @@ export const buildReport = remembered((context: ReportContext): Report => {
   );
   const { paper, authors } = document.writeUp;
   return { title: document.title || untitled(), authors, paper, blocks };
-});
+}

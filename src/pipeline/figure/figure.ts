@@ -156,7 +156,7 @@ const lineNames = [
 ] as const;
 
 /** " with the best-fit, the steepest and the shallowest line", or nothing where none is drawn. */
-export function linesInWords(
+function linesInWords(
   series: readonly SeriesSpecification[],
   weights: LineChoice["weights"] = "none",
 ): string {

@@ -24,8 +24,6 @@ export const benches = {
       none: "Ohne Tisch",
       all: "Alle sitzen an einem Tisch.",
       nobody: "Noch ist niemand in der Klasse: der Zugang geht über den Code unter „Personen“.",
-      noBenches:
-        "Noch gibt es keine Tische. Einen Namen zum neuen Tisch ziehen oder Tische bilden lassen.",
       newBench: "Neuer Tisch",
       drawHere: "einen Namen hierher ziehen",
       empty: "hier sitzt niemand",

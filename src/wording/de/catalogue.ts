@@ -25,6 +25,7 @@ import { history } from "./history";
 import { houseRules } from "./houseRules";
 import { instruments } from "./instruments";
 import { keys } from "./keys";
+import { languageWords } from "./languageWords";
 import { later } from "./later";
 import { licences } from "./licences";
 import { lines } from "./lines";
@@ -96,6 +97,7 @@ export const catalogue: Catalogue = {
   houseRules,
   instruments,
   keys,
+  languageWords,
   later,
   licences,
   lines,

@@ -87,6 +87,7 @@ export const classes = {
     },
     join: {
       open: "Einer Klasse beitreten",
+      example: "TIDE 4M7K",
       code: "Zugangscode",
       look: "Weiter",
       joins: "{name} beitreten",

@@ -124,4 +124,7 @@ export const measureTexts = {
   noFormula: "Berechnet nach einer Formel, die noch fehlt. Bei „Berechnen“ steht, wie.",
   mean: "Mittelwert",
   scatter: "Streuung",
+  findKey: "Strg+F",
+  leftKey: "Alt+←",
+  rightKey: "Alt+→",
 } satisfies Translation<typeof english>;

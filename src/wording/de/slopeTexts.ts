@@ -166,4 +166,5 @@ export const slopeTexts = {
   dragCorner: "Entlang der Geraden ziehen. Tasten: Pfeile, mit Umschalt zehnmal so weit.",
   drawnTo: "gezeichnet bis",
   bounds: { start: "Start", least: "mindestens", most: "höchstens" },
+  roles: { best: "Ausgleichsgerade", steepest: "steilste", shallowest: "flachste" },
 } satisfies Translation<typeof english>;

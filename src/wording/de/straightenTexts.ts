@@ -43,4 +43,6 @@ export const straightenTexts = {
   stage: "Linearisieren",
   needsRows: "Die Tafel braucht vier Zeilen mit einem Messwert beider Größen.",
   needsTwo: "Linearisieren braucht zwei Größen in einer Tabelle. Zuerst messen.",
+  roles: { measured: "gemessen", known: "Konstanten", unknown: "unbekannt" },
+  zero: "null",
 } satisfies Translation<typeof english>;

@@ -18,7 +18,7 @@ export const uncertainty = {
     "standard-error": "Standardabweichung des Mittelwerts s/√n",
   },
   scatterShort: {
-    "half-range": "½ Spanne",
+    "half-range": "½ Sp.",
     "sample-standard-deviation": "s",
     "standard-error": "s/√n",
   },

@@ -22,7 +22,6 @@ export const benches = {
       none: "Without a bench",
       all: "Everybody sits at a bench.",
       nobody: "Nobody is in the class yet: students join by the code under People.",
-      noBenches: "There are no benches yet. Draw a name to the new bench, or let them be made.",
       newBench: "New bench",
       drawHere: "draw a name here",
       empty: "nobody sits here",

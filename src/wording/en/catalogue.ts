@@ -24,6 +24,7 @@ import { history } from "./history";
 import { houseRules } from "./houseRules";
 import { instruments } from "./instruments";
 import { keys } from "./keys";
+import { languageWords } from "./languageWords";
 import { later } from "./later";
 import { licences } from "./licences";
 import { lines } from "./lines";
@@ -95,6 +96,7 @@ export const catalogue = {
   houseRules,
   instruments,
   keys,
+  languageWords,
   later,
   licences,
   lines,

@@ -84,6 +84,8 @@ export const classes = {
     },
     join: {
       open: "Join a class",
+      /** What a joining code looks like. */
+      example: "TIDE 4M7K",
       code: "Joining code",
       look: "Go on",
       joins: "Join {name}",

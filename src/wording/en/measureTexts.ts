@@ -121,4 +121,7 @@ export const measureTexts = {
   noFormula: "Worked out by a formula that is still missing. Derive shows how.",
   mean: "mean",
   scatter: "scatter",
+  findKey: "Ctrl+F",
+  leftKey: "Alt+←",
+  rightKey: "Alt+→",
 } as const;

@@ -156,10 +156,6 @@ export const slopeTexts = {
   /** A power of a number takes its number in its unit; both are typeset. */ countsIn:
     "{symbol} counts as its number in {unit}.",
   rowOf: "Row {row}",
-  /** The slope word of the house rules, and what stands behind it. */ words: {
-    slope: "slope",
-    gradient: "gradient",
-  },
   interceptIs: "intercept {number}",
   interceptEquals: "intercept = {number}",
   bestLineOf: "Best-fit line: {series}",
@@ -168,4 +164,6 @@ export const slopeTexts = {
   dragCorner: "Drag along the line. Keys: arrows, with Shift ten times as far.",
   drawnTo: "drawn to",
   bounds: { start: "start", least: "least", most: "most" },
+  /** The lines of a figure, as labels. */
+  roles: { best: "best", steepest: "steepest", shallowest: "shallowest" },
 } as const;

@@ -42,4 +42,6 @@ export const straightenTexts = {
   stage: "Straighten",
   needsRows: "The board needs four rows with a reading of both quantities.",
   needsTwo: "Straightening needs two quantities in one table. Measure first.",
+  roles: { measured: "measured", known: "constants", unknown: "unknown" },
+  zero: "zero",
 } as const;

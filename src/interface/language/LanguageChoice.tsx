@@ -1,0 +1,26 @@
+"use client";
+
+import { isLanguage, languages, ownNames } from "@/wording/language/languages";
+import { languageWords } from "@/wording/languageWords";
+import { useSpeaking } from "./Speaking";
+
+/** In which language everything is said, each language named in itself. */
+export function LanguageChoice() {
+  const { language, choose } = useSpeaking();
+  return (
+    <select
+      aria-label={languageWords.label}
+      title={languageWords.label}
+      value={language}
+      onChange={({ target: { value } }) => isLanguage(value) && void choose(value)}
+      className="text-soft hover:border-hairline h-8 rounded-md border border-transparent bg-transparent px-1"
+    >
+      {language === "pseudo" && <option value="pseudo">⟦ ⟧</option>}
+      {languages.map((one) => (
+        <option key={one} value={one} lang={one}>
+          {ownNames[one]}
+        </option>
+      ))}
+    </select>
+  );
+}

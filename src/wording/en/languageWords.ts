@@ -1,0 +1,3 @@
+export const languageWords = {
+  label: "Language",
+} as const;
