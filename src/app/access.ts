@@ -10,6 +10,8 @@ import {
   type Entry,
 } from "@/server/access/gate";
 import { type Right, rightsOf } from "@/protocol/rights";
+import { languageCookie } from "@/protocol/languageCookie";
+import { isLanguage } from "@/wording/language/languages";
 import { sessionCookie } from "@/server/access/sessionCookie";
 import type { SignedIn } from "@/server/access/whoAsks";
 import type { AskedFrom } from "@/server/access/signIn";
@@ -44,6 +46,14 @@ export async function keepSession(token: string, expires: Date): Promise<void> {
     sameSite: "lax",
     path: "/",
   });
+}
+
+const aYear = 365 * 24 * 3600;
+
+/** From now on the browser speaks the language that its person chose, if any. */
+export async function speakAs(language: string | null): Promise<void> {
+  if (!isLanguage(language)) return;
+  (await cookies()).set(languageCookie, language, { maxAge: aYear, sameSite: "lax", path: "/" });
 }
 
 export async function forgetSession(): Promise<void> {

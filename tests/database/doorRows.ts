@@ -193,6 +193,7 @@ export const rows: Readonly<Record<string, Row>> = {
   "src/app/sign-in/page.tsx SignIn": { args: () => [], all: everybody },
   "src/app/sign-in/actions.ts signOutAction": { args: () => [], all: everybody },
   "src/app/api/faults/route.ts POST": { args: () => [request("/api/faults", { where: "x", message: "y" })], all: signedIn },
+  "src/app/api/language/route.ts POST": { args: () => [request("/api/language", { language: "de" })], all: signedIn },
   "src/app/api/health/route.ts GET": { args: () => [], all: everybody },
   "src/app/api/ready/route.ts GET": { args: () => [], all: everybody },
   "src/app/api/invitations/route.ts POST": { args: () => [request("/api/invitations", { token: "none" })], all: everybody },

@@ -1,7 +1,10 @@
 import { expect, type Page, test } from "@playwright/test";
 import { allHere, sharedPlace } from "./bench";
+import { beginAccount, invitedByCommand, password } from "./school";
 
 test.use({ locale: "de-DE" });
+
+const signInName = () => `runa-${Date.now().toString(36)}`;
 
 async function enterInGerman(page: Page): Promise<void> {
   await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
@@ -33,28 +36,36 @@ test("a browser that prefers German is answered in German, from the door to the 
   }
 });
 
-test("the language is changed from the header: what was typed stays, and the next page speaks it too", async ({
-  page,
+test("the language is changed from the header: what was typed stays, and wherever one signs in it is spoken", async ({
+  browser,
 }) => {
-  await enterInGerman(page);
-  await page.getByRole("button", { name: "Auswertung beginnen" }).click();
-  await page.getByRole("textbox", { name: "Titel der Auswertung" }).fill("Federn im Hafen");
+  const english = { locale: "en-GB" };
+  const page = await (await browser.newContext(english)).newPage();
+  const name = signInName();
+  await beginAccount(page, invitedByCommand("Runa"), name);
+  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
+  await page.getByRole("button", { name: "Start an investigation" }).click();
+  await page.getByRole("textbox", { name: "Title of the investigation" }).fill("Harbour wall");
   await page.getByRole("gridcell").first().click();
   await page.keyboard.type("3.20");
   await page.keyboard.press("Enter");
-  await page.getByLabel("Sprache").selectOption("en");
-  await expect(page.getByRole("navigation", { name: "Stages" })).toBeVisible();
-  await expect(page.locator("html")).toHaveAttribute("lang", "en");
-  await expect(page.getByRole("textbox", { name: "Title of the investigation" })).toHaveValue(
-    "Federn im Hafen",
+  const kept = page.waitForResponse(/api\/language$/);
+  await page.getByLabel("Language").selectOption("de");
+  await expect(page.getByRole("navigation", { name: "Stufen" })).toBeVisible();
+  await expect(page.locator("html")).toHaveAttribute("lang", "de");
+  await expect(page.getByRole("textbox", { name: "Titel der Auswertung" })).toHaveValue(
+    "Harbour wall",
   );
   await expect(page.getByRole("gridcell", { name: /3\.20/ })).toBeVisible();
-  await page.getByRole("button", { name: /^Undo/ }).click();
+  await page.getByRole("button", { name: /^Rückgängig/ }).click();
   await expect(page.getByRole("gridcell", { name: /3\.20/ })).toHaveCount(0);
-  await page.reload();
-  await expect(page.getByRole("navigation", { name: "Stages" })).toBeVisible();
-  await page.getByRole("link", { name: "Fathom Rule" }).click();
-  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
-  await page.getByLabel("Language").selectOption("de");
-  await expect(page.getByRole("heading", { name: "Regal" })).toBeVisible();
+  expect((await kept).ok()).toBe(true);
+
+  const other = await (await browser.newContext(english)).newPage();
+  await other.goto(`${sharedPlace()}/sign-in`);
+  await other.getByLabel("Name", { exact: true }).fill(name);
+  await other.getByLabel("Password").fill(password);
+  await other.getByRole("button", { name: "Sign in" }).click();
+  await expect(other.getByRole("heading", { name: "Regal" })).toBeVisible();
+  await expect(other.getByRole("link", { name: "Harbour wall" })).toBeVisible();
 });

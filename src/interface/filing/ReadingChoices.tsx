@@ -35,16 +35,16 @@ export function ReadingChoices({ reading, repeated, worded, onReading }: Reading
   return (
     <>
       <Choice
-        label={filingTexts.linesOfHeadings}
         value={String(reading.headingLines) as keyof typeof lineNames}
+        label={filingTexts.linesOfHeadings}
         options={named(["0", "1", "2"], lineNames)}
         onChange={(lines) =>
           onReading({ ...reading, headingLines: Number(lines) as Reading["headingLines"] })
         }
       />
       <Choice
-        label={filingTexts.decimalMark}
         value={reading.decimalMark}
+        label={filingTexts.decimalMark}
         options={named(["point", "comma"] as const, markNames)}
         onChange={(decimalMark) => onReading({ ...reading, decimalMark })}
       />

@@ -4,18 +4,31 @@ import { useRouter } from "next/navigation";
 import { createContext, Fragment, type ReactNode, use, useContext, useMemo, useState } from "react";
 import { languageCookie } from "@/protocol/languageCookie";
 import { fetchLanguage, isInHand } from "@/wording/language/fetched";
-import type { Language, Spoken } from "@/wording/language/languages";
+import { isLanguage, type Language, type Spoken } from "@/wording/language/languages";
 import { speak } from "@/wording/language/spoken";
 
 interface Speaking {
   readonly language: Spoken;
   /** Speaks another language from now on, in this browser. */
   readonly choose: (language: Language) => Promise<void>;
+  /** Speaks as the server has just told this browser to, for somebody who signed in. */
+  readonly follow: () => Promise<void>;
 }
 
-const SpeakingContext = createContext<Speaking>({ language: "en", choose: async () => {} });
+const SpeakingContext = createContext<Speaking>({
+  language: "en",
+  choose: async () => {},
+  follow: async () => {},
+});
 
 export const useSpeaking = (): Speaking => useContext(SpeakingContext);
+
+const chosen = new RegExp(`(?:^|;\\s*)${languageCookie}=([a-z]+)`);
+
+function chosenIn(cookies: string): Language | undefined {
+  const name = chosen.exec(cookies)?.[1];
+  return isLanguage(name) ? name : undefined;
+}
 
 const aYear = 365 * 24 * 3600;
 
@@ -23,6 +36,19 @@ const remember = (language: Language) => {
   const secure = window.location.protocol === "https:" ? "; secure" : "";
   document.cookie = `${languageCookie}=${language}; path=/; max-age=${aYear}; samesite=lax${secure}`;
 };
+
+/** Pages that are open to all: nobody may be signed in there, with whom a language could be kept. */
+const openToAll = /^\/(sign-in|register|join|invited|read)\b/;
+
+/** Kept with the person; where the server does not answer, the cookie of this browser holds it. */
+async function keep(language: Language): Promise<void> {
+  if (openToAll.test(window.location.pathname)) return;
+  await fetch("/api/language", {
+    method: "POST",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify({ language }),
+  }).catch(() => undefined);
+}
 
 /** What is in it is shown once the words of its language are in hand. The server is told the language by each request. */
 function InLanguage({ language, children }: { language: Spoken; children: ReactNode }) {
@@ -37,19 +63,26 @@ function InLanguage({ language, children }: { language: Spoken; children: ReactN
 export function Speaking({ language: first, children }: { language: Spoken; children: ReactNode }) {
   const router = useRouter();
   const [language, setLanguage] = useState(first);
-  const speaking = useMemo(
-    () => ({
+  const speaking = useMemo(() => {
+    const change = async (next: Language) => {
+      await fetchLanguage(next);
+      document.documentElement.lang = next;
+      setLanguage(next);
+    };
+    return {
       language,
       choose: async (next: Language) => {
-        await fetchLanguage(next);
+        await change(next);
         remember(next);
-        document.documentElement.lang = next;
-        setLanguage(next);
+        void keep(next);
         router.refresh();
       },
-    }),
-    [language, router],
-  );
+      follow: async () => {
+        const told = chosenIn(document.cookie);
+        if (told && told !== language) await change(told);
+      },
+    };
+  }, [language, router]);
   return (
     <SpeakingContext value={speaking}>
       <InLanguage language={language}>{children}</InLanguage>

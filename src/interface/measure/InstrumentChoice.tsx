@@ -118,8 +118,8 @@ export function InstrumentChoice({ evaluated }: { evaluated: EvaluatedQuantity }
     <>
       <div className="col-span-2">
         <Choice
-          label={measureTexts.readWith}
           value={chosen ?? none}
+          label={measureTexts.readWith}
           options={options}
           onChange={choose}
         />

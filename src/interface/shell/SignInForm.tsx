@@ -3,6 +3,7 @@
 import { type ComponentProps, useActionState, useId } from "react";
 import { useRouter } from "next/navigation";
 import { signInWords as words } from "@/wording/signIn";
+import { useSpeaking } from "../language/Speaking";
 import { useTied } from "../parts/formProblem";
 import { useLive } from "../parts/useLive";
 import { signIn } from "./signIn";
@@ -74,8 +75,10 @@ function Fields({ message, busy }: { message: string | undefined; busy: boolean 
 /** Name and password; the door's page has little else that needs a script, so that it is there at once. */
 export function SignInForm() {
   const router = useRouter();
+  const { follow } = useSpeaking();
   const [message, submit, busy] = useActionState(async (_: string | undefined, form: FormData) => {
     const sentence = await signIn(form);
+    if (sentence === undefined) await follow();
     if (sentence === undefined && joining()) backToClass();
     else if (sentence === undefined) router.replace("/shelf");
     return sentence;

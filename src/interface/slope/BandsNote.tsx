@@ -39,14 +39,14 @@ export function BandsNote({ line, points }: Props) {
     <div className="flex flex-col gap-2">
       <div className="grid grid-cols-2 gap-3">
         <Choice
-          label={slopeTexts.bands}
           value={choice.bands}
+          label={slopeTexts.bands}
           options={kinds}
           onChange={(bands) => change({ bands })}
         />
         <Choice
-          label={slopeTexts.level}
           value={choice.level}
+          label={slopeTexts.level}
           options={levels}
           onChange={(level) => change({ level })}
         />

@@ -66,8 +66,8 @@ export function LineChoices() {
           onChange={(weights) => change({ weights })}
         />
         <Choice
-          label={slopeTexts.itKeepsTo}
           value={line.held}
+          label={slopeTexts.itKeepsTo}
           options={options(heldWords)}
           onChange={(held) => change({ held })}
         />

@@ -13,7 +13,13 @@ export interface AskedFrom {
 }
 
 export type SignInOutcome =
-  | { readonly kind: "signed-in"; readonly token: string; readonly expiresAt: Date }
+  | {
+      readonly kind: "signed-in";
+      readonly token: string;
+      readonly expiresAt: Date;
+      /** The language that this person chose, if any. */
+      readonly language: string | null;
+    }
   | { readonly kind: "refused" }
   | { readonly kind: "too-many"; readonly minutes: number }
   /** Others are being let in: there is no room to wait. */
@@ -53,5 +59,6 @@ export async function signIn(
     return { kind: "crowded", seconds: error.seconds };
   }
   await forgiveTries(name, address);
-  return { kind: "signed-in", ...(await openSession(known.id, browser)) };
+  const { language } = known;
+  return { kind: "signed-in", ...(await openSession(known.id, browser)), language };
 }

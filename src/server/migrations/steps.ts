@@ -17,6 +17,7 @@ export const steps = [
   "015-recordings.sql",
   "016-instrument-holds.sql",
   "017-tail.sql",
+  "018-language.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */

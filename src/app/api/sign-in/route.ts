@@ -1,5 +1,5 @@
 import * as yup from "yup";
-import { askedBy, keepSession } from "@/app/access";
+import { askedBy, keepSession, speakAs } from "@/app/access";
 import { answered } from "@/app/answers";
 import type { SignInReply } from "@/protocol/signingIn";
 import { signIn } from "@/server/access/signIn";
@@ -25,6 +25,7 @@ export function POST(request: Request): Promise<Response> {
     switch (outcome.kind) {
       case "signed-in":
         await keepSession(outcome.token, outcome.expiresAt);
+        await speakAs(outcome.language);
         return answer({ kind: "signed-in" }, 200);
       case "refused":
         return answer({ kind: "refused" }, 401);

@@ -22,6 +22,8 @@ export class Person extends Model<InferAttributes<Person>, InferCreationAttribut
   declare demo: CreationOptional<boolean>;
   /** When the first tour was ended or passed over; null while it waits. */
   declare tourEndedAt: CreationOptional<Date | null>;
+  /** The language that they chose; null while each browser goes by its own. */
+  declare language: CreationOptional<string | null>;
 }
 
 export function definePerson(sequelize: Sequelize): void {
@@ -36,6 +38,7 @@ export function definePerson(sequelize: Sequelize): void {
       firstPassword: yesOrNo(),
       demo: yesOrNo(),
       tourEndedAt: optional.moment(),
+      language: optional.text(),
     },
     { ...plainTable, sequelize, modelName: "Person", tableName: "people" },
   );
