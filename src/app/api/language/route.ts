@@ -12,11 +12,11 @@ const mostBytes = 1000;
 /** Keeps the language that a person chose in a window. */
 export function POST(request: Request): Promise<Response> {
   return answered(request, async () => {
+    const body = await readBody(request, mostBytes);
     const entry = await personForRoute();
     if (entry.answer) return entry.answer;
-    const { language } = chosen.validateSync(await readBody(request, mostBytes));
     await spend(entry.personId, { edits: 1 });
-    await keepLanguage(entry.personId, language);
+    await keepLanguage(entry.personId, chosen.validateSync(body).language);
     return Response.json({ kept: true });
   });
 }
