@@ -58,7 +58,7 @@ test("50 000 rows are refused in a sentence, 5 000 are taken", async ({ page }) 
   ).toBeVisible();
   await expect.poll(() => rowTexts(page, 1)).toEqual(["", ""]);
   await paste(page, rows(5000));
-  await expect(page.getByText(/Pasted 5\s000 rows of 2 columns/)).toBeVisible();
+  await expect(page.getByText(/Pasted 5000 rows of 2 columns/)).toBeVisible();
   await page.keyboard.press("Control+End");
   await expect.poll(() => rowTexts(page, 5000)).toEqual(["4999", "9998"]);
   await stage(page, "Slope");

@@ -18,9 +18,9 @@ async function twoColumns(page: Page, rows: number): Promise<void> {
   await expect(page.getByText(/Pasted/)).toBeVisible();
   await stage(page, "Plot");
   await page.getByRole("button", { name: "Along the horizontal axis" }).click();
-  await page.getByRole("option").nth(0).click();
+  await page.getByRole("listbox").getByRole("option").nth(0).click();
   await page.getByRole("button", { name: "Up the vertical axis" }).click();
-  await page.getByRole("option").nth(1).click();
+  await page.getByRole("listbox").getByRole("option").nth(1).click();
   await page
     .getByRole("group", { name: "On the same paper" })
     .getByRole("checkbox")

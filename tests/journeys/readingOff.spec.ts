@@ -73,7 +73,7 @@ test("an earlier moment is looked at while an instrument records, and the record
   await page.getByRole("button", { name: "To the sheet as it is" }).click();
   await expect(line).toContainText(/Recording, [3-9]/);
   await margin(page).getByRole("button", { name: "Stop" }).click();
-  await expect(page.getByText(/voltage of the source and voltage over the capacitor and voltage over the resistor and current, \d+ readings/)).toBeVisible();
+  await expect(page.getByText(/voltage of the source, voltage over the capacitor, voltage over the resistor and current, \d+ readings/)).toBeVisible();
 }); // prettier-ignore
 
 /** Tab until something is in focus. */
