@@ -1,5 +1,6 @@
 "use client";
 
+import { shownKeys } from "@/wording/keyNames";
 import { measureTexts } from "@/wording/measureTexts";
 import { Menu, MenuButton, MenuItem, MenuItems, MenuSeparator } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
@@ -52,7 +53,7 @@ function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
   ];
   return items.map(({ label, key, run, enabled }) => (
     <MenuItem key={label} as="button" disabled={!enabled} className={itemLook} onClick={run}>
-      {label} <span className="text-soft">{key}</span>
+      {label} <span className="text-soft">{shownKeys(key)}</span>
     </MenuItem>
   ));
 }

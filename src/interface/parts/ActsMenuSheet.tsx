@@ -1,5 +1,6 @@
 "use client";
 
+import { shownKeys } from "@/wording/keyNames";
 import * as ContextMenu from "@radix-ui/react-context-menu";
 import { createContext, type ReactElement, useContext, useEffect, useRef } from "react";
 import { usualReasons } from "@/investigation/model/reason";
@@ -55,7 +56,7 @@ function Entry({ doing: { label, key, run, then, reasons, more } }: { doing: Doi
         if (then) keepThen(then);
       }}
     >
-      {label} {key && <span className="text-soft">{key}</span>}
+      {label} {key && <span className="text-soft">{shownKeys(key)}</span>}
     </ContextMenu.Item>
   );
 }

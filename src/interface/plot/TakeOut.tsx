@@ -95,23 +95,17 @@ const kinds: readonly {
   readonly unheld?: (taken: Taken) => Promise<readonly string[]>;
 }[] = [
   {
-    get label() {
-      return plotTexts.svg;
-    },
+    label: "SVG",
     ending: "svg",
     make: svg,
   },
   {
-    get label() {
-      return plotTexts.png;
-    },
+    label: "PNG",
     ending: "png",
     make: png,
   },
   {
-    get label() {
-      return plotTexts.pdf;
-    },
+    label: "PDF",
     ending: "pdf",
     unheld,
     make: async ({ figure }) => {
@@ -121,9 +115,7 @@ const kinds: readonly {
     },
   },
   {
-    get label() {
-      return plotTexts.tex;
-    },
+    label: "TeX",
     ending: "tex",
     make: async ({ figure }, { say, pack }) => {
       const [{ figureTex }, { figureTexZip }] = await Promise.all([

@@ -1,5 +1,6 @@
 "use client";
 
+import { shownKeys } from "@/wording/keyNames";
 import { shellTexts } from "@/wording/shellTexts";
 import { untitled } from "@/wording/untitled";
 import { History, Redo2, Undo2 } from "lucide-react";
@@ -52,7 +53,7 @@ function CommandButton({ id }: { id: "undo" | "redo" }) {
       className="px-1.5!"
       disabled={!enabled}
       aria-label={command.label}
-      title={`${label} (${command.keyShown})`}
+      title={`${label} (${shownKeys(command.keyShown)})`}
       onClick={() => command.run(store)}
     >
       <Icon aria-hidden size={18} />

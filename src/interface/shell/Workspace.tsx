@@ -1,7 +1,8 @@
 "use client";
 
+import { markDecimals } from "@/wording/language/spoken";
 import { awayWords } from "@/wording/away";
-import { useCallback, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
 import { useCommandKeys } from "../commands/useCommandKeys";
@@ -162,11 +163,22 @@ function WithRemarks(props: Props) {
   );
 }
 
+/** Sentences write their numbers as the tables of the investigation do. */
+function useItsDecimals(): void {
+  const mark = useInvestigation((state) => state.document.houseRules.decimalMark);
+  if (typeof window !== "undefined") markDecimals(mark);
+  useEffect(() => {
+    markDecimals(mark);
+    return () => markDecimals(undefined);
+  }, [mark]);
+}
+
 /** The bench, or why it is open no longer: what is no one's own can be taken from one. */
 function OpenOrClosed(props: Props) {
   const lost = useInvestigation(({ saving }) => saving.kind === "lost");
   const { opened } = props;
   const stage = useStage();
+  useItsDecimals();
   usePresence(props.investigationId, stage, opened?.bench !== undefined);
   const people = useMemo(() => opened?.bench?.people.map(({ id }) => id) ?? [], [opened]);
   if (lost && opened && opened.standing !== "owner") return <ClosedPage />;

@@ -1,5 +1,6 @@
 "use client";
 
+import { shownKeys } from "@/wording/keyNames";
 import { writeupTexts } from "@/wording/writeupTexts";
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import type { Editor } from "@tiptap/core";
@@ -38,7 +39,7 @@ function Tool({ label, keys, pressed, onPress, children }: ToolProps) {
       type="button"
       aria-label={label}
       aria-pressed={pressed}
-      title={keys ? `${label} (${keys})` : label}
+      title={keys ? `${label} (${shownKeys(keys)})` : label}
       onMouseDown={(event) => event.preventDefault()}
       onClick={onPress}
       className={`rounded p-1 ${pressed ? "bg-petrol/15 text-ink" : "text-soft hover:text-ink"}`}

@@ -29,7 +29,11 @@ export function TakeOutReport({ report }: { report: Report }) {
           </Button>
         )}
         {others.map((maker) => (
-          <Button key={maker.kind} title={maker.title} onClick={() => take(maker)}>
+          <Button
+            key={maker.kind}
+            title={writeupTexts.files[maker.kind]}
+            onClick={() => take(maker)}
+          >
             {maker.kind}
           </Button>
         ))}

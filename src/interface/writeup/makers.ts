@@ -1,4 +1,3 @@
-import { writeupTexts } from "@/wording/writeupTexts";
 import { proxy, type Remote, transfer, wrap } from "comlink";
 import type { Report } from "@/output/report/report";
 import type { Reports } from "@/workers/reports";
@@ -7,8 +6,7 @@ import type { Hand } from "../parts/useTaking";
 
 /** A kind of file that the report can be taken out as. */
 export interface Maker {
-  readonly kind: string;
-  readonly title: string;
+  readonly kind: "PDF" | "DOCX" | "HTML" | "Markdown" | "TeX";
   readonly ending: string;
   readonly make: (report: Report, hand: Hand) => Promise<Blob>;
   /** Words that it would show with empty boxes. */
@@ -131,46 +129,9 @@ async function tex(report: Report, { say }: Hand): Promise<Blob> {
 
 /** Every kind of file, the one that is handed in first. */
 export const makers: readonly Maker[] = [
-  {
-    get kind() {
-      return writeupTexts.pdf;
-    },
-    get title() {
-      return writeupTexts.pagesWithVectorsAndFonts;
-    },
-    ending: "pdf",
-    make: pdf,
-    unheld,
-  },
-  { get kind() { return writeupTexts.docx; }, get title() { return writeupTexts.forWordProcessorsWithFields; }, ending: "docx", make: docx }, // prettier-ignore
-  {
-    get kind() {
-      return writeupTexts.html;
-    },
-    get title() {
-      return writeupTexts.oneWebPageWithEverything;
-    },
-    ending: "html",
-    make: html,
-  },
-  {
-    get kind() {
-      return writeupTexts.markdown;
-    },
-    get title() {
-      return writeupTexts.textWithItsPicturesIn;
-    },
-    ending: "zip",
-    make: markdown,
-  },
-  {
-    get kind() {
-      return writeupTexts.tex;
-    },
-    get title() {
-      return writeupTexts.sourceWithPgfplotsFiguresIn;
-    },
-    ending: "tex.zip",
-    make: tex,
-  },
+  { kind: "PDF", ending: "pdf", make: pdf, unheld },
+  { kind: "DOCX", ending: "docx", make: docx },
+  { kind: "HTML", ending: "html", make: html },
+  { kind: "Markdown", ending: "zip", make: markdown },
+  { kind: "TeX", ending: "tex.zip", make: tex },
 ];

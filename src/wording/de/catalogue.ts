@@ -24,6 +24,7 @@ import { handing } from "./handing";
 import { history } from "./history";
 import { houseRules } from "./houseRules";
 import { instruments } from "./instruments";
+import { keyNames } from "./keyNames";
 import { keys } from "./keys";
 import { languageWords } from "./languageWords";
 import { later } from "./later";
@@ -96,6 +97,7 @@ export const catalogue: Catalogue = {
   history,
   houseRules,
   instruments,
+  keyNames,
   keys,
   languageWords,
   later,

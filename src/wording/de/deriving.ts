@@ -41,7 +41,7 @@ export const deriving = {
   },
   advice: {
     none: "Keine Eingangsgröße entscheidet allein: jede muss sicherer werden.",
-    decides: "Entscheidend: {name}.",
+    decides: "{name} entscheidet.",
     constant: "Diese Konstante noch einmal messen.",
     repeats: "Öfter wiederholen oder mehrere auf einmal stoppen.",
     scatter: "Öfter wiederholen und nachsehen, warum die Werte streuen.",

@@ -27,9 +27,9 @@ export const findings = {
         "Die Formel bricht nach „{before}“ ab. Dort nach einem fehlenden Zeichen oder einer Klammer sehen.",
     },
     "unknown-symbol": {
-      meant: "{symbol} gibt es nicht; gemeint war {meant}?",
+      meant: "Es gibt kein {symbol}; gemeint war {meant}?",
       unknown:
-        "{symbol} gibt es nicht. Erst einer Größe oder Konstanten dieses Formelzeichen geben.",
+        "Es gibt kein {symbol}. Erst einer Größe oder Konstanten dieses Formelzeichen geben.",
     },
     cycle: "{symbols}: diese hängen im Kreis voneinander ab. Eine davon muss gemessen sein.",
     "adds-unlike":
@@ -154,7 +154,7 @@ export const findings = {
     "empty-column": "Die Spalte enthält keine Zahl.",
     "no-next-row": "Nach dieser Zeile kommt keine mehr.",
     "slope-without-end": "Das ± wächst hier ohne Ende.",
-    "no-reading": "{symbol} fehlt in dieser Zeile.",
+    "no-reading": "In dieser Zeile fehlt {symbol}.",
     "large-relative-uncertainty":
       "Das ± beträgt bis zu {percent} % des Werts; dort führt die lineare Fortpflanzung in die Irre.",
     "common-part-larger":

@@ -23,6 +23,7 @@ import { handing } from "./handing";
 import { history } from "./history";
 import { houseRules } from "./houseRules";
 import { instruments } from "./instruments";
+import { keyNames } from "./keyNames";
 import { keys } from "./keys";
 import { languageWords } from "./languageWords";
 import { later } from "./later";
@@ -95,6 +96,7 @@ export const catalogue = {
   history,
   houseRules,
   instruments,
+  keyNames,
   keys,
   languageWords,
   later,
