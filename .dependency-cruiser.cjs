@@ -61,7 +61,14 @@ module.exports = {
     only("remembered", "remembered", []),
     only("investigation", "investigation", ["core", "remembered"]),
     only("figure", "figure", ["core/number", "core/unit", "core/text", "remembered"]),
-    only("pipeline", "pipeline", ["core", "investigation/model", "figure", "remembered"]),
+    only("pipeline", "pipeline", [
+      "core",
+      "investigation/model",
+      "figure",
+      "remembered",
+      "wording/(en/)?(figureTexts|reportTexts|slopeWord)",
+      "wording/language",
+    ]),
     wing("readings", []),
     wing("working", []),
     wing("recordings", []),
@@ -127,6 +134,7 @@ module.exports = {
       "intake",
       "output",
       "investigation/model",
+      "wording/language",
     ]),
     only("protocol", "protocol", ["investigation", "overview"]),
     only("server", "server", [

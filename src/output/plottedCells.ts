@@ -9,6 +9,8 @@ import { seriesName } from "@/pipeline/figure/figure";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { reportTexts } from "@/wording/reportTexts";
 import { guarded } from "./tableCsv";
 
 function headingRuns({ quantity }: EvaluatedQuantity, { headings }: HouseRules): RunText {
@@ -26,11 +28,14 @@ const heading = (of: EvaluatedQuantity, rules: HouseRules) => plainRunText(headi
 const number = (value: number) => String(Number(value.toPrecision(12)));
 
 /** What a figure shows as numbers in full: series, x and y with the ends of their bars. */
-export function plottedCsv(fit: FigureFit, rules: HouseRules): string {
+export const plottedCsv = (fit: FigureFit, rules: HouseRules): string =>
+  inItsLanguage(rules, () => csvOf(fit, rules));
+
+function csvOf(fit: FigureFit, rules: HouseRules): string {
   const several = fit.groups.length > 1;
   const [x, y] = [heading(fit.x, rules), fit.also.length > 0 ? "y" : heading(fit.y, rules)];
-  const bars = (of: string) => [`bar up of ${of}`, `bar down of ${of}`];
-  const head = [...(several ? ["series"] : []), x, ...bars(x), y, ...bars(y)];
+  const bars = (of: string) => [reportTexts.barUp({ of }), reportTexts.barDown({ of })];
+  const head = [...(several ? [reportTexts.series] : []), x, ...bars(x), y, ...bars(y)];
   const mark = (text: string) => (rules.decimalMark === "comma" ? text.replace(".", ",") : text);
   const rows = fit.groups.flatMap((group) => {
     const { xValues, yValues, xBars, yBars } = group.points;
@@ -58,11 +63,14 @@ function written(row: EvaluatedRow, quantity: EvaluatedQuantity, rules: HouseRul
 }
 
 /** What a figure shows as a table to be read: headings, then value ± a row. */
-export function plottedTable(fit: FigureFit, rules: HouseRules): readonly (readonly RunText[])[] {
+export const plottedTable = (fit: FigureFit, rules: HouseRules): readonly (readonly RunText[])[] =>
+  inItsLanguage(rules, () => tableOf(fit, rules));
+
+function tableOf(fit: FigureFit, rules: HouseRules): readonly (readonly RunText[])[] {
   const several = fit.groups.length > 1 && fit.also.length === 0;
   const quantities = [fit.x, fit.y, ...fit.also];
   const named = (text: string): RunText[] => (several ? [[{ text }]] : []);
-  const head = [...named("series"), ...quantities.map((one) => headingRuns(one, rules))];
+  const head = [...named(reportTexts.series), ...quantities.map((one) => headingRuns(one, rules))];
   const groups =
     fit.also.length > 0 ? fit.groups.filter(({ points }) => points.y.id === fit.y.id) : fit.groups;
   const rows = groups.flatMap((group) =>

@@ -1,4 +1,5 @@
 import type { Workbook, Worksheet } from "exceljs";
+import { reportTexts } from "@/wording/reportTexts";
 import { readNumber } from "@/core/number/readNumber";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { EvaluatedTable } from "@/pipeline/table/table";
@@ -12,7 +13,8 @@ function sheetName(name: string, index: number, taken: Set<string>): string {
     .replace(/[*?:\\/[\]]/g, " ")
     .trim()
     .slice(0, longestName - 4);
-  const wanted = plain.replace(/^['\s]+|['\s]+$/g, "") || `Table ${index + 1}`;
+  const wanted =
+    plain.replace(/^['\s]+|['\s]+$/g, "") || reportTexts.tableNumber({ number: index + 1 });
   let free = wanted;
   for (let n = 2; taken.has(free.toLowerCase()); n++) free = `${wanted} ${n}`;
   taken.add(free.toLowerCase());

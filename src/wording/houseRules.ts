@@ -33,7 +33,23 @@ export const houseRuleGroups: readonly {
     rules: ["uncertaintyMeans", "spread", "combination", "propagation", "figuresOfUncertainty"],
   },
   { group: "lines", rules: ["slopeRange", "slopeWord"] },
-  { group: "written", rules: ["headings", "decimalMark"] },
+  { group: "written", rules: ["language", "headings", "decimalMark"] },
 ];
+
+/** A rule as a language has it: "Decimal mark: comma: 0,5". */
+export function conventionInWords<Rule extends keyof HouseRules>(
+  rule: Rule,
+  wanted: Partial<Pick<HouseRules, Rule>>,
+): string {
+  const { label, values } = houseRuleWords[rule];
+  const value = wanted[rule];
+  return value === undefined ? label : texts.proposed.rule({ label, value: values[value] });
+}
+
+/** What goes with the language of a report, and how it is taken over. */
+export const proposedRules = (language: HouseRules["language"], rules: readonly string[]): string =>
+  texts.proposed[language]({ rules: rules.join("; ") });
+
+export const takeProposed = (): string => texts.proposed.take;
 
 export const houseRuleGroupNames = texts.groups;

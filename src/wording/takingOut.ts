@@ -29,6 +29,3 @@ export function texSentence(sources: readonly string[]): string {
     ...(source.includes("\\further{") ? [texts.tex.engine] : []),
   ].join(" ");
 }
-
-/** What stands over the further parts of a table that was too wide for one. */
-export const furtherColumns = (): string => texts.furtherColumns;

@@ -1,17 +1,11 @@
 import { reportTexFiles } from "@/output/documents/reportTex";
 import { samples } from "@/investigation/samples/samples";
-import type { Report, ReportTable } from "@/output/report/report";
+import { type Report, type ReportTable, tableNode } from "@/output/report/report";
 import { reportOf } from "../fixtures/sampleReport";
 
 function withTable(table: ReportTable): Report {
   const { report } = reportOf(samples.clampedRule());
-  const node = {
-    kind: "table" as const,
-    anchor: "table:x",
-    number: 1,
-    caption: [{ text: "Many." }],
-    table,
-  };
+  const node = tableNode("table:x", 1, [{ text: "Many." }], table);
   const [block] = report.blocks;
   return { ...report, blocks: [{ ...block!, typed: [], shown: [node] }] };
 }
@@ -20,6 +14,7 @@ function numbers(columns: number, rows: number): ReportTable {
   const runs = (row: number, column: number) => [{ text: `${row}.${column}` }];
   return {
     heads: [Array.from({ length: columns }, (_, i) => ({ runs: [{ text: `q${i}` }], span: 1 }))],
+    grouped: "series",
     groups: [
       {
         rows: Array.from({ length: rows }, (_, row) =>

@@ -8,6 +8,8 @@ import type { SchoolReply } from "@/protocol/accounts";
 import { makeClass } from "@/server/classes/classes";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { isSampleName, samples } from "@/investigation/samples/samples";
+import { languageOf } from "@/wording/language/languages";
+import { spoken } from "@/wording/language/spoken";
 import { upgradeInvestigation } from "@/investigation/upgrades/upgrade";
 import { savingLimits } from "@/protocol/saving";
 import { deepestJson, depthOf } from "@/server/requests/readBody";
@@ -43,7 +45,7 @@ async function startWith(document: ReturnType<typeof emptyInvestigation>): Promi
 
 /** Starts an empty investigation and opens it. */
 export async function startEmptyAction(): Promise<void> {
-  await startWith(emptyInvestigation());
+  await startWith(emptyInvestigation("", languageOf(spoken())));
 }
 
 /** Starts from a sample, by its name, and opens it; from its brief only teachers do. */
@@ -116,7 +118,7 @@ export async function makeBriefAction(id: string): Promise<void> {
 export async function startBriefAction(): Promise<void> {
   const person = await personForPage();
   if (person === "away" || person.kind !== "teacher") redirect("/shelf");
-  await startWith(briefFrom(emptyInvestigation()));
+  await startWith(briefFrom(emptyInvestigation("", languageOf(spoken()))));
 }
 
 /** Takes an investigation off the shelf for 30 days, then for good. */

@@ -64,6 +64,14 @@ export function roundToPlace(decimal: Decimal, place: number): Decimal {
   };
 }
 
+/** Rounds away from zero, so that what is kept at 10^place is no smaller than it was. */
+export function roundUpToPlace(decimal: Decimal, place: number): Decimal {
+  const shift = place - decimal.exponent;
+  if (shift <= 0) return roundToPlace(decimal, place);
+  const unit = 10n ** BigInt(shift);
+  return { ...decimal, digits: (decimal.digits + unit - 1n) / unit, exponent: place };
+}
+
 /** Plain decimal text without a power of ten; a rounded zero carries no minus sign. */
 export function decimalToText(decimal: Decimal): string {
   const sign = decimal.negative && decimal.digits !== 0n ? "-" : "";

@@ -60,7 +60,11 @@ function Used({ one }: { one: EvaluatedResult }) {
       <dl className="grid grid-cols-[1fr_auto] gap-y-1">
         {used.map(({ name, value, size, unit }) => (
           <div key={name} className="contents">
-            <dt>{name === "slope" ? slopeWordText(slopeWord) : name}</dt>
+            <dt>
+              {name === "slope" || name === "intercept"
+                ? slopeWordText(name === "slope" ? slopeWord : name)
+                : name}
+            </dt>
             <dd>
               <StatementView
                 statement={writeStatement(value, size, figuresOfUncertainty)}

@@ -1,5 +1,6 @@
 "use client";
 
+import { slopeWordText } from "@/wording/slopeWord";
 import { concludeTexts } from "@/wording/concludeTexts";
 import { symbolFinding } from "@/pipeline/readings/symbols";
 import { describeResult } from "@/investigation/acts/describeResult";
@@ -58,7 +59,7 @@ function Following({ one, type }: { one: EvaluatedResult; type: Typing }) {
           <TextField
             label={concludeTexts.formula}
             value={result.formula}
-            placeholder={`16 π² m/(${slopeWord} b d³)`}
+            placeholder={`16 π² m/(${slopeWordText(slopeWord)} b d³)`}
             onChange={type("formula")}
           />
           <Usable one={one} />

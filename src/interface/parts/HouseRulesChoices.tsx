@@ -1,20 +1,26 @@
 "use client";
 
 import {
+  conventionsOf,
   type HouseRules,
   houseRuleValues,
   type ReadySet,
   readySetOf,
   readySets,
+  unlikeLanguage,
   withReadySet,
 } from "@/investigation/model/houseRules";
 import {
+  conventionInWords,
   houseRuleGroupNames,
   houseRuleGroups,
   houseRuleWords,
   readySetNames,
+  proposedRules,
   readySetWords,
+  takeProposed,
 } from "@/wording/houseRules";
+import { Button } from "./Button";
 import { Choice } from "./Choice";
 
 interface Props {
@@ -62,6 +68,22 @@ function ReadySets({ rules, onChange }: Props) {
   );
 }
 
+/** What goes with the language of the report and is not so yet, with a way to take it over. */
+function Proposed({ rules, onChange }: Props) {
+  const unlike = unlikeLanguage(rules);
+  if (unlike.length === 0) return null;
+  const own = conventionsOf[rules.language];
+  const named = unlike.map((rule) => conventionInWords(rule, own));
+  return (
+    <p role="note" className="text-soft mt-3">
+      {proposedRules(rules.language, named)}{" "}
+      <Button look="quiet" onClick={() => onChange(own)}>
+        {takeProposed()}
+      </Button>
+    </p>
+  );
+}
+
 /** The house rules as they are asked and answered, with ready sets to start from. */
 export function HouseRulesChoices(props: Props) {
   return (
@@ -77,6 +99,7 @@ export function HouseRulesChoices(props: Props) {
               <Rule key={rule} rule={rule} {...props} />
             ))}
           </div>
+          {group === "written" && <Proposed {...props} />}
         </section>
       ))}
     </>

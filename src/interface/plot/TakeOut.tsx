@@ -1,6 +1,5 @@
 "use client";
 
-import { asReport } from "@/output/report/reportLanguage";
 import { plotTexts } from "@/wording/plotTexts";
 import { useState } from "react";
 import { plainRunText } from "@/core/unit/runText";
@@ -15,6 +14,8 @@ import type { Sheets, TableToSet } from "@/output/pdf/tableSheets";
 import { fileName } from "@/output/saveFile";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { figureDescription } from "@/wording/figures";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { reportTexts } from "@/wording/reportTexts";
 import { takingWords, texSentence } from "@/wording/takingOut";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -33,8 +34,8 @@ interface Taken {
   readonly transparent: boolean;
 }
 
-const described = (figure: FigureSpecification): string =>
-  asReport(() => figureDescription(figure));
+const described = ({ figure, rules }: Pick<Taken, "figure" | "rules">): string =>
+  inItsLanguage(rules, () => figureDescription(figure));
 
 function titleOf(figure: FigureSpecification): string {
   return figure.title ? plainRunText(figure.title) : "figure";
@@ -42,18 +43,24 @@ function titleOf(figure: FigureSpecification): string {
 
 const svgType = "image/svg+xml";
 
-async function svg({ figure }: Taken): Promise<Blob> {
-  return new Blob([await figureSvg(figure, described(figure))], { type: svgType });
+async function svg({ figure, rules }: Taken): Promise<Blob> {
+  return new Blob([await figureSvg(figure, described({ figure, rules }))], { type: svgType });
 }
 
-async function png({ figure, resolution, transparent }: Taken): Promise<Blob> {
+async function png({ figure, rules, resolution, transparent }: Taken): Promise<Blob> {
   const ground = transparent ? "transparent" : "white";
-  return figurePng(await figureSvg(figure, described(figure), ground), figure, resolution);
+  return figurePng(
+    await figureSvg(figure, described({ figure, rules }), ground),
+    figure,
+    resolution,
+  );
 }
 
 function tableFor({ figure, fit, rules }: Taken): TableToSet {
-  const caption = plotTexts.tableOfTheReadingsIn({ titleOf: titleOf(figure) });
-  return { caption, cells: plottedTable(fit, rules) };
+  return inItsLanguage(rules, () => ({
+    caption: reportTexts.readingsIn({ title: titleOf(figure) }),
+    cells: plottedTable(fit, rules),
+  }));
 }
 
 /** Words of the sheets that their PDF would show with empty boxes. */

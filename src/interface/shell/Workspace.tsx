@@ -2,7 +2,8 @@
 
 import { markDecimals } from "@/wording/language/spoken";
 import { awayWords } from "@/wording/away";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { fetchedOrEnglish, isInHand } from "@/wording/language/fetched";
+import { type ReactNode, Suspense, use, useCallback, useEffect, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
 import { useCommandKeys } from "../commands/useCommandKeys";
@@ -173,6 +174,13 @@ function useItsDecimals(): void {
   }, [mark]);
 }
 
+/** Figures and the report are shown once the words of their language are in hand; where those can't be had they are in English. */
+function InItsLanguage({ children }: { children: ReactNode }) {
+  const language = useInvestigation((state) => state.document.houseRules.language);
+  if (typeof window !== "undefined" && !isInHand(language)) use(fetchedOrEnglish(language));
+  return children;
+}
+
 /** The bench, or why it is open no longer: what is no one's own can be taken from one. */
 function OpenOrClosed(props: Props) {
   const lost = useInvestigation(({ saving }) => saving.kind === "lost");
@@ -200,9 +208,13 @@ export function Workspace(props: Props) {
   if (!store) return null;
   return (
     <InvestigationContext value={store}>
-      <CurvesProvider>
-        <OpenOrClosed {...props} />
-      </CurvesProvider>
+      <Suspense>
+        <InItsLanguage>
+          <CurvesProvider>
+            <OpenOrClosed {...props} />
+          </CurvesProvider>
+        </InItsLanguage>
+      </Suspense>
     </InvestigationContext>
   );
 }

@@ -68,7 +68,7 @@ export function TriangleNote({ figure }: { figure: FigureSpecification }) {
   });
   return (
     <MarginNote title={slopeTexts.slopeTriangle} about="triangle">
-      <Scrolled testId="triangle-working" label={slopeWord}>
+      <Scrolled testId="triangle-working" label={slopeWordText(slopeWord)}>
         {slopeWordText(slopeWord)} ={" "}
         <Typeset tex={triangleWorking(fit, triangle, outcome.line.slope, decimalMark)} />
       </Scrolled>

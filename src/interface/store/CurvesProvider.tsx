@@ -14,6 +14,9 @@ import type { Curve } from "@/investigation/model/curve";
 import { inOrder } from "@/investigation/model/order";
 import type { OrderedCurve } from "@/pipeline/curves/curveOrder";
 import type { FittedCurve } from "@/pipeline/curves/fittedCurves";
+import type { HouseRules } from "@/investigation/model/houseRules";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { useSpeaking } from "../language/Speaking";
 import { curveName } from "@/wording/curves";
 import { useLater } from "../later/useLater";
 import { fitLater } from "./fitLater";
@@ -80,9 +83,10 @@ function stateOf(
   { id, curve, ordered }: Ordered,
   keeper: CurveKeeper,
   before: ReadonlyMap<string, FittedCurve>,
+  rules: HouseRules,
 ): CurveState {
-  const name = curveName(curve);
-  const plain = { id, curve, name, ordered };
+  const plain = { id, curve, name: curveName(curve), ordered };
+  const name = inItsLanguage(rules, () => curveName(curve));
   if (ordered.kind === "refused") return { ...plain, finding: ordered.finding };
   const { order } = ordered;
   const outcome = keeper.outcomeOf(order);
@@ -97,6 +101,8 @@ function stateOf(
 /** Keeps all curves of the investigation fitted. */
 export function CurvesProvider({ children }: { children: ReactNode }) {
   const [keeper] = useState(() => new CurveKeeper());
+  const rules = useHouseRules();
+  const { language } = useSpeaking();
   const orders = useOrders();
   const version = useSyncExternalStore(keeper.subscribe, keeper.snapshot, () => 0);
   const [before, setBefore] = useState<ReadonlyMap<string, FittedCurve>>(new Map());
@@ -111,9 +117,9 @@ export function CurvesProvider({ children }: { children: ReactNode }) {
   }, [keeper, orders]);
   useEffect(() => () => keeper.stop(), [keeper]);
   const states = useMemo(
-    () => orders.map((one) => ({ figure: one.figure, state: stateOf(one, keeper, before) })),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the version says that the keeper knows more
-    [orders, keeper, before, version],
+    () => orders.map((one) => ({ figure: one.figure, state: stateOf(one, keeper, before, rules) })),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the version says that the keeper knows more; names are said anew
+    [orders, keeper, before, version, rules, language],
   );
   const newest = states.flatMap(({ state: { id, fitted } }) =>
     fitted ? [[id, fitted] as const] : [],

@@ -1,6 +1,6 @@
 "use client";
 
-import { asReport } from "@/output/report/reportLanguage";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { writeupTexts } from "@/wording/writeupTexts";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
@@ -11,6 +11,7 @@ import { removeBlock } from "@/investigation/acts/removeBlock";
 import { setWriteUp } from "@/investigation/acts/setWriteUp";
 import { inOrder } from "@/investigation/model/order";
 import type { WriteUpBlock } from "@/investigation/model/writeUp";
+import type { HouseRules } from "@/investigation/model/houseRules";
 import type { ReportBlock, ReportNode } from "@/output/report/report";
 import { blockWords, headingOf, sections } from "@/wording/writingUp";
 import { PromptField } from "../brief/PromptField";
@@ -21,6 +22,7 @@ import { blockMenuWords as menuWords } from "@/wording/figureMenu";
 import { ActsMenu } from "../parts/ActsMenu";
 import type { AboutThing } from "../parts/doings";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
+import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { ReportNodes } from "./ReportNodes";
 import { TextEditor } from "./TextEditor";
@@ -35,14 +37,18 @@ interface Props {
 }
 
 /** What a block is called where it is moved or hidden; @param about the quantity or result that it shows. */
-function nameOf(block: WriteUpBlock, { shown: nodes }: ReportBlock, about: string): string {
+function nameOf(
+  block: WriteUpBlock,
+  { shown: nodes }: ReportBlock,
+  about: string,
+  rules: HouseRules,
+): string {
   const { kind } = block;
-  const heading = asReport(() => headingOf(block));
+  const heading = inItsLanguage(rules, () => headingOf(block));
   if (heading !== "") return heading;
   for (const node of nodes) {
     if (node.kind === "heading") return node.text;
-    if (node.kind === "table") return writeupTexts.tableNumber2({ number: node.number });
-    if (node.kind === "figure") return writeupTexts.figureNumber({ number: node.number });
+    if (node.kind === "table" || node.kind === "figure") return node.called;
   }
   return about === "" ? blockWords[kind] : `${blockWords[kind]}: ${about}`;
 }
@@ -158,10 +164,11 @@ function Authors() {
 function Heading({ id, block }: { id: string; block: WriteUpBlock }) {
   const { act } = useActs();
   const fixed = useFixed("heading", id);
+  const rules = useHouseRules();
   return (
     <input
       aria-label={writeupTexts.heading}
-      value={block.heading || asReport(() => headingOf(block))}
+      value={block.heading || inItsLanguage(rules, () => headingOf(block))}
       readOnly={fixed}
       placeholder={writeupTexts.heading}
       maxLength={200}
@@ -230,7 +237,7 @@ function useBlockMenu(id: string, name: string, block: WriteUpBlock) {
 export const Block = memo(function Block({ block, shown, order, drawn }: Props) {
   const { id } = shown;
   const { setNodeRef, isOver } = useDroppable({ id });
-  const name = nameOf(block, shown, useAbout(block.of));
+  const name = nameOf(block, shown, useAbout(block.of), useHouseRules());
   const typed = block.kind === "text";
   const words = useMemo(() => shown.typed.filter(({ kind }) => kind !== "heading"), [shown]);
   const nodes = useMemo(() => shown.shown.filter(({ kind }) => kind !== "title"), [shown]);

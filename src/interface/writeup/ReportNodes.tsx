@@ -1,6 +1,5 @@
 "use client";
 
-import { asReport } from "@/output/report/reportLanguage";
 import { writeupTexts } from "@/wording/writeupTexts";
 import { Fragment, memo, type ReactNode } from "react";
 import type {
@@ -177,8 +176,7 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
       return (
         <figure className="my-1">
           <figcaption className="mb-1 font-serif">
-            <b>{asReport(() => writeupTexts.tableNumber({ number: node.number }))}</b>{" "}
-            <RunTextView runs={node.caption} />
+            <b>{node.called}.</b> <RunTextView runs={node.caption} />
           </figcaption>
           <TableView table={node.table} />
         </figure>

@@ -1,5 +1,6 @@
-import { asReport } from "@/output/report/reportLanguage";
-import { writeupTexts } from "@/wording/writeupTexts";
+import { figureTexts } from "@/wording/figureTexts";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { reportTexts } from "@/wording/reportTexts";
 import type { Investigation } from "@/investigation/model/investigation";
 import { buildReport } from "@/output/report/buildReport";
 import { liveValues } from "@/output/report/liveValues";
@@ -19,13 +20,13 @@ function made(document: Investigation, curves: Curves): InHand {
   const context = reportContext(document, curves);
   const references = [...context.numbers].map(([to, number]) => ({
     to,
-    text: asReport(
-      () => `${to.startsWith("figure:") ? writeupTexts.figure : writeupTexts.table}\u00a0${number}`,
-    ),
+    text: inItsLanguage(context.rules, () =>
+      (to.startsWith("figure:") ? figureTexts.number : reportTexts.tableNumber)({ number }),
+    ).replace(" ", "\u00a0"),
   }));
   return {
     report: buildReport(context),
-    live: { values: asReport(() => liveValues(context)), references },
+    live: { values: liveValues(context), references },
   };
 }
 

@@ -1,5 +1,5 @@
 import { plainFigure } from "./figure";
-import { readySets } from "./houseRules";
+import { begunIn, type ReportLanguage, readySets } from "./houseRules";
 import { documentVersion, type Investigation } from "./investigation";
 import { plainQuantity } from "./quantity";
 import { emptyWriteUp } from "./writeUp";
@@ -7,8 +7,8 @@ import { emptyWriteUp } from "./writeUp";
 /** The table that a new investigation begins with. */
 export const firstTable = "main";
 
-/** A new investigation: two unnamed quantities to type into at once, set on the axes of one figure. */
-export function emptyInvestigation(title = ""): Investigation {
+/** A new investigation: two unnamed quantities to type into at once, set on the axes of one figure; written in a language. */
+export function emptyInvestigation(title = "", language: ReportLanguage = "en"): Investigation {
   return {
     version: documentVersion,
     title,
@@ -30,7 +30,7 @@ export function emptyInvestigation(title = ""): Investigation {
     board: { x: null, y: null, ownX: "", ownY: "" },
     results: {},
     writeUp: emptyWriteUp(),
-    houseRules: { ...readySets["limits-worst-case"] },
+    houseRules: begunIn(language, readySets["limits-worst-case"]),
     dismissed: {},
     brief: null,
   };

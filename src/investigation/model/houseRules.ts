@@ -7,6 +7,11 @@ import {
 } from "@/core/uncertainty/readingUncertainty";
 import type { Chosen } from "./choices";
 
+/** The languages that figures and reports can be written in, as BCP 47 names them. */
+export const reportLanguages = ["en", "de"] as const;
+
+export type ReportLanguage = (typeof reportLanguages)[number];
+
 /** What each house rule may be. */
 export const houseRuleValues = {
   /** A ± is a limit (the true value lies inside) or a standard uncertainty (GUM, k = 1). */
@@ -18,6 +23,8 @@ export const houseRuleValues = {
   headings: ["slash", "brackets"],
   slopeWord: ["slope", "gradient"],
   decimalMark: decimalMarks,
+  /** In which language figures and the report say what they say of themselves. */
+  language: reportLanguages,
   slopeRange: ["every-box", "end-boxes", "by-hand", "statistics"],
 } as const;
 
@@ -33,6 +40,7 @@ const schoolLimits: HouseRules = {
   headings: "slash",
   slopeWord: "slope",
   decimalMark: "point",
+  language: "en",
   slopeRange: "every-box",
 };
 
@@ -46,7 +54,7 @@ const standardUncertainty: HouseRules = {
   slopeRange: "statistics",
 };
 
-/** Sets to start from. The decimal mark and the word for the slope are a country's, not a set's. */
+/** Sets to start from. The language, the decimal mark and the word for the slope are a country's, not a set's. */
 export const readySets = {
   "limits-worst-case": schoolLimits,
   "limits-quadrature": { ...schoolLimits, propagation: "quadrature" },
@@ -57,7 +65,27 @@ export const readySets = {
 export type ReadySet = keyof typeof readySets;
 
 /** What a set leaves as it was. */
-export const localRules = ["slopeWord", "decimalMark", "headings"] as const;
+export const localRules = ["slopeWord", "decimalMark", "headings", "language"] as const;
+
+type Conventions = Partial<Pick<HouseRules, "decimalMark" | "figuresOfUncertainty">>;
+
+/** What goes with a language where it is taught: of German the decimal comma, and figures of a ± by DIN 1333. */
+export const conventionsOf: Readonly<Record<ReportLanguage, Conventions>> = {
+  en: { decimalMark: "point" },
+  de: { decimalMark: "comma", figuresOfUncertainty: "din-1333" },
+};
+
+/** The conventions of the language of the rules that they do not keep to, each by its rule. */
+export function unlikeLanguage(rules: HouseRules): readonly (keyof Conventions)[] {
+  const own = conventionsOf[rules.language];
+  const named = Object.keys(own) as (keyof Conventions)[];
+  return named.filter((rule) => own[rule] !== rules[rule]);
+}
+
+/** The rules of something that is begun in a language: its decimal mark at once, the rest is proposed. */
+export function begunIn(language: ReportLanguage, rules: HouseRules): HouseRules {
+  return { ...rules, language, decimalMark: conventionsOf[language].decimalMark ?? "point" };
+}
 
 /** The rules with a ready set laid over them. */
 export function withReadySet(rules: HouseRules, set: ReadySet): HouseRules {

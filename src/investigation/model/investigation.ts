@@ -11,7 +11,7 @@ import type { Row } from "./row";
 import type { WriteUp } from "./writeUp";
 
 /** The version that this code reads and writes; older documents are brought up to it by `upgrades/`. */
-export const documentVersion = 13;
+export const documentVersion = 14;
 
 /**
  * One experiment as people wrote it: typed text and choices, never what can be worked out.

@@ -6,6 +6,7 @@ import { curvesAndTheory } from "./curvesAndTheory";
 import { figuresAndExamples } from "./figuresAndExamples";
 import { mendedOrders } from "./mendedOrders";
 import { looksOfSeries } from "./looksOfSeries";
+import { languageOfReport } from "./languageOfReport";
 import { linesOfEach } from "./linesOfEach";
 import { linesByHand } from "./linesByHand";
 import { resultsAndWriteUp } from "./resultsAndWriteUp";
@@ -20,7 +21,7 @@ import type { UpgradeStep } from "./upgradeStep";
 export const upgradeSteps: readonly UpgradeStep[] = [
   ...[repeatsAndTables, figuresAndExamples, linesByHand, curvesAndTheory, resultsAndWriteUp],
   ...[seriesByIdentity, looksOfSeries, briefs, linesOfEach, recordings, oneOfSeveral],
-  ...[reasonsAndSections],
+  ...[reasonsAndSections, languageOfReport],
 ];
 
 export type Upgraded =

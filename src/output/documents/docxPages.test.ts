@@ -1,5 +1,5 @@
 import { unzipSync } from "fflate";
-import type { Report, ReportTable } from "../report/report";
+import { type Report, type ReportTable, tableNode } from "../report/report";
 import { samples } from "@/investigation/samples/samples";
 import { reportOf } from "../../../tests/fixtures/sampleReport";
 import { reportDocx } from "./reportDocx";
@@ -9,6 +9,7 @@ function numbers(columns: number): ReportTable {
   const row = Array.from({ length: columns }, (_, i) => ({ runs: runs(`${i}234.56`) }));
   return {
     heads: [row.map(({ runs: head }) => ({ runs: head, span: 1 }))],
+    grouped: "series",
     groups: [{ rows: [row, row] }],
     notes: [],
   };
@@ -16,14 +17,7 @@ function numbers(columns: number): ReportTable {
 
 async function bodyOf(columns: number): Promise<string> {
   const { report } = reportOf(samples.clampedRule());
-  const caption = [{ text: "Wide." }];
-  const node = {
-    kind: "table" as const,
-    anchor: "table:x",
-    number: 1,
-    caption,
-    table: numbers(columns),
-  };
+  const node = tableNode("table:x", 1, [{ text: "Wide." }], numbers(columns));
   const [block] = report.blocks;
   const with1: Report = { ...report, blocks: [{ ...block!, typed: [], shown: [node, node] }] };
   const files = unzipSync(await reportDocx(with1, new Map()));

@@ -1,7 +1,7 @@
 import { Bookmark, Math as OfficeMath, type ParagraphChild, SimpleField, TextRun } from "docx";
 import { goesLeft } from "@/figure/fonts/bothWays";
 import type { TextMark } from "@/investigation/model/richText";
-import type { Inline } from "../report/report";
+import type { Inline, ReportNode } from "../report/report";
 import { docxRuns } from "./docxTable";
 import { officeMath } from "./officeMath";
 
@@ -29,7 +29,7 @@ export function inlineDocx(inline: Inline): ParagraphChild[] {
     case "value":
       return docxRuns(inline.runs);
     case "reference":
-      return inline.text.includes("(")
+      return inline.word === undefined
         ? [new TextRun(inline.text)]
         : [new SimpleField(`REF ${bookmark(inline.to)} \\h`, inline.text)];
     case "formula":
@@ -39,10 +39,10 @@ export function inlineDocx(inline: Inline): ParagraphChild[] {
 
 /** "Table 2." with its number as a field, which cross-references point to: the first time that it stands there. */
 export function label(
-  word: "Table" | "Figure",
-  { number, anchor }: { number: number; anchor: string },
+  { number, anchor, called }: Extract<ReportNode, { kind: "table" | "figure" }>,
   named: Set<string>,
 ): ParagraphChild[] {
+  const [word = ""] = called.split(" ");
   const behind = new TextRun({ text: ". ", bold: true });
   const words = new TextRun({ text: `${word}\u00a0`, bold: true });
   const id = bookmark(anchor);

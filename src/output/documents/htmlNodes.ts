@@ -4,7 +4,6 @@ import { h } from "hastscript";
 import katex from "katex";
 import type { RunText } from "@/core/unit/runText";
 import { plainMath, readTex } from "@/figure/maths/readTex";
-import { figureDescription } from "@/wording/figures";
 import type {
   Inline,
   ReportCell,
@@ -86,8 +85,8 @@ function table({ heads, groups, notes }: ReportTable): Element[] {
   return [h("table", [h("thead", head), ...bodies]), ...under];
 }
 
-const caption = (kind: "Table" | "Figure", number: number, text: RunText) =>
-  h("figcaption", [h("b", [`${kind} ${number}.`]), " ", ...runs(text)]);
+const caption = (called: string, text: RunText) =>
+  h("figcaption", [h("b", [`${called}.`]), " ", ...runs(text)]);
 
 function workingLines(lines: readonly WorkingLine[]): Element {
   const parts = lines.flatMap(({ label, of, tex, tone }) => [
@@ -110,13 +109,13 @@ function elements(node: ReportNode): Element[] {
     case "number":
       return [h("li", inlines(node.inlines))];
     case "table": {
-      const named = caption("Table", node.number, node.caption);
+      const named = caption(node.called, node.caption);
       return [h("figure", { id: anchorId(node.anchor) }, [named, ...table(node.table)])];
     }
     case "figure": {
-      const { figure, number, anchor } = node;
-      const drawn = htmlDrawing(bareScene(figure), figureDescription(figure));
-      const named = caption("Figure", number, captionWords(figure));
+      const { figure, anchor } = node;
+      const drawn = htmlDrawing(bareScene(figure), node.description);
+      const named = caption(node.called, captionWords(figure));
       return [h("figure", { id: anchorId(anchor) }, [drawn, named])];
     }
     case "working":

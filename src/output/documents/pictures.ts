@@ -2,7 +2,6 @@ import pLimit from "p-limit";
 import { cleanText } from "@/core/text/cleanText";
 import type { Scene } from "@/figure/scene";
 import { svgText } from "@/figure/render/svgText";
-import { figureDescription } from "@/wording/figures";
 import { embeddedFontFaces } from "../fonts/fontFaces";
 import { figurePng } from "../figurePng";
 import { type Report, shownNodes } from "../report/report";
@@ -48,9 +47,7 @@ export async function picturesOf(report: Report, drawing: Drawing = {}): Promise
   const one = async ({ node, place }: (typeof wanted)[number]) => {
     if (signal?.aborted) throw new Error("given up");
     const scene = node.kind === "figure" ? bareScene(node.figure) : node.scene;
-    const description = cleanText(
-      node.kind === "figure" ? figureDescription(node.figure) : node.description,
-    );
+    const description = cleanText(node.description);
     const svg = svgText(scene, description, await fonts(scene));
     const png = await rasterise(svg, scene);
     packed += 1;

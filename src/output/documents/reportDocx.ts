@@ -28,9 +28,9 @@ import {
   type WorkingLine,
 } from "../report/report";
 import { fittedTable } from "../report/fittedTable";
-import { furtherColumns } from "@/wording/takingOut";
+import { documentStyles } from "./docxStyles";
 import { inlineDocx, label, math } from "./docxWords";
-import { cellStyles, docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
+import { docxRoom, docxRuns, docxTable, docxWidths } from "./docxTable";
 import { svgPath } from "@/figure/render/svgPath";
 import type { Scene } from "@/figure/scene";
 import { captionWords } from "./figureParts";
@@ -99,8 +99,8 @@ function captioned(node: Extract<ReportNode, { kind: "table" }>, sheet: Sheet): 
   const children: FileChild[] = parts.flatMap((part, at) => {
     const caption =
       at === 0
-        ? [...label("Table", node, sheet.named), ...docxRuns(node.caption)]
-        : [new TextRun({ text: `Table ${node.number}, ${furtherColumns()}.`, italics: true })];
+        ? [...label(node, sheet.named), ...docxRuns(node.caption)]
+        : [new TextRun({ text: `${node.called}, ${node.further}.`, italics: true })];
     return [
       new Paragraph({ children: caption, keepNext: true, spacing }),
       docxTable(part, size, turned ? sheet.turned : sheet.room),
@@ -170,7 +170,7 @@ function figureDocx(
   picture: Picture | undefined,
   sheet: Sheet,
 ): FileChild[] {
-  const caption = [...label("Figure", node, sheet.named), ...docxRuns(captionWords(node.figure))];
+  const caption = [...label(node, sheet.named), ...docxRuns(captionWords(node.figure))];
   return [
     ...(picture ? [new Paragraph({ children: [image(picture, sheet.room)], keepNext: true })] : []),
     new Paragraph({ children: caption, spacing: { after: 200 } }),
@@ -247,8 +247,6 @@ function sectionsOf(placed: readonly Placed[], paper: Report["paper"]): ISection
   }));
 }
 
-const language = { value: "en-GB", eastAsia: "zh-CN", bidirectional: "ar-SA" };
-
 /**
  * The report for word processors (Office Open XML): real tables, formulas as Office Math, figures as vectors with
  * points behind them, numbers of captions and cross-references as fields.
@@ -268,17 +266,7 @@ export function reportDocument(given: Report, pictures: Pictures): Document {
   return new Document({
     title: report.title,
     creator: report.authors.trim() || "Fathom Rule",
-    styles: {
-      paragraphStyles: [...cellStyles],
-      default: {
-        document: { run: { font: "Times New Roman", size: 22, language } },
-        title: { run: { size: 40, bold: true } },
-        heading1: {
-          run: { size: 27, bold: true, color: "14323C" },
-          paragraph: { spacing: { before: 280, after: 80 }, keepNext: true },
-        },
-      },
-    },
+    styles: documentStyles(report),
     numbering: {
       config: [
         {

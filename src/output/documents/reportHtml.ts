@@ -44,6 +44,6 @@ export async function reportHtml(
     h("style", [`${await fonts(allScenes(report))}${style}`]),
   ]);
   const body = h("body", [h("main", htmlNodes(shownNodes(report)))]);
-  const page = h(null, [{ type: "doctype" }, h("html", { lang: "en" }, [head, body])]);
+  const page = h(null, [{ type: "doctype" }, h("html", { lang: report.language }, [head, body])]);
   return `${toHtml(page)}\n`;
 }

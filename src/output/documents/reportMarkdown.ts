@@ -2,7 +2,6 @@ import { cleanTexts } from "@/core/text/cleanText";
 import { strToU8, zipSync } from "fflate";
 import type { RunText } from "@/core/unit/runText";
 import type { TextMark } from "@/investigation/model/richText";
-import { figureDescription } from "@/wording/figures";
 import {
   type Inline,
   type Report,
@@ -94,7 +93,7 @@ function tableMarkdown(table: ReportTable): string {
   const named = table.groups.some(({ name }) => name !== undefined);
   const lead = (name: string | undefined) => (named ? [name ? escaped(name) : ""] : []);
   return [
-    line([...(named ? ["series"] : []), ...heads]),
+    line([...(named ? [escaped(table.grouped)] : []), ...heads]),
     line([...(named ? [":--"] : []), ...heads.map(() => "--:")]),
     ...table.groups.flatMap(({ name, rows }) =>
       rows.map((cells) => line([...lead(name), ...cells.map(cellMarkdown)])),
@@ -118,9 +117,9 @@ function nodeMarkdown(node: ReportNode, place: number): string {
     case "number":
       return `${node.ordinal}. ${asWords(node.inlines.map(inlineMarkdown).join(""))}`;
     case "table":
-      return `**Table ${node.number}.** ${runsMarkdown(node.caption)}\n\n${tableMarkdown(node.table)}`;
+      return `**${node.called}.** ${runsMarkdown(node.caption)}\n\n${tableMarkdown(node.table)}`;
     case "figure":
-      return `![${escaped(figureDescription(node.figure))}](${pictureFile(place)})\n\n**Figure ${node.number}.** ${runsMarkdown(captionWords(node.figure))}`;
+      return `![${escaped(node.description)}](${pictureFile(place)})\n\n**${node.called}.** ${runsMarkdown(captionWords(node.figure))}`;
     case "working":
       return node.lines
         .map(

@@ -35,12 +35,10 @@ function inlineTex(inline: Inline, atRight = false): string {
       );
     case "value":
       return texOfRuns(inline.runs);
-    case "reference": {
-      const word = inline.to.startsWith("figure:") ? "Figure" : "Table";
-      return inline.text.includes("(")
+    case "reference":
+      return inline.word === undefined
         ? texOfText(inline.text)
-        : `${word}~\\ref{${labelTex(inline.to)}}`;
-    }
+        : `${texOfText(inline.word)}~\\ref{${labelTex(inline.to)}}`;
     case "formula":
       return `$${formulaTex(inline.tex)}$`;
   }
@@ -53,6 +51,15 @@ function wordsTex(inlines: readonly Inline[]): string {
   const words = inlines.map((one) => inlineTex(one, atRight)).join("");
   return atRight ? `{\\fromright ${words}\\par}` : words;
 }
+
+/** Names of captions, hyphens and quotation marks of a language; shorthands of signs that stand in the text are switched off. */
+const babel: Readonly<Record<Report["language"], string>> = {
+  en: "\\IfFileExists{british.ldf}{\\usepackage[british]{babel}}{}",
+  de: [
+    '\\IfFileExists{ngerman.ldf}{\\usepackage[ngerman]{babel}\\AtBeginDocument{\\shorthandoff{"}}}',
+    "  {\\renewcommand{\\figurename}{Abbildung}\\renewcommand{\\tablename}{Tabelle}}",
+  ].join("\n"),
+};
 
 const figureFile = (number: number) => `figures/figure-${number}.tex`;
 
@@ -115,6 +122,7 @@ export function reportTexFiles(given: Report): Readonly<Record<string, string>> 
   const source = [
     `\\documentclass[${report.paper === "a4" ? "a4paper" : "letterpaper"},11pt]{article}`,
     lettersPreamble(everything),
+    babel[report.language],
     "\\usepackage{booktabs,longtable,pdflscape,graphicx}",
     "\\usepackage[margin=2.3cm]{geometry}\n\\usepackage{pgfplots}\n\\pgfplotsset{compat=1.16}",
     "\\newcommand{\\struck}[1]{\\tikz[baseline=(a.base)]{\\node[inner sep=0pt](a){#1};\\draw (a.west) -- (a.east);}}",

@@ -1,4 +1,3 @@
-import { furtherColumns } from "@/wording/takingOut";
 import { type Paper, papers } from "../papers";
 import { columnWidths, fittedTable } from "../report/fittedTable";
 import type { ReportCell, ReportHead, ReportNode, ReportTable } from "../report/report";
@@ -80,7 +79,7 @@ export function tableTex(node: TableNode, paper: Paper): string {
   const made = fitted.parts.map((part, at) =>
     at === 0
       ? partTex(part, `\\caption{${caption}}\\label{${labelTex(node.anchor)}}`, sized)
-      : `\\addtocounter{table}{-1}\n${partTex(part, `\\caption[]{${caption} (${furtherColumns()})}`, sized)}`,
+      : `\\addtocounter{table}{-1}\n${partTex(part, `\\caption[]{${caption} (${node.further})}`, sized)}`,
   );
   const whole = [...made, ...notes].join("\n");
   const grouped = sized === "" ? whole : `{${sized}\n${whole}\n}`;

@@ -1,6 +1,5 @@
 import { remembered } from "@/remembered/remembered";
 import { layoutFigure } from "@/figure/layout/layoutFigure";
-import { figureDescription } from "@/wording/figures";
 import { papers } from "../papers";
 import type { Report, ReportNode } from "../report/report";
 import { shownNodes } from "../report/report";
@@ -38,7 +37,7 @@ function figurePiece(
 ): Piece {
   const scene = figureScene(node.figure);
   const scale = Math.min(1, width / scene.width, (height * mostOfPage) / scene.height);
-  const path = [{ role: "Figure" as const, id, alt: figureDescription(node.figure) }];
+  const path = [{ role: "Figure" as const, id, alt: node.description }];
   const x = (width - scene.width * scale) / 2;
   return { height: scene.height * scale + 6, before: 10, parts: [{ path, x, y: 2, scale, scene }] };
 }

@@ -6,7 +6,6 @@ import type { Part, Piece, ReportInks, Tag } from "./piece";
 import type { SetLine } from "./setLine";
 import { lineScene } from "./setLines";
 import { columnWidths, headInlines, oneLine, padding, raised, setCell, tableSize } from "./tableCells"; // prettier-ignore
-import { furtherColumns } from "@/wording/takingOut";
 import { runInlines } from "./tokens";
 import { linePieces } from "./textPieces";
 
@@ -150,7 +149,7 @@ function gridPieces(table: ReportTable, scale: number, root: Tag, inks: ReportIn
 }
 
 function captionPieces(node: Node, at: number, id: string, width: number, ink: string): Piece[] {
-  const name = at === 0 ? `Table ${node.number}. ` : `Table ${node.number}, ${furtherColumns()}.`;
+  const name = at === 0 ? `${node.called}. ` : `${node.called}, ${node.further}.`;
   const words: Inline[] = [
     { kind: "text", text: name, marks: ["bold"] },
     ...(at === 0 ? runInlines(node.caption) : []),

@@ -3,12 +3,12 @@ import type { ReportPage } from "../pages/layoutPages";
 import type { Part } from "../pages/piece";
 import { StructureTree } from "../pages/structureTree";
 import type { FontFetcher } from "../fonts/fetchedFont";
+import type { Report } from "../report/report";
 import { PageInk } from "./pageInk";
 import { savedPdf } from "./savedPdf";
 import { drawScene } from "./drawScene";
 import { embeddedFonts, type PdfFonts } from "./pdfFonts";
 
-const language = "en";
 const origin = { x: 0, y: 0 } as const;
 
 function begin({ path }: Part, mark: number | undefined): string {
@@ -33,7 +33,7 @@ function drawPart(ink: PageInk, height: number, part: Part, fonts: PdfFonts, mar
  */
 export async function reportPdf(
   pages: readonly ReportPage[],
-  { title, authors }: { readonly title: string; readonly authors: string },
+  { title, authors, language }: Pick<Report, "title" | "authors" | "language">,
   fetchFont?: FontFetcher,
   onProgress: (part: number) => void = () => undefined,
 ): Promise<Uint8Array<ArrayBuffer>> {

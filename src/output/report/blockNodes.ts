@@ -9,13 +9,17 @@ import { resultWorking, statedTex } from "@/pipeline/results/resultWorking";
 import { comparisonSentence, resultStep } from "@/wording/concluding";
 import { stepLabel } from "@/wording/deriving";
 import { findingSentence } from "@/wording/findings";
+import { figureDescription } from "@/wording/figures";
+import { figureTexts } from "@/wording/figureTexts";
+import { withCapital } from "@/wording/language/capital";
+import { reportTexts } from "@/wording/reportTexts";
 import { headingOf, missingWords } from "@/wording/writingUp";
 import { comparisonScene } from "./comparisonScene";
 import type { LiveValue } from "./liveValues";
 import { lineNodes } from "./lineNodes";
 import { recordingNodes } from "./recordingNodes";
 import { reportFigure, type ReportContext } from "./reportContext";
-import type { ReportBlock, ReportNode, WorkingLine } from "./report";
+import { type ReportBlock, type ReportNode, tableNode, type WorkingLine } from "./report";
 import { tableCaption } from "./tableCaption";
 import { processedTable, readingsTable } from "./tables";
 import { textNodes } from "./texts";
@@ -37,13 +41,9 @@ function tableBlock(id: string, block: WriteUpBlock, context: ReportContext): Bl
   if (!printed || printed.groups.length === 0) {
     return missing(raw ? missingWords.readings : missingWords.derived);
   }
-  return nodes({
-    kind: "table",
-    anchor: `table:${id}`,
-    number: numbers.get(`table:${id}`) ?? 0,
-    caption: tableCaption(table, raw ? "readings" : "processed", context),
-    table: printed,
-  });
+  const anchor = `table:${id}`;
+  const caption = tableCaption(table, raw ? "readings" : "processed", context);
+  return nodes(tableNode(anchor, numbers.get(anchor) ?? 0, caption, printed));
 }
 
 /** Beyond so many points a page shows what the screen shows, and the file stays small. */
@@ -53,12 +53,11 @@ function figureBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
   const figure = reportFigure(block.of, context);
   const points = figure?.series.reduce((sum, { points: { x } }) => sum + x.length, 0) ?? 0;
   if (!figure || points === 0 || points > mostPoints) return missing(missingWords.figure);
-  return nodes({
-    kind: "figure",
-    anchor: `figure:${block.of}`,
-    figure,
-    number: context.numbers.get(`figure:${block.of}`) ?? 0,
-  });
+  const anchor = `figure:${block.of}`;
+  const number = context.numbers.get(anchor) ?? 0;
+  const called = figureTexts.number({ number });
+  const description = figureDescription(figure);
+  return nodes({ kind: "figure", anchor, figure, number, called, description });
 }
 
 function exampleBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
@@ -78,7 +77,7 @@ function exampleBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
   const worked = workedExample({ evaluated, column, cell, rows, quantities, constants, rules });
   const name = evaluated.quantity.name.trim() || evaluated.quantity.symbol;
   return nodes(
-    { kind: "heading", text: `Worked example: ${name}, row ${row + 1}` },
+    { kind: "heading", text: reportTexts.example({ name, row: row + 1 }) },
     {
       kind: "working",
       lines: worked.map((line): WorkingLine => ({
@@ -96,10 +95,8 @@ function exampleBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
   );
 }
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-
 const resultName = ({ result }: WorkedResult) =>
-  capital(result.name.trim()) || result.symbol || "Result";
+  withCapital(result.name.trim() || result.symbol || reportTexts.result);
 
 function resultBlock(one: WorkedResult, { rules, document }: ReportContext): BlockNodes {
   const about = one.fromTheory?.about === "slope" ? rules.slopeWord : one.fromTheory?.about;
@@ -124,10 +121,10 @@ function comparisonBlock(one: WorkedResult, { rules }: ReportContext): BlockNode
   const sentence = comparisonSentence(compared, rules);
   const scene = comparisonScene(one, compared, rules, sceneWidth);
   if (!scene) return missing(missingWords.accepted);
-  const heading = `${resultName(one)} against the accepted value`;
+  const heading = reportTexts.comparison({ name: resultName(one) });
   return nodes(
     { kind: "heading", text: heading },
-    { kind: "number-line", scene, description: `Number line: ${sentence}` },
+    { kind: "number-line", scene, description: reportTexts.numberLine({ sentence }) },
     { kind: "paragraph", inlines: [{ kind: "text", text: sentence }] },
   );
 }

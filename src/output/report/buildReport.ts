@@ -1,7 +1,7 @@
 import { untitled } from "@/wording/untitled";
 import { inOrder } from "@/investigation/model/order";
 import { remembered } from "@/remembered/remembered";
-import { asReport } from "./reportLanguage";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { reportBlock } from "./blockNodes";
 import { liveValues } from "./liveValues";
 import type { Report } from "./report";
@@ -9,7 +9,7 @@ import type { ReportContext } from "./reportContext";
 
 /** The report of an investigation: every block with what it shows now. Made once as long as the context stays. */
 export const buildReport = remembered((context: ReportContext): Report =>
-  asReport(() => built(context)),
+  inItsLanguage(context.rules, () => built(context)),
 );
 
 function built(context: ReportContext): Report {
@@ -19,5 +19,6 @@ function built(context: ReportContext): Report {
     reportBlock(id, block, values, context),
   );
   const { paper, authors } = document.writeUp;
-  return { title: document.title || untitled(), authors, paper, blocks };
+  const { language } = context.rules;
+  return { title: document.title || untitled(), authors, paper, language, blocks };
 }

@@ -4,10 +4,19 @@ import { numberLine } from "@/figure/layout/numberLine";
 import type { Scene } from "@/figure/scene";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import type { WorkedResult } from "@/pipeline/results/evaluatedResult";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { reportTexts } from "@/wording/reportTexts";
 import type { ComparedResult } from "@/pipeline/results/resultComparison";
 
 /** Both ranges on a number line, this investigation's above the accepted one; undefined without an accepted value. */
-export function comparisonScene(
+export const comparisonScene = (
+  one: WorkedResult,
+  compared: ComparedResult,
+  rules: HouseRules,
+  width: number,
+): Scene | undefined => inItsLanguage(rules, () => sceneOf(one, compared, rules, width));
+
+function sceneOf(
   one: WorkedResult,
   compared: ComparedResult,
   { headings, decimalMark }: HouseRules,
@@ -19,14 +28,14 @@ export function comparisonScene(
   const named = writeSymbol(symbol);
   return numberLine(
     [
-      { label: "this bench", value: one.value, uncertainty: one.size, tone: "own" },
+      { label: reportTexts.ownResult, value: one.value, uncertainty: one.size, tone: "own" },
       {
-        label: accepted.source.trim() || "accepted value",
+        label: accepted.source.trim() || reportTexts.accepted,
         ...compared.accepted,
         tone: "accepted",
       },
     ],
-    { symbol: named.length > 0 ? named : [{ text: "result" }], unit, headings },
+    { symbol: named.length > 0 ? named : [{ text: reportTexts.result }], unit, headings },
     width,
     decimalMark,
   );

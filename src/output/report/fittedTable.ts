@@ -62,9 +62,13 @@ function headsOver(heads: readonly ReportHead[], places: readonly number[]): Rep
   });
 }
 
-function columnsOf({ heads, groups, notes }: ReportTable, places: readonly number[]): ReportTable {
+function columnsOf(
+  { heads, grouped, groups, notes }: ReportTable,
+  places: readonly number[],
+): ReportTable {
   return {
     heads: heads.map((line) => headsOver(line, places)),
+    grouped,
     groups: groups.map((group) => ({
       ...group,
       rows: group.rows.map((cells) => places.flatMap((place) => cells[place] ?? [])),

@@ -21,9 +21,18 @@ import {
   rangeSentences,
   statedSentence,
 } from "@/wording/lines";
+import { lineWordText } from "@/pipeline/results/lineWords";
+import { reportTexts } from "@/wording/reportTexts";
 import { columnHeading } from "./quantityColumns";
 import { figureNumber, type ReportContext } from "./reportContext";
-import type { ReportCell, ReportGroup, ReportNode, ReportTable, WorkingLine } from "./report";
+import {
+  type ReportCell,
+  type ReportGroup,
+  type ReportNode,
+  type ReportTable,
+  tableNode,
+  type WorkingLine,
+} from "./report";
 
 interface FoundLine {
   readonly one: SeriesFit;
@@ -35,6 +44,8 @@ interface FoundLine {
 
 /** Part of a slope below which half a range is rounding of the arithmetic: nothing is worked out of it. */
 const noise = 1e-12;
+
+const slopeTex = (rules: HouseRules): string => `\\text{${lineWordText("slope", rules)}}`;
 
 const paragraph = (text: string): ReportNode => ({
   kind: "paragraph",
@@ -85,14 +96,18 @@ function linesGroup({ line, range, stated, name }: FoundLine, context: ReportCon
   ];
   const wider = ranged && ranged.halfOfIntercept > ranged.halfBetweenIntercepts * (1 + 1e-9);
   const rows = [
-    row(line.weighting === "none" ? "best-fit" : "best-fit, weighted", line),
-    ...(ranged?.byEye ? [row("best, by eye", ranged.byEye)] : []),
-    ...(ranged ? [row("steepest", ranged.steepest), row("shallowest", ranged.shallowest)] : []),
-    ...(between ? [sizes("half between them", between)] : []),
-    ...(between && wider
-      ? [sizes("over all allowed lines", { intercept: ranged.halfOfIntercept })]
+    row(line.weighting === "none" ? reportTexts.best : reportTexts.bestWeighted, line),
+    ...(ranged?.byEye ? [row(reportTexts.byEye, ranged.byEye)] : []),
+    ...(ranged
+      ? [row(reportTexts.steepest, ranged.steepest), row(reportTexts.shallowest, ranged.shallowest)]
       : []),
-    ...(stated.by === "range" || stated.by === "nothing" ? [] : [sizes("standard error", error)]),
+    ...(between ? [sizes(reportTexts.halfBetween, between)] : []),
+    ...(between && wider
+      ? [sizes(reportTexts.overAllAllowed, { intercept: ranged.halfOfIntercept })]
+      : []),
+    ...(stated.by === "range" || stated.by === "nothing"
+      ? []
+      : [sizes(reportTexts.standardError, error)]),
   ];
   return { ...(name && { name }), rows };
 }
@@ -108,14 +123,21 @@ function linesTable(lines: readonly FoundLine[], context: ReportContext): Report
   return {
     heads: [
       [
-        { runs: [{ text: "line" }], span: 1 },
+        { runs: [{ text: reportTexts.line }], span: 1 },
         {
-          runs: heading(rules.slopeWord, writeSlopeUnit(y.quantity.unit, x.quantity.unit)),
+          runs: heading(
+            lineWordText("slope", rules),
+            writeSlopeUnit(y.quantity.unit, x.quantity.unit),
+          ),
           span: 1,
         },
-        { runs: heading("intercept", writeUnitText(y.quantity.unit)), span: 1 },
+        {
+          runs: heading(lineWordText("intercept", rules), writeUnitText(y.quantity.unit)),
+          span: 1,
+        },
       ],
     ],
+    grouped: reportTexts.series,
     groups: lines.map((one) => linesGroup(one, context)),
     notes: [],
   };
@@ -130,7 +152,7 @@ function rangeWorking(
   const { halfOfSlope, steepest, shallowest } = range;
   if (!(halfOfSlope > noise * Math.abs(stated.line.slope)) || !(stated.ofSlope > 0)) return [];
   const unit = unitTex(writeSlopeUnit(one.fitted.y.quantity.unit, one.fitted.x.quantity.unit));
-  const word = `\\text{${rules.slopeWord}}`;
+  const word = slopeTex(rules);
   const [lower, upper] = [steepest.slope, shallowest.slope].sort((a, b) => a - b) as [
     number,
     number,
@@ -151,7 +173,7 @@ function rangeWorking(
     text.replace("−", "-").replace(".", rules.decimalMark === "comma" ? "{,}" : ".");
   const pair = `(${marks(value)} \\pm ${marks(uncertainty)})`;
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
-  const label = name ? `${name}: half the range` : "half the range";
+  const label = name ? reportTexts.halfTheRangeOf({ series: name }) : reportTexts.halfTheRange;
   const whole = numberTex(
     halfBeside(stated.ofSlope, besideHalf(stated.line.slope, stated.ofSlope), rules),
     rules.decimalMark,
@@ -165,13 +187,13 @@ function rangeWorking(
     ...(stated.withConstants
       ? [
           {
-            label: "with the constants",
+            label: reportTexts.withTheConstants,
             tone: "uncertain" as const,
             tex: `\\Delta ${word} = ${whole}${unit}`,
           },
         ]
       : []),
-    { label: "stated", tone: "stated", tex: `${word} = ${pair}${power}${unit}` },
+    { label: reportTexts.stated, tone: "stated", tex: `${word} = ${pair}${power}${unit}` },
   ];
 }
 
@@ -214,21 +236,20 @@ export function lineNodes(
   const triangle: WorkingLine[] = figure.triangle
     ? [
         {
-          label: "slope triangle",
+          label: reportTexts.triangle,
           tone: "plain",
-          tex: `\\text{${rules.slopeWord}} = ${triangleWorking(fit, figure.triangle, first.line.slope, rules.decimalMark)}`,
+          tex: `${slopeTex(rules)} = ${triangleWorking(fit, figure.triangle, first.line.slope, rules.decimalMark)}`,
         },
       ]
     : [];
   return [
     paragraph(said.join(" ")),
-    {
-      kind: "table",
-      anchor: `table:${block}`,
-      number: numbers.get(`table:${block}`) ?? 0,
-      caption: [{ text: `Lines of Figure ${figureNumber(figureId, context)}.` }],
-      table: linesTable(lines, context),
-    },
+    tableNode(
+      `table:${block}`,
+      numbers.get(`table:${block}`) ?? 0,
+      [{ text: reportTexts.linesOf({ number: figureNumber(figureId, context) }) }],
+      linesTable(lines, context),
+    ),
     ...(working.length + triangle.length > 0
       ? [{ kind: "working" as const, lines: [...triangle, ...working] }]
       : []),

@@ -11,6 +11,9 @@ import { marked } from "@/pipeline/lines/lineEquation";
 import { foundLine } from "@/pipeline/results/lineSource";
 import { statedLine } from "@/pipeline/lines/statedLine";
 import { comparedResult } from "@/pipeline/results/resultComparison";
+import { lineWordText } from "@/pipeline/results/lineWords";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { reportTexts } from "@/wording/reportTexts";
 import { figureNumber, type ReportContext } from "./reportContext";
 import { givenRuns, statementRuns } from "./statements";
 
@@ -53,18 +56,19 @@ function lines(context: ReportContext): LiveValue[] {
     const { one } = found;
     const [x, y] = [one.fitted.x.quantity.unit, one.fitted.y.quantity.unit];
     const stated = statedLine(found, rules);
-    const figure = `Figure ${figureNumber(id, context)}`;
+    const number = figureNumber(id, context);
+    const word = lineWordText("slope", rules);
     return [
       {
         of: `slope:${id}`,
-        name: `${rules.slopeWord} of ${figure}`,
-        symbol: rules.slopeWord,
+        name: reportTexts.slopeOf({ word, number }),
+        symbol: word,
         runs: statementRuns(stated.line.slope, stated.ofSlope, writeSlopeUnit(y, x), rules),
       },
       {
         of: `intercept:${id}`,
-        name: `intercept of ${figure}`,
-        symbol: "intercept",
+        name: reportTexts.interceptOf({ number }),
+        symbol: lineWordText("intercept", rules),
         runs: statementRuns(stated.line.intercept, stated.ofIntercept, y, rules),
       },
     ];
@@ -75,7 +79,7 @@ function results({ results: all, rules }: ReportContext): LiveValue[] {
   return all.flatMap((one): LiveValue[] => {
     if (one.kind === "nothing") return [];
     const { id, result, value, size, unit } = one;
-    const name = result.name || plainRunText(writeSymbol(result.symbol)) || "result";
+    const name = result.name || plainRunText(writeSymbol(result.symbol)) || reportTexts.result;
     const own: LiveValue = {
       of: `result:${id}`,
       name,
@@ -87,7 +91,7 @@ function results({ results: all, rules }: ReportContext): LiveValue[] {
     const { percent } = compared.comparison;
     const accepted: LiveValue = {
       of: `accepted:${id}`,
-      name: `accepted value of ${name}`,
+      name: reportTexts.acceptedOf({ name }),
       symbol: "",
       runs: givenRuns(compared.accepted.given, unit.text, rules),
     };
@@ -95,7 +99,7 @@ function results({ results: all, rules }: ReportContext): LiveValue[] {
     const text = `${writePercent(Math.abs(percent))}\u00a0%`;
     const off: LiveValue = {
       of: `percent:${id}`,
-      name: `percentage difference of ${name}`,
+      name: reportTexts.percentOf({ name }),
       symbol: "",
       runs: marked([{ text }], rules),
     };
@@ -103,7 +107,10 @@ function results({ results: all, rules }: ReportContext): LiveValue[] {
   });
 }
 
-/** Every number that can be set into the text. */
-export function liveValues(context: ReportContext): readonly LiveValue[] {
-  return [...results(context), ...lines(context), ...constants(context)];
-}
+/** Every number that can be set into the text, named in the language of the report. */
+export const liveValues = (context: ReportContext): readonly LiveValue[] =>
+  inItsLanguage(context.rules, () => [
+    ...results(context),
+    ...lines(context),
+    ...constants(context),
+  ]);

@@ -14,7 +14,14 @@ import { momentText, rateText } from "@/wording/recordedNumbers";
 import { callingOf, nameOfReadOff, placeOfReadOff } from "@/wording/readOffs";
 import { readingOffWords, recordingWords, reportedRecording } from "@/wording/recordings";
 import type { ReportContext } from "./reportContext";
-import type { ReportCell, ReportHead, ReportNode, ReportTable } from "./report";
+import { reportTexts } from "@/wording/reportTexts";
+import {
+  type ReportCell,
+  type ReportHead,
+  type ReportNode,
+  type ReportTable,
+  tableNode,
+} from "./report";
 
 const words = readingOffWords.table;
 const width = 440;
@@ -123,6 +130,7 @@ function readOffTable(id: string, recording: Recording, context: ReportContext):
   const entries = inOrder(context.document.readOffs).filter(([, one]) => one.recording === id);
   return {
     heads: [[head(words.what), head(inSeconds(words.fromPlain)), head(inSeconds(words.toPlain)), head(words.value), head(words.goesTo)]],
+    grouped: reportTexts.series,
     groups: entries.length === 0 ? [] : [{ rows: entries.map(([, entry], i) => entryRow(i + 1, entry, recording, context)) }],
     notes: [],
   };
@@ -152,13 +160,12 @@ export function recordingNodes(id: string, block: string, context: ReportContext
     ...(table.groups.length === 0
       ? []
       : [
-          {
-            kind: "table" as const,
-            anchor: `table:${block}`,
-            number: context.numbers.get(`table:${block}`) ?? 0,
-            caption: [{ text: reportedRecording.table({ name }) }],
+          tableNode(
+            `table:${block}`,
+            context.numbers.get(`table:${block}`) ?? 0,
+            [{ text: reportedRecording.table({ name }) }],
             table,
-          },
+          ),
         ]),
   ];
 }

@@ -1,6 +1,8 @@
 import type { RunText } from "@/core/unit/runText";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Scene } from "@/figure/scene";
+import type { ReportLanguage } from "@/investigation/model/houseRules";
+import { reportTexts } from "@/wording/reportTexts";
 import type { TextMark } from "@/investigation/model/richText";
 import type { BlockKind } from "@/investigation/model/writeUp";
 
@@ -9,7 +11,13 @@ export type Inline =
   | { readonly kind: "text"; readonly text: string; readonly marks?: readonly TextMark[] }
   /** A number that follows the investigation; undefined runs where there is none yet. */
   | { readonly kind: "value"; readonly of: string; readonly runs: RunText }
-  | { readonly kind: "reference"; readonly to: string; readonly text: string }
+  | {
+      readonly kind: "reference";
+      readonly to: string;
+      readonly text: string;
+      /** "Figure" or "Table", where what it leads to stands in the report. */
+      readonly word?: string;
+    }
   | { readonly kind: "formula"; readonly tex: string };
 
 /** A cell of a table. */
@@ -44,6 +52,8 @@ export interface ReportNote {
 /** A table as a report prints it: units in the headings only. */
 export interface ReportTable {
   readonly heads: readonly (readonly ReportHead[])[];
+  /** What groups with a name are, as the heading of a column: "series". */
+  readonly grouped: string;
   readonly groups: readonly ReportGroup[];
   readonly notes: readonly ReportNote[];
 }
@@ -76,6 +86,10 @@ export type ReportNode =
       readonly kind: "table";
       readonly anchor: string;
       readonly number: number;
+      /** "Table 1". */
+      readonly called: string;
+      /** What its columns that had no room are called: "further columns". */
+      readonly further: string;
       readonly caption: RunText;
       readonly table: ReportTable;
     }
@@ -83,6 +97,10 @@ export type ReportNode =
       readonly kind: "figure";
       readonly anchor: string;
       readonly number: number;
+      /** "Figure 1". */
+      readonly called: string;
+      /** What it shows, for those who hear it. */
+      readonly description: string;
       readonly figure: FigureSpecification;
     }
   | { readonly kind: "working"; readonly lines: readonly WorkingLine[] }
@@ -102,11 +120,25 @@ export interface ReportBlock {
   readonly missing?: string;
 }
 
+/** A numbered table, as it is called in the language that is spoken. */
+export function tableNode(
+  anchor: string,
+  number: number,
+  caption: RunText,
+  table: ReportTable,
+): ReportNode {
+  const called = reportTexts.tableNumber({ number });
+  const further = reportTexts.furtherColumns;
+  return { kind: "table", anchor, number, called, further, caption, table };
+}
+
 /** The whole report in its order. */
 export interface Report {
   readonly title: string;
   readonly authors: string;
   readonly paper: "a4" | "letter";
+  /** The language that it is written in. */
+  readonly language: ReportLanguage;
   readonly blocks: readonly ReportBlock[];
 }
 

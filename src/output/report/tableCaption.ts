@@ -3,6 +3,8 @@ import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { EvaluatedTable } from "@/pipeline/table/table";
 import type { ReportContext } from "./reportContext";
+import { listed, withRuns } from "@/wording/language/runs";
+import { reportTexts } from "@/wording/reportTexts";
 import { quantityNames } from "./tables";
 
 /** The constants whose ± all rows of a derived quantity share, beside the ± of their own readings. */
@@ -16,14 +18,6 @@ function sharedConstants({ quantities }: EvaluatedTable): readonly string[] {
   return [...new Set(shared)];
 }
 
-/** Symbols in a row: V, d and g. */
-function listed(symbols: readonly string[]): RunText {
-  return symbols.flatMap((symbol, i) => {
-    const between = i === 0 ? "" : i === symbols.length - 1 ? " and " : ", ";
-    return [...(between ? [{ text: between }] : []), ...writeSymbol(symbol)];
-  });
-}
-
 /** What a table shows; of derived quantities also what their ± leave out, for it moves all rows alike. */
 export function tableCaption(
   table: EvaluatedTable,
@@ -31,16 +25,17 @@ export function tableCaption(
   { document }: ReportContext,
 ): RunText {
   const raw = kind === "readings";
-  const named = document.tables[table.id]?.name.trim();
-  const begin = raw ? "Readings" : "Processed readings";
-  const text = `${named ? `${named}: ${begin.toLowerCase()}` : begin} of ${quantityNames(table, raw ? "read" : "all")}.`;
+  const name = document.tables[table.id]?.name.trim();
+  const names = quantityNames(table, raw ? "read" : "all");
+  const plain = raw ? reportTexts.readings : reportTexts.processed;
+  const named = raw ? reportTexts.readingsNamed : reportTexts.processedNamed;
+  const text = name ? named({ name, names }) : plain({ names });
   const symbols = raw
     ? []
     : sharedConstants(table).flatMap((id) => document.constants[id]?.symbol ?? []);
   if (symbols.length === 0) return [{ text }];
-  return [
-    { text: `${text} The ± of a row leaves out what ` },
-    ...listed(symbols),
-    { text: symbols.length === 1 ? " brings to all rows alike." : " bring to all rows alike." },
-  ];
+  const count = symbols.length;
+  const written = { symbols: listed(symbols.map(writeSymbol)) };
+  const shared = withRuns(written, (marks) => reportTexts.leavesOut({ count, ...marks }));
+  return [{ text: `${text} ` }, ...shared];
 }

@@ -9,6 +9,9 @@ import { marked, numberRuns } from "@/pipeline/lines/lineEquation";
 import { measuredColumn, repeatsOf } from "@/pipeline/readings/measured";
 import type { EvaluatedQuantity, EvaluatedRow, EvaluatedTable } from "@/pipeline/table/table";
 import { decimalsOf } from "@/pipeline/readings/writtenReading";
+import { figureTexts } from "@/wording/figureTexts";
+import { inList } from "@/wording/language/listing";
+import { reportTexts } from "@/wording/reportTexts";
 import { letterName } from "../letters";
 import { columnHeading, type PrintedColumn, printedColumn } from "./quantityColumns";
 import type { ReportContext } from "./reportContext";
@@ -31,7 +34,7 @@ class Notes {
   all(): readonly ReportNote[] {
     return [...this.letters].map(([reason, letter]) => ({
       letter,
-      text: `set aside: ${reason || "no reason given"}`,
+      text: reportTexts.setAside({ reason: reason || reportTexts.noReason }),
     }));
   }
 }
@@ -147,7 +150,7 @@ function readingColumns(
   const over: ReportHead = { runs: heading, span: count + 1 };
   const mean: Column = {
     over,
-    head: headOf([{ text: "mean" }], printed),
+    head: headOf([{ text: reportTexts.mean }], printed),
     cells: valueCells(rows, measured, printed, notes),
   };
   return [
@@ -218,11 +221,11 @@ function groupsOf({ rows, series }: EvaluatedTable, columns: readonly Column[]):
   const known = new Set(series.map(({ id }) => id));
   const groups = [
     ...series.map(({ id, series: { name } }) => ({
-      name: name.trim() || "unnamed series",
+      name: name.trim() || figureTexts.unnamedSeries,
       rows: places.filter((i) => rows[i]?.row.series === id).map(cellsAt),
     })),
     {
-      name: "no series",
+      name: figureTexts.noSeries,
       rows: places.filter((i) => !known.has(rows[i]?.row.series ?? "")).map(cellsAt),
     },
   ];
@@ -230,7 +233,8 @@ function groupsOf({ rows, series }: EvaluatedTable, columns: readonly Column[]):
 }
 
 function tableOf(table: EvaluatedTable, columns: readonly Column[], notes: Notes): ReportTable {
-  return { heads: headsOf(columns), groups: groupsOf(table, columns), notes: notes.all() };
+  const { series: grouped } = reportTexts;
+  return { heads: headsOf(columns), grouped, groups: groupsOf(table, columns), notes: notes.all() };
 }
 
 const shown = ({ quantity: { hidden, remarks } }: EvaluatedQuantity) =>
@@ -273,5 +277,5 @@ export function quantityNames(table: EvaluatedTable, which: "read" | "all"): str
     .filter((one) => shown(one) && !isStated(one, table) && (which === "all" || isRead(one)))
     .map(({ quantity }) => quantity.name.trim() || quantity.symbol.trim())
     .filter((name, i, all) => name !== "" && all.indexOf(name) === i);
-  return [names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ");
+  return inList(names);
 }

@@ -1,6 +1,8 @@
 import { parseFormula } from "@/core/expression/parseFormula";
 import { toTex } from "@/core/expression/tex";
 import { type RichInline, type RichText } from "@/investigation/model/richText";
+import { figureTexts } from "@/wording/figureTexts";
+import { reportTexts } from "@/wording/reportTexts";
 import type { LiveValue } from "./liveValues";
 import type { ReportContext } from "./reportContext";
 import type { Inline, ReportNode } from "./report";
@@ -17,13 +19,17 @@ export function formulaTex(typed: string): string {
 }
 
 /** "Figure 2" or "Table 1"; what is not in the report is said to be missing. */
-function referenceText(to: string, { numbers, document }: ReportContext): string {
-  const [kind, id = ""] = to.split(":");
+function reference(to: string, { numbers, document }: ReportContext): Inline {
+  const [kind = "", id = ""] = to.split(":");
   const number = numbers.get(to);
-  const word = kind === "figure" ? "Figure" : "Table";
-  if (number !== undefined) return `${word}\u00a0${number}`;
+  if (number !== undefined) {
+    const called = kind === "figure" ? figureTexts.number : reportTexts.tableNumber;
+    const text = called({ number }).replace(" ", "\u00a0");
+    return { kind: "reference", to, text, word: text.split("\u00a0")[0] ?? "" };
+  }
   const there = kind === "figure" ? document.figures[id] : document.writeUp.blocks[id];
-  return there ? `${word} (not shown)` : `${word} (gone)`;
+  const text = there ? reportTexts.notShown({ kind }) : reportTexts.gone({ kind });
+  return { kind: "reference", to, text };
 }
 
 function inlineOf(
@@ -37,10 +43,10 @@ function inlineOf(
     case "formula":
       return { kind: "formula", tex: formulaTex(inline.text) };
     case "reference":
-      return { kind: "reference", to: inline.to, text: referenceText(inline.to, context) };
+      return reference(inline.to, context);
     case "value": {
       const found = values.find(({ of }) => of === inline.of);
-      return { ...inline, runs: found?.runs ?? [{ text: "(no value yet)" }] };
+      return { ...inline, runs: found?.runs ?? [{ text: reportTexts.noValue }] };
     }
   }
 }

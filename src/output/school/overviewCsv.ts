@@ -4,14 +4,16 @@ import type { Criterion } from "@/investigation/model/brief";
 import { inOrder } from "@/investigation/model/order";
 import type { Stated } from "@/overview/glance";
 import type { OverviewRow } from "@/protocol/overview";
+import { classTable as words } from "@/wording/classTable";
 import { handingWords } from "@/wording/handing";
 import { stageName } from "@/wording/stages";
 import { guarded } from "../tableCsv";
 
-const heads = [
-  ...["bench", "names", "stage", "changed", "readings", "open pencil marks", "straight"],
-  ...["slope", "± of slope", "unit of slope", "result", "± of result", "unit of result"],
-  ...["handed in", "at", "late"],
+const heads = () => [
+  ...[words.bench, words.names, words.stage, words.changed, words.readings, words.openMarks],
+  ...[words.straight, words.slope, words.sizeOfSlope, words.unitOfSlope],
+  ...[words.result, words.sizeOfResult, words.unitOfResult],
+  ...[words.handedIn, words.at, words.late],
 ];
 
 /** A value and its ± as they are stated, each a number of its own: "12.5" and "0.4", "1.25e5" and "0.04e5". */
@@ -31,9 +33,9 @@ function parted(number: RunText): readonly [string, string] {
 const cells = (stated: Stated | undefined): readonly string[] =>
   stated ? [...parted(stated.number), plainRunText(stated.unit)] : ["", "", ""];
 
-function straightWord(straight: boolean | undefined): string {
+function yesOrNo(straight: boolean | undefined): string {
   if (straight === undefined) return "";
-  return straight ? "yes" : "no";
+  return straight ? words.yes : words.no;
 }
 
 /** Cells as CSV (RFC 4180), semicolons between them where the house writes decimal commas. */
@@ -53,13 +55,14 @@ export function marksCsv(
   decimalMark: "point" | "comma",
 ): string {
   const entries = inOrder(criteria).filter(([, { text }]) => text.trim() !== "");
-  const number = (points: number | undefined) => {
-    const text = points === undefined ? "" : String(points);
-    return decimalMark === "comma" ? text.replace(".", ",") : text;
-  };
+  const plain = (points: number) =>
+    decimalMark === "comma" ? String(points).replace(".", ",") : String(points);
+  const number = (points: number | undefined) => (points === undefined ? "" : plain(points));
   const of = entries.reduce((sum, [, { points }]) => sum + points, 0);
-  const first = ["bench", "names", "handed in", "at", "late"];
-  const columns = entries.map(([, { text, points }]) => `${text} (of ${points})`);
+  const first = [words.bench, words.names, words.handedIn, words.at, words.late];
+  const columns = entries.map(([, { text, points }]) =>
+    words.criterion({ text, points: plain(points) }),
+  );
   const lines = rows.map((row) => {
     const { handing } = row;
     const points = handing?.judged?.points ?? {};
@@ -69,14 +72,17 @@ export function marksCsv(
     return [
       ...[String(row.number), namesOf(row)],
       ...(handing
-        ? [handingWords.row[handing.state], handing.at, handing.late ? "yes" : "no"]
+        ? [handingWords.row[handing.state], handing.at, yesOrNo(handing.late)]
         : ["", "", ""]),
       ...given.map(number),
       number(any ? total : undefined),
       handing?.judged?.lastWord ?? "",
     ];
   });
-  return csv([[...first, ...columns, `sum (of ${of})`, "last word"], ...lines], decimalMark);
+  return csv(
+    [[...first, ...columns, words.sum({ points: plain(of) }), words.lastWord], ...lines],
+    decimalMark,
+  );
 }
 
 /** The overview of a class as a table: numbers as the benches state them, parted by what the decimal mark leaves free. */
@@ -91,12 +97,12 @@ export function overviewCsv(
     changedAt ?? "",
     glance ? String(glance.readings) : "",
     glance ? String(glance.openMarks) : "",
-    straightWord(glance?.straight),
+    yesOrNo(glance?.straight),
     ...cells(glance?.slope),
     ...cells(glance?.result),
     handing ? handingWords.row[handing.state] : "",
     handing?.at ?? "",
-    handing ? (handing.late ? "yes" : "no") : "",
+    handing ? (yesOrNo(handing.late)) : "",
   ]);
-  return csv([heads, ...lines], decimalMark);
+  return csv([heads(), ...lines], decimalMark);
 } // prettier-ignore

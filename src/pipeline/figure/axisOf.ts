@@ -12,7 +12,7 @@ import type { HouseRules } from "@/investigation/model/houseRules";
 import type { Quantity } from "@/investigation/model/quantity";
 import type { LineStyle } from "./figureLines";
 
-export type Style = Pick<HouseRules, "headings"> & LineStyle;
+export type Style = Pick<HouseRules, "headings" | "language"> & LineStyle;
 
 /** A typed number of an axis, or undefined where it is none. */
 function typed(text: string, mark: DecimalMark): number | undefined {

@@ -6,15 +6,13 @@ import type {
   PointsSpecification,
   SeriesSpecification,
 } from "@/figure/specification";
-import {
-  type Figure,
-  type LineChoice,
-  plainAxis,
-  plainLine,
-  plainLook,
-} from "@/investigation/model/figure";
+import { type Figure, plainAxis, plainLine, plainLook } from "@/investigation/model/figure";
 import { inOrder } from "@/investigation/model/order";
 import type { Quantity } from "@/investigation/model/quantity";
+import { figureTexts } from "@/wording/figureTexts";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { inList } from "@/wording/language/listing";
+import { listed, withRuns } from "@/wording/language/runs";
 import { axis, lookOf, type Style } from "./axisOf";
 import { bandsOf, type Lined, linesOf, triangleOf } from "./figureLines";
 import { figureLetters, figureSize } from "./figureSize";
@@ -32,17 +30,14 @@ const thumb = { width: 132, height: 96, textSize: 6 };
 
 function calling(quantity: Quantity): RunText {
   const symbol = writeSymbol(quantity.symbol);
-  return symbol.length > 0 ? symbol : [{ text: quantity.name.trim() || "unnamed" }];
+  return symbol.length > 0 ? symbol : [{ text: quantity.name.trim() || figureTexts.unnamed }];
 }
 
 /** "T² against L³", or the title that was typed. */
 export function figureTitle(title: string, x: Quantity, ys: readonly Quantity[]): RunText {
   if (title.trim() !== "") return [{ text: title.trim() }];
-  const named = ys.flatMap((y, index): RunText => {
-    const joint = index === 0 ? "" : index === ys.length - 1 ? " and " : ", ";
-    return joint === "" ? calling(y) : [{ text: joint }, ...calling(y)];
-  });
-  return [...named, { text: " against " }, ...calling(x)];
+  const up = listed(ys.map(calling));
+  return withRuns({ up, across: calling(x) }, figureTexts.title);
 }
 
 /** Everything that stands up the vertical axis. */
@@ -52,15 +47,17 @@ export function plottedUp({ y, also }: FigureFit): readonly Quantity[] {
 
 /** What a series is called, its quantity's symbol typeset; nothing where there are no series. */
 export function seriesRuns({ points }: PlottedSeries, fit: FigureFit): RunText {
-  if (!fit.groups.some((group) => group.points === points)) return [{ text: "all series" }];
+  if (!fit.groups.some((group) => group.points === points))
+    return [{ text: figureTexts.allSeries }];
   const own = fit.also.length > 0 ? calling(points.y.quantity) : [];
   const series = points.series
-    ? points.series.series.name.trim() || "unnamed series"
+    ? points.series.series.name.trim() || figureTexts.unnamedSeries
     : points.loose
-      ? "no series"
+      ? figureTexts.noSeries
       : "";
-  const joint = own.length > 0 && series !== "" ? ", " : "";
-  return series === "" ? own : [...own, { text: `${joint}${series}` }];
+  if (series === "") return own;
+  if (own.length === 0) return [{ text: series }];
+  return withRuns({ quantity: own, series: [{ text: series }] }, figureTexts.ofSeries);
 }
 
 /** What a series is called in plain words; "" where there are none. */
@@ -149,31 +146,29 @@ const hasBars = remembered(({ groups }: FigureFit): boolean =>
   ),
 );
 
-const lineNames = [
-  ["best", "best-fit"],
-  ["steepest", "steepest"],
-  ["shallowest", "shallowest"],
-] as const;
-
-/** " with the best-fit, the steepest and the shallowest line", or nothing where none is drawn. */
-function linesInWords(
+/** What a figure shows, in words: how many readings, which lines and curves, what bars and strip say. */
+function shownInWords(
+  figure: Figure,
+  fit: FigureFit,
   series: readonly SeriesSpecification[],
-  weights: LineChoice["weights"] = "none",
 ): string {
-  const roles = new Set(series.flatMap(({ lines }) => lines.map(({ role }) => role)));
-  const named = (role: string, name: string) =>
-    role === "best" && weights !== "none" ? `the weighted ${name}` : `the ${name}`;
-  const names = lineNames.flatMap(([role, name]) => (roles.has(role) ? [named(role, name)] : []));
-  if (names.length === 0) return "";
-  const several = series.filter(({ lines }) => lines.length > 0).length > 1;
-  return ` with ${[names.slice(0, -1).join(", "), names.at(-1)].filter(Boolean).join(" and ")} ${several ? "lines" : "line"}`;
-}
-
-/** " with the fitted curve", " and the fitted curve" behind lines, or nothing where none is drawn. */
-function curvesInWords({ curves }: Figure, lines: string): string {
-  const shown = Object.values(curves).filter((curve) => curve.shown).length;
-  if (shown === 0) return "";
-  return ` ${lines === "" ? "with" : "and"} the fitted ${shown > 1 ? "curves" : "curve"}`;
+  const { line, curves, look } = figure;
+  const lines = series.filter((one) => one.lines.length > 0).length;
+  const roles = new Set(series.flatMap((one) => one.lines.map(({ role }) => role)));
+  const weighted = line.weights === "none" ? "no" : "yes";
+  const names = [
+    ...(roles.has("best") ? [figureTexts.best({ weighted, lines })] : []),
+    ...(roles.has("steepest") ? [figureTexts.steepest({ lines })] : []),
+    ...(roles.has("shallowest") ? [figureTexts.shallowest({ lines })] : []),
+  ];
+  return figureTexts.shown({
+    count: fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0),
+    lines: names.length === 0 ? 0 : lines,
+    names: inList(names),
+    curves: Object.values(curves).filter((curve) => curve.shown).length,
+    bars: look.bars === "none" || !hasBars(fit) ? "no" : "yes",
+    strip: line.strip === "none" ? "no" : "yes",
+  });
 }
 
 /** The caption with its number: the typed words, or what the figure shows. */
@@ -183,22 +178,24 @@ function captionOf(
   fit: FigureFit,
   series: readonly SeriesSpecification[],
 ): RunText {
-  const count = fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0);
-  const lines = linesInWords(series, figure.line.weights);
   const typedWords = figure.caption.trim();
-  const proposed =
-    `${count} ${count === 1 ? "reading" : "readings"}${lines}${curvesInWords(figure, lines)}` +
-    `${figure.look.bars === "none" || !hasBars(fit) ? "" : "; bars show the ±"}` +
-    `${figure.line.strip === "none" ? "" : "; below, how far each is off the line"}.`;
-  const proposal: RunText = [
-    ...figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
-    { text: `: ${proposed}` },
-  ];
-  return [{ text: `Figure ${number}. ` }, ...(typedWords ? [{ text: typedWords }] : proposal)];
+  const title = figureTitle(figure.title, fit.x.quantity, plottedUp(fit));
+  const shown: RunText = [{ text: shownInWords(figure, fit, series) }];
+  const words: RunText = typedWords
+    ? [{ text: typedWords }]
+    : withRuns({ title, shown }, figureTexts.caption);
+  return [{ text: `${figureTexts.number({ number })}. ` }, ...words];
 }
 
-/** The whole figure at its printed size, titled, with its numbered caption. */
-export function figureSpecification(
+/** The whole figure at its printed size, titled, with its numbered caption, in the language of the house rules. */
+export const figureSpecification = (
+  figure: Figure,
+  number: number,
+  fit: FigureFit,
+  style: Style,
+): FigureSpecification => inItsLanguage(style, () => specified(figure, number, fit, style));
+
+function specified(
   figure: Figure,
   number: number,
   fit: FigureFit,

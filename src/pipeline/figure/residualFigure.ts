@@ -6,6 +6,8 @@ import type {
   StripSpecification,
 } from "@/figure/specification";
 import { type Figure, plainAxis, plainLook } from "@/investigation/model/figure";
+import { figureTexts } from "@/wording/figureTexts";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { axis, lookOf, type Style } from "./axisOf";
 import type { FigurePoints } from "../lines/figurePoints";
 import type { FigureFit, SeriesFit } from "../lines/fit";
@@ -54,7 +56,11 @@ export function residualAxis(
   const y = axis([quantity], plainAxis, style.decimalMark);
   return {
     ...y,
-    ...(inBars ? { label: "off the line / ±" } : { name: "off the line", symbol: [] }),
+    ...inItsLanguage(style, () =>
+      inBars
+        ? { label: figureTexts.offTheLineInBars }
+        : { name: figureTexts.offTheLine, symbol: [] },
+    ),
   };
 }
 

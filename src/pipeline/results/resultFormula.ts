@@ -20,7 +20,7 @@ import { theoryUnit } from "./theoryUnit";
 export interface FromTheory {
   readonly theory: Theory;
   /** "slope" or "intercept", and what it stands for. */
-  readonly about: string;
+  readonly about: "slope" | "intercept";
   readonly standsFor: Expression;
   /** The unit that the wanted symbol must have; undefined where the theory leaves it open. */
   readonly unit?: WorkedOutUnit;

@@ -3,6 +3,7 @@ import type { Finding } from "@/core/finding/finding";
 import { readConstant } from "../derived/bindFormulas";
 import { coherentUnit } from "../derived/shownUnit";
 import type { NamedInput, WorkedResult } from "./evaluatedResult";
+import { lineWord } from "./lineWords";
 import type { ResultContext, SourceNumbers } from "./source";
 
 /** An input of a formula before it is known how the result depends on it. */
@@ -21,7 +22,7 @@ export function lookUp(
   earlier: readonly WorkedResult[],
   { document, rules }: ResultContext,
 ): LookedUp {
-  const index = source?.joint.names.indexOf(name === "gradient" ? "slope" : name) ?? -1;
+  const index = source?.joint.names.indexOf(lineWord(name) ?? name) ?? -1;
   const value = source?.joint.values[index];
   const unit = source?.units[index];
   if (source && value !== undefined && unit) {

@@ -23,6 +23,9 @@ import type { RunText } from "@/core/unit/runText";
 import { coherentFactors } from "@/core/unit/understandUnit";
 import { readUnit, writeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { HouseRules } from "@/investigation/model/houseRules";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { reportTexts } from "@/wording/reportTexts";
+import { slopeWordText } from "@/wording/slopeWord";
 import { rowRule } from "../derived/derivedQuantities";
 import {
   asGiven,
@@ -33,6 +36,7 @@ import {
   unsettledSize,
 } from "../working/inputs";
 import type { NamedInput, WorkedResult } from "./evaluatedResult";
+import { lineWord, lineWordText } from "./lineWords";
 import { unitText } from "./source";
 
 /** One line of how a result comes about, in TeX. */
@@ -43,10 +47,14 @@ export interface ResultLine {
 }
 
 /** Words stand upright in a formula: slope, intercept. */
-function nameTex(name: string, { slopeWord }: Pick<HouseRules, "slopeWord">): string {
-  if (name === "slope" || name === "gradient") return `\\text{${slopeWord}}`;
-  return name === "intercept" ? "\\text{intercept}" : symbolTex(name);
+function nameTex(name: string, rules: Pick<HouseRules, "slopeWord">): string {
+  const word = lineWord(name);
+  return word ? `\\text{${lineWordText(word, rules)}}` : symbolTex(name);
 }
+
+/** What a result without a symbol is called in a formula. */
+const symbolOf = ({ result }: WorkedResult): string =>
+  symbolTex(result.symbol) || `\\text{${reportTexts.result}}`;
 
 /** An input as it was given: a constant as it was typed, a number of a line as far as it is worked out. */
 function givenInput({ input, value, unit }: NamedInput, { rules, constants }: Writing): GivenInput {
@@ -142,9 +150,9 @@ const united = (written: WrittenNumber, unit: RunText, { decimalMark }: HouseRul
 
 /** The value as it stands in the working: in the unit of what is put in, and in the stated one where that is another. */
 function valueLine(one: WorkedResult, put: Put | undefined, { rules }: Writing): ResultLine {
-  const { result, value, size, unit } = one;
+  const { value, size, unit } = one;
   const figures = rules.figuresOfUncertainty;
-  const name = symbolTex(result.symbol) || "\\text{result}";
+  const name = symbolOf(one);
   const stated = united(writeUnroundedValue(value, size, figures), writeUnitText(unit.text), rules);
   const moved = put && (put.factor !== 1 || put.offset !== 0);
   if (!moved) return { step: "value", tex: `${name} = ${stated}` };
@@ -159,7 +167,7 @@ function numbersLine(
   put: Put,
   writing: Writing,
 ): ResultLine {
-  const { result, inputs, value, size } = one;
+  const { inputs, value, size } = one;
   const { rules } = writing;
   const stands = writeUnroundedValue(value * put.factor + put.offset, size * put.factor, rules.figuresOfUncertainty); // prettier-ignore
   const numbers = put.numbers.map(({ number }) => number);
@@ -173,13 +181,13 @@ function numbersLine(
     const single = own.unit.length === 0 && written.exponent === undefined;
     return { tex: united(written, own.unit, rules), single };
   };
-  const name = symbolTex(result.symbol) || "\\text{result}";
+  const name = symbolOf(one);
   return { step: "numbers", tex: `${name} = ${toTex(expression, leaf)}` };
 }
 
 /** The intercept of a logarithm counted in SI units, as the theory has it: 8.50 − 6.91 = 1.59. */
 function countedLine({ source, inputs }: WorkedResult, { rules }: Writing): ResultLine[] {
-  const used = inputs.some(({ name }) => name === "intercept");
+  const used = inputs.some(({ name }) => lineWord(name) === "intercept");
   if (!source?.logShift || !used) return [];
   const { intercept, size, by } = source.logShift;
   const moved = writeInWorking(intercept + by, guardedFigures(intercept + by, size));
@@ -189,12 +197,12 @@ function countedLine({ source, inputs }: WorkedResult, { rules }: Writing): Resu
     ({ written }) => numberTex(written, rules.decimalMark),
   );
   const sum = `${own} ${sign} ${shift} = ${numberTex(moved, rules.decimalMark)}`;
-  return [{ step: "counted", tex: `\\text{intercept} = ${sum}` }];
+  return [{ step: "counted", tex: `\\text{${slopeWordText("intercept")}} = ${sum}` }];
 }
 
 /** How the parts of the ± become one, with numbers. */
 function togetherLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
-  const { parts, size, result, unit } = one;
+  const { parts, size, unit } = one;
   if (size === 0) return [];
   const whole = writeUnroundedUncertainty(size, rules.figuresOfUncertainty);
   const rule = rowRule(rules);
@@ -206,17 +214,20 @@ function togetherLine(one: WorkedResult, rules: HouseRules): ResultLine[] {
     rule === "worst-case"
       ? numbers.join(" + ")
       : `\\sqrt{${numbers.map((number) => `(${number})^{2}`).join(" + ")}}`;
-  const name = `\\Delta ${symbolTex(result.symbol) || "\\text{result}"}`;
+  const name = `\\Delta ${symbolOf(one)}`;
   const end = united(whole, writeUnitText(unit.text), rules);
   return [{ step: "together", tex: `${name} = ${parts.length > 1 ? `${sum} = ` : ""}${end}` }];
 }
 
 /** How a result comes about: theory, what the line stands for, solved, numbers put in, unit, value and ±. */
-export function resultWorking(one: WorkedResult, writing: Writing): readonly ResultLine[] {
+export const resultWorking = (one: WorkedResult, writing: Writing): readonly ResultLine[] =>
+  inItsLanguage(writing.rules, () => workingOf(one, writing));
+
+function workingOf(one: WorkedResult, writing: Writing): readonly ResultLine[] {
   const { rules } = writing;
   const { result, expression, fromTheory, inputs } = one;
   const put = expression && putIn(one, workOf(expression, inputs), writing);
-  const name = symbolTex(result.symbol) || "\\text{result}";
+  const name = symbolOf(one);
   const leaf = (symbol: string): TexLeaf => ({ tex: nameTex(symbol, rules), single: true });
   const tex = (of: Expression) => toTex(of, leaf);
   const lines: ResultLine[] = [];
@@ -239,8 +250,11 @@ export function resultWorking(one: WorkedResult, writing: Writing): readonly Res
 }
 
 /** The rounded statement of a result in TeX, with its symbol. */
-export function statedTex(one: WorkedResult, rules: HouseRules): string {
-  const name = symbolTex(one.result.symbol) || "\\text{result}";
+export const statedTex = (one: WorkedResult, rules: HouseRules): string =>
+  inItsLanguage(rules, () => statedOf(one, rules));
+
+function statedOf(one: WorkedResult, rules: HouseRules): string {
+  const name = symbolOf(one);
   const unit = unitTex(writeUnitText(one.unit.text));
   if (one.size === 0)
     return `${name} = ${united(writeUnroundedValue(one.value, 0, rules.figuresOfUncertainty), writeUnitText(one.unit.text), rules)}`;

@@ -7,6 +7,7 @@ import type { ClassHouse } from "@/protocol/classes";
 import type { ShownTo } from "@/protocol/overview";
 import { SchoolRefused } from "../accounts/people";
 import { shownName } from "../accounts/names";
+import { wholeHouse } from "../classes/classHouse";
 import { models } from "../database/models";
 import type { Experiment } from "../database/models/experiment";
 import { loadInvestigation } from "../investigations/loadInvestigation";
@@ -36,8 +37,7 @@ export async function heldExperiment(
 }
 
 /** An empty sheet under the house rules of a class, its figure in the look of the class. */
-function underRules(empty: Investigation, house: ClassHouse | null | undefined): Investigation {
-  if (!house) return empty;
+function underRules(empty: Investigation, house: ClassHouse): Investigation {
   const { ownLook } = house;
   const looks = (figure: Figure): Figure => ({ ...figure, look: ownLook ?? figure.look });
   const figures = Object.entries(empty.figures).map(([id, figure]) => [id, looks(figure)] as const);
@@ -60,7 +60,7 @@ export async function setExperiment(
   const { house } = await SchoolClass.findByPk(classId, { rejectOnEmpty: true });
   const { pattern, brief } =
     from === undefined
-      ? { pattern: underRules(emptyInvestigation(title), house), brief: null }
+      ? { pattern: underRules(emptyInvestigation(title), wholeHouse(house)), brief: null }
       : toGive((await loadInvestigation(from)).document, title);
   const id = nanoid(12);
   await Experiment.create({ id, classId, title, pattern, brief });

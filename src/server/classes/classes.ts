@@ -1,22 +1,19 @@
 import { nanoid } from "nanoid";
 import { QueryTypes, UniqueConstraintError } from "sequelize";
-import { readySets } from "@/investigation/model/houseRules";
+import { begunIn } from "@/investigation/model/houseRules";
 import { houseRulesSchema } from "@/investigation/model/schema";
 import type { ClassEntry, ClassHouse, OpenedClass } from "@/protocol/classes";
+import { languageOf } from "@/wording/language/languages";
+import { spoken } from "@/wording/language/spoken";
 import { experimentsOf } from "../benches/benchLists";
 import { isTimeZone } from "../briefs/classClock";
 import { SchoolRefused, requiredName } from "../accounts/people";
 import { models } from "../database/models";
 import { loadInvestigation } from "../investigations/loadInvestigation";
+import { plainHouse, wholeHouse } from "./classHouse";
 import { codeShown, freshCode } from "./joiningCode";
 
 const mostTries = 6;
-
-/** What a class begins with. */
-const plainHouse: ClassHouse = {
-  houseRules: { ...readySets["limits-worst-case"] },
-  ownLook: null,
-};
 
 /** Does something with a joining code that nobody has yet. */
 async function withFreshCode<Done>(work: (code: string) => Promise<Done>): Promise<Done> {
@@ -38,9 +35,12 @@ export async function makeClass(
   const { sequelize, SchoolClass, ClassPerson } = models();
   const name = requiredName(wanted);
   const id = nanoid(12);
+  const houseRules = begunIn(languageOf(spoken()), plainHouse.houseRules);
+  const house = { ...plainHouse, houseRules };
   await withFreshCode((joiningCode) =>
     sequelize.transaction(async (transaction) => {
-      await SchoolClass.create({ id, name, joiningCode, timeZone }, { transaction });
+      const row = { id, name, joiningCode, timeZone, house };
+      await SchoolClass.create(row, { transaction });
       const first = { classId: id, personId: teacherId, role: "teacher" } as const;
       await ClassPerson.create(first, { transaction });
     }),
@@ -80,7 +80,7 @@ export async function setTimeZone(id: string, timeZone: string): Promise<void> {
 async function changeHouse(id: string, change: Partial<ClassHouse>): Promise<void> {
   const { SchoolClass } = models();
   const { house } = await SchoolClass.findByPk(id, { rejectOnEmpty: true });
-  const changed = { ...plainHouse, ...house, ...change };
+  const changed = { ...wholeHouse(house), ...change };
   await SchoolClass.update({ house: changed }, { where: { id } });
 }
 
@@ -135,6 +135,6 @@ export async function openClass(id: string): Promise<OpenedClass> {
     joiningOpen: found.joiningOpen,
     people,
     experiments: await experimentsOf(id),
-    house: found.house ?? plainHouse,
+    house: wholeHouse(found.house),
   };
 }

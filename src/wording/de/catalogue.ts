@@ -7,6 +7,7 @@ import { benches } from "./benches";
 import { bigEntry } from "./bigEntry";
 import { briefs } from "./briefs";
 import { changes } from "./changes";
+import { classTable } from "./classTable";
 import { classes } from "./classes";
 import { concludeTexts } from "./concludeTexts";
 import { concluding } from "./concluding";
@@ -15,6 +16,7 @@ import { curves } from "./curves";
 import { deriveTexts } from "./deriveTexts";
 import { deriving } from "./deriving";
 import { figureMenu } from "./figureMenu";
+import { figureTexts } from "./figureTexts";
 import { figures } from "./figures";
 import { filing } from "./filing";
 import { filingTexts } from "./filingTexts";
@@ -44,6 +46,7 @@ import { recordingsTexts } from "./recordingsTexts";
 import { remarks } from "./remarks";
 import { removing } from "./removing";
 import { reportFindings } from "./reportFindings";
+import { reportTexts } from "./reportTexts";
 import { rowsInWords } from "./rowsInWords";
 import { sayings } from "./sayings";
 import { settingAside } from "./settingAside";
@@ -80,6 +83,7 @@ export const catalogue: Catalogue = {
   bigEntry,
   briefs,
   changes,
+  classTable,
   classes,
   concludeTexts,
   concluding,
@@ -88,6 +92,7 @@ export const catalogue: Catalogue = {
   deriveTexts,
   deriving,
   figureMenu,
+  figureTexts,
   figures,
   filing,
   filingTexts,
@@ -117,6 +122,7 @@ export const catalogue: Catalogue = {
   remarks,
   removing,
   reportFindings,
+  reportTexts,
   rowsInWords,
   sayings,
   settingAside,

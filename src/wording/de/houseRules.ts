@@ -26,6 +26,7 @@ export const houseRules = {
         one: "immer eine",
         "one-or-two": "eine, aber zwei nach führender 1",
         two: "immer zwei",
+        "din-1333": "DIN 1333: aufgerundet, zwei nach führender 1 oder 2",
       },
     },
     headings: {
@@ -37,6 +38,10 @@ export const houseRules = {
       values: { slope: "Steigung", gradient: "Anstieg" },
     },
     decimalMark: { label: "Dezimalzeichen", values: { point: "Punkt: 0.5", comma: "Komma: 0,5" } },
+    language: {
+      label: "Sprache von Diagrammen und Protokoll",
+      values: { en: "Englisch", de: "Deutsch" },
+    },
     slopeRange: {
       label: "Wie weit eine Gerade sich drehen kann",
       values: {
@@ -54,5 +59,11 @@ export const houseRules = {
     "standard-quadrature": "Hochschule: Standardunsicherheit, quadratisch",
   },
   readySetWords: { label: "Ausgehen von", own: "eigene Regeln" },
+  proposed: {
+    rule: "{label} – {value}",
+    en: "In englischen Protokollen ist üblich: {rules}.",
+    de: "In deutschen Protokollen ist üblich: {rules}.",
+    take: "Übernehmen",
+  },
   groups: { sure: "Wie sicher eine Zahl ist", lines: "Geraden", written: "Wie geschrieben wird" },
 } satisfies Translation<typeof english>;

@@ -27,7 +27,6 @@ export const plotTexts = {
   takeTheClassSLook: "Aussehen der Klasse nehmen",
   beginAnew: "Neu beginnen",
   letter: "Letter",
-  tableOfTheReadingsIn: "Tabelle der Messwerte im Diagramm: {titleOf}.",
   csvOfItsPoints: "CSV seiner Punkte",
   copyAsPicture: "Als Bild kopieren",
   dotsPerInchOfA: "Punkte je Zoll eines PNG",

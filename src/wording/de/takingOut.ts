@@ -37,5 +37,4 @@ export const takingOut = {
     engine:
       "Mit LuaLaTeX setzen: pdfLaTeX hat für einige Zeichen keine Schrift und zeigt stattdessen ihre Nummern.",
   },
-  furtherColumns: "weitere Spalten",
 } satisfies Translation<typeof english>;

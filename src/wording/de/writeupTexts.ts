@@ -2,11 +2,8 @@ import type { Translation } from "../language/texts";
 import type { writeupTexts as english } from "../en/writeupTexts";
 
 export const writeupTexts = {
-  figure: "Abbildung",
-  table: "Tabelle",
   aLineOfTheWorking: "Eine Zeile der Rechnung",
   tableOfTheReport: "Tabelle des Protokolls",
-  tableNumber: "Tabelle {number}.",
   nameFollowsTheInvestigation: "{name}: folgt der Auswertung",
   itsSourceIsGone: "seine Quelle gibt es nicht mehr",
   noValueYet: "(noch kein Wert)",
@@ -29,8 +26,6 @@ export const writeupTexts = {
   liveValue: "Lebender Wert",
   referTo: "Verweisen auf",
   symbol: "Zeichen",
-  tableNumber2: "Tabelle {number}",
-  figureNumber: "Abbildung {number}",
   moveName: "{name} verschieben",
   dragItOrPressOr: "Ziehen oder ↑ und ↓ drücken",
   show: "Zeigen",

@@ -6,6 +6,7 @@ import { benches } from "./benches";
 import { bigEntry } from "./bigEntry";
 import { briefs } from "./briefs";
 import { changes } from "./changes";
+import { classTable } from "./classTable";
 import { classes } from "./classes";
 import { concludeTexts } from "./concludeTexts";
 import { concluding } from "./concluding";
@@ -14,6 +15,7 @@ import { curves } from "./curves";
 import { deriveTexts } from "./deriveTexts";
 import { deriving } from "./deriving";
 import { figureMenu } from "./figureMenu";
+import { figureTexts } from "./figureTexts";
 import { figures } from "./figures";
 import { filing } from "./filing";
 import { filingTexts } from "./filingTexts";
@@ -43,6 +45,7 @@ import { recordingsTexts } from "./recordingsTexts";
 import { remarks } from "./remarks";
 import { removing } from "./removing";
 import { reportFindings } from "./reportFindings";
+import { reportTexts } from "./reportTexts";
 import { rowsInWords } from "./rowsInWords";
 import { sayings } from "./sayings";
 import { settingAside } from "./settingAside";
@@ -79,6 +82,7 @@ export const catalogue = {
   bigEntry,
   briefs,
   changes,
+  classTable,
   classes,
   concludeTexts,
   concluding,
@@ -87,6 +91,7 @@ export const catalogue = {
   deriveTexts,
   deriving,
   figureMenu,
+  figureTexts,
   figures,
   filing,
   filingTexts,
@@ -116,6 +121,7 @@ export const catalogue = {
   remarks,
   removing,
   reportFindings,
+  reportTexts,
   rowsInWords,
   sayings,
   settingAside,

@@ -28,6 +28,8 @@ export const houseRules = {
         one: "always one",
         "one-or-two": "one, but two after a leading 1",
         two: "always two",
+        /** DIN 1333 is a German standard: rounded up, two figures where it begins with 1 or 2. */
+        "din-1333": "DIN 1333: rounded up, two after a leading 1 or 2",
       },
     },
     headings: {
@@ -51,6 +53,13 @@ export const houseRules = {
         comma: "comma: 0,5",
       },
     },
+    language: {
+      label: "Language of figures and report",
+      values: {
+        en: "English",
+        de: "German",
+      },
+    },
     slopeRange: {
       label: "How far a line can turn",
       values: {
@@ -71,6 +80,13 @@ export const houseRules = {
   readySetWords: {
     label: "Start from",
     own: "a set of one’s own",
+  },
+  /** Shown where rules are not those that go with the language of the report; "rules" is a list of such. */
+  proposed: {
+    rule: "{label} – {value}",
+    en: "In English reports it is usual: {rules}.",
+    de: "In German reports it is usual: {rules}.",
+    take: "Take them over",
   },
   groups: { sure: "How sure a number is", lines: "Lines", written: "How things are written" },
 } as const;

@@ -24,7 +24,6 @@ export const plotTexts = {
   takeTheClassSLook: "Take the class’s look",
   beginAnew: "Begin anew",
   letter: "Letter",
-  tableOfTheReadingsIn: "Table of the readings in the figure: {titleOf}.",
   csvOfItsPoints: "CSV of its points",
   copyAsPicture: "Copy as picture",
   dotsPerInchOfA: "Dots per inch of a PNG",

@@ -36,6 +36,4 @@ export const takingOut = {
     engine:
       "Set it with LuaLaTeX: pdfLaTeX has no font for some of its letters, and shows their numbers instead.",
   },
-  /** Stands over the further parts of a table that was too wide for one. */
-  furtherColumns: "further columns",
 } as const;

@@ -1,9 +1,6 @@
 export const writeupTexts = {
-  figure: "Figure",
-  table: "Table",
   aLineOfTheWorking: "A line of the working",
   tableOfTheReport: "Table of the report",
-  tableNumber: "Table {number}.",
   nameFollowsTheInvestigation: "{name}: follows the investigation",
   itsSourceIsGone: "its source is gone",
   noValueYet: "(no value yet)",
@@ -26,8 +23,6 @@ export const writeupTexts = {
   liveValue: "Live value",
   referTo: "Refer to",
   symbol: "Symbol",
-  tableNumber2: "Table {number}",
-  figureNumber: "Figure {number}",
   moveName: "Move {name}",
   dragItOrPressOr: "Drag it, or press ↑ or ↓",
   show: "Show",

@@ -25,3 +25,12 @@ export function fetchLanguage(language: Spoken): Promise<void> {
   fetched.catch(() => coming.delete(language));
   return fetched;
 }
+
+const tried = new Map<Spoken, Promise<void>>();
+
+/** The same, but settled also where the words can't be had: what is said then is said in English. */
+export function fetchedOrEnglish(language: Spoken): Promise<void> {
+  const known = tried.get(language) ?? fetchLanguage(language).catch(() => undefined);
+  tried.set(language, known);
+  return known;
+}

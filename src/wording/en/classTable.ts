@@ -1,0 +1,25 @@
+export const classTable = {
+  /** Headings of the table of a class that is taken out; each is a column of a spreadsheet. */
+  bench: "bench",
+  names: "names",
+  stage: "stage",
+  changed: "changed",
+  readings: "readings",
+  openMarks: "open pencil marks",
+  straight: "straight",
+  slope: "slope",
+  sizeOfSlope: "± of slope",
+  unitOfSlope: "unit of slope",
+  result: "result",
+  sizeOfResult: "± of result",
+  unitOfResult: "unit of result",
+  handedIn: "handed in",
+  at: "at",
+  late: "late",
+  yes: "yes",
+  no: "no",
+  /** A criterion with the points that it is out of, their sum, and what the teacher says last. */
+  criterion: "{text} (of {points})",
+  sum: "sum (of {points})",
+  lastWord: "last word",
+} as const;
