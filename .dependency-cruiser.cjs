@@ -59,7 +59,12 @@ module.exports = {
     core("recording", ["fit", "statistics", "number", "finding"]),
     only("instruments", "instruments", ["core/recording", "core/statistics"]),
     only("remembered", "remembered", []),
-    only("investigation", "investigation", ["core", "remembered"]),
+    only("investigation", "investigation", [
+      "core",
+      "remembered",
+      "wording/language",
+      "wording/(en/)?(sample\\w+|samples|instrumentNames|nature|natureTexts)\\.ts",
+    ]),
     only("figure", "figure", ["core/number", "core/unit", "core/text", "remembered"]),
     only("pipeline", "pipeline", [
       "core",

@@ -25,7 +25,7 @@ async function compiled(source) {
 }
 
 /** Which rooms there are stands in a file that imports them all. */
-const isIndex = (path) => path.endsWith("/catalogue.ts");
+const isIndex = (path) => path.endsWith("/catalogue.ts") || path.endsWith("/samples.ts");
 
 module.exports = function compileCatalogue(source) {
   const done = this.async();

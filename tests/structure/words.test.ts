@@ -1,6 +1,7 @@
 import { join, relative } from "node:path";
 import ts from "typescript";
 import { catalogue as english } from "@/wording/en/catalogue";
+import { samples } from "@/wording/en/samples";
 import { isMessage, type Texts } from "@/wording/language/texts";
 const root = join(__dirname, "../..");
 
@@ -63,7 +64,7 @@ test("no text of a catalogue is left that nobody says", () => {
   const code = sources.filter(({ fileName }) => !isCatalogue(fileName)).map(({ text }) => text);
   const named = new Set(code.flatMap((text) => text.match(/[\p{L}\p{N}_$°%-]+/gu) ?? []));
   // Units are typed by people, and the keys of a list are counted.
-  const rooms = Object.entries(english as Texts).filter(([name]) => name !== "spokenUnits");
+  const rooms = Object.entries({ ...english, ...samples } as Texts).filter(([name]) => name !== "spokenUnits");
   const keys = rooms.flatMap(([, room]) => keysOf(room as Texts));
   expect(keys.length).toBeGreaterThan(1500);
   const unsaid = keys.filter((key) => /^[\w-]+$/.test(key) && !/^k\d+$/.test(key));

@@ -6,7 +6,7 @@ import { physicalConstants } from "./physicalConstants";
 const value = (id: string) => Number(physicalConstants.find((one) => one.id === id)!.value);
 
 describe("constants of nature", () => {
-  test.each(physicalConstants)("$name has a number, a ± and a unit that are understood", (one) => {
+  test.each(physicalConstants)("$id has a number, a ± and a unit that are understood", (one) => {
     expect(decimalFromText(one.value)).toBeDefined();
     expect(readNumber(one.uncertainty).kind).toBe(one.uncertainty === "" ? "empty" : "number");
     expect(understandUnit(one.unit).kind).toBe("unit");

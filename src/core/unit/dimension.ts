@@ -19,28 +19,28 @@ export function sameDimension(a: Dimension, b: Dimension): boolean {
 }
 
 /** What kinds of quantity have a dimension, the commonest in a school laboratory first. */
-const kinds: readonly [kind: string, dimension: Dimension][] = [
+const kinds = [
   ["mass", [1, 0, 0, 0, 0, 0, 0]],
   ["length", [0, 1, 0, 0, 0, 0, 0]],
   ["time", [0, 0, 1, 0, 0, 0, 0]],
-  ["electric current", [0, 0, 0, 1, 0, 0, 0]],
+  ["electricCurrent", [0, 0, 0, 1, 0, 0, 0]],
   ["temperature", [0, 0, 0, 0, 1, 0, 0]],
-  ["amount of substance", [0, 0, 0, 0, 0, 1, 0]],
-  ["luminous intensity", [0, 0, 0, 0, 0, 0, 1]],
+  ["amountOfSubstance", [0, 0, 0, 0, 0, 1, 0]],
+  ["luminousIntensity", [0, 0, 0, 0, 0, 0, 1]],
   ["area", [0, 2, 0, 0, 0, 0, 0]],
   ["volume", [0, 3, 0, 0, 0, 0, 0]],
   ["wavenumber", [0, -1, 0, 0, 0, 0, 0]],
-  ["time squared", [0, 0, 2, 0, 0, 0, 0]],
-  ["frequency or rate", [0, 0, -1, 0, 0, 0, 0]],
+  ["timeSquared", [0, 0, 2, 0, 0, 0, 0]],
+  ["frequencyOrRate", [0, 0, -1, 0, 0, 0, 0]],
   ["speed", [0, 1, -1, 0, 0, 0, 0]],
-  ["speed squared", [0, 2, -2, 0, 0, 0, 0]],
+  ["speedSquared", [0, 2, -2, 0, 0, 0, 0]],
   ["acceleration", [0, 1, -2, 0, 0, 0, 0]],
   ["density", [1, -3, 0, 0, 0, 0, 0]],
-  ["mass per length", [1, -1, 0, 0, 0, 0, 0]],
+  ["massPerLength", [1, -1, 0, 0, 0, 0, 0]],
   ["force", [1, 1, -2, 0, 0, 0, 0]],
-  ["stiffness or surface tension", [1, 0, -2, 0, 0, 0, 0]],
-  ["pressure or stress", [1, -1, -2, 0, 0, 0, 0]],
-  ["energy or moment", [1, 2, -2, 0, 0, 0, 0]],
+  ["stiffnessOrSurfaceTension", [1, 0, -2, 0, 0, 0, 0]],
+  ["pressureOrStress", [1, -1, -2, 0, 0, 0, 0]],
+  ["energyOrMoment", [1, 2, -2, 0, 0, 0, 0]],
   ["power", [1, 2, -3, 0, 0, 0, 0]],
   ["momentum", [1, 1, -1, 0, 0, 0, 0]],
   ["viscosity", [1, -1, -1, 0, 0, 0, 0]],
@@ -51,21 +51,24 @@ const kinds: readonly [kind: string, dimension: Dimension][] = [
   ["conductance", [-1, -2, 3, 2, 0, 0, 0]],
   ["capacitance", [-1, -2, 4, 2, 0, 0, 0]],
   ["inductance", [1, 2, -2, -2, 0, 0, 0]],
-  ["magnetic flux density", [1, 0, -2, -1, 0, 0, 0]],
-  ["magnetic flux", [1, 2, -2, -1, 0, 0, 0]],
-  ["electric field", [1, 1, -3, -1, 0, 0, 0]],
-  ["heat capacity", [1, 2, -2, 0, -1, 0, 0]],
-  ["specific heat capacity", [0, 2, -2, 0, -1, 0, 0]],
-  ["specific latent heat", [0, 2, -2, 0, 0, 0, 0]],
-  ["inverse temperature", [0, 0, 0, 0, -1, 0, 0]],
+  ["magneticFluxDensity", [1, 0, -2, -1, 0, 0, 0]],
+  ["magneticFlux", [1, 2, -2, -1, 0, 0, 0]],
+  ["electricField", [1, 1, -3, -1, 0, 0, 0]],
+  ["heatCapacity", [1, 2, -2, 0, -1, 0, 0]],
+  ["specificHeatCapacity", [0, 2, -2, 0, -1, 0, 0]],
+  ["specificLatentHeat", [0, 2, -2, 0, 0, 0, 0]],
+  ["inverseTemperature", [0, 0, 0, 0, -1, 0, 0]],
   ["concentration", [0, -3, 0, 0, 0, 1, 0]],
-  ["reaction rate", [0, -3, -1, 0, 0, 1, 0]],
-  ["molar energy", [1, 2, -2, 0, 0, -1, 0]],
-  ["molar mass", [1, 0, 0, 0, 0, -1, 0]],
-  ["molar heat capacity", [1, 2, -2, 0, -1, -1, 0]],
-];
+  ["reactionRate", [0, -3, -1, 0, 0, 1, 0]],
+  ["molarEnergy", [1, 2, -2, 0, 0, -1, 0]],
+  ["molarMass", [1, 0, 0, 0, 0, -1, 0]],
+  ["molarHeatCapacity", [1, 2, -2, 0, -1, -1, 0]],
+] as const satisfies readonly [kind: string, dimension: Dimension][];
+
+/** A kind of quantity that has a usual name. */
+export type QuantityKind = (typeof kinds)[number][0];
 
 /** The kind of quantity that a dimension is of, or undefined when it has no usual name. */
-export function kindOfQuantity(dimension: Dimension): string | undefined {
+export function kindOfQuantity(dimension: Dimension): QuantityKind | undefined {
   return kinds.find(([, known]) => sameDimension(known, dimension))?.[0];
 }

@@ -1,4 +1,5 @@
 import { convert, understandUnit } from "./understandUnit";
+import { kindName } from "@/wording/quantityKinds";
 import { kindOfQuantity } from "./dimension";
 
 function known(text: string) {
@@ -128,7 +129,7 @@ describe("what stands on a bench", () => {
   ])("%s is %d in SI units, a %s", (text, factor, kind) => {
     const unit = known(text);
     expect(unit.factor / factor).toBeCloseTo(1, 12);
-    expect(kindOfQuantity(unit.dimension)).toBe(kind);
+    expect(kindName[kindOfQuantity(unit.dimension)!]).toBe(kind);
   });
 
   test.each([

@@ -1,3 +1,4 @@
+import { kindName } from "@/wording/quantityKinds";
 import { kindOfQuantity } from "./dimension";
 import { convert, type Unit, understandUnit } from "./understandUnit";
 
@@ -35,7 +36,7 @@ describe("a typed unit", () => {
     ["dag", 0.01, "mass"],
   ])("%s is %d SI units of %s", (text, factor, kind) => {
     expect(unit(text).factor / factor).toBeCloseTo(1, 12);
-    expect(kindOfQuantity(unit(text).dimension)).toBe(kind);
+    expect(kindName[kindOfQuantity(unit(text).dimension)!]).toBe(kind);
   });
 
   test("a power that is no whole number", () => {

@@ -7,6 +7,8 @@ import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { forgetInstrument } from "@/investigation/acts/forgetInstrument";
 import { keepInstrument } from "@/investigation/acts/keepInstrument";
 import { instrumentKit } from "@/investigation/kit/instruments";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { useHouseRules } from "../store/useEvaluated";
 import type { Instrument } from "@/investigation/model/instrument";
 import { limits } from "@/investigation/model/limits";
 import type { Quantity } from "@/investigation/model/quantity";
@@ -90,8 +92,11 @@ function Particulars({ evaluated }: { evaluated: EvaluatedQuantity }) {
 
 function useKit(): Readonly<Record<string, Instrument>> {
   const own = useInvestigation((state) => state.document.instruments);
-  const kit = instrumentKit.map((instrument) => [`kit-${instrument.name}`, instrument]);
-  return { ...(Object.fromEntries(kit) as Record<string, Instrument>), ...own };
+  const rules = useHouseRules();
+  const kit = inItsLanguage(rules, () => instrumentKit(rules)).map(
+    (instrument) => [`kit-${instrument.name}`, instrument] as const,
+  );
+  return { ...Object.fromEntries(kit), ...own };
 }
 
 /** What the quantity is read with: from the kit, from one's own, or named here; choosing sets unit, decimals and ±. */

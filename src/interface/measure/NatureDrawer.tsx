@@ -8,32 +8,42 @@ import { writeSymbol } from "@/core/unit/symbolText";
 import { writeUnitText } from "@/core/unit/unitText";
 import { addConstant } from "@/investigation/acts/addConstant";
 import { freeSymbol } from "@/intake/freeSymbol";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { natureName, natureSource } from "@/wording/nature";
 import { writeTyped } from "@/wording/typedNumbers";
 import { Button } from "../parts/Button";
 import { RunTextView } from "../parts/RunTextView";
 import { Sheet } from "../parts/Sheet";
 import { TextField } from "../parts/TextField";
+import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { useTakenSymbols } from "../store/useSymbols";
 
-function matches({ name, symbol }: PhysicalConstant, words: string): boolean {
-  return `${name} ${symbol}`.toLowerCase().includes(words.trim().toLowerCase());
+function matches({ id, symbol }: PhysicalConstant, words: string): boolean {
+  return `${natureName(id)} ${symbol}`.toLowerCase().includes(words.trim().toLowerCase());
 }
 
 function Entry({ constant }: { constant: PhysicalConstant }) {
   const { act } = useActs();
   const taken = useTakenSymbols();
+  const rules = useHouseRules();
+  const { name, source } = inItsLanguage(rules, () => ({
+    name: natureName(constant.id),
+    source: natureSource(constant.source),
+  }));
   const present = useInvestigation((state) =>
-    Object.values(state.document.constants).some(({ name }) => name === constant.name),
+    Object.values(state.document.constants).some((one) => one.name === name),
   );
   const take = () => {
-    const { name, value, uncertainty, unit, source } = constant;
     const symbol = freeSymbol(constant.symbol, taken);
+    const typed = (text: string) => (rules.decimalMark === "comma" ? text.replace(".", ",") : text);
+    const [value, uncertainty] = [typed(constant.value), typed(constant.uncertainty)];
+    const { unit } = constant;
     act(addConstant, { id: nanoid(10), name, symbol, value, uncertainty, unit, source });
   };
   return (
     <tr className="border-hairline border-b">
-      <td className="py-1 pr-3">{constant.name}</td>
+      <td className="py-1 pr-3">{natureName(constant.id)}</td>
       <td className="pr-3">
         <RunTextView runs={writeSymbol(constant.symbol)} />
       </td>
@@ -47,11 +57,11 @@ function Entry({ constant }: { constant: PhysicalConstant }) {
         )}{" "}
         {constant.unit !== "1" && <RunTextView runs={writeUnitText(constant.unit)} />}
       </td>
-      <td className="text-soft pr-3 whitespace-nowrap">{constant.source}</td>
+      <td className="text-soft pr-3 whitespace-nowrap">{natureSource(constant.source)}</td>
       <td className="text-right">
         <Button
           disabled={present}
-          aria-label={measureTexts.takeName({ name: constant.name })}
+          aria-label={measureTexts.takeName({ name: natureName(constant.id) })}
           onClick={take}
         >
           {present ? measureTexts.taken : measureTexts.take}

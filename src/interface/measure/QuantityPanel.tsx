@@ -1,6 +1,7 @@
 "use client";
 
 import { measureTexts } from "@/wording/measureTexts";
+import { kindName } from "@/wording/quantityKinds";
 import { kindOfQuantity } from "@/core/unit/dimension";
 import { understandUnit } from "@/core/unit/understandUnit";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -31,7 +32,7 @@ function UnitMeaning({ unit }: { unit: string }) {
   return (
     <p className="text-soft col-span-2 text-xs" data-testid="unit-meaning">
       <RunTextView runs={writeUnitText(unit)} />
-      {kind && ` · ${kind}`}
+      {kind && ` · ${kindName[kind]}`}
     </p>
   );
 }

@@ -19,6 +19,7 @@ import { TextField } from "../parts/TextField";
 import { Tick } from "../parts/Tick";
 import { useFigure } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
+import { captionWords } from "@/output/documents/figureParts";
 import { useActs } from "../store/useInvestigation";
 
 /** A place in the axes' units where new words cover least. */
@@ -122,7 +123,7 @@ export function WordsPanel({ figure }: { figure: FigureSpecification }) {
         id="figure-caption"
         label={plotTexts.captionAfterFigureNumber({ number: chosen.number })}
         value={chosen.figure.caption}
-        placeholder={plainRunText(figure.caption ?? []).replace(/^Figure \d+\. /, "")}
+        placeholder={plainRunText(captionWords(figure))}
         onChange={describe("caption")}
       />
       <Tick

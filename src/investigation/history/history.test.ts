@@ -70,6 +70,8 @@ import { plainRule } from "../../../tests/fixtures/plainRule";
 import { expectTakenBack } from "../../../tests/fixtures/takenBack";
 import { perform } from "./edit";
 
+const kit = instrumentKit({ decimalMark: "point" });
+
 const width = {
   name: "width of the rule",
   symbol: "b",
@@ -112,10 +114,10 @@ const everyAct: [string, (document: Investigation) => ReturnType<typeof perform>
   done(addFurtherRepeat, { row: "row2", quantity: "time", repeats: 4 }),
   done(chooseSpread, { quantity: "time", spread: "standard-error", combination: "sum" }),
   done(hideQuantity, { quantity: "time", hidden: true }),
-  done(chooseInstrument, { quantity: "time", instrument: instrumentKit[4]! }),
-  done(keepInstrument, { id: "own", instrument: instrumentKit[2]! }),
+  done(chooseInstrument, { quantity: "time", instrument: kit[4]! }),
+  done(keepInstrument, { id: "own", instrument: kit[2]! }),
   after(
-    (document) => perform(document, keepInstrument, { id: "own", instrument: instrumentKit[2]! }),
+    (document) => perform(document, keepInstrument, { id: "own", instrument: kit[2]! }),
     done(forgetInstrument, { id: "own" }),
   ),
   done(addConstant, { id: "b", ...width }),

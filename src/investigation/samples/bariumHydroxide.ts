@@ -1,3 +1,5 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
 import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
@@ -8,6 +10,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.bariumHydroxide;
 
 /** What the readings are made from: volumes in mL, concentrations in mol/L. */
 export const bariumHydroxideTruth = { crossing: 12.38, acid: 0.05, base: 20 } as const;
@@ -29,11 +33,8 @@ function madeRows(): SampleRow[] {
   });
 }
 
-const writeUp: readonly SampleBlock[] = [
-  ...opening("To find the concentration of a solution of barium hydroxide.", [
-    "Sulfuric acid of {constant:acid} was let run from a burette into {constant:base} of barium hydroxide solution, with the two plates of a conductance cell in it. The conductance was read after each addition, corrected for the added volume.",
-    "Barium sulfate and water form, and the solution loses its ions until both are used up alike; from then on the acid brings new ones. At the crossing {=c_b = c_a*V_e/V_b}.",
-  ]),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.law]),
   { kind: "readings", of: "main" },
   { kind: "figure", of: "main" },
   { kind: "line", of: "main" },
@@ -43,62 +44,58 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "The lines of {figure:main} cross at {result:crossing}, so the concentration is {result:concentration}.",
-      "Readings next to the crossing were left out of neither line; they lie a little above both, for the salt is not wholly insoluble.",
-    ],
+    text: [words.found, words.doubts],
   },
 ];
 
-const constants = {
+const constants = () => ({
   acid: {
-    name: "concentration of the acid",
+    name: words.acid,
     symbol: "c_a",
     value: "0.0500",
     uncertainty: "0.0003",
     unit: "mol/L",
-    source: "label of the stock solution",
+    source: words.acidSource,
   },
   base: {
-    name: "volume of the base",
+    name: words.base,
     symbol: "V_b",
     value: "20.00",
     uncertainty: "0.03",
     unit: "mL",
-    source: "pipette",
+    source: instrumentNames.pipette,
   },
-};
+});
 
 /** Barium hydroxide with sulfuric acid, followed by conductance: two lines that cross where all is precipitated. */
 export function bariumHydroxide(): Investigation {
   return makeSample({
-    title: "Barium hydroxide and sulfuric acid",
+    title: words.title,
     authors: "Noor, Emil",
     quantities: {
       volume: {
-        name: "volume of acid",
+        name: words.volume,
         symbol: "V",
         unit: "mL",
         uncertainty: fixed("0.05"),
-        instrument: "burette",
+        instrument: instrumentNames.burette,
         resolution: "0.05",
       },
       conductance: {
-        name: "conductance",
+        name: words.conductance,
         symbol: "G",
         unit: "mS",
         uncertainty: fixed("0.02"),
         resolution: "0.001",
       },
     },
-    series: { before: "falling", after: "rising" },
+    series: { before: words.falling, after: words.rising },
     rows: madeRows(),
-    constants,
+    constants: constants(),
     figures: {
       main: {
         ...plainFigure("a0", "volume", "conductance"),
-        caption:
-          "Conductance against the volume of acid that was added, with a line for the falling and one for the rising readings; the bars of V are too small to be seen.",
+        caption: words.caption,
         line: {
           ...structuredClone(plainLine),
           reach: { best: "paper", steepest: "data", shallowest: "data" },
@@ -107,21 +104,21 @@ export function bariumHydroxide(): Investigation {
     },
     results: {
       crossing: {
-        name: "volume at the crossing",
+        name: words.crossing,
         symbol: "V_e",
         unit: "mL",
         from: { kind: "crossing", series: "before", second: "after" },
       },
       concentration: {
-        name: "concentration of barium hydroxide",
+        name: words.concentration,
         symbol: "c_b",
         unit: "mol/L",
         by: "formula",
         formula: "c_a*V_e/V_b",
         from: { kind: "none" },
-        accepted: { value: "0.0310", uncertainty: "0.0003", source: "weighed in by the teacher" },
+        accepted: { value: "0.0310", uncertainty: "0.0003", source: words.weighed },
       },
     },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

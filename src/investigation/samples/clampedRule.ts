@@ -1,3 +1,5 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
@@ -8,6 +10,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.clampedRule;
 
 /** What the readings are made from. */
 export const clampedRuleTruth = {
@@ -32,20 +36,8 @@ function madeRows(): SampleRow[] {
   });
 }
 
-const rule =
-  "A steel rule was clamped to the edge of the bench with its flat side up, and a load was taped to its free end, its middle at the length {=L} from the clamp.";
-const timed =
-  "The load was pushed down by about a finger’s width and let go. Ten swings were timed by hand, three times at each overhang, counting from the lowest point.";
-
-const writeUp: readonly SampleBlock[] = [
-  ...opening(
-    "To find the stiffness (Young modulus) {=E} of the steel of a rule from the time in which it swings with a load at its free end.",
-    [
-      rule,
-      timed,
-      "For small swings the period follows {=T = 2π√(4 m L³/(E b d³))}, with the load {constant:load}, the width {constant:width} and the thickness {constant:thickness} of the rule. So {=T^2} against {=L^3} is a straight line, and its slope holds the stiffness.",
-    ],
-  ),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.timed, words.law]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "period" },
   { kind: "example", of: "cubed" },
@@ -54,7 +46,7 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "figure",
     of: "main",
-    before: "{figure:main} shows the square of the period against the cube of the overhang.",
+    before: words.shows,
   },
   { kind: "line", of: "main" },
   { kind: "result", of: "stiffness" },
@@ -62,92 +54,88 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "The slope of {figure:main} was {slope:main}, so the stiffness of the steel is {result:stiffness}.",
-      "The thickness enters with its third power and brings the largest part of the uncertainty: it should be measured at more places. The times scatter by about a tenth of a second, as timing by hand does.",
-    ],
+    text: [words.found, words.doubts],
   },
   {
     kind: "text",
     section: "references",
-    text: ["Data sheet of spring steel, as kept in the physics room."],
+    text: [words.source],
   },
 ];
 
-const constants = {
+const constants = () => ({
   load: {
-    name: "load",
+    name: words.load,
     symbol: "m",
     value: "140.0",
     uncertainty: "0.1",
     unit: "g",
-    source: "top-pan balance",
+    source: instrumentNames.balance,
   },
   width: {
-    name: "width of the rule",
+    name: words.width,
     symbol: "b",
     value: "25.4",
     uncertainty: "0.1",
     unit: "mm",
-    source: "vernier caliper",
+    source: instrumentNames.caliper,
   },
   thickness: {
-    name: "thickness of the rule",
+    name: words.thickness,
     symbol: "d",
     value: "0.70",
     uncertainty: "0.01",
     unit: "mm",
-    source: "micrometer, five places",
+    source: instrumentNames.fivePlaces,
   },
-};
+});
 
 /** A loaded steel rule clamped at the edge of the bench: ten swings timed thrice at each overhang, T² against L³. */
 export function clampedRule(): Investigation {
   return makeSample({
-    title: "Springiness of a clamped rule",
+    title: words.title,
     authors: "Ines, Tobi",
     quantities: {
       overhang: {
-        name: "overhang",
+        name: words.overhang,
         symbol: "L",
         unit: "m",
         uncertainty: fixed("0.001"),
-        instrument: "metre rule",
+        instrument: instrumentNames.rule,
         resolution: "0.001",
       },
       time: {
-        name: "time for ten swings",
+        name: words.time,
         symbol: "t_10",
         unit: "s",
         uncertainty: fixed("0.1"),
-        instrument: "stopwatch by hand",
+        instrument: instrumentNames.stopwatch,
         resolution: "0.01",
         repeats: 3,
       },
-      period: { name: "period", symbol: "T", formula: "t_10/10" },
-      cubed: { name: "overhang cubed", symbol: "L^3", formula: "L^3" },
-      squared: { name: "period squared", symbol: "T^2", formula: "T^2" },
+      period: { name: words.period, symbol: "T", formula: "t_10/10" },
+      cubed: { name: words.cubed, symbol: "L^3", formula: "L^3" },
+      squared: { name: words.squared, symbol: "T^2", formula: "T^2" },
     },
     rows: madeRows(),
-    constants,
+    constants: constants(),
     figures: {
       main: {
         ...plainFigure("a0", "cubed", "squared"),
-        caption:
-          "Square of the period against the cube of the overhang of the clamped rule, with the best-fit, the steepest and the shallowest line; bars show the ±.",
+        caption: words.caption,
       },
     },
     theory: "T = 2π√(4 m L³/(E b d³))",
     results: {
       stiffness: {
-        name: "stiffness of the steel",
+        name: words.stiffness,
         symbol: "E",
         unit: "GPa",
         by: "theory",
-        accepted: { value: "210", uncertainty: "5", source: "data sheet of spring steel" },
+        accepted: { value: "210", uncertainty: "5", source: words.accepted },
       },
     },
     examples: { period: 4, cubed: 4, squared: 4 },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

@@ -1,3 +1,5 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
@@ -8,6 +10,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.constantanWires;
 
 /** What the readings are made from: resistivity in Ω m, diameters in m. */
 export const constantanWiresTruth = { resistivity: 4.9e-7, thin: 0.0004, thick: 0.00056 } as const;
@@ -35,11 +39,8 @@ function madeRows(): SampleRow[] {
   });
 }
 
-const writeUp: readonly SampleBlock[] = [
-  ...opening("To find the resistivity of constantan from two wires of different thickness.", [
-    "Each wire was stretched along a metre rule. A current of about 0.4 A was sent through a measured length of it, and the voltage across this length was read.",
-    "The resistance of a wire is {=R = rho*l/A} with {=A = π*d^2/4}, so resistance against length is a straight line through the origin.",
-  ]),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.law]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "resistance" },
   { kind: "processed", of: "main" },
@@ -52,16 +53,13 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "The lines in {figure:main} differ in slope, but both wires give the same resistivity within its ±: {result:thin} and {result:thick}. Together they give {result:both}.",
-      "The diameters enter squared and bring most of the uncertainty.",
-    ],
+    text: [words.found, words.doubts],
   },
 ];
 
-const results: Parameters<typeof makeSample>[0]["results"] = {
+const results = (): Parameters<typeof makeSample>[0]["results"] => ({
   thin: {
-    name: "resistivity from the thin wire",
+    name: words.ofThin,
     symbol: "rho_1",
     unit: "μΩ m",
     by: "formula",
@@ -69,7 +67,7 @@ const results: Parameters<typeof makeSample>[0]["results"] = {
     from: { series: "thin" },
   },
   thick: {
-    name: "resistivity from the thick wire",
+    name: words.ofThick,
     symbol: "rho_2",
     unit: "μΩ m",
     by: "formula",
@@ -77,79 +75,78 @@ const results: Parameters<typeof makeSample>[0]["results"] = {
     from: { series: "thick" },
   },
   both: {
-    name: "resistivity of constantan",
+    name: words.ofBoth,
     symbol: "rho",
     unit: "μΩ m",
     by: "formula",
     formula: "(rho_1 + rho_2)/2",
     from: { kind: "none" },
-    accepted: { value: "0.49", uncertainty: "0.01", source: "table of alloys" },
+    accepted: { value: "0.49", uncertainty: "0.01", source: words.alloys },
   },
-};
+});
 
-const constants = {
+const constants = () => ({
   thin: {
-    name: "diameter of the thin wire",
+    name: words.thinDiameter,
     symbol: "d_1",
     value: "0.400",
     uncertainty: "0.005",
     unit: "mm",
-    source: "micrometer, five places",
+    source: instrumentNames.fivePlaces,
   },
   thick: {
-    name: "diameter of the thick wire",
+    name: words.thickDiameter,
     symbol: "d_2",
     value: "0.560",
     uncertainty: "0.005",
     unit: "mm",
-    source: "micrometer, five places",
+    source: instrumentNames.fivePlaces,
   },
-};
+});
 
 /** Resistance against length for two constantan wires of different thickness: two series, two lines, one resistivity. */
 export function constantanWires(): Investigation {
   return makeSample({
-    title: "Two constantan wires",
+    title: words.title,
     authors: "Liv, Anton",
     quantities: {
       length: {
-        name: "length",
+        name: words.length,
         symbol: "l",
         unit: "m",
         uncertainty: fixed("0.002"),
-        instrument: "metre rule",
+        instrument: instrumentNames.rule,
         resolution: "0.001",
       },
       current: {
-        name: "current",
+        name: words.current,
         symbol: "I",
         unit: "A",
-        instrument: "digital multimeter",
+        instrument: instrumentNames.multimeter,
         uncertainty: { kind: "percent-and-digits", percent: "0.5", digits: "2" },
         resolution: "0.001",
       },
       voltage: {
-        name: "voltage",
+        name: words.voltage,
         symbol: "U",
         unit: "V",
-        instrument: "digital multimeter",
+        instrument: instrumentNames.multimeter,
         uncertainty: { kind: "percent-and-digits", percent: "0.5", digits: "2" },
         resolution: "0.001",
       },
-      resistance: { name: "resistance", symbol: "R", formula: "U/I", unit: "Ω" },
+      resistance: { name: words.resistance, symbol: "R", formula: "U/I", unit: "Ω" },
     },
-    series: { thin: "thin wire", thick: "thick wire" },
+    series: { thin: words.thin, thick: words.thick },
     rows: madeRows(),
-    constants,
+    constants: constants(),
     figures: {
       main: {
         ...plainFigure("a0", "length", "resistance"),
-        caption:
-          "Resistance of the two wires against the length measured, with the lines of each; the bars of l are too small to be seen.",
+        caption: words.caption,
       },
     },
-    results,
+    results: results(),
     examples: { resistance: 2 },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

@@ -1,3 +1,5 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
 import { plainCurve } from "../model/curve";
 import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
@@ -9,6 +11,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.dischargingCapacitor;
 
 /** What the readings are made from: capacitance in F, resistance in Ω, voltage at the start in V. */
 export const dischargingCapacitorTruth = { C: 462e-6, R: 99_600, start: 8.94 } as const;
@@ -25,16 +29,13 @@ function madeRows(): SampleRow[] {
     const U = time < 0 ? start : start * Math.exp(-time / (R * C));
     return {
       readings: { time: time.toFixed(1), voltage: read(U, 0.008, 2) },
-      ...(time < 0 && { aside: "lead-in, before the switch was opened" }),
+      ...(time < 0 && { aside: words.leadIn }),
     };
   });
 }
 
-const writeUp: readonly SampleBlock[] = [
-  ...opening("To find the capacitance of a capacitor from the way in which it discharges.", [
-    "The capacitor was charged to about 9 V and discharged through a resistor of {constant:resistor}. The voltage was recorded every five seconds; the readings before the switch was opened are set aside.",
-    "The voltage falls as {=U = U_0*exp(-t/(R*C))}, so its logarithm against time is a straight line.",
-  ]),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.law]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "logarithm" },
   { kind: "processed", of: "main" },
@@ -47,10 +48,7 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "The line in {figure:main} gives {result:capacitance}, the exponential in {figure:curve} gives {result:fitted}. Both agree within their ±.",
-      "Late readings are small, so their logarithms scatter more than those at the start.",
-    ],
+    text: [words.found, words.doubts],
   },
 ];
 
@@ -58,34 +56,32 @@ const writeUp: readonly SampleBlock[] = [
 export function dischargingCapacitor(): Investigation {
   const curve = plainCurve("a0", "own", "");
   return makeSample({
-    title: "A discharging capacitor",
+    title: words.title,
     authors: "Samira, Ole",
     quantities: {
-      time: { name: "time", symbol: "t", unit: "s", uncertainty: fixed("0.1") },
-      voltage: { name: "voltage", symbol: "U", unit: "V", uncertainty: fixed("0.02") },
-      logarithm: { name: "logarithm of the voltage", symbol: "ln U", formula: "ln(U)" },
+      time: { name: words.time, symbol: "t", unit: "s", uncertainty: fixed("0.1") },
+      voltage: { name: words.voltage, symbol: "U", unit: "V", uncertainty: fixed("0.02") },
+      logarithm: { name: words.logarithm, symbol: "ln U", formula: "ln(U)" },
     },
     rows: madeRows(),
     constants: {
       resistor: {
-        name: "resistance",
+        name: words.resistor,
         symbol: "R",
         value: "99.6",
         uncertainty: "0.5",
         unit: "kΩ",
-        source: "digital multimeter",
+        source: instrumentNames.multimeter,
       },
     },
     figures: {
       main: {
         ...plainFigure("a0", "time", "logarithm"),
-        caption:
-          "Logarithm of the voltage of the discharging capacitor against time; readings before the switch was opened are hollow, bars of t too small to be seen.",
+        caption: words.caption,
       },
       curve: {
         ...plainFigure("a1", "time", "voltage"),
-        caption:
-          "Voltage of the discharging capacitor against time with the fitted exponential; the bars of t are too small to be seen.",
+        caption: words.curveCaption,
         line: { ...structuredClone(plainLine), best: false, steepest: false, shallowest: false },
         curves: { fall: { ...curve, formula: "U = U_0*exp(-t/τ)" } },
       },
@@ -93,14 +89,14 @@ export function dischargingCapacitor(): Investigation {
     theory: "U = U_0*exp(-t/(R C))",
     results: {
       capacitance: {
-        name: "capacitance from the line",
+        name: words.fromLine,
         symbol: "C",
         unit: "μF",
         by: "theory",
-        accepted: { value: "470", uncertainty: "47", source: "printed on the case" },
+        accepted: { value: "470", uncertainty: "47", source: words.printed },
       },
       fitted: {
-        name: "capacitance from the curve",
+        name: words.fromCurve,
         symbol: "C_2",
         unit: "μF",
         by: "formula",
@@ -109,6 +105,6 @@ export function dischargingCapacitor(): Investigation {
       },
     },
     examples: { logarithm: 6 },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

@@ -1,3 +1,6 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
+import { natureName, natureSource } from "@/wording/nature";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
@@ -8,6 +11,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.fadingCross;
 
 /** What the readings are made from: activation energy in J/mol, time at 20 °C in s. */
 export const fadingCrossTruth = { energy: 50_500, gas: 8.31446261815324, at20: 98 } as const;
@@ -26,11 +31,8 @@ function madeRows(): SampleRow[] {
   });
 }
 
-const writeUp: readonly SampleBlock[] = [
-  ...opening("To find the activation energy of a reaction that clouds a solution.", [
-    "A beaker stood on a cross drawn on paper. Thiosulfate solution and dilute acid were brought to the same temperature and poured together, and the time was taken until the cross could not be seen any more, twice at each temperature.",
-    "The reciprocal of this time stands for the rate: {=1/t = A*exp(-E_a/(R*T))}. So {=ln(1/t)} against {=1/T} is a straight line of slope {=-E_a/R}.",
-  ]),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.law]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "kelvin" },
   { kind: "example", of: "reciprocal" },
@@ -43,67 +45,63 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "The slope of {figure:main} gives an activation energy of {result:energy}.",
-      "When the cross is gone is a matter of judgement; the same pair of eyes should judge every time.",
-    ],
+    text: [words.found, words.doubts],
   },
 ];
 
 /** How long a cross takes to vanish behind a clouding solution: ln(1/t) against 1/T, and the activation energy. */
 export function fadingCross(): Investigation {
   return makeSample({
-    title: "The fading cross",
+    title: words.title,
     authors: "Ida, Kofi",
     quantities: {
       celsius: {
-        name: "temperature",
+        name: words.celsius,
         symbol: "theta",
         unit: "°C",
         uncertainty: fixed("0.5"),
-        instrument: "thermometer",
+        instrument: instrumentNames.thermometer,
         resolution: "0.5",
       },
       time: {
-        name: "time until the cross is gone",
+        name: words.time,
         symbol: "t",
         unit: "s",
         repeats: 2,
         uncertainty: { kind: "percent", percent: "3" },
-        instrument: "stopwatch by hand",
+        instrument: instrumentNames.stopwatch,
       },
-      kelvin: { name: "temperature", symbol: "T", formula: "theta", unit: "K" },
-      reciprocal: { name: "reciprocal of the temperature", symbol: "1/T", formula: "1/T" },
-      logarithm: { name: "logarithm of the rate", symbol: "ln(1/t)", formula: "ln(1/t)" },
+      kelvin: { name: words.kelvin, symbol: "T", formula: "theta", unit: "K" },
+      reciprocal: { name: words.reciprocal, symbol: "1/T", formula: "1/T" },
+      logarithm: { name: words.logarithm, symbol: "ln(1/t)", formula: "ln(1/t)" },
     },
     rows: madeRows(),
     constants: {
       gas: {
-        name: "molar gas constant",
+        name: natureName("gas"),
         symbol: "R",
         value: "8.31446261815324",
         unit: "J K^-1 mol^-1",
-        source: "SI, exact",
+        source: natureSource("SI, exact"),
       },
     },
     figures: {
       main: {
         ...plainFigure("a0", "reciprocal", "logarithm"),
-        caption:
-          "Logarithm of the rate against the reciprocal of the temperature, with the best-fit, the steepest and the shallowest line; bars show the ±.",
+        caption: words.caption,
       },
     },
     theory: "1/t = A*exp(-E_a/(R*T))",
     results: {
       energy: {
-        name: "activation energy",
+        name: words.energy,
         symbol: "E_a",
         unit: "kJ/mol",
         by: "theory",
-        accepted: { value: "51", uncertainty: "2", source: "mean of last year’s class" },
+        accepted: { value: "51", uncertainty: "2", source: words.accepted },
       },
     },
     examples: { kelvin: 3, reciprocal: 3, logarithm: 3 },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

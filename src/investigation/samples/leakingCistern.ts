@@ -1,3 +1,5 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
@@ -8,6 +10,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.leakingCistern;
 
 /** What the readings are made from: coefficient of the hole, its diameter in m, free fall in m/s². */
 export const leakingCisternTruth = { coefficient: 0.62, hole: 0.005, g: 9.81 } as const;
@@ -26,11 +30,8 @@ function madeRows(): SampleRow[] {
   });
 }
 
-const writeUp: readonly SampleBlock[] = [
-  ...opening("To find how much less water leaves a round hole than the speed of fall would say.", [
-    "Water ran from a cistern through a hole of {constant:hole} near its foot. The head was kept steady by topping up, and the time for {constant:volume} was taken three times at each head.",
-    "The water would leave with {=v = √(2 g h)}; of this the share {=c_d} is found in the whole hole, so {=v^2} against {=h} is a straight line of slope {=2*g*c_d^2}.",
-  ]),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.law]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "speed" },
   { kind: "example", of: "squared" },
@@ -42,85 +43,81 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "The slope of {figure:main} was {slope:main}; so the coefficient is {result:coefficient}. The jet narrows behind the hole, which explains a number below one.",
-      "The diameter is common to all points: its ± tilts the line as a whole and shows in no error bar, but it is in the result.",
-    ],
+    text: [words.found, words.doubts],
   },
 ];
 
-const constants = {
+const constants = () => ({
   volume: {
-    name: "volume collected",
+    name: words.volume,
     symbol: "V",
     value: "500",
     uncertainty: "2",
     unit: "mL",
-    source: "measuring cylinder",
+    source: instrumentNames.cylinder,
   },
   hole: {
-    name: "diameter of the hole",
+    name: words.hole,
     symbol: "d",
     value: "5.00",
     uncertainty: "0.02",
     unit: "mm",
-    source: "drill, checked with a caliper",
+    source: words.drill,
   },
   fall: {
-    name: "acceleration of free fall",
+    name: words.fall,
     symbol: "g",
     value: "9.81",
     uncertainty: "0.01",
     unit: "m s^-2",
-    source: "table",
+    source: words.table,
   },
-};
+});
 
 /** Water that leaves a cistern through a round hole: the speed squared against the head. */
 export function leakingCistern(): Investigation {
   return makeSample({
-    title: "A leaking cistern",
+    title: words.title,
     authors: "Greta, Yusuf",
     quantities: {
       head: {
-        name: "head of water",
+        name: words.head,
         symbol: "h",
         unit: "m",
         uncertainty: fixed("0.002"),
-        instrument: "metre rule",
+        instrument: instrumentNames.rule,
         resolution: "0.001",
       },
       time: {
-        name: "time for half a litre",
+        name: words.time,
         symbol: "t",
         unit: "s",
         repeats: 3,
         uncertainty: fixed("0.2"),
-        instrument: "stopwatch by hand",
+        instrument: instrumentNames.stopwatch,
         resolution: "0.1",
       },
-      speed: { name: "mean speed in the hole", symbol: "v", formula: "4*V/(π*d^2*t)", unit: "m/s" },
-      squared: { name: "speed squared", symbol: "v^2", formula: "v^2" },
+      speed: { name: words.speed, symbol: "v", formula: "4*V/(π*d^2*t)", unit: "m/s" },
+      squared: { name: words.squared, symbol: "v^2", formula: "v^2" },
     },
     rows: madeRows(),
-    constants,
+    constants: constants(),
     figures: {
       main: {
         ...plainFigure("a0", "head", "squared"),
-        caption:
-          "Square of the speed in the hole against the head of water, with the best-fit, the steepest and the shallowest line; the bars of h are too small to be seen.",
+        caption: words.caption,
       },
     },
     theory: "v = c_d*√(2 g h)",
     results: {
       coefficient: {
-        name: "coefficient of the hole",
+        name: words.coefficient,
         symbol: "c_d",
         by: "theory",
-        accepted: { value: "0.62", uncertainty: "0.01", source: "table, sharp-edged round hole" },
+        accepted: { value: "0.62", uncertainty: "0.01", source: words.accepted },
       },
     },
     examples: { speed: 4, squared: 4 },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

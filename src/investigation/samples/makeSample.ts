@@ -1,7 +1,11 @@
+import type { DecimalMark } from "@/core/number/readNumber";
 import { SeededChance } from "@/core/statistics/seededChance";
+import { languageOf } from "@/wording/language/languages";
+import { spoken } from "@/wording/language/spoken";
 import type { Constant } from "../model/constant";
 import { emptyInvestigation, firstTable } from "../model/emptyInvestigation";
 import { type Figure, plainFigure } from "../model/figure";
+import { conventionsOf } from "../model/houseRules";
 import type { Investigation } from "../model/investigation";
 import { ordersAtEnd } from "../model/order";
 import { plainQuantity, type Quantity } from "../model/quantity";
@@ -88,9 +92,20 @@ function blocksOf(blocks: readonly SampleBlock[]): Investigation["writeUp"]["blo
   }));
 }
 
-/** A sample investigation from its parts. */
-export function makeSample(parts: SampleParts): Investigation {
-  const document = emptyInvestigation(parts.title);
+/** The parts with their numbers as the house rules part decimals. */
+function inMark(parts: SampleParts, mark: DecimalMark = "point"): SampleParts {
+  if (mark === "point") return parts;
+  const plainNumber = /^-?\d+\.\d+$/;
+  const marked = (_: string, value: unknown): unknown =>
+    typeof value === "string" && plainNumber.test(value) ? value.replace(".", ",") : value;
+  return JSON.parse(JSON.stringify(parts), marked) as SampleParts;
+}
+
+/** A sample investigation from its parts, in the language that is spoken and with its decimal mark. */
+export function makeSample(given: SampleParts): Investigation {
+  const language = languageOf(spoken());
+  const parts = language === "en" ? given : inMark(given, conventionsOf[language].decimalMark);
+  const document = emptyInvestigation(parts.title, language);
   const rows = Object.fromEntries(parts.rows.map((row, i) => [`row${i + 1}`, row]));
   const examples = Object.entries(parts.examples ?? {});
   const orders = ordersAtEnd({}, examples.length);

@@ -1,3 +1,5 @@
+import { instrumentNames } from "@/wording/instrumentNames";
+import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
@@ -8,6 +10,8 @@ import {
   type SampleBlock,
   type SampleRow,
 } from "./makeSample";
+
+const words = sampleWords.resonatingTube;
 
 /** What the readings are made from: speed of sound in m/s, end correction in m. */
 export const resonatingTubeTruth = { v: 344.1, e: 0.0102 } as const;
@@ -24,11 +28,8 @@ function madeRows(): SampleRow[] {
   });
 }
 
-const writeUp: readonly SampleBlock[] = [
-  ...opening("To find the speed of sound in air, and how far the sound reaches beyond the tube.", [
-    "A tube stood upright in water. A fork was struck and held over its mouth, and the tube was raised until the sound was loudest for the first time. The length of the air column was read three times for each fork.",
-    "A quarter of a wave fits into the tube and a little more: {=L + e = v/(4 f)}. So the length against the reciprocal of the frequency is a straight line of slope {=v/4} whose intercept is minus the end correction.",
-  ]),
+const writeUp = (): readonly SampleBlock[] => [
+  ...opening(words.aim, [words.setUp, words.law]),
   { kind: "readings", of: "main" },
   { kind: "example", of: "reciprocal" },
   { kind: "processed", of: "main" },
@@ -41,59 +42,55 @@ const writeUp: readonly SampleBlock[] = [
   {
     kind: "text",
     section: "discussion",
-    text: [
-      "From {figure:main} the speed of sound is {result:sound} and the end correction {result:correction}. A fit through the origin would have hidden the end correction and made the sound too slow.",
-      "Where the sound is loudest can be told to a few millimetres only; the forks are far surer.",
-    ],
+    text: [words.found, words.doubts],
   },
 ];
 
 /** A tube over water: the length at which it resounds to each fork against 1/f; the intercept is the end correction. */
 export function resonatingTube(): Investigation {
   return makeSample({
-    title: "A resonating tube over water",
+    title: words.title,
     authors: "Mara, Jonte",
     quantities: {
-      frequency: { name: "frequency", symbol: "f", unit: "Hz", uncertainty: fixed("0.5") },
+      frequency: { name: words.frequency, symbol: "f", unit: "Hz", uncertainty: fixed("0.5") },
       length: {
-        name: "length of the air column",
+        name: words.length,
         symbol: "L",
         unit: "m",
         repeats: 3,
         uncertainty: fixed("0.001"),
-        instrument: "metre rule",
+        instrument: instrumentNames.rule,
         resolution: "0.001",
       },
-      reciprocal: { name: "reciprocal of the frequency", symbol: "1/f", formula: "1/f", unit: "s" },
+      reciprocal: { name: words.reciprocal, symbol: "1/f", formula: "1/f", unit: "s" },
     },
     rows: madeRows(),
     constants: {},
     figures: {
       main: {
         ...plainFigure("a0", "reciprocal", "length"),
-        caption:
-          "Length of the air column against the reciprocal of the frequency, with the best-fit, the steepest and the shallowest line; the bars of 1/f are too small to be seen.",
+        caption: words.caption,
       },
     },
     theory: "L + e = v/(4 f)",
     results: {
       sound: {
-        name: "speed of sound",
+        name: words.sound,
         symbol: "v",
         unit: "m/s",
         by: "theory",
-        accepted: { value: "343.9", uncertainty: "0.3", source: "table, air at 21 °C" },
+        accepted: { value: "343.9", uncertainty: "0.3", source: words.table },
       },
       correction: {
-        name: "end correction",
+        name: words.correction,
         symbol: "e",
         unit: "mm",
         by: "theory",
         from: { kind: "intercept" },
-        accepted: { value: "10", uncertainty: "1", source: "0.6 of the tube’s radius" },
+        accepted: { value: "10", uncertainty: "1", source: words.radius },
       },
     },
     examples: { reciprocal: 3 },
-    writeUp,
+    writeUp: writeUp(),
   });
 }

@@ -1,6 +1,6 @@
 import type { RichInline, RichText } from "../model/richText";
 
-const token = /\{([^}]+)\}/g;
+const token = /\[([^\]]+)\]/g;
 
 function inlineOf(inside: string): RichInline {
   if (inside.startsWith("=")) return { kind: "formula", text: inside.slice(1) };
@@ -10,7 +10,7 @@ function inlineOf(inside: string): RichInline {
 }
 
 /**
- * A paragraph with what stands in braces put in live: {result:E} a number, {figure:main} a cross-reference, {=F = m a}
+ * A paragraph with what stands in square brackets put in live: [result:E] a number, [figure:main] a cross-reference, [=F = m a]
  * a formula. A paragraph that begins with "- " is an item of a list.
  */
 export function said(paragraph: string): RichText {

@@ -15,8 +15,5 @@ export const bareScene = remembered((figure: FigureSpecification): Scene =>
   layoutFigure(withoutCaption(figure)),
 );
 
-/** The words of a caption behind "Figure 2. ", which documents number themselves. */
-export function captionWords({ caption }: FigureSpecification): RunText {
-  const [first, ...rest] = caption ?? [];
-  return first && /^Figure \d+\. $/.test(first.text) ? rest : (caption ?? []);
-}
+/** The words of a caption behind "Figure 2. ", its first run, for documents number figures themselves. */
+export const captionWords = ({ caption }: FigureSpecification): RunText => (caption ?? []).slice(1);

@@ -9,6 +9,7 @@ import { leakingCisternTruth } from "@/investigation/samples/leakingCistern";
 import { resonatingTubeTruth } from "@/investigation/samples/resonatingTube";
 import { samples } from "@/investigation/samples/samples";
 import { curvesOf } from "@/output/report/curvesOf";
+import { speaking } from "@/wording/language/spoken";
 import { evaluateTables } from "../table/table";
 import type { WorkedResult } from "./evaluatedResult";
 import { evaluateResults } from "./results";
@@ -58,6 +59,31 @@ test.each(Object.keys(samples) as (keyof typeof samples)[])(
   (name) => {
     expect(validateInvestigation(samples[name]())).toMatchObject({ valid: true });
     expect(samples[name]()).toEqual(samples[name]());
+  },
+);
+
+test.each(Object.keys(samples) as (keyof typeof samples)[])(
+  "%s in German is a valid document with decimal commas, and comes to the same results",
+  (name) => {
+    const german = speaking("de", samples[name]);
+    expect(validateInvestigation(german)).toMatchObject({ valid: true });
+    expect(german.houseRules).toMatchObject({ language: "de", decimalMark: "comma" });
+    expect(german.title).not.toBe(samples[name]().title);
+    expect(JSON.stringify(german.rows)).not.toMatch(/\d\.\d/);
+    const own = resultsOf(samples[name]());
+    const found = resultsOf(german);
+    expect(Object.keys(found)).toEqual(Object.keys(own));
+    for (const [id, one] of Object.entries(found)) {
+      expect(one.value).toBeCloseTo(own[id]!.value, 12);
+      expect(one.size).toBeCloseTo(own[id]!.size, 12);
+    }
+    const refers = ({ writeUp }: Investigation) =>
+      Object.values(writeUp.blocks).map(({ text }) =>
+        text.flatMap(({ inlines }) =>
+          inlines.flatMap((one) => (one.kind === "text" ? [] : [JSON.stringify(one)])).sort(),
+        ),
+      );
+    expect(refers(german)).toEqual(refers(samples[name]()));
   },
 );
 

@@ -18,7 +18,7 @@ export const accounts = {
     "code-wrong":
       "Zu diesem Code ist keine Klasse offen. Noch einmal nachsehen oder die Lehrkraft fragen.",
     "not-in-class": "Diese Person ist nicht mehr in der Klasse.",
-    "last-teacher": "Eine Klasse hat mindestens eine Lehrkraft: die letzte bleibt.",
+    "last-teacher": "Eine Klasse hat mindestens eine Lehrkraft: Die letzte bleibt.",
     "list-long": "Das sind zu viele Namen auf einmal.",
     "teacher-unknown": "Mit diesem Namen meldet sich hier keine Lehrkraft an.",
     "title-missing": "Bitte einen Titel eintippen.",

@@ -23,7 +23,7 @@ export const benches = {
     seats: {
       none: "Ohne Tisch",
       all: "Alle sitzen an einem Tisch.",
-      nobody: "Noch ist niemand in der Klasse: der Zugang geht über den Code unter „Personen“.",
+      nobody: "Noch ist niemand in der Klasse: Der Zugang geht über den Code unter „Personen“.",
       newBench: "Neuer Tisch",
       drawHere: "einen Namen hierher ziehen",
       empty: "hier sitzt niemand",

@@ -25,6 +25,7 @@ import { gridMenu } from "./gridMenu";
 import { handing } from "./handing";
 import { history } from "./history";
 import { houseRules } from "./houseRules";
+import { instrumentNames } from "./instrumentNames";
 import { instruments } from "./instruments";
 import { keyNames } from "./keyNames";
 import { keys } from "./keys";
@@ -35,12 +36,14 @@ import { lines } from "./lines";
 import { loggers } from "./loggers";
 import { looks } from "./looks";
 import { measureTexts } from "./measureTexts";
+import { natureTexts } from "./natureTexts";
 import { offline } from "./offline";
 import { overview } from "./overview";
 import { partsTexts } from "./partsTexts";
 import { pasting } from "./pasting";
 import { plotTexts } from "./plotTexts";
 import { pooling } from "./pooling";
+import { quantityKinds } from "./quantityKinds";
 import { recordings } from "./recordings";
 import { recordingsTexts } from "./recordingsTexts";
 import { remarks } from "./remarks";
@@ -101,6 +104,7 @@ export const catalogue: Catalogue = {
   handing,
   history,
   houseRules,
+  instrumentNames,
   instruments,
   keyNames,
   keys,
@@ -111,12 +115,14 @@ export const catalogue: Catalogue = {
   loggers,
   looks,
   measureTexts,
+  natureTexts,
   offline,
   overview,
   partsTexts,
   pasting,
   plotTexts,
   pooling,
+  quantityKinds,
   recordings,
   recordingsTexts,
   remarks,

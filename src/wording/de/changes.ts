@@ -53,7 +53,7 @@ export const changes = {
     letIt: "So lassen",
     theirsBack: "Deren zurücksetzen",
     otherBack: "Das andere zurücksetzen",
-    notBack: "Das geht nicht mehr: die Stelle gibt es nicht mehr.",
+    notBack: "Das geht nicht mehr: Die Stelle gibt es nicht mehr.",
     seen: "Gesehen",
   },
   invalid: {
@@ -84,16 +84,16 @@ export const changes = {
   replaced: {
     theirs: "{other}:",
     otherWindow: "anderes Fenster:",
-    ownGone: "{place}: der eigene Eintrag {before} ist weg, herausgenommen von {other}.",
+    ownGone: "{place}: Der eigene Eintrag {before} ist weg, herausgenommen von {other}.",
     ownGoneElsewhere:
-      "{place}: der eigene Eintrag {before} ist weg, anderswo selbst herausgenommen.",
+      "{place}: Der eigene Eintrag {before} ist weg, anderswo selbst herausgenommen.",
     otherGone: "{place}: {theirs} {before} ist weg, hier herausgenommen.",
     change: "die Änderung",
-    ownChoice: "{place}: die eigene Wahl wurde durch die gleichzeitige von {other} ersetzt.",
+    ownChoice: "{place}: Die eigene Wahl wurde durch die gleichzeitige von {other} ersetzt.",
     ownChoiceElsewhere:
-      "{place}: die eigene Wahl wurde durch die aus einem anderen Fenster ersetzt.",
-    otherChoice: "{place}: die eigene Wahl hat die gleichzeitige von {other} ersetzt.",
-    otherChoiceElsewhere: "{place}: die eigene Wahl hat die aus einem anderen Fenster ersetzt.",
+      "{place}: Die eigene Wahl wurde durch die aus einem anderen Fenster ersetzt.",
+    otherChoice: "{place}: Die eigene Wahl hat die gleichzeitige von {other} ersetzt.",
+    otherChoiceElsewhere: "{place}: Die eigene Wahl hat die aus einem anderen Fenster ersetzt.",
     own: "{place}: statt {before} von hier steht nun ({theirs}) {now}.",
     other: "{place}: {now} von hier steht nun statt ({theirs}) {before}.",
   },

@@ -48,13 +48,13 @@ export const concludeTexts = {
     "Die Theorie wurde numerisch aufgelöst und lässt sich deshalb nicht ziehen.",
   fromTheFigureToThe: "Vom Diagramm zur Konstanten",
   typeTheTheoryInStraighten:
-    "Bei „Linearisieren“ die Theorie eintippen und das Paar auftragen, das sie gerade macht: dann werden hier die Konstanten vorgeschlagen, die in Steigung und Achsenabschnitt stecken.",
+    "Bei „Linearisieren“ die Theorie eintippen und das Paar auftragen, das sie gerade macht: Dann werden hier die Konstanten vorgeschlagen, die in Steigung und Achsenabschnitt stecken.",
   theResult: "Das Ergebnis",
   monteCarlo: "Monte Carlo",
   takeASlopeAsIt: "Eine Steigung nehmen, wie sie ist",
   addAResult: "Ergebnis hinzufügen",
   typeAnAcceptedValueIn:
-    "Am Rand einen Literaturwert eintippen, um zu sehen, ob die beiden Bereiche überlappen.",
+    "Am Rand einen Literaturwert eintippen, um zu sehen, ob sich die beiden Bereiche überlappen.",
   numberLineSentence: "Zahlenstrahl: {sentence}",
   results: "Ergebnisse",
   result: "Ergebnis",

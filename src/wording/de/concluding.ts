@@ -47,15 +47,15 @@ export const concluding = {
   compared: {
     meets: {
       exactly:
-        "Die beiden Bereiche überlappen: das Ergebnis stimmt im Rahmen seines ± mit dem Literaturwert überein.",
-      off: "Die beiden Bereiche überlappen: das Ergebnis stimmt im Rahmen seines ± mit dem Literaturwert überein, liegt aber {way, select, high {höher} other {niedriger}}.",
-      by: "Die beiden Bereiche überlappen: das Ergebnis stimmt im Rahmen seines ± mit dem Literaturwert überein, liegt aber um {percent} % {way, select, high {höher} other {niedriger}}.",
+        "Die beiden Bereiche überlappen sich: Das Ergebnis stimmt im Rahmen seines ± mit dem Literaturwert überein.",
+      off: "Die beiden Bereiche überlappen sich: Das Ergebnis stimmt im Rahmen seines ± mit dem Literaturwert überein, liegt aber {way, select, high {höher} other {niedriger}}.",
+      by: "Die beiden Bereiche überlappen sich: Das Ergebnis stimmt im Rahmen seines ± mit dem Literaturwert überein, liegt aber um {percent} % {way, select, high {höher} other {niedriger}}.",
     },
     misses: {
       exactly:
-        "Die beiden Bereiche überlappen nicht: das Ergebnis stimmt nicht mit dem Literaturwert überein; die Werte selbst sind gleich.",
-      off: "Die beiden Bereiche überlappen nicht: das Ergebnis stimmt nicht mit dem Literaturwert überein; es liegt {way, select, high {höher} other {niedriger}}.",
-      by: "Die beiden Bereiche überlappen nicht: das Ergebnis stimmt nicht mit dem Literaturwert überein; es liegt um {percent} % {way, select, high {höher} other {niedriger}}.",
+        "Die beiden Bereiche überlappen sich nicht: Das Ergebnis stimmt nicht mit dem Literaturwert überein; die Werte selbst sind gleich.",
+      off: "Die beiden Bereiche überlappen sich nicht: Das Ergebnis stimmt nicht mit dem Literaturwert überein; es liegt {way, select, high {höher} other {niedriger}}.",
+      by: "Die beiden Bereiche überlappen sich nicht: Das Ergebnis stimmt nicht mit dem Literaturwert überein; es liegt um {percent} % {way, select, high {höher} other {niedriger}}.",
     },
     inCombined: "Das sind {times} kombinierte Standardunsicherheiten.",
   },

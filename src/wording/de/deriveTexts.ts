@@ -12,7 +12,7 @@ export const deriveTexts = {
   houseRules: "Hausregeln",
   monteCarloDrawsRowsNot: "Monte Carlo zieht Zeilen, nicht Formeln über ganze Spalten.",
   roundOfItIsCommon:
-    "{round} % davon sind allen Zeilen gemeinsam: das gehört zum Ergebnis und nicht zu den Fehlerbalken.",
+    "{round} % davon sind allen Zeilen gemeinsam: Das gehört zum Ergebnis und nicht zu den Fehlerbalken.",
   formulas: "Formeln",
   aFormulaUsesTheSymbols:
     "Eine Formel verwendet die eigenen Formelzeichen der Messwerte und Konstanten: + − * / ^, Klammern, π, sqrt ln log exp sin cos tan. Einheit und ± werden berechnet.",

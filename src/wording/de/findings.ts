@@ -16,7 +16,7 @@ export const findings = {
     "disagrees-with-instrument":
       "Auf {decimals} angegeben, aber ein Messgerät mit Schritten von {resolution} wird auf {wanted} abgelesen. Hinschreiben, was es zeigt, auch Nullen.",
     "far-repeat":
-      "Liegt abseits der anderen {others} Wiederholungen: die Lücke beträgt {percent} % ihrer ganzen Spannweite (Dixon-Test, 95 %). Noch einmal hinsehen; wurde gestört, beiseitelegen und sagen, warum.",
+      "Liegt abseits der anderen {others} Wiederholungen: Die Lücke beträgt {percent} % ihrer ganzen Spannweite (Dixon-Test, 95 %). Noch einmal hinsehen; wurde gestört, beiseitelegen und sagen, warum.",
     "off-trend":
       "{size, select, large {Neben seinen Nachbarn etwa zehnmal zu groß.} other {Neben seinen Nachbarn etwa zehnmal zu klein.}} Das Dezimalkomma prüfen.",
     "uneven-gaps":
@@ -78,7 +78,7 @@ export const findings = {
       unknown:
         "{between, select, neighbours {Benachbarte Punkte teilen sich einen Messwert und irren zusammen:} other {Beide Achsen kommen aus denselben Messwerten, die Punkte irren also zusammen:}} die Standardfehler sind zu groß oder zu klein. Mit einem ± der Messwerte werden sie richtig.",
       counted:
-        "{between, select, neighbours {Benachbarte Punkte teilen sich einen Messwert und irren zusammen.} other {Beide Achsen kommen aus denselben Messwerten, die Punkte irren also zusammen.}} Der Standardfehler zählt das mit: er ist {factor}-mal so groß wie bei unabhängigen Punkten. Fehlerrechtecke und Grenzgeraden zählen es nicht.",
+        "{between, select, neighbours {Benachbarte Punkte teilen sich einen Messwert und irren zusammen.} other {Beide Achsen kommen aus denselben Messwerten, die Punkte irren also zusammen.}} Der Standardfehler zählt das mit: Er ist {factor}-mal so groß wie bei unabhängigen Punkten. Fehlerrechtecke und Grenzgeraden zählen es nicht.",
     },
     "theory-without-symbol": {
       empty: "Der gesuchten Konstanten ihr Formelzeichen geben, wie es in der Theorie steht.",
@@ -140,7 +140,7 @@ export const findings = {
     "exponent-must-be-a-number":
       "Etwas mit Einheit lässt sich nur mit einer Zahl potenzieren, sonst hätte jede Zeile eine andere Einheit.",
     "celsius-as-factor":
-      "Hier wird eine Temperatur in °C multipliziert: sie wird in Kelvin genommen, denn 20 °C sind nicht zweimal 10 °C.",
+      "Hier wird eine Temperatur in °C multipliziert: Sie wird in Kelvin genommen, denn 20 °C sind nicht zweimal 10 °C.",
     "log-of-unit":
       "{function} wird von der Zahl in ihrer Einheit genommen, wie in Laboren üblich. Die Einheit dazusagen.",
     "unlike-unit-wanted":
@@ -158,7 +158,7 @@ export const findings = {
     "large-relative-uncertainty":
       "Das ± beträgt bis zu {percent} % des Werts; dort führt die lineare Fortpflanzung in die Irre.",
     "common-part-larger":
-      "Das ± der Konstanten ist größer als das der Messwerte: es verschiebt alle Punkte zusammen und ist keine Streuung.",
+      "Das ± der Konstanten ist größer als das der Messwerte: Es verschiebt alle Punkte zusammen und ist keine Streuung.",
     "first-order-misleads":
       "In Zeile {row} krümmt sich die Formel innerhalb des ±: gezogen ergibt sich ein ±, das um {percent} % abweicht. Das aus Monte Carlo angeben.",
     "coarse-number":
@@ -185,7 +185,7 @@ export const findings = {
     "bars-too-small":
       "Die Fehlerbalken von {symbol} sind zu klein, um sichtbar zu sein. Das in der Bildunterschrift sagen.",
     "other-unit":
-      "{symbol} ist nicht gezeichnet: die Einheit ist eine andere als die der senkrechten Achse. Beide bei „Berechnen“ in derselben Einheit zeigen.",
+      "{symbol} ist nicht gezeichnet: Die Einheit ist eine andere als die der senkrechten Achse. Beide bei „Berechnen“ in derselben Einheit zeigen.",
     "unknown-unit":
       "„{symbol}“ ist hier keine bekannte Einheit. Es bleibt wie eingetippt; die Schreibweise prüfen.",
     "not-a-unit": "„{text}“ ist nicht als Einheit lesbar. Etwa so schreiben: m s^-2 oder mol/L.",

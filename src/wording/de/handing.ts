@@ -14,7 +14,7 @@ export const handing = {
       look: "Vorher noch ansehen:",
       insists: "Die Lehrkraft nimmt es erst, wenn nichts davon mehr offen ist.",
       marks: "{count, plural, one {# Bleistiftnotiz} other {# Bleistiftnotizen}} bei „{stage}“",
-      late: "Der Abgabetermin ist vorbei: es wird als verspätet vermerkt.",
+      late: "Der Abgabetermin ist vorbei: Es wird als verspätet vermerkt.",
       keeping: "Noch ist nicht alles auf dem Server: bitte kurz warten.",
       doIt: "Abgeben",
       keep: "Noch nicht",

@@ -6,7 +6,7 @@ export const houseRules = {
     uncertaintyMeans: {
       label: "Was ein ± bedeutet",
       values: {
-        limit: "eine Grenze: der wahre Wert liegt darin",
+        limit: "eine Grenze: Der wahre Wert liegt darin",
         standard: "eine Standardunsicherheit (k = 1)",
       },
     },

@@ -76,7 +76,7 @@ export const lines = {
   },
   outsideRange: {
     unnamed:
-      "Die Ausgleichsgerade liegt außerhalb ihrer eigenen Grenzgeraden, denn sie verfehlt Fehlerrechtecke: das ± sagt, wie weit sich die erlaubten Geraden drehen können, und sie ist keine davon. Diese Messwerte und ihre ± ansehen.",
+      "Die Ausgleichsgerade liegt außerhalb ihrer eigenen Grenzgeraden, denn sie verfehlt Fehlerrechtecke: Das ± sagt, wie weit sich die erlaubten Geraden drehen können, und sie ist keine davon. Diese Messwerte und ihre ± ansehen.",
     named:
       "{count, plural, one {Die Ausgleichsgerade liegt außerhalb ihrer eigenen Grenzgeraden, denn sie verfehlt ein Fehlerrechteck ({rows}):} other {Die Ausgleichsgerade liegt außerhalb ihrer eigenen Grenzgeraden, denn sie verfehlt Fehlerrechtecke ({rows}):}} das ± sagt, wie weit sich die erlaubten Geraden drehen können, und sie ist keine davon. Diese Messwerte und ihre ± ansehen.",
   },
@@ -88,8 +88,8 @@ export const lines = {
     held: "Die Gerade wurde dort festgehalten, die Messwerte haben dabei nichts zu sagen.",
     unknown: "Nichts sagt hier, wie sicher er ist, also folgt nichts über die Null.",
     within: {
-      expected: "Sein Bereich enthält die Null: die Messwerte stimmen mit der Theorie überein.",
-      free: "Sein Bereich enthält die Null: die Messwerte erlauben eine Ursprungsgerade.",
+      expected: "Sein Bereich enthält die Null: Die Messwerte stimmen mit der Theorie überein.",
+      free: "Sein Bereich enthält die Null: Die Messwerte erlauben eine Ursprungsgerade.",
     },
     beyond: {
       expected:

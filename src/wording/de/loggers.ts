@@ -39,7 +39,7 @@ export const loggers = {
     tooMany: "Diese Auswertung fasst keine weiteren Aufzeichnungen. Zuerst eine entfernen.",
     sound: {
       "not-wav": "{name} ist keine Tondatei vom Typ WAV.",
-      "cut-off": "{name} ist abgeschnitten: die Messwerte fehlen.",
+      "cut-off": "{name} ist abgeschnitten: Die Messwerte fehlen.",
       packed:
         "{name} ist auf eine Weise gepackt, die hier nicht lesbar ist. Als einfaches WAV speichern.",
       "no-readings": "{name} enthält keine Messwerte.",

@@ -116,7 +116,7 @@ export const looks = {
     alone: "die Punkte",
     again: "Wie vorgeschlagen",
     printed:
-      "Schwarz auf weiß sind alle Messreihen schwarz: sie unterscheiden sich durch Form und Linie.",
+      "Schwarz auf weiß sind alle Messreihen schwarz: Sie unterscheiden sich durch Form und Linie.",
   },
   lettersProblem: "Eine Größe ist eine Zahl über 0.",
   noBrokenAxis:

@@ -13,7 +13,7 @@ export const pooling = {
     benches:
       "Die Messwerte von {count, plural, one {# Tisch} other {# Tischen}}, jeder Tisch eine Messreihe. Die Gerade über alle nimmt jeden Messwert gleich.",
     ownUncertainty:
-      "Tisch {bench} gibt ein eigenes ± für {quantity} an: es steht hinter jedem seiner Messwerte.",
+      "Tisch {bench} gibt ein eigenes ± für {quantity} an: Es steht hinter jedem seiner Messwerte.",
     otherConstant:
       "Tisch {bench} nahm {symbol} = {value}; hier wird überall mit einem Wert gerechnet.",
     caption:

@@ -26,7 +26,7 @@ export const remarks = {
     isDone: "als erledigt vermerkt",
     none: "Auf dieser Stufe ist nichts angemerkt.",
     show: "Zeigen, wo es ist",
-    notKept: "Das wurde nicht gesichert: der Server fehlt. Noch einmal versuchen.",
+    notKept: "Das wurde nicht gesichert: Der Server fehlt. Noch einmal versuchen.",
     elsewhere: "{count, plural, one {# Anmerkung} other {# Anmerkungen}} bei „{stage}“",
     count: "{count, plural, one {Anmerkung} other {Anmerkungen}}",
     judging: {

@@ -65,7 +65,7 @@ export const sayings = {
       unreadable:
         "Was davon gespeichert ist, passt nicht zusammen: eine angenommene Änderung hat es verdorben.",
       newer:
-        "Sie stammt von einer neueren Version von Fathom Rule als der dieses Servers. Ihr fehlt nichts: sie öffnet sich wieder, wenn der Server aktuell ist. Bis dahin lässt sie sich als Datei ausgeben.",
+        "Sie stammt von einer neueren Version von Fathom Rule als der dieses Servers. Ihr fehlt nichts: Sie öffnet sich wieder, wenn der Server aktuell ist. Bis dahin lässt sie sich als Datei ausgeben.",
       fell: "Die Seite ist über etwas darin gestolpert. Der Fehler ist vermerkt.",
       nothingLost:
         "Nichts geht verloren: jede Änderung seit dem letzten guten Stand bleibt im Verlauf, und das Gespeicherte lässt sich als Datei ausgeben.",

@@ -11,7 +11,7 @@ export const slopeTexts = {
   typeANumberWithIts: "Eine Zahl eintippen, mit oder ohne ±.",
   atThisValueAcross: "Bei diesem Wert waagerecht",
   atThisValueUp: "Bei diesem Wert senkrecht",
-  theLineIsLevelIt: "Die Gerade ist waagerecht: sie trifft diesen Wert nirgends oder überall.",
+  theLineIsLevelIt: "Die Gerade ist waagerecht: Sie trifft diesen Wert nirgends oder überall.",
   thatIsExtrapolatedBeyondThe:
     "Das ist extrapoliert: jenseits der Messwerte wurde nichts gemessen.",
   whereTwoLinesCross: "Schnittpunkt zweier Geraden",

@@ -76,7 +76,7 @@ export const straighten = {
   straightness: {
     few: "Hier lassen sich zu wenige Punkte zeigen: zum Beurteilen braucht eine Gerade vier.",
     misses:
-      "Nicht gerade, soweit die Balken es sagen: die Gerade geht an mehr von ihnen vorbei, als der Zufall erlaubt, auch wenn die Punkte sich nicht krümmen.",
+      "Nicht gerade, soweit die Balken es sagen: Die Gerade geht an mehr von ihnen vorbei, als der Zufall erlaubt, auch wenn die Punkte sich nicht krümmen.",
     straight:
       "{by, select, bars {Gerade, soweit die Punkte es sagen: nicht stärker gekrümmt, als die Balken erklären.} other {Gerade, soweit die Punkte es sagen: nicht stärker gekrümmt, als die Streuung erklärt.}}",
     bent: "{way, select, up {Nach oben gekrümmt} other {Nach unten gekrümmt}}, {by, select, bars {{times}-mal so stark, wie die Balken erklären.} other {{times}-mal so stark, wie die Streuung erklärt.}}",

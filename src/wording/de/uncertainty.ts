@@ -67,7 +67,7 @@ export const uncertainty = {
     "last-digit": "± 1 letzte Stelle",
   },
   sentences: {
-    none: "Kein ± angegeben: die Punkte haben keine Balken.",
+    none: "Kein ± angegeben: Die Punkte haben keine Balken.",
     fixed: "Jeder Messwert ist auf ± {size} sicher.",
     "up-and-down":
       "Jeder Messwert kann um bis zu {up} zu niedrig und {down} zu hoch sein. Wo eine Zahl gebraucht wird, gilt ihr Mittel: ± {size}.",

@@ -34,7 +34,7 @@ export const writingUp = {
     figure: "Das Diagramm zeigt noch keine Punkte: bei „Diagramm“ seine Achsen wählen.",
     example:
       "Es gibt nichts Berechnetes zu zeigen: dazu braucht es eine Formel und eine Zeile mit Messwerten.",
-    line: "Das Diagramm hat noch keine Gerade: es braucht Messwerte beider Größen.",
+    line: "Das Diagramm hat noch keine Gerade: Es braucht Messwerte beider Größen.",
     result: "Dieses Ergebnis gibt es nicht mehr.",
     accepted: "Es gibt keinen Literaturwert: bei „Ergebnis“ einen eintippen.",
   },

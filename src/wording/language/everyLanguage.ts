@@ -1,10 +1,13 @@
 import { catalogue as german } from "../de/catalogue";
+import { samples as germanSamples } from "../de/samples";
+import { samples } from "../en/samples";
+import { addRooms } from "./addRooms";
 import type { Catalogue } from "./texts";
 import type { Spoken } from "./languages";
-import { pseudoCatalogue } from "./pseudo";
+import { pseudoCatalogue, textsInPseudo } from "./pseudo";
 
-/** The languages that stand beside English; on the server all are in hand. */
+/** The languages that stand beside English; on the server all are in hand, with what the samples say. */
 export const everyLanguage: readonly (readonly [Spoken, () => Catalogue])[] = [
-  ["de", () => german],
-  ["pseudo", pseudoCatalogue],
+  ["de", () => addRooms(german, germanSamples)],
+  ["pseudo", () => addRooms(pseudoCatalogue(), textsInPseudo(samples))],
 ];

@@ -4,7 +4,9 @@ import { type Catalogue, isMessage, type Message, type Texts } from "./texts";
 
 const accented: Readonly<Record<string, string>> = { a: "á", e: "é", i: "í", o: "ó", u: "ú" };
 
-const changed = (text: string): string => text.replace(/[aeiou]/g, (letter) => accented[letter]!);
+/** With accents on its vowels; what stands in square brackets is no word. */
+const changed = (text: string): string =>
+  text.replace(/\[[^\]]*\]|[aeiou]/g, (found) => accented[found] ?? found);
 
 /** The signs that a message has of its own, whatever values come into it. */
 function length(message: Message): number {
@@ -42,5 +44,8 @@ const textsIn = (texts: Texts): Texts =>
     ]),
   );
 
+/** Rooms of English, in the pseudo-locale. */
+export const textsInPseudo = (rooms: Catalogue): Catalogue => textsIn(rooms) as Catalogue;
+
 /** All that is said, in the pseudo-locale. */
-export const pseudoCatalogue = (): Catalogue => textsIn(english) as Catalogue;
+export const pseudoCatalogue = (): Catalogue => textsInPseudo(english);

@@ -1,0 +1,21 @@
+export const instrumentNames = {
+  /** What stands in a school's cupboards, as it is called in lessons. */
+  rule: "metre rule",
+  caliper: "vernier caliper",
+  micrometer: "micrometer",
+  stopwatch: "stopwatch by hand",
+  gate: "light gate timer",
+  balance: "top-pan balance",
+  analytical: "analytical balance",
+  burette: "burette",
+  pipette: "pipette",
+  cylinder: "measuring cylinder",
+  thermometer: "thermometer",
+  voltmeter: "digital voltmeter",
+  ammeter: "digital ammeter",
+  ohmmeter: "digital ohmmeter",
+  multimeter: "digital multimeter",
+  ph: "pH meter",
+  counter: "counter",
+  fivePlaces: "micrometer, five places",
+} as const;
