@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { unsaid } from "../fixtures/unsaid";
+import { unsaid as unsaidIn } from "../fixtures/unsaid";
 
 /** What can be seen or heard of a page, in the order in which it stands there; a text of its own is a piece of its own. */
 interface Heard {
@@ -31,9 +31,13 @@ function heardHere(): Heard {
   return { text: texts.join(" "), labels };
 }
 
+/** The name that the account of the walk is signed in by, and the code by which its class is joined. */
+const nameOrCode = /pseudo-\w+|\b[A-Z]{4} [2-9A-Z]{4}\b/g;
+
 /** Words on the page that no catalogue holds. */
 export async function unsaidOn(page: Page): Promise<readonly string[]> {
   const { text, labels } = await page.evaluate(heardHere);
+  const unsaid = (one: string) => unsaidIn(one.replace(nameOrCode, ""));
   return [...new Set([...unsaid(text), ...labels.flatMap((label) => unsaid(label))])];
 }
 
@@ -44,8 +48,20 @@ function cutHere(): readonly string[] {
     .at(-1);
   const scope = over ?? document.body;
   const found: string[] = [];
+  const isCut = (one: HTMLElement) =>
+    one.scrollWidth > one.clientWidth + 1 || one.scrollHeight > one.clientHeight + 2;
   const wide = document.documentElement.scrollWidth;
-  if (wide > window.innerWidth) found.push(`the page is ${wide} wide`);
+  if (wide > window.innerWidth) {
+    const widest = [...document.querySelectorAll("body *")].filter(
+      (one) => one.getBoundingClientRect().right > window.innerWidth + 1 && one.checkVisibility(),
+    );
+    found.push(
+      `the page is ${wide} wide: ${widest
+        .slice(0, 3)
+        .map((one) => one.outerHTML.slice(0, 120))
+        .join(" ")}`,
+    );
+  }
   const boxes: { text: string; rect: DOMRect; element: Element }[] = [];
   const walker = document.createTreeWalker(scope, NodeFilter.SHOW_TEXT);
   for (let node = walker.nextNode(); node; node = walker.nextNode()) {
@@ -53,14 +69,20 @@ function cutHere(): readonly string[] {
     const text = (node.textContent ?? "").trim();
     if (!element || text === "" || !element.checkVisibility({ visibilityProperty: true })) continue;
     if (element.closest("script, style, svg, .katex, select, .sr-only")) continue;
-    const hides = element.closest<HTMLElement>(".truncate, .overflow-hidden");
-    const told = element.closest("[title], [aria-label]");
-    if (hides && hides.scrollWidth > hides.clientWidth + 1 && !told) {
+    const hides = element.closest<HTMLElement>(".truncate, .overflow-hidden, .line-clamp-2");
+    const whole = (name: string) =>
+      element.closest(`[${name}]`)?.getAttribute(name)?.includes(text) === true;
+    if (hides && isCut(hides) && !whole("title") && !whole("aria-label")) {
       found.push(`cut: ${text.slice(0, 60)}`);
     }
     const range = document.createRange();
     range.selectNodeContents(node);
-    for (const rect of range.getClientRects()) {
+    const edge = hides?.getBoundingClientRect();
+    for (const drawn of range.getClientRects()) {
+      const right = Math.min(drawn.right, edge?.right ?? Infinity);
+      const bottom = Math.min(drawn.bottom, edge?.bottom ?? Infinity);
+      const rect = new DOMRect(drawn.left, drawn.top, right - drawn.left, bottom - drawn.top);
+      if (rect.width <= 0 || rect.height <= 0) continue;
       const [x, y] = [rect.left + rect.width / 2, rect.top + rect.height / 2];
       const top = document.elementFromPoint(x, y);
       if (top && (top === element || top.contains(element) || element.contains(top))) {

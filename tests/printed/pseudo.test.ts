@@ -69,7 +69,8 @@ describe.each(Object.keys(samples) as (keyof typeof samples)[])(
         ([, text]) => text!,
       );
       expect(captions.length).toBeGreaterThan(3);
-      for (const caption of captions) expect(unsaid(caption.replace(/\\further\{[^}]*\}|\\\w+/g, " "))).toEqual([]);
+      for (const caption of captions)
+        expect(unsaid(caption.replace(/\\further\{[^}]*\}|\\\w+/g, " "))).toEqual([]);
     });
 
     test("the tables of what is plotted say nothing that no catalogue holds", () => {
@@ -86,7 +87,7 @@ describe.each(Object.keys(samples) as (keyof typeof samples)[])(
 );
 
 test("a word outside the catalogues would be found", () => {
-  expect(unsaid("⟦Súmmé ⟦óf⟧~~⟧ total 12 mm")).toEqual(["total"]);
-  expect(unsaid("⟦Súmmé~~⟧⟧ total")).toHaveLength(1);
+  expect(unsaid("⁅Súmmé ⁅óf⁆~~⁆ total 12 mm")).toEqual(["total"]);
+  expect(unsaid("⁅Súmmé~~⁆⁆ total")).toHaveLength(1);
   expect(speaking("en", () => unsaid("plain words"))).toEqual(["plain", "words"]);
 });

@@ -64,7 +64,9 @@ test("no text of a catalogue is left that nobody says", () => {
   const code = sources.filter(({ fileName }) => !isCatalogue(fileName)).map(({ text }) => text);
   const named = new Set(code.flatMap((text) => text.match(/[\p{L}\p{N}_$°%-]+/gu) ?? []));
   // Units are typed by people, and the keys of a list are counted.
-  const rooms = Object.entries({ ...english, ...samples } as Texts).filter(([name]) => name !== "spokenUnits");
+  const rooms = Object.entries({ ...english, ...samples } as Texts).filter(
+    ([name]) => name !== "spokenUnits",
+  );
   const keys = rooms.flatMap(([, room]) => keysOf(room as Texts));
   expect(keys.length).toBeGreaterThan(1500);
   const unsaid = keys.filter((key) => /^[\w-]+$/.test(key) && !/^k\d+$/.test(key));

@@ -11,6 +11,7 @@ import { canStandInFormula } from "@/core/expression/renamedInFormula";
 import { addDerived } from "@/investigation/acts/addDerived";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
+import { quickLabel } from "@/wording/quickFormulas";
 import { type QuickFormula, quickFormulas } from "@/intake/quickFormulas";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
@@ -66,7 +67,7 @@ function QuickMenu({ x, y, table }: { x: string; y: string | undefined; table: s
               className="data-focus:bg-wash block w-full px-3 py-1 text-left"
               onClick={() => run(quick)}
             >
-              {quick.label(shown(x), shown(y ?? ""))}
+              {quickLabel(quick, shown(x), shown(y ?? ""))}
             </MenuItem>
           ))}
       </MenuItems>

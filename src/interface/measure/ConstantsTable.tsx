@@ -44,7 +44,14 @@ const fields: readonly { field: Field; heading: string; example: string; width: 
     example: "25.4",
     width: "w-36 text-right",
   },
-  { field: "uncertainty", heading: "±", example: "exact", width: "w-32 text-right text-magenta" },
+  {
+    field: "uncertainty",
+    heading: "±",
+    get example() {
+      return measureTexts.exact;
+    },
+    width: "w-32 text-right text-magenta",
+  },
   {
     field: "unit",
     get heading() {

@@ -40,10 +40,12 @@ export function Choice<Value extends string>({ label, value, options, onChange }
       <Listbox value={value} onChange={onChange}>
         <ListboxButton
           onKeyDown={openByEnter}
-          className="bg-page border-hairline flex h-8 w-full items-center justify-between rounded-md border px-2 text-left"
+          className="bg-page border-hairline flex min-h-8 w-full items-center justify-between gap-1 rounded-md border px-2 py-0.5 text-left"
         >
-          <span className="truncate">{chosen?.label ?? partsTexts.chooseAQuantity}</span>
-          <ChevronDown aria-hidden size={16} className="text-soft" />
+          <span className="line-clamp-3 min-w-0">
+            {chosen?.label ?? partsTexts.chooseAQuantity}
+          </span>
+          <ChevronDown aria-hidden size={16} className="text-soft shrink-0" />
         </ListboxButton>
         <ListboxOptions
           ref={(list: HTMLElement | null) => list?.setAttribute("aria-labelledby", name)}

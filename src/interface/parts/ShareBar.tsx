@@ -13,7 +13,7 @@ export function ShareBar({ name, share, all }: Props) {
   const title =
     all === undefined ? undefined : partsTexts.overAllRowsRound({ round: Math.round(all * 100) });
   return (
-    <li className="grid grid-cols-[120px_1fr_44px] items-center gap-2 py-0.5">
+    <li className="grid grid-cols-[120px_1fr_minmax(44px,max-content)] items-center gap-2 py-0.5">
       <span className="truncate" title={name}>
         {name}
       </span>

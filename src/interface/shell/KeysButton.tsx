@@ -6,6 +6,9 @@ import { keyWords } from "@/wording/keys";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 
+/** The key that opens the list of all keys. */
+const keyOfList = "F1";
+
 function Keys() {
   return (
     <div className="gap-8 min-[760px]:columns-2">
@@ -31,7 +34,7 @@ export function KeysButton() {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.key !== keyWords.shown || event.altKey || event.ctrlKey || event.metaKey) return;
+      if (event.key !== keyOfList || event.altKey || event.ctrlKey || event.metaKey) return;
       event.preventDefault();
       setOpen((before) => !before);
     };
@@ -44,8 +47,8 @@ export function KeysButton() {
         look="quiet"
         className="px-1.5!"
         aria-label={keyWords.title}
-        aria-keyshortcuts={keyWords.shown}
-        title={`${keyWords.title} (${keyWords.shown})`}
+        aria-keyshortcuts={keyOfList}
+        title={`${keyWords.title} (${keyOfList})`}
         onClick={() => setOpen(true)}
       >
         <Keyboard aria-hidden size={18} />

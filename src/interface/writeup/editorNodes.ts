@@ -63,7 +63,7 @@ const drawValue: Draw = (dom, of, { values }) => {
 
 const drawReference: Draw = (dom, to, { references }) => {
   dom.className = "text-petrol";
-  dom.title = "cross-reference";
+  dom.title = writeupTexts.crossReference;
   dom.textContent = references.find((one) => one.to === to)?.text ?? writeupTexts.notShown;
 };
 

@@ -9,6 +9,7 @@ import { symbolsOf } from "@/core/expression/tree";
 import { toTex } from "@/core/expression/tex";
 import { unitOfText } from "@/core/expression/unitOf";
 import { readUnit } from "@/core/unit/unitText";
+import { quickLabel } from "@/wording/quickFormulas";
 import { quickFormulas } from "@/intake/quickFormulas";
 import { samples } from "@/investigation/samples/samples";
 import { evaluateTables, tableOf } from "../table/table";
@@ -193,7 +194,7 @@ describe("usual formulas", () => {
     (quick) => {
       const { column } = found(derive(rule, "z", quick.formula("t_10", "L")), "z");
       expect([...derivedCells(column)].some((cell) => !isFinding(cell))).toBe(true);
-      expect(quick.label("t", "L").length).toBeGreaterThan(3);
+      expect(quickLabel(quick, "t", "L").length).toBeGreaterThan(3);
       expect(quick.symbol("t_10", "L")).toMatch(/^[\p{L}]/u);
     },
   );

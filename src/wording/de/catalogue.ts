@@ -44,6 +44,7 @@ import { pasting } from "./pasting";
 import { plotTexts } from "./plotTexts";
 import { pooling } from "./pooling";
 import { quantityKinds } from "./quantityKinds";
+import { quickFormulas } from "./quickFormulas";
 import { recordings } from "./recordings";
 import { recordingsTexts } from "./recordingsTexts";
 import { remarks } from "./remarks";
@@ -123,6 +124,7 @@ export const catalogue: Catalogue = {
   plotTexts,
   pooling,
   quantityKinds,
+  quickFormulas,
   recordings,
   recordingsTexts,
   remarks,

@@ -3,7 +3,6 @@ import type { keys as english } from "../en/keys";
 
 export const keys = {
   title: "Alle Tasten",
-  shown: "F1",
   groups: {
     everywhere: {
       title: "Überall",

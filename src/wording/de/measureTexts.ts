@@ -60,6 +60,7 @@ export const measureTexts = {
   removeName: "{name} entfernen",
   headingOfName: "{heading} von {name}",
   constants: "Konstanten",
+  exact: "exakt",
   addAConstant: "Konstante hinzufügen",
   addAQuantity: "Größe hinzufügen",
   find: "Suchen",

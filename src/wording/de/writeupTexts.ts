@@ -25,6 +25,7 @@ export const writeupTexts = {
   toolsLabel: "Werkzeuge: {label}",
   liveValue: "Lebender Wert",
   referTo: "Verweisen auf",
+  crossReference: "Querverweis",
   symbol: "Zeichen",
   moveName: "{name} verschieben",
   dragItOrPressOr: "Ziehen oder ↑ und ↓ drücken",

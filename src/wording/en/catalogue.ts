@@ -43,6 +43,7 @@ import { pasting } from "./pasting";
 import { plotTexts } from "./plotTexts";
 import { pooling } from "./pooling";
 import { quantityKinds } from "./quantityKinds";
+import { quickFormulas } from "./quickFormulas";
 import { recordings } from "./recordings";
 import { recordingsTexts } from "./recordingsTexts";
 import { remarks } from "./remarks";
@@ -122,6 +123,7 @@ export const catalogue = {
   plotTexts,
   pooling,
   quantityKinds,
+  quickFormulas,
   recordings,
   recordingsTexts,
   remarks,

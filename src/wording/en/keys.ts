@@ -1,6 +1,5 @@
 export const keys = {
   title: "All keys",
-  /** The key that opens the list. */ shown: "F1",
   /** Every key of the application by where it acts, in the order in which they are listed. */
   groups: {
     everywhere: {

@@ -57,6 +57,8 @@ export const measureTexts = {
   removeName: "Remove {name}",
   headingOfName: "{heading} of {name}",
   constants: "Constants",
+  /** In the empty field of the ± of a constant: it has none. */
+  exact: "exact",
   addAConstant: "Add a constant",
   addAQuantity: "Add a quantity",
   find: "Find",

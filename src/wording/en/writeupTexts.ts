@@ -22,6 +22,8 @@ export const writeupTexts = {
   toolsLabel: "Tools: {label}",
   liveValue: "Live value",
   referTo: "Refer to",
+  /** What a reference to a figure or a table in the text is. */
+  crossReference: "cross-reference",
   symbol: "Symbol",
   moveName: "Move {name}",
   dragItOrPressOr: "Drag it, or press ↑ or ↓",

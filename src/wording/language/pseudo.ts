@@ -29,11 +29,14 @@ function nodeIn(node: unknown): unknown {
   return [name, kind, Object.fromEntries(branches)];
 }
 
+/** So many signs, in words that lines can be broken between. */
+const padding = (signs: number): string => "~~~~~~~ ".repeat(Math.ceil(signs / 8)).slice(0, signs);
+
 /** A message bracketed, its vowels accented, and longer by 40 %. */
 export function inPseudo(message: Message): Message {
-  const longer = "~".repeat(Math.ceil(length(message) * 0.4));
-  if (typeof message === "string") return `⟦${changed(message)}${longer}⟧`;
-  return ["⟦", ...message.map(nodeIn), `${longer}⟧`] as Message;
+  const longer = padding(Math.ceil(length(message) * 0.4));
+  if (typeof message === "string") return `⁅${changed(message)}${longer}⁆`;
+  return ["⁅", ...message.map(nodeIn), `${longer}⁆`] as Message;
 }
 
 const textsIn = (texts: Texts): Texts =>
