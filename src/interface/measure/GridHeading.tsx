@@ -91,7 +91,10 @@ function QuantityHeading({ group, inHand }: HeadingProps) {
       style={{ gridColumn: `span ${span}`, transform: shift }}
       className={`flex min-w-0 cursor-pointer touch-none flex-col items-end justify-end px-2.5 pt-1.5 text-right leading-snug font-semibold ${evaluated.sizeOf === undefined ? "" : "text-magenta"} ${inHand ? "bg-wash" : "bg-page"} ${drag.isDragging ? "z-20 opacity-80 shadow-md" : ""} ${drop.isOver && !drag.isDragging ? "border-petrol border-l-2" : ""}`}
     >
-      <span title={evaluated.quantity.name} className="line-clamp-2 max-w-full break-words">
+      <span
+        title={evaluated.quantity.name}
+        className="line-clamp-2 max-w-full break-words hyphens-auto"
+      >
         {evaluated.quantity.name}
       </span>
       <span className="max-w-full truncate">

@@ -1,8 +1,11 @@
 import {
+  begunIn,
+  conventionsOf,
   type HouseRules,
   houseRuleValues,
   readySetOf,
   readySets,
+  unlikeLanguage,
   withReadySet,
 } from "./houseRules";
 import { houseRuleWords, readySetNames } from "@/wording/houseRules";
@@ -40,4 +43,15 @@ describe("house rules", () => {
       expect(Object.keys(words).sort()).toEqual([...values].sort());
     }
   });
+});
+
+test("what goes with a language is proposed: of German the comma, and figures by DIN 1333", () => {
+  const english: HouseRules = readySets["limits-worst-case"];
+  expect(unlikeLanguage(english)).toEqual([]);
+  const german: HouseRules = { ...english, language: "de" };
+  expect(unlikeLanguage(german)).toEqual(["decimalMark", "figuresOfUncertainty"]);
+  expect(unlikeLanguage({ ...german, ...conventionsOf.de })).toEqual([]);
+  expect(unlikeLanguage({ ...english, decimalMark: "comma" })).toEqual(["decimalMark"]);
+  expect(begunIn("de", english)).toMatchObject({ language: "de", decimalMark: "comma" });
+  expect(withReadySet(german, "standard-quadrature").language).toBe("de");
 });

@@ -15,6 +15,6 @@ export const figureTexts = {
   steepest: "{lines, plural, one {steilster Gerade} other {steilsten Geraden}}",
   shallowest: "{lines, plural, one {flachster Gerade} other {flachsten Geraden}}",
   number: "Abbildung {number}",
-  offTheLine: "Abweichung von der Geraden",
-  offTheLineInBars: "Abweichung von der Geraden / ±",
+  offTheLine: "Abweichung",
+  offTheLineInBars: "Abweichung / ±",
 } satisfies Translation<typeof english>;
