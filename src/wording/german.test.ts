@@ -170,9 +170,9 @@ test("within work in another language the first one comes back, also where the w
 
 describe("the pseudo-locale", () => {
   test("brackets every message, lengthens it by 40 % and leaves its values", () => {
-    expect(speaking("pseudo", untitled)).toMatch(/^⁅Untítléd ínvéstígátíón[~ ]{9}⁆$/);
+    expect(speaking("pseudo", untitled)).toMatch(/^⟪Untítléd ínvéstígátíón[~ ]{9}⟫$/);
     expect(speaking("pseudo", () => handingWords.sheet.marks({ count: 2, stage: "X" }))).toMatch(
-      /^⁅2 péncíl márks ón X[~ ]+⁆$/,
+      /^⟪2 péncíl márks ón X[~ ]+⟫$/,
     );
   });
 

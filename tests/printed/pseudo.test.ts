@@ -87,7 +87,7 @@ describe.each(Object.keys(samples) as (keyof typeof samples)[])(
 );
 
 test("a word outside the catalogues would be found", () => {
-  expect(unsaid("⁅Súmmé ⁅óf⁆~~⁆ total 12 mm")).toEqual(["total"]);
-  expect(unsaid("⁅Súmmé~~⁆⁆ total")).toHaveLength(1);
+  expect(unsaid("⟪Súmmé ⟪óf⟫~~⟫ total 12 mm")).toEqual(["total"]);
+  expect(unsaid("⟪Súmmé~~⟫⟫ total")).toHaveLength(1);
   expect(speaking("en", () => unsaid("plain words"))).toEqual(["plain", "words"]);
 });

@@ -15,7 +15,7 @@ export function LanguageChoice() {
       onChange={({ target: { value } }) => isLanguage(value) && void choose(value)}
       className="text-soft hover:border-hairline h-8 rounded-md border border-transparent bg-transparent px-1"
     >
-      {language === "pseudo" && <option value="pseudo">⁅ ⁆</option>}
+      {language === "pseudo" && <option value="pseudo">⟪ ⟫</option>}
       {languages.map((one) => (
         <option key={one} value={one} lang={one}>
           {ownNames[one]}

@@ -3,9 +3,11 @@ import { sampleWords } from "@/wording/samples";
 import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  concluded,
   fixed,
   makeSample,
   opening,
+  plotted,
   readings,
   type SampleBlock,
   type SampleRow,
@@ -34,18 +36,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "figure", of: "main" },
-  { kind: "line", of: "main" },
+  ...opening(words),
+  ...plotted,
   { kind: "result", of: "crossing" },
-  { kind: "result", of: "concentration" },
-  { kind: "comparison", of: "concentration" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  ...concluded("concentration", words),
 ];
 
 const constants = () => ({

@@ -3,12 +3,14 @@ import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  concluded,
   fixed,
   makeSample,
   opening,
   readings,
   type SampleBlock,
   type SampleRow,
+  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.clampedRule;
@@ -37,25 +39,15 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.timed, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "example", of: "period" },
-  { kind: "example", of: "cubed" },
-  { kind: "example", of: "squared" },
-  { kind: "processed", of: "main" },
+  ...opening(words),
+  ...workedOut("period", "cubed", "squared"),
   {
     kind: "figure",
     of: "main",
     before: words.shows,
   },
   { kind: "line", of: "main" },
-  { kind: "result", of: "stiffness" },
-  { kind: "comparison", of: "stiffness" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  ...concluded("stiffness", words),
   {
     kind: "text",
     section: "references",

@@ -3,12 +3,15 @@ import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  concluded,
   fixed,
   makeSample,
   opening,
+  plotted,
   readings,
   type SampleBlock,
   type SampleRow,
+  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.constantanWires;
@@ -40,21 +43,12 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "example", of: "resistance" },
-  { kind: "processed", of: "main" },
-  { kind: "figure", of: "main" },
-  { kind: "line", of: "main" },
+  ...opening(words),
+  ...workedOut("resistance"),
+  ...plotted,
   { kind: "result", of: "thin" },
   { kind: "result", of: "thick" },
-  { kind: "result", of: "both" },
-  { kind: "comparison", of: "both" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  ...concluded("both", words),
 ];
 
 const results = (): Parameters<typeof makeSample>[0]["results"] => ({

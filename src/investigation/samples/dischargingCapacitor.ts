@@ -4,12 +4,16 @@ import { plainCurve } from "../model/curve";
 import { plainFigure, plainLine } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  compared,
+  discussed,
   fixed,
   makeSample,
   opening,
+  plotted,
   readings,
   type SampleBlock,
   type SampleRow,
+  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.dischargingCapacitor;
@@ -35,21 +39,13 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "example", of: "logarithm" },
-  { kind: "processed", of: "main" },
-  { kind: "figure", of: "main" },
-  { kind: "line", of: "main" },
+  ...opening(words),
+  ...workedOut("logarithm"),
+  ...plotted,
   { kind: "figure", of: "curve" },
-  { kind: "result", of: "capacitance" },
-  { kind: "comparison", of: "capacitance" },
+  ...compared("capacitance"),
   { kind: "result", of: "fitted" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  discussed(words),
 ];
 
 /** A capacitor that discharges through a resistor, recorded every five seconds: ln U against t, and an exponential. */

@@ -4,12 +4,15 @@ import { natureName, natureSource } from "@/wording/nature";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  concluded,
   fixed,
   makeSample,
   opening,
+  plotted,
   readings,
   type SampleBlock,
   type SampleRow,
+  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.fadingCross;
@@ -32,21 +35,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "example", of: "kelvin" },
-  { kind: "example", of: "reciprocal" },
-  { kind: "example", of: "logarithm" },
-  { kind: "processed", of: "main" },
-  { kind: "figure", of: "main" },
-  { kind: "line", of: "main" },
-  { kind: "result", of: "energy" },
-  { kind: "comparison", of: "energy" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  ...opening(words),
+  ...workedOut("kelvin", "reciprocal", "logarithm"),
+  ...plotted,
+  ...concluded("energy", words),
 ];
 
 /** How long a cross takes to vanish behind a clouding solution: ln(1/t) against 1/T, and the activation energy. */

@@ -3,12 +3,15 @@ import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  concluded,
   fixed,
   makeSample,
   opening,
+  plotted,
   readings,
   type SampleBlock,
   type SampleRow,
+  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.leakingCistern;
@@ -31,20 +34,10 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "example", of: "speed" },
-  { kind: "example", of: "squared" },
-  { kind: "processed", of: "main" },
-  { kind: "figure", of: "main" },
-  { kind: "line", of: "main" },
-  { kind: "result", of: "coefficient" },
-  { kind: "comparison", of: "coefficient" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  ...opening(words),
+  ...workedOut("speed", "squared"),
+  ...plotted,
+  ...concluded("coefficient", words),
 ];
 
 const constants = () => ({

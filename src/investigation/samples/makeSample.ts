@@ -29,11 +29,57 @@ export type SampleBlock =
   | { readonly kind: Exclude<BlockKind, "text">; readonly of?: string; readonly before?: string }
   | { readonly kind: "text"; readonly section: SectionId; readonly text: readonly string[] };
 
-/** How a report begins: title, aim, and what was done with what. */
-export const opening = (aim: string, method: readonly string[]): readonly SampleBlock[] => [
+/** What each sample says in its report. */
+interface SampleWords {
+  readonly aim: string;
+  readonly setUp: string;
+  readonly timed?: string;
+  readonly law: string;
+  readonly found: string;
+  readonly doubts: string;
+}
+
+/** How a report begins: title, aim, what was done with what, and the readings. */
+export const opening = ({ aim, setUp, timed, law }: SampleWords): readonly SampleBlock[] => [
   { kind: "title" },
   { kind: "text", section: "aim", text: [aim] },
-  { kind: "text", section: "method", text: method },
+  {
+    kind: "text",
+    section: "method",
+    text: timed === undefined ? [setUp, law] : [setUp, timed, law],
+  },
+  { kind: "readings", of: "main" },
+];
+
+/** One row worked through for each derived quantity, and the table of all rows. */
+export const workedOut = (...derived: readonly string[]): readonly SampleBlock[] => [
+  ...derived.map((of) => ({ kind: "example", of }) as const),
+  { kind: "processed", of: "main" },
+];
+
+/** The main figure with its lines. */
+export const plotted: readonly SampleBlock[] = [
+  { kind: "figure", of: "main" },
+  { kind: "line", of: "main" },
+];
+
+/** A result, and how it lies beside the accepted value. */
+export const compared = (of: string): readonly SampleBlock[] => [
+  { kind: "result", of },
+  { kind: "comparison", of },
+];
+
+/** How it ends: what was found, and how far it is to be trusted. */
+export const discussed = ({ found, doubts }: SampleWords): SampleBlock => ({
+  kind: "text",
+  section: "discussion",
+  text: [found, doubts],
+});
+
+/** A last result beside the accepted value, and what is said of it. */
+export const concluded = (of: string, words: SampleWords): readonly SampleBlock[] => [
+  ...compared(of),
+  discussed(words),
 ];
 
 /** All that a sample says; orders and plain values are filled in. */

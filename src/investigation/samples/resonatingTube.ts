@@ -3,12 +3,16 @@ import { sampleWords } from "@/wording/samples";
 import { plainFigure } from "../model/figure";
 import type { Investigation } from "../model/investigation";
 import {
+  compared,
+  concluded,
   fixed,
   makeSample,
   opening,
+  plotted,
   readings,
   type SampleBlock,
   type SampleRow,
+  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.resonatingTube;
@@ -29,21 +33,11 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words.aim, [words.setUp, words.law]),
-  { kind: "readings", of: "main" },
-  { kind: "example", of: "reciprocal" },
-  { kind: "processed", of: "main" },
-  { kind: "figure", of: "main" },
-  { kind: "line", of: "main" },
-  { kind: "result", of: "sound" },
-  { kind: "comparison", of: "sound" },
-  { kind: "result", of: "correction" },
-  { kind: "comparison", of: "correction" },
-  {
-    kind: "text",
-    section: "discussion",
-    text: [words.found, words.doubts],
-  },
+  ...opening(words),
+  ...workedOut("reciprocal"),
+  ...plotted,
+  ...compared("sound"),
+  ...concluded("correction", words),
 ];
 
 /** A tube over water: the length at which it resounds to each fork against 1/f; the intercept is the end correction. */

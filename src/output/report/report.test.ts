@@ -273,8 +273,8 @@ describe("what a strict reader would say", () => {
   });
 });
 
-test("braces in a sample's sentence become what they name", () => {
-  expect(said("- In {figure:main} {=T^2} is {result:E}.")).toEqual([
+test("square brackets in a sample's sentence become what they name", () => {
+  expect(said("- In [figure:main] [=T^2] is [result:E].")).toEqual([
     {
       kind: "bullet",
       inlines: [

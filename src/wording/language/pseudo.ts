@@ -35,8 +35,8 @@ const padding = (signs: number): string => "~~~~~~~ ".repeat(Math.ceil(signs / 8
 /** A message bracketed, its vowels accented, and longer by 40 %. */
 export function inPseudo(message: Message): Message {
   const longer = padding(Math.ceil(length(message) * 0.4));
-  if (typeof message === "string") return `⁅${changed(message)}${longer}⁆`;
-  return ["⁅", ...message.map(nodeIn), `${longer}⁆`] as Message;
+  if (typeof message === "string") return `⟪${changed(message)}${longer}⟫`;
+  return ["⟪", ...message.map(nodeIn), `${longer}⟫`] as Message;
 }
 
 const textsIn = (texts: Texts): Texts =>
