@@ -10,7 +10,6 @@ import {
   readings,
   type SampleBlock,
   type SampleRow,
-  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.clampedRule;
@@ -39,8 +38,7 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words),
-  ...workedOut("period", "cubed", "squared"),
+  ...opening(words, "period", "cubed", "squared"),
   {
     kind: "figure",
     of: "main",

@@ -11,7 +11,6 @@ import {
   readings,
   type SampleBlock,
   type SampleRow,
-  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.constantanWires;
@@ -43,8 +42,7 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words),
-  ...workedOut("resistance"),
+  ...opening(words, "resistance"),
   ...plotted,
   { kind: "result", of: "thin" },
   { kind: "result", of: "thick" },

@@ -13,7 +13,6 @@ import {
   readings,
   type SampleBlock,
   type SampleRow,
-  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.dischargingCapacitor;
@@ -39,8 +38,7 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words),
-  ...workedOut("logarithm"),
+  ...opening(words, "logarithm"),
   ...plotted,
   { kind: "figure", of: "curve" },
   ...compared("capacitance"),

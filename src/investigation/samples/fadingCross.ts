@@ -12,7 +12,6 @@ import {
   readings,
   type SampleBlock,
   type SampleRow,
-  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.fadingCross;
@@ -35,8 +34,7 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words),
-  ...workedOut("kelvin", "reciprocal", "logarithm"),
+  ...opening(words, "kelvin", "reciprocal", "logarithm"),
   ...plotted,
   ...concluded("energy", words),
 ];

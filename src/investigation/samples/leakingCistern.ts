@@ -11,7 +11,6 @@ import {
   readings,
   type SampleBlock,
   type SampleRow,
-  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.leakingCistern;
@@ -34,8 +33,7 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words),
-  ...workedOut("speed", "squared"),
+  ...opening(words, "speed", "squared"),
   ...plotted,
   ...concluded("coefficient", words),
 ];

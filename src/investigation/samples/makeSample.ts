@@ -39,8 +39,14 @@ interface SampleWords {
   readonly doubts: string;
 }
 
-/** How a report begins: title, aim, what was done with what, and the readings. */
-export const opening = ({ aim, setUp, timed, law }: SampleWords): readonly SampleBlock[] => [
+/**
+ * How a report begins: title, aim, what was done with what, and the readings; one row worked through for each derived
+ * quantity, and the table of all rows.
+ */
+export const opening = (
+  { aim, setUp, timed, law }: SampleWords,
+  ...derived: readonly string[]
+): readonly SampleBlock[] => [
   { kind: "title" },
   { kind: "text", section: "aim", text: [aim] },
   {
@@ -49,12 +55,8 @@ export const opening = ({ aim, setUp, timed, law }: SampleWords): readonly Sampl
     text: timed === undefined ? [setUp, law] : [setUp, timed, law],
   },
   { kind: "readings", of: "main" },
-];
-
-/** One row worked through for each derived quantity, and the table of all rows. */
-export const workedOut = (...derived: readonly string[]): readonly SampleBlock[] => [
   ...derived.map((of) => ({ kind: "example", of }) as const),
-  { kind: "processed", of: "main" },
+  ...(derived.length > 0 ? [{ kind: "processed", of: "main" } as const] : []),
 ];
 
 /** The main figure with its lines. */

@@ -12,7 +12,6 @@ import {
   readings,
   type SampleBlock,
   type SampleRow,
-  workedOut,
 } from "./makeSample";
 
 const words = sampleWords.resonatingTube;
@@ -33,8 +32,7 @@ function madeRows(): SampleRow[] {
 }
 
 const writeUp = (): readonly SampleBlock[] => [
-  ...opening(words),
-  ...workedOut("reciprocal"),
+  ...opening(words, "reciprocal"),
   ...plotted,
   ...compared("sound"),
   ...concluded("correction", words),
