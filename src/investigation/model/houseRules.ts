@@ -69,9 +69,12 @@ export const localRules = ["slopeWord", "decimalMark", "headings", "language"] a
 
 type Conventions = Partial<Pick<HouseRules, "decimalMark" | "figuresOfUncertainty">>;
 
-/** What goes with a language where it is taught: of German the decimal comma, and figures of a ± by DIN 1333. */
+/**
+ * What goes with a language where it is taught and can be taken over as it stands: of German the decimal comma, under which
+ * points are read too, and figures of a ± by DIN 1333. A point is not proposed: under it typed commas would not be read.
+ */
 export const conventionsOf: Readonly<Record<ReportLanguage, Conventions>> = {
-  en: { decimalMark: "point" },
+  en: {},
   de: { decimalMark: "comma", figuresOfUncertainty: "din-1333" },
 };
 
