@@ -32,6 +32,13 @@ describe("a result as a marker wants it", () => {
     [2, 0.03, "one", "2.00", "0.03"],
     [0, 0.3, "one", "0.0", "0.3"],
     [1.5, 0, "one", "1.5", "0"],
+    [12.345, 0.123, "din-1333", "12.35", "0.13"],
+    [7.456, 0.31, "din-1333", "7.5", "0.4"],
+    [5, 0.2, "din-1333", "5.00", "0.20"],
+    [1, 0.096, "din-1333", "1.0", "0.1"],
+    [1234, 290, "din-1333", "1230", "290"],
+    [0.5, 0.3, "din-1333", "0.5", "0.3"],
+    [2.718, 0.0297, "din-1333", "2.718", "0.030"],
   ])("%d ± %d with %s figures is %s ± %s", (value, size, rule, text, uncertainty) => {
     expect(roundStatement(value, size, rule)).toMatchObject({ value: text, uncertainty });
   });
