@@ -27,11 +27,11 @@ export async function askedFrom(): Promise<string> {
   return (await headers()).get("x-fathom-rule-address") ?? "unknown";
 }
 
-/** Where a request comes from, with the browser as its person knows it: "Firefox on Windows". */
+/** Where a request comes from, with the browser as its person knows it: "Firefox, Windows". */
 export async function askedBy(): Promise<AskedFrom> {
   const told = (await headers()).get("user-agent")?.slice(0, 500);
   const { browser, os } = told ? Bowser.parse(told) : { browser: {}, os: {} };
-  const words = [browser.name, os.name].filter(Boolean).join(" on ").slice(0, 60);
+  const words = [browser.name, os.name].filter(Boolean).join(", ").slice(0, 60);
   return { address: await askedFrom(), browser: words };
 }
 

@@ -99,15 +99,14 @@ export function figureMarks(
   return looked.flatMap(({ stage, line, id, number, table, findings }) =>
     findings.map((finding): WrittenMark => {
       const key = `${finding.name}_${id}${line ? `_${line.key}` : ""}`;
-      const name = `Figure ${number}${line ? `, ${line.name}` : ""}`;
       return {
         key,
         keys: [key],
         id,
         table,
         stage,
-        rowWords: "",
-        quantity: [{ text: name }],
+        place: { kind: "figure", number, line: line?.name },
+        finding,
         sentence: findingSentence(finding),
         column: 0,
         dismissable: true,

@@ -1,3 +1,6 @@
+import { plainRunText } from "@/core/unit/runText";
+import { type MarkPlace, markPlace } from "@/wording/markPlaces";
+import { speaking } from "@/wording/language/spoken";
 import { grouped } from "./grouped";
 import type { WrittenMark } from "./mark";
 
@@ -9,17 +12,18 @@ const mark = (symbol: string, sentence: string, row?: number): WrittenMark => ({
   table: "main",
   column: 0,
   dismissable: true,
-  quantity: [{ text: symbol }],
+  place: {
+    kind: "quantities",
+    names: [[{ text: symbol }]],
+    rows: row === undefined ? [] : [row + 1],
+  },
+  finding: { name: "missing-unit" },
   sentence,
   answer: undefined,
-  rowWords: row === undefined ? "" : `Row ${row + 1}, `,
   ...(row !== undefined && { row }),
 });
 const said = (marks: readonly WrittenMark[]) =>
-  grouped(marks).map(
-    ({ rowWords, quantity, sentence }) =>
-      `${rowWords}${quantity.map(({ text }) => text).join("")}: ${sentence}`,
-  );
+  grouped(marks).map(({ place, sentence }) => `${plainRunText(markPlace(place))}: ${sentence}`);
 
 test("one kind on neighbouring quantities is one mark that names the first and the last", () => {
   const five = [1, 2, 3, 4, 5].map((n) => mark(`N${n}`, "no unit"));
@@ -38,6 +42,18 @@ test("rows of one quantity are listed, other quantities and other sentences stay
     "Row 3, L: too large",
     "Row 5, t: too small",
   ]);
+});
+
+test("places are told in the language of who reads them", () => {
+  const german = (place: MarkPlace) => speaking("de", () => plainRunText(markPlace(place)));
+  const names = ["N1", "N2", "N3"].map((text) => [{ text }]);
+  expect(german({ kind: "quantities", names, rows: [] })).toBe("N1 bis N3");
+  const one = { kind: "quantities", names: [names[0]!], rows: [3], repeat: 2 } as const;
+  expect(german(one)).toBe("Zeile 3, Wiederholung 2 von N1");
+  expect(plainRunText(markPlace(one))).toBe("Row 3, repeat 2 of N1");
+  expect(german({ kind: "quantities", names: [[]], rows: [] })).toBe("ohne Namen");
+  expect(german({ kind: "figure", number: 2, line: "dünn" })).toBe("Abbildung 2, dünn");
+  expect(german({ kind: "block", heading: "" })).toBe("das Protokoll");
 });
 
 test("what was answered stays apart from what was not", () => {

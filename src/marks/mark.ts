@@ -1,6 +1,7 @@
 import type { Reason } from "@/investigation/model/reason";
-import type { RunText } from "@/core/unit/runText";
+import type { Finding } from "@/core/finding/finding";
 import type { EvaluatedTable } from "@/pipeline/table/table";
+import type { MarkPlace } from "@/wording/markPlaces";
 import type { StageId } from "@/wording/stages";
 
 /** A pencil mark with the place it concerns. */
@@ -12,9 +13,9 @@ export interface WrittenMark {
   readonly stage: StageId;
   /** The quantity's id. */
   readonly id: string;
-  /** "Row 3, " before the quantity, or nothing. */
-  readonly rowWords: string;
-  readonly quantity: RunText;
+  readonly place: MarkPlace;
+  readonly finding: Finding;
+  /** What is said of the finding, in the language of whoever looked. */
   readonly sentence: string;
   readonly table: string;
   readonly row?: number;

@@ -17,7 +17,7 @@ import type { WrittenMark } from "./mark";
 
 function calling({ quantity }: EvaluatedQuantity): RunText {
   const symbol = writeSymbol(quantity.symbol);
-  return symbol.length > 0 ? symbol : [{ text: quantity.name || "unnamed" }];
+  return symbol.length > 0 || quantity.name === "" ? symbol : [{ text: quantity.name }];
 }
 
 const stageOf = ({ quantity }: EvaluatedQuantity): StageId =>
@@ -43,10 +43,7 @@ function markIn(
   const columns = gridColumns(table);
   const at = columns.findIndex((column) => column.cell === cell);
   const key = markKeyOf(found, table);
-  const repeat =
-    found.repeat !== undefined && evaluated.quantity.repeats > 1
-      ? `repeat ${found.repeat} of `
-      : "";
+  const repeat = evaluated.quantity.repeats > 1 ? found.repeat : undefined;
   const dismissable = !unmendable.has(found.finding.name);
   return {
     id: found.quantity,
@@ -54,12 +51,17 @@ function markIn(
     keys: [key],
     key,
     dismissable,
-    quantity: calling(evaluated),
+    place: {
+      kind: "quantities",
+      names: [calling(evaluated)],
+      rows: found.row === undefined ? [] : [found.row + 1],
+      repeat,
+    },
+    finding: found.finding,
     sentence: findingSentence(found.finding),
     table: table.id,
     row: found.row,
     column: Math.max(0, at),
-    rowWords: found.row === undefined ? "" : `Row ${found.row + 1}, ${repeat}`,
     answer: dismissable ? dismissed[key] : undefined,
   };
 }

@@ -1,6 +1,5 @@
 import { headingOf } from "@/wording/writingUp";
 import type { Finding } from "@/core/finding/finding";
-import type { RunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
 import { buildReport } from "@/output/report/buildReport";
@@ -8,13 +7,14 @@ import { checkReport } from "@/output/report/checks/checkReport";
 import type { ReportContext } from "@/output/report/reportContext";
 import { checkResult } from "@/pipeline/checks/result/checkResult";
 import { findingSentence } from "@/wording/findings";
+import type { MarkPlace } from "@/wording/markPlaces";
 import type { WrittenMark } from "./mark";
 
 /** What was found on a result, or in a block of the report. */
 export interface LookedReport {
   readonly stage: "conclude" | "writeup";
   readonly id: string;
-  readonly named: RunText;
+  readonly place: MarkPlace;
   readonly finding: Finding;
 }
 
@@ -24,11 +24,12 @@ export function checkedReport(context: ReportContext): readonly LookedReport[] {
   const ofResults = results.flatMap((one): LookedReport[] => {
     if (one.kind === "nothing") return [];
     const { symbol, name } = one.result;
-    const named: RunText = symbol ? writeSymbol(symbol) : [{ text: name || "result" }];
+    const called = symbol ? writeSymbol(symbol) : name ? [{ text: name }] : [];
+    const place: MarkPlace = { kind: "result", name: called };
     return checkResult(one, rules).map((finding) => ({
       stage: "conclude",
       id: one.id,
-      named,
+      place,
       finding,
     }));
   });
@@ -36,7 +37,12 @@ export function checkedReport(context: ReportContext): readonly LookedReport[] {
     ({ block, finding }): LookedReport => {
       const found = document.writeUp.blocks[block];
       const heading = found && headingOf(found);
-      return { stage: "writeup", id: block, named: [{ text: heading || "the report" }], finding };
+      return {
+        stage: "writeup",
+        id: block,
+        place: { kind: "block", heading: heading ?? "" },
+        finding,
+      };
     },
   );
   return [...ofResults, ...ofReport];
@@ -61,8 +67,8 @@ export function reportMarks(
       id: one.id,
       table: "",
       stage: one.stage,
-      rowWords: "",
-      quantity: one.named,
+      place: one.place,
+      finding: one.finding,
       sentence: findingSentence(one.finding),
       column: 0,
       dismissable: true,

@@ -1,4 +1,3 @@
-import { plainRunText } from "@/core/unit/runText";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
 import { inOrder } from "@/investigation/model/order";
@@ -11,7 +10,8 @@ import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import { statedLine } from "@/pipeline/lines/statedLine";
 import type { WorkedResult } from "@/pipeline/results/evaluatedResult";
 import { firstSeries, foundLine, type FoundLine } from "@/pipeline/results/lineSource";
-import type { BenchSummary, StatedResult } from "./glance";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import type { Asked, BenchSummary, StatedResult } from "./glance";
 
 const mostAsked = 3;
 /** Fewer points than a pattern about a line takes to be seen (`checks/slope/curvedPattern.ts`). */
@@ -66,9 +66,7 @@ function slopeOf({ one, ...found }: FoundLine, { rules }: ReportContext): BenchS
 
 const isBend = ({ key }: WrittenMark) => key.startsWith("curve-in-residuals_");
 
-function asked({ rowWords, quantity, sentence }: WrittenMark): string {
-  return `${rowWords}${plainRunText(quantity)}: ${sentence}`;
-}
+const asked = ({ place, finding }: WrittenMark): Asked => ({ place, finding });
 
 /**
  * What a bench has so far, worked out from its sheet as its pages are.
@@ -76,7 +74,7 @@ function asked({ rowWords, quantity, sentence }: WrittenMark): string {
  */
 export function benchSummary(document: Investigation, result?: string): BenchSummary {
   const context = reportContext(document, curvesOf(document));
-  const marks = marksOf(context);
+  const marks = inItsLanguage(document.houseRules, () => marksOf(context));
   const open = marks.filter(({ answer }) => answer === undefined);
   const line = firstLine(context);
   const stated = resultOf(context, result);

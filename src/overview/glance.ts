@@ -1,4 +1,6 @@
+import type { Finding } from "@/core/finding/finding";
 import type { RunText } from "@/core/unit/runText";
+import type { MarkPlace } from "@/wording/markPlaces";
 
 /** A number as its bench states it: "12.5 ± 0.4", and its unit. */
 export interface Stated {
@@ -23,14 +25,20 @@ export interface StatedResult extends Stated {
   readonly dimension: readonly number[];
 }
 
+/** What an open pencil mark says, and of what. */
+export interface Asked {
+  readonly place: MarkPlace;
+  readonly finding: Finding;
+}
+
 /** What a class sees of a bench at a glance. */
 export interface BenchSummary {
   /** Rows in which something was typed, of all tables. */
   readonly readings: number;
   /** Pencil marks that nobody has answered. */
   readonly openMarks: number;
-  /** What the first of them say: what to ask the bench. */
-  readonly asks: readonly string[];
+  /** The first of them: what to ask the bench. */
+  readonly asks: readonly Asked[];
   /** Whether the points of the first line lie straight; undefined where they are too few to tell. */
   readonly straight?: boolean;
   /** The slope of the first line, as it is stated. */
@@ -39,4 +47,4 @@ export interface BenchSummary {
 }
 
 /** To be raised with whatever changes what a summary holds or how it is worked out: kept ones are then worked out anew. */
-export const summaryVersion = 1;
+export const summaryVersion = 2;

@@ -4,6 +4,9 @@ import { setHouseRules } from "@/investigation/acts/setHouseRules";
 import { perform } from "@/investigation/history/edit";
 import { emptyInvestigation } from "@/investigation/model/emptyInvestigation";
 import { samples } from "@/investigation/samples/samples";
+import { findingSentence } from "@/wording/findings";
+import { speaking } from "@/wording/language/spoken";
+import { markPlace } from "@/wording/markPlaces";
 import { stiffness } from "../../tests/fixtures/statedResult";
 import { benchSummary } from "./benchSummary";
 import { alike, classSummary } from "./classSummary";
@@ -26,7 +29,10 @@ test("T against L is not straight, and the bench can be asked why", () => {
   expect(found.straight).toBe(false);
   expect(found.openMarks).toBeGreaterThan(0);
   expect(found.asks.length).toBeLessThanOrEqual(3);
-  expect(found.asks.join()).toMatch(/^[^:]+: .+/);
+  const [first] = JSON.parse(JSON.stringify(found.asks)) as typeof found.asks;
+  const said = () => `${plainRunText(markPlace(first!.place))}: ${findingSentence(first!.finding)}`;
+  expect(said()).toMatch(/^Figure 1: \p{Lu}/u);
+  expect(speaking("de", said)).toMatch(/^Abbildung 1: \p{Lu}/u);
 });
 
 test("an empty sheet has nothing to show, and nothing is made up", () => {

@@ -5,6 +5,7 @@ import type { Sentences } from "./findingSentences";
 import { about, inSentence } from "./language/numbers";
 import { withFurther, worded } from "./language/worded";
 import { outsideRangeSentence } from "./lines";
+import { numberSentences } from "./numberFaults";
 import { reportSentences } from "./reportFindings";
 import { rowsInWords } from "./rowsInWords";
 
@@ -96,11 +97,14 @@ const figures = {
     said["accepted-unlike-decimals"][more ? "more" : "fewer"],
 } satisfies Partial<Sentences>;
 
-const sentences: Sentences = withFurther(withFurther(said, reportSentences), {
-  ...readings,
-  ...formulas,
-  ...figures,
-});
+const sentences: Sentences = withFurther(
+  withFurther(withFurther(said, numberSentences), reportSentences),
+  {
+    ...readings,
+    ...formulas,
+    ...figures,
+  },
+);
 
 /** The sentence a person reads for a finding: what is wrong and what to do. */
 export function findingSentence(finding: Finding): string {

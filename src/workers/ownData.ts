@@ -1,14 +1,12 @@
 import { classReportsZip, type NamedSheet, remarkedPdf } from "@/output/school/classReports";
 import type { PrintedRemark } from "@/output/school/remarkedPages";
 import { ownDataZip } from "@/output/ownData";
-import { fetchLanguage } from "@/wording/language/fetched";
+import { fetchWhole } from "@/wording/language/fetched";
 import type { Investigation } from "@/investigation/model/investigation";
 
 /** Fetches the languages that reports are written in. */
-async function languagesOf(documents: readonly Investigation[]): Promise<void> {
-  const languages = new Set(documents.map(({ houseRules }) => houseRules.language));
-  await Promise.all([...languages].map(fetchLanguage));
-}
+const languagesOf = (documents: readonly Investigation[]): Promise<void> =>
+  fetchWhole(documents.map(({ houseRules }) => houseRules.language));
 
 /** Everything of a person's own, packed away from the page. */
 export const ownData = {

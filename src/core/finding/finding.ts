@@ -1,15 +1,19 @@
-/**
- * What the computation noticed, as data: a name and its numbers, no sentences.
- * `wording/` turns each into words, so that tone and language live in one place.
- */
-export type Finding =
+/** Why a typed text is no number that can be calculated with. */
+export type NumberFault =
   | { readonly name: "not-a-number"; readonly text: string }
   | { readonly name: "unit-beside-number"; readonly text: string; readonly unit: string }
   | { readonly name: "number-too-large" }
   | { readonly name: "number-too-small" }
   | { readonly name: "fraction-is-no-reading"; readonly text: string }
   | { readonly name: "comma-where-point-is-used"; readonly text: string; readonly meant: string }
-  | { readonly name: "uncertainty-below-zero" }
+  | { readonly name: "uncertainty-below-zero" };
+
+/**
+ * What the computation noticed, as data: a name and its numbers, no sentences.
+ * `wording/` turns each into words, so that tone and language live in one place.
+ */
+export type Finding =
+  | NumberFault
   | { readonly name: "missing-unit" }
   | { readonly name: "few-readings"; readonly count: number; readonly wanted: number }
   | { readonly name: "fewer-than-asked"; readonly count: number; readonly wanted: number }

@@ -1,4 +1,4 @@
-import type { Finding } from "../finding/finding";
+import type { NumberFault } from "../finding/finding";
 import { type Decimal, decimalFromText, decimalToText } from "./decimal";
 
 /** Which character parts the whole from the fraction in typed numbers. */
@@ -20,7 +20,7 @@ export interface ReadNumber {
 export type NumberReading =
   | { readonly kind: "empty" }
   | { readonly kind: "number"; readonly number: ReadNumber }
-  | { readonly kind: "unreadable"; readonly finding: Finding };
+  | { readonly kind: "unreadable"; readonly finding: NumberFault };
 
 /** Squares and products of readings stay far from the ends of binary numbers. */
 const greatest = 1e100;
@@ -121,7 +121,7 @@ function readBracketed(spelling: string): NumberReading | undefined {
 /** A number with something behind it that looks like a unit. */
 const numberAndUnit = /^[+\-−]?\d+(?:[.,]\d+)?\s*([a-zA-ZµμΩΩ°%][a-zA-Zµμ°%Ω0-9/·^⁻¹²³ -]*)$/;
 
-function reasonFor(text: string, spelling: string, mark: DecimalMark): Finding {
+function reasonFor(text: string, spelling: string, mark: DecimalMark): NumberFault {
   if (/^[+-]?[\d.]+\/[\d.]+$/.test(spelling)) return { name: "fraction-is-no-reading", text };
   const swapped = decimalFromText(mark === "point" ? spelling.replace(",", ".") : spelling);
   if (mark === "point" && swapped) {

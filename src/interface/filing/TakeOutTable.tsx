@@ -1,17 +1,17 @@
 "use client";
 
 import { filingTexts } from "@/wording/filingTexts";
-import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { fileName } from "@/output/saveFile";
 import { type EvaluatedTable, evaluateTables } from "@/pipeline/table/table";
 import { Later } from "../later/Later";
+import { buttonLook } from "../parts/Button";
+import { MenuOf } from "../parts/MenuOf";
 import { TakingLine } from "../parts/TakingLine";
 import { useTaking } from "../parts/useTaking";
 import { useInvestigationStore } from "../store/useInvestigation";
 
-const itemLook = "data-focus:bg-wash block w-full px-3 py-1.5 text-left";
 const xlsxType = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
 /** What writes the files. */
@@ -58,28 +58,16 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
     };
     void taking.take({ kind: filingTexts.json, name: title("json"), make });
   };
+  const entries = [
+    { id: "csv", says: filingTexts.thisTableAsCsv, run: csv },
+    { id: "xlsx", says: filingTexts.allTablesAsXlsx, run: xlsx },
+    { id: "json", says: filingTexts.theWholeInvestigationAsJson, run: json },
+  ];
   return (
     <div>
-      <Menu>
-        <MenuButton className="bg-page border-hairline inline-flex min-h-7 items-center gap-1 rounded-md border px-2.5 font-semibold">
-          {filingTexts.takeOut} <ChevronDown aria-hidden size={15} />
-        </MenuButton>
-        <MenuItems
-          modal={false}
-          anchor="bottom end"
-          className="bg-page border-hairline z-20 w-72 rounded-md border py-1 shadow-sm focus:outline-none"
-        >
-          <MenuItem as="button" className={itemLook} onClick={csv}>
-            {filingTexts.thisTableAsCsv}
-          </MenuItem>
-          <MenuItem as="button" className={itemLook} onClick={xlsx}>
-            {filingTexts.allTablesAsXlsx}
-          </MenuItem>
-          <MenuItem as="button" className={itemLook} onClick={json}>
-            {filingTexts.theWholeInvestigationAsJson}
-          </MenuItem>
-        </MenuItems>
-      </Menu>
+      <MenuOf groups={[{ entries }]} anchor="bottom end" className={buttonLook()} menuClass="w-72">
+        {filingTexts.takeOut} <ChevronDown aria-hidden size={15} />
+      </MenuOf>
       {(taking.taking.state !== "idle" || taking.taking.said !== "") && <TakingLine {...taking} />}
     </div>
   );

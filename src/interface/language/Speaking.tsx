@@ -1,10 +1,21 @@
 "use client";
 
-import { useRouter } from "next/navigation";
-import { createContext, Fragment, type ReactNode, use, useContext, useMemo, useState } from "react";
+import { usePathname, useRouter } from "next/navigation";
+import {
+  createContext,
+  Fragment,
+  type ReactNode,
+  use,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+} from "react";
+import { freeMoment, savesData } from "../later/freeMoment";
 import { languageCookie } from "@/protocol/languageCookie";
-import { fetchLanguage, isInHand } from "@/wording/language/fetched";
+import { fetchAllWords, fetchLanguage, isInHand, needParts } from "@/wording/language/fetched";
 import { isLanguage, type Language, type Spoken } from "@/wording/language/languages";
+import { partsOfPath } from "@/wording/language/parts";
 import { speak } from "@/wording/language/spoken";
 
 interface Speaking {
@@ -50,9 +61,18 @@ async function keep(language: Language): Promise<void> {
   }).catch(() => undefined);
 }
 
-/** What is in it is shown once the words of its language are in hand. The server is told the language by each request. */
+/** What is in it is shown once the words of its page are in hand. The server is told the language by each request. */
 function InLanguage({ language, children }: { language: Spoken; children: ReactNode }) {
+  const path = usePathname();
+  useEffect(() => {
+    // What can't be had now is asked for again with what says it.
+    if (!savesData())
+      void freeMoment()
+        .then(fetchAllWords)
+        .catch(() => undefined);
+  }, [language]);
   if (typeof window !== "undefined") {
+    needParts(partsOfPath(path));
     if (!isInHand(language)) use(fetchLanguage(language));
     speak(language);
   }

@@ -1,4 +1,6 @@
-/** A script that is fetched when it is asked for, or ahead of that; asked again where it could not be had. */
+import { fetchAllWords } from "@/wording/language/fetched";
+
+/** A script that is fetched when it is asked for, or ahead of that, with all words that it may say; asked again where it could not be had. */
 export class Later<Script> {
   private script: Script | undefined;
   private asked: Promise<Script> | undefined;
@@ -23,8 +25,8 @@ export class Later<Script> {
 
   /** Asks for it, once for all who ask meanwhile. Rejects where it can't be had; the next call asks anew. */
   fetch(): Promise<Script> {
-    this.asked ??= this.load().then(
-      (script) => {
+    this.asked ??= Promise.all([this.load(), fetchAllWords()]).then(
+      ([script]) => {
         this.script = script;
         this.tell(false);
         return script;

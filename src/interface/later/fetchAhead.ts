@@ -1,23 +1,8 @@
+import { freeMoment, savesData } from "./freeMoment";
 import { type Later, notHereYet } from "./Later";
-
-/** In ms: a moment that is free comes by then at the latest. */
-const patience = 2_000;
 
 /** In ms: how long it waits where the server is away. */
 const afterFailing = 10_000;
-
-function freeMoment(): Promise<void> {
-  return new Promise((resolve) => {
-    if (typeof requestIdleCallback === "undefined") setTimeout(resolve, 200);
-    else requestIdleCallback(() => resolve(), { timeout: patience });
-  });
-}
-
-/** Whether somebody asked their browser to load no more than it must. */
-export function savesData(): boolean {
-  const { connection } = navigator as Navigator & { connection?: { saveData?: boolean } };
-  return connection?.saveData === true;
-}
 
 /**
  * Fetches what is likely to be asked for next, one script at a time in free moments: first those given, then all that is not

@@ -1,5 +1,6 @@
 "use client";
 
+import { markPlace } from "@/wording/markPlaces";
 import { partsTexts } from "@/wording/partsTexts";
 import { reasonText } from "@/wording/settingAside";
 import { useState } from "react";
@@ -22,8 +23,7 @@ type Go = (mark: WrittenMark) => void;
 function Place({ mark, go }: { mark: WrittenMark; go: Go }) {
   return (
     <button type="button" className="text-petrol font-semibold underline" onClick={() => go(mark)}>
-      {mark.rowWords}
-      <RunTextView runs={mark.quantity} />
+      <RunTextView runs={markPlace(mark.place)} />
     </button>
   );
 }

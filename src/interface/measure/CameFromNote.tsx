@@ -5,7 +5,7 @@ import { readingOffWords } from "@/wording/recordings";
 import { Button } from "../parts/Button";
 import { MarginNote } from "../parts/StageLayout";
 import { callingOf, nameOfReadOff } from "@/wording/readOffs";
-import { useDesk } from "../recordings/RecordingsProvider";
+import { useDeskPlace } from "../recordings/RecordingsProvider";
 import { momentText } from "@/wording/recordedNumbers";
 import { useHouseRules } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
@@ -15,7 +15,7 @@ const words = readingOffWords.cameFrom;
 
 /** What the reading in hand was read off, and the way there. */
 export function CameFromNote() {
-  const desk = useDesk();
+  const place = useDeskPlace();
   const rules = useHouseRules();
   const active = useGrid((state) => state.active);
   const row = useGridPart(({ rows }) => rows[active.row]?.id);
@@ -29,7 +29,8 @@ export function CameFromNote() {
   const recording = found && recordings[found.recording];
   if (!recording) return null;
   const span = found.to - found.from;
-  const show = () => {
+  const show = async () => {
+    const desk = await place.fetch();
     desk.show(found.recording);
     desk.takeInHand(found);
   };
@@ -43,7 +44,7 @@ export function CameFromNote() {
           to: momentText(found.to, span, rules),
         })}
       </p>
-      <Button className="mt-2" onClick={show}>
+      <Button className="mt-2" onClick={() => void show().catch(() => undefined)}>
         {words.show}
       </Button>
     </MarginNote>

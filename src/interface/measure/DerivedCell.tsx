@@ -1,22 +1,26 @@
 "use client";
 
 import { measureTexts } from "@/wording/measureTexts";
+import type { Finding } from "@/core/finding/finding";
 import type { CellProps } from "./cellProps";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import type { EvaluatedQuantity } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
-import { findingSentence } from "@/wording/findings";
 import { spokenReading } from "@/wording/spokenReadings";
 import { WrittenReadingView } from "../parts/WrittenReadingView";
+import { Later } from "../later/Later";
+import { useLater } from "../later/useLater";
 import { useHouseRules } from "../store/useEvaluated";
 import { CellInput } from "./CellInput";
 import { useGridController } from "./MeasureContext";
 
-/** Why a derived cell is empty; a missing reading says so by itself. */
-function reasonOf({ derived }: EvaluatedQuantity, index: number): string | undefined {
+const findingWords = new Later(() => import("@/wording/findings"));
+
+/** What keeps a derived cell empty; a missing reading says so by itself. */
+function faultOf({ derived }: EvaluatedQuantity, index: number): Finding | undefined {
   const cell = derived?.column && derivedCell(derived.column, index);
-  return cell && isFinding(cell) && cell.name !== "no-reading" ? findingSentence(cell) : undefined;
+  return cell && isFinding(cell) && cell.name !== "no-reading" ? cell : undefined;
 }
 
 /** One value of a derived quantity on its wash: hands pass through it, but nothing can be typed. */
@@ -26,7 +30,9 @@ export function DerivedCell(props: CellProps) {
   const { figuresOfUncertainty } = useHouseRules();
   const found = row && measured(row, quantity);
   const written = found && writeMeasured(found, quantity, figuresOfUncertainty);
-  const reason = row && reasonOf(quantity, index);
+  const fault = row && faultOf(quantity, index);
+  const words = useLater(findingWords, fault !== undefined);
+  const reason = fault && words?.findingSentence(fault);
   const name = measureTexts.cell({
     name: quantity.quantity.name || quantity.quantity.symbol,
     row: index + 1,
@@ -50,7 +56,7 @@ export function DerivedCell(props: CellProps) {
       }}
       className={`border-hairline relative flex items-center justify-end border-b px-2.5 ${selected ? "bg-petrol/10" : "bg-wash"} ${found?.aside ? "text-soft line-through" : ""}`}
     >
-      {reason && <span className="text-magenta text-xs">—</span>}
+      {fault && <span className="text-magenta text-xs">—</span>}
       {written && <WrittenReadingView written={written} />}
       {active && (
         <CellInput

@@ -8,7 +8,7 @@ import type { NumberReading } from "@/core/number/readNumber";
 import { cellKey, reasonSetAside } from "@/investigation/model/row";
 import { isRemarks } from "@/pipeline/readings/evaluated";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
-import { findingSentence } from "@/wording/findings";
+import { numberSentence } from "@/wording/numberFaults";
 import { spokenUnit } from "@/wording/spokenUnits";
 import { placeOfReading } from "../together/places";
 import { HandOfOther } from "../together/Together";
@@ -38,7 +38,7 @@ function spokenCell(label: string, unit: string, text: string, aside: string | u
 }
 
 function problemOf(reading: NumberReading | undefined): string | undefined {
-  return reading?.kind === "unreadable" ? findingSentence(reading.finding) : undefined;
+  return reading?.kind === "unreadable" ? numberSentence(reading.finding) : undefined;
 }
 
 /** A further repeat that only other rows have: open to typing, but nothing is missing there. */

@@ -4,7 +4,6 @@ import { Said } from "../parts/Said";
 import { measureTexts } from "@/wording/measureTexts";
 import { isRemarks } from "@/pipeline/readings/evaluated";
 import { remarkWords } from "@/wording/pasting";
-import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { scatterShort, uncertaintyHeading, uncertaintyInCells } from "@/wording/uncertainty";
 import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { SymbolWithUnit } from "../parts/QuantityLabel";
@@ -68,28 +67,20 @@ interface HeadingProps {
 function QuantityHeading({ group, inHand }: HeadingProps) {
   const { evaluated, first, span } = group;
   const controller = useGridController();
-  const drag = useDraggable({ id: evaluated.id });
-  const drop = useDroppable({ id: evaluated.id });
-  const setNode = (node: HTMLElement | null) => {
-    drag.setNodeRef(node);
-    drop.setNodeRef(node);
-  };
-  const shift = drag.transform ? `translateX(${drag.transform.x}px)` : undefined;
   return (
     <div
-      ref={setNode}
       role="columnheader"
+      data-heading={evaluated.id}
       data-quantity-column={group.column}
       data-margin="quantity"
       data-place={`${evaluated.quantity.formula === undefined ? "quantity" : "formula"}:${evaluated.id}`}
       aria-colindex={first + 2}
       aria-colspan={span}
-      {...drag.listeners}
       onClick={() =>
         controller.goTo({ row: controller.grid.getState().active.row, column: group.column })
       }
-      style={{ gridColumn: `span ${span}`, transform: shift }}
-      className={`flex min-w-0 cursor-pointer touch-none flex-col items-end justify-end px-2.5 pt-1.5 text-right leading-snug font-semibold ${evaluated.sizeOf === undefined ? "" : "text-magenta"} ${inHand ? "bg-wash" : "bg-page"} ${drag.isDragging ? "z-20 opacity-80 shadow-md" : ""} ${drop.isOver && !drag.isDragging ? "border-petrol border-l-2" : ""}`}
+      style={{ gridColumn: `span ${span}` }}
+      className={`data-dropped-on:border-petrol flex min-w-0 cursor-pointer touch-none flex-col items-end justify-end px-2.5 pt-1.5 text-right leading-snug font-semibold data-dragged:z-20 data-dragged:opacity-80 data-dragged:shadow-md data-dropped-on:border-l-2 ${evaluated.sizeOf === undefined ? "" : "text-magenta"} ${inHand ? "bg-wash" : "bg-page"}`}
     >
       <span
         title={evaluated.quantity.name}

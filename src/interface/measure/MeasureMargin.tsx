@@ -8,6 +8,7 @@ import { QuantityPanel } from "./QuantityPanel";
 import { ForWriters } from "../store/ForWriters";
 import { SetAsidePanel } from "./SetAsidePanel";
 import { laterPart } from "../later/laterPart";
+import { WithDesk } from "../recordings/RecordingsProvider";
 
 /** Comes ahead: instruments are asked in a free moment. */
 const TakeValue = laterPart(() => import("./TakeValue").then((part) => part.TakeValue), {
@@ -32,7 +33,9 @@ export function MeasureMargin() {
       <QuantityPanel />
       <SetAsidePanel />
       <ForWriters>
-        <TakeValue />
+        <WithDesk>
+          <TakeValue />
+        </WithDesk>
       </ForWriters>
     </>
   );

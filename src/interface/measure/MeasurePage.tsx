@@ -65,7 +65,7 @@ export function MeasurePage() {
   return (
     <>
       <div className="flex flex-wrap items-start gap-2">
-        <div className="mr-auto">
+        <div className="mr-auto min-w-60 flex-1 max-sm:min-w-0">
           <h1 className="font-serif text-[18px] font-semibold">{sayings.measure.title}</h1>
           <Hint />
         </div>

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { StageLayout } from "../parts/StageLayout";
-import { useDesk, useDeskState } from "../recordings/RecordingsProvider";
+import { useDeskPlace, useDeskStateHere } from "../recordings/RecordingsProvider";
 import { useInvestigationStore } from "../store/useInvestigation";
 import { followHands } from "./followHands";
 import { GridController } from "./GridController";
@@ -32,10 +32,10 @@ const afterOpening = 700;
 /** The readings, or what instruments recorded. */
 function Page() {
   const controller = useGridController();
-  const desk = useDesk();
-  const recordings = useDeskState(({ shown }) => shown);
+  const place = useDeskPlace();
+  const recordings = useDeskStateHere(({ shown }) => shown, false);
   const onReading = (table: string, row: string, quantity: string) => {
-    desk.hide();
+    place.here()?.hide();
     controller.goToReading(table, row, quantity);
   };
   return (
@@ -49,7 +49,7 @@ function Page() {
 /** Measure: readings on the page; first look, pencil marks and the quantity in hand in the margin. */
 export function MeasureRoom() {
   const store = useInvestigationStore();
-  const recordings = useDeskState(({ shown }) => shown);
+  const recordings = useDeskStateHere(({ shown }) => shown, false);
   useEffect(() => {
     const start = () =>
       void reading.fetch().then(
@@ -61,9 +61,9 @@ export function MeasureRoom() {
   }, []);
   const [controller] = useState(() => new GridController(store, createGridStore()));
   useEffect(() => followHands(store, controller.grid), [store, controller]);
-  const desk = useDesk();
+  const place = useDeskPlace();
   const onTable = (table: string) => {
-    desk.hide();
+    place.here()?.hide();
     controller.show({ table });
   };
   return (

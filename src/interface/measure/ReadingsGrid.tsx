@@ -11,7 +11,12 @@ import { headingGroups, gridTemplate } from "./gridTemplate";
 import type { GridView } from "./gridView";
 import { useHouseRules } from "../store/useEvaluated";
 import { useGrid, useGridView } from "./MeasureContext";
-import { QuantityDragging } from "./QuantityDragging";
+import { laterPart } from "../later/laterPart";
+
+const HeadingDragging = laterPart(
+  () => import("./HeadingDragging").then((part) => part.HeadingDragging),
+  { quiet: true },
+);
 
 const rowHeight = 30;
 
@@ -85,7 +90,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
   );
   const groups = useMemo(() => headingGroups(columns), [columns]);
   return (
-    <QuantityDragging groups={groups}>
+    <>
       <GridMenu onSaid={onSaid}>
         <div
           ref={scroller}
@@ -125,6 +130,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
           </div>
         </div>
       </GridMenu>
-    </QuantityDragging>
+      <HeadingDragging groups={groups} />
+    </>
   );
 }

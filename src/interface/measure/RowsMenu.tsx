@@ -2,17 +2,17 @@
 
 import { shownKeys } from "@/wording/keyNames";
 import { measureTexts } from "@/wording/measureTexts";
-import { Menu, MenuButton, MenuItem, MenuItems, MenuSeparator } from "@headlessui/react";
 import { ChevronDown } from "lucide-react";
 import { writeSymbol } from "@/core/unit/symbolText";
 import { limits } from "@/investigation/model/limits";
+import { buttonLook } from "../parts/Button";
+import { MenuOf } from "../parts/MenuOf";
+import type { MenuEntry } from "../parts/menuGroups";
 import { RunTextView } from "../parts/RunTextView";
+import type { GridController } from "./GridController";
 import { rangeOf } from "./gridState";
 import { useGrid, useGridController, useGridPart, useQuantityInHand } from "./MeasureContext";
 import { SeriesMarker } from "./SeriesMarker";
-
-const itemLook =
-  "data-focus:bg-wash flex w-full justify-between gap-6 px-3 py-1.5 text-left data-disabled:opacity-40";
 
 function useRange() {
   const count = useGridPart(({ rows }) => rows.length);
@@ -22,129 +22,119 @@ function useRange() {
   return { top, last, present: top < count, count };
 }
 
-function RowItems({ top, last, present, count }: ReturnType<typeof useRange>) {
+type Chosen = ReturnType<typeof useRange>;
+
+const ofRows = (
+  { rowTools }: GridController,
+  { top, last, present, count }: Chosen,
+): readonly MenuEntry[] => [
+  {
+    id: "insert",
+    says: measureTexts.insertAbove,
+    keyShown: shownKeys("Insert"),
+    run: () => rowTools.insert(),
+    disabled: !present,
+  },
+  {
+    id: "up",
+    says: measureTexts.moveUp,
+    keyShown: shownKeys("Alt+↑"),
+    run: () => rowTools.move(-1),
+    disabled: !(present && top > 0),
+  },
+  {
+    id: "down",
+    says: measureTexts.moveDown,
+    keyShown: shownKeys("Alt+↓"),
+    run: () => rowTools.move(1),
+    disabled: !(present && last < count - 1),
+  },
+  {
+    id: "fill",
+    says: measureTexts.fillDown,
+    keyShown: shownKeys("Alt+Shift+↓"),
+    run: () => rowTools.fillDown(),
+    disabled: last <= top,
+  },
+  { id: "remove", says: measureTexts.remove, run: () => rowTools.remove(), disabled: !present },
+];
+
+/** What is done by the quantity in hand. */
+function useOfQuantity({ top, last, present, count }: Chosen): readonly MenuEntry[] {
   const { rowTools } = useGridController();
-  const items = [
+  const inHand = useQuantityInHand();
+  const symbol = <RunTextView runs={writeSymbol(inHand?.evaluated.quantity.symbol ?? "")} />;
+  return [
     {
-      label: measureTexts.insertAbove,
-      key: "Insert",
-      run: () => rowTools.insert(),
-      enabled: present,
+      id: "sort",
+      says: (
+        <span>
+          {measureTexts.sortAllRowsBy} {symbol}
+        </span>
+      ),
+      disabled: count < 2,
+      run: () => rowTools.sort(),
     },
     {
-      label: measureTexts.moveUp,
-      key: "Alt+↑",
-      run: () => rowTools.move(-1),
-      enabled: present && top > 0,
+      id: "repeat",
+      says: (
+        <span>
+          {measureTexts.aFurtherRepeatOf} {symbol}
+        </span>
+      ),
+      disabled: !present || last > top,
+      run: () => rowTools.repeatFurther(),
     },
-    {
-      label: measureTexts.moveDown,
-      key: "Alt+↓",
-      run: () => rowTools.move(1),
-      enabled: present && last < count - 1,
-    },
-    {
-      label: measureTexts.fillDown,
-      key: "Alt+Shift+↓",
-      run: () => rowTools.fillDown(),
-      enabled: last > top,
-    },
-    { label: measureTexts.remove, key: "", run: () => rowTools.remove(), enabled: present },
   ];
-  return items.map(({ label, key, run, enabled }) => (
-    <MenuItem key={label} as="button" disabled={!enabled} className={itemLook} onClick={run}>
-      {label} <span className="text-soft">{shownKeys(key)}</span>
-    </MenuItem>
-  ));
 }
 
-function SeriesItems({ present }: { present: boolean }) {
+function useOfSeries({ present }: Chosen): readonly MenuEntry[] {
   const { rowTools } = useGridController();
   const all = useGridPart(({ table }) => table.series);
   const proposed = measureTexts.seriesValue({ value: all.length + 1 });
-  return (
-    <>
-      {all.map(({ id, series }, place) => (
-        <MenuItem
-          key={id}
-          as="button"
-          disabled={!present}
-          className={itemLook}
-          onClick={() => rowTools.putInto(id)}
-        >
-          <span className="flex min-w-0 items-center gap-1.5">
-            {measureTexts.putInto} <SeriesMarker seriesNumber={place} />
-            <span className="truncate">{series.name.trim() || measureTexts.unnamedSeries}</span>
-          </span>
-        </MenuItem>
-      ))}
-      {all.length > 0 && (
-        <MenuItem
-          as="button"
-          disabled={!present}
-          className={itemLook}
-          onClick={() => rowTools.putInto(null)}
-        >
-          {measureTexts.takeOutOfItsSeries}
-        </MenuItem>
-      )}
-      <MenuItem
-        as="button"
-        disabled={!present || all.length >= limits.series}
-        className={itemLook}
-        onClick={() => rowTools.makeSeries(proposed)}
-      >
-        {measureTexts.makeASeriesOfThem}
-      </MenuItem>
-    </>
-  );
+  const into = all.map(({ id, series }, place) => ({
+    id,
+    says: (
+      <span className="flex min-w-0 items-center gap-1.5">
+        {measureTexts.putInto} <SeriesMarker seriesNumber={place} />
+        <span className="truncate">{series.name.trim() || measureTexts.unnamedSeries}</span>
+      </span>
+    ),
+    disabled: !present,
+    run: () => rowTools.putInto(id),
+  }));
+  const out: MenuEntry = {
+    id: "out",
+    says: measureTexts.takeOutOfItsSeries,
+    disabled: !present,
+    run: () => rowTools.putInto(null),
+  };
+  const make: MenuEntry = {
+    id: "make",
+    says: measureTexts.makeASeriesOfThem,
+    disabled: !present || all.length >= limits.series,
+    run: () => rowTools.makeSeries(proposed),
+  };
+  return [...into, ...(all.length > 0 ? [out] : []), make];
 }
 
 /** What can be done with the selected rows, each with its key. */
 export function RowsMenu() {
-  const { rowTools } = useGridController();
+  const controller = useGridController();
   const range = useRange();
-  const { top, last, present, count } = range;
-  const inHand = useQuantityInHand();
-  const symbol = writeSymbol(inHand?.evaluated.quantity.symbol ?? "");
-  const name =
-    last > top
-      ? measureTexts.rowsTopToLast({ top: top + 1, last: last + 1 })
-      : measureTexts.rowTop({ top: top + 1 });
+  const { top, last } = range;
+  const entries = [...ofRows(controller, range), ...useOfQuantity(range)];
   return (
-    <Menu>
-      <MenuButton className="bg-page border-hairline inline-flex min-h-7 items-center gap-1 rounded-md border px-2.5 font-semibold">
-        {name} <ChevronDown aria-hidden size={15} />
-      </MenuButton>
-      <MenuItems
-        modal={false}
-        anchor="top start"
-        className="bg-page border-hairline z-20 w-64 rounded-md border py-1 shadow-sm focus:outline-none"
-      >
-        <RowItems {...range} />
-        <MenuItem
-          as="button"
-          disabled={count < 2}
-          className={itemLook}
-          onClick={() => rowTools.sort()}
-        >
-          <span>
-            {measureTexts.sortAllRowsBy} <RunTextView runs={symbol} />
-          </span>
-        </MenuItem>
-        <MenuItem
-          as="button"
-          disabled={!present || last > top}
-          className={itemLook}
-          onClick={() => rowTools.repeatFurther()}
-        >
-          <span>
-            {measureTexts.aFurtherRepeatOf} <RunTextView runs={symbol} />
-          </span>
-        </MenuItem>
-        <MenuSeparator className="border-hairline my-1 border-t" />
-        <SeriesItems present={present} />
-      </MenuItems>
-    </Menu>
+    <MenuOf
+      groups={[{ entries }, { entries: useOfSeries(range) }]}
+      anchor="top start"
+      className={buttonLook()}
+      menuClass="w-64"
+    >
+      {last > top
+        ? measureTexts.rowsTopToLast({ top: top + 1, last: last + 1 })
+        : measureTexts.rowTop({ top: top + 1 })}{" "}
+      <ChevronDown aria-hidden size={15} />
+    </MenuOf>
   );
 }

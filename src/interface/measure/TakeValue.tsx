@@ -6,6 +6,7 @@ import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { cellPlace } from "@/investigation/model/row";
 import { presentWords as words } from "@/wording/instruments";
+import { instrumentCalled } from "@/wording/benchInstruments";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { MarginNote } from "../parts/StageLayout";
@@ -59,7 +60,10 @@ export function TakeValue() {
         value={instrument ?? ""}
         options={[
           { value: "", label: words.none },
-          ...instruments.map(({ name }: { name: string }) => ({ value: name, label: name })),
+          ...instruments.map(({ name }: { name: string }) => ({
+            value: name,
+            label: instrumentCalled(name),
+          })),
         ]}
         onChange={(name) => (name === "" ? desk.putDown() : void desk.choose(name))}
       />

@@ -3,6 +3,7 @@ import { addDerived } from "@/investigation/acts/addDerived";
 import { addFurtherRepeat } from "@/investigation/acts/addFurtherRepeat";
 import { addSeries } from "@/investigation/acts/addSeries";
 import { addTable } from "@/investigation/acts/addTable";
+import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { hideQuantity } from "@/investigation/acts/hideQuantity";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
@@ -38,6 +39,17 @@ describe("what the grid shows", () => {
     expect(template.split("minmax")).toHaveLength(10);
     expect(least).toBeLessThan(most);
     expect(least).toBeLessThanOrEqual(870);
+  });
+
+  test("a heading’s longest word is not broken, as far as there is room", () => {
+    const leastFor = (name: string) => {
+      const { document } = perform(frozen(), describeQuantity, { quantity: "overhang", name });
+      const { columns } = gridView(document, nothing);
+      return gridTemplate(columns, [], "one-or-two").least;
+    };
+    expect(leastFor("Länge")).toBe(leastFor("freie Länge"));
+    expect(leastFor("halbe Schwingungsdauer")).toBe(leastFor("Länge") + 46);
+    expect(leastFor("Donaudampfschifffahrtsgesellschaft")).toBeLessThan(leastFor("Länge") + 60);
   });
 
   test("hidden quantities leave it, and come back", () => {

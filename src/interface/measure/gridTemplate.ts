@@ -41,6 +41,16 @@ const ofLetter = 7.6;
 const edges = 22;
 const lookedAt = 40;
 
+const ofHeadingLetter = 8;
+const mostForHeading = 160;
+
+/** Wide enough that no usual word of a heading is broken. */
+function ofHeading({ quantity: { name } }: EvaluatedQuantity) {
+  const longest = Math.max(...name.split(/[\s-]/).map((word) => word.length));
+  const least = Math.min(mostForHeading, edges + ofHeadingLetter * longest);
+  return { least: Math.max(single.least, least), most: single.most };
+}
+
 /** Wide enough for what a derived column writes, its ± included; told from its first rows. */
 function ofDerived(quantity: EvaluatedQuantity, rows: readonly EvaluatedRow[], rule: Rule) {
   const letters = rows.slice(0, lookedAt).map((row) => {
@@ -48,7 +58,7 @@ function ofDerived(quantity: EvaluatedQuantity, rows: readonly EvaluatedRow[], r
     const { value, up = "", exponent } = found ? writeMeasured(found, quantity, rule) : nothing;
     return value.length + (up === "" ? 0 : up.length + 3) + (exponent === undefined ? 0 : 6);
   });
-  const least = Math.max(single.least, edges + ofLetter * Math.max(0, ...letters));
+  const least = Math.max(ofHeading(quantity).least, edges + ofLetter * Math.max(0, ...letters));
   return { least: Math.ceil(least), most: Math.max(single.most, Math.ceil(least)) };
 }
 
@@ -62,7 +72,7 @@ export function gridTemplate(
 ) {
   const all = headingGroups(columns).flatMap(({ repeats, evaluated }) => {
     if (repeats > 1) return [...Array.from({ length: repeats }, () => repeated), mean, scatter];
-    return isDerived({ evaluated }) ? [ofDerived(evaluated, rows, rule)] : [single];
+    return isDerived({ evaluated }) ? [ofDerived(evaluated, rows, rule)] : [ofHeading(evaluated)];
   });
   const sum = (of: "least" | "most") =>
     all.reduce((total, width) => total + width[of], numberWidth);

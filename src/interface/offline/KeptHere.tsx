@@ -9,7 +9,7 @@ import {
   useSyncExternalStore,
 } from "react";
 import { offlineWords as words } from "@/wording/offline";
-import { savesData } from "../later/fetchAhead";
+import { savesData } from "../later/freeMoment";
 import { applicationIsKept, keepApplication, onKept } from "./keptApplication";
 import { useCopiesHere } from "./useCopiesHere";
 

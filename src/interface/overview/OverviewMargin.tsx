@@ -13,6 +13,7 @@ import { WordsToAll } from "../class/WordsToAll";
 import { Choice } from "../parts/Choice";
 import { RunTextView } from "../parts/RunTextView";
 import { useLive } from "../parts/useLive";
+import { laterPart } from "../later/laterPart";
 import { WholeClass } from "./WholeClass";
 import { useSharedOverview } from "./OverviewProvider";
 import { StatedRuns } from "./Stated";
@@ -47,6 +48,8 @@ export function TogetherInWords({ together }: { together: Together }) {
   );
 } // prettier-ignore
 
+const AskedOfBench = laterPart(() => import("./AskedOfBench").then((part) => part.AskedOfBench));
+
 /** What to ask a bench, from its open pencil marks. */
 function WhatToAsk({
   chosen,
@@ -66,10 +69,10 @@ function WhatToAsk({
       {apart && <p className="mt-1">{said.apart({ by: apart.by })}</p>}
       {glance && asks.length === 0 && <p className="text-soft mt-1">{said.nothing}</p>}
       <ul className="mt-1 space-y-1">
-        {asks.map((ask) => (
-          <li key={ask} className="flex gap-2">
+        {asks.map((ask, at) => (
+          <li key={at} className="flex gap-2">
             <Pencil aria-hidden size={14} className="text-magenta mt-1 shrink-0" />
-            <span>{ask}</span>
+            <AskedOfBench asked={ask} />
           </li>
         ))}
       </ul>

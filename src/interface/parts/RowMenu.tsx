@@ -1,7 +1,7 @@
 "use client";
 
-import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
 import { EllipsisVertical } from "lucide-react";
+import { MenuOf } from "./MenuOf";
 import { useLive } from "./useLive";
 
 interface Props {
@@ -22,31 +22,21 @@ function afterMenu(run: () => void): void {
 /** What can be done with a row of a list, behind its dots. */
 export function RowMenu({ label, acts, small = false }: Props) {
   const live = useLive();
+  const entries = acts.map(({ label: act, run }) => ({
+    id: act,
+    says: act,
+    run: () => afterMenu(run),
+  }));
   return (
-    <Menu>
-      <MenuButton
-        disabled={!live}
-        aria-label={label}
-        className={`text-soft hover:text-ink rounded-md ${small ? "px-0.5 py-1 pointer-coarse:px-3 pointer-coarse:py-3" : "p-1.5"}`}
-      >
-        <EllipsisVertical aria-hidden size={small ? 14 : 18} />
-      </MenuButton>
-      <MenuItems
-        modal={false}
-        anchor="bottom end"
-        className="bg-page border-hairline z-20 max-h-80! min-w-40 rounded-md border py-1 shadow-sm focus:outline-none"
-      >
-        {acts.map(({ label: act, run }) => (
-          <MenuItem
-            key={act}
-            as="button"
-            className="data-focus:bg-wash block w-full px-3 py-1.5 text-left"
-            onClick={() => afterMenu(run)}
-          >
-            {act}
-          </MenuItem>
-        ))}
-      </MenuItems>
-    </Menu>
+    <MenuOf
+      disabled={!live}
+      label={label}
+      groups={[{ entries }]}
+      anchor="bottom end"
+      className={`text-soft hover:text-ink rounded-md ${small ? "px-0.5 py-1 pointer-coarse:px-3 pointer-coarse:py-3" : "p-1.5"}`}
+      menuClass="max-h-80! min-w-40"
+    >
+      <EllipsisVertical aria-hidden size={small ? 14 : 18} />
+    </MenuOf>
   );
 }

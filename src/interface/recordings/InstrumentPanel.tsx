@@ -2,6 +2,7 @@
 
 import { plainRunText } from "@/core/unit/runText";
 import { writeUnitText } from "@/core/unit/unitText";
+import { instrumentCalled } from "@/wording/benchInstruments";
 import { instrumentWords } from "@/wording/instruments";
 import { recordingWords } from "@/wording/recordings";
 import type { ApparatusSetting, DescribedInstrument } from "@/protocol/instruments";
@@ -23,7 +24,7 @@ function Setting({ setting }: { setting: ApparatusSetting }) {
   const { key, name, unit, value } = setting;
   return (
     <MomentField
-      label={instrumentWords.set(name, unitText(unit))}
+      label={instrumentWords.set(instrumentCalled(name), unitText(unit))}
       value={amountText(value, 6, rules)}
       onChange={(wanted) =>
         wanted !== null && void desk.change({ kind: "set", key, value: wanted })
@@ -46,7 +47,7 @@ function DataSheet({ described }: { described: DescribedInstrument }) {
       {described.tells === "readings" &&
         channels.map(({ name, unit, resolution, zero, noise = 0 }) => (
           <p key={name} className="text-soft">
-            {name}
+            {instrumentCalled(name)}
             {resolution > 0 &&
               ` · ${instrumentWords.steps({ step: `${amountText(resolution, 3, rules)} ${unitText(unit)}` })}`}
             {zero + noise > 0 && (
@@ -141,8 +142,8 @@ export function InstrumentPanel() {
               value: name,
               label:
                 inUse && !(described && name === instrument)
-                  ? `${name} (${instrumentWords.inUse})`
-                  : name,
+                  ? `${instrumentCalled(name)} (${instrumentWords.inUse})`
+                  : instrumentCalled(name),
             })),
           ]}
           onChange={(name) => void (name && desk.choose(name))}

@@ -7,7 +7,9 @@ import { inOrder } from "@/investigation/model/order";
 import type { ReadOffEntry, Recording } from "@/investigation/model/recording";
 import { lastingOf } from "@/pipeline/recordings/stretch";
 import type { InstrumentRequest } from "@/protocol/instruments";
+import { recordedBy } from "@/wording/benchInstruments";
 import { instrumentWords } from "@/wording/instruments";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { doAct, type InvestigationStore } from "../store/investigationStore";
 import {
   createDeskStore,
@@ -193,7 +195,9 @@ export class RecordingsDesk {
       feed,
       door: this.door,
       hears: {
-        begun: (how) => {
+        begun: (described) => {
+          const { houseRules } = this.store.getState().document;
+          const how = inItsLanguage(houseRules, () => recordedBy(described));
           doAct(
             this.store,
             keepRecording,

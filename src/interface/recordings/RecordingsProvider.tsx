@@ -1,52 +1,72 @@
 "use client";
 
-import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
+import {
+  createContext,
+  type ReactNode,
+  useContext,
+  useEffect,
+  useState,
+  useSyncExternalStore,
+} from "react";
 import { useStore } from "zustand";
 import type { Recording } from "@/investigation/model/recording";
 import { useInvestigation, useInvestigationStore } from "../store/useInvestigation";
+import { DeskPlace } from "./DeskPlace";
 import type { DeskState } from "./deskState";
-import { StretchWork } from "./readingOff";
-import { RecordingsDesk } from "./RecordingsDesk";
+import type { RecordingsDesk } from "./RecordingsDesk";
 
-const DeskContext = createContext<RecordingsDesk | undefined>(undefined);
-
-/** Has the stretch in hand worked out whenever something changes of what it says. */
-function useStretchWork(desk: RecordingsDesk): void {
-  useEffect(() => {
-    const work = new StretchWork(desk);
-    const ofDesk = desk.state.subscribe((now, before) => {
-      const same =
-        now.stretch === before.stretch &&
-        now.reading === before.reading &&
-        now.channel === before.channel &&
-        now.inHand === before.inHand &&
-        now.sources === before.sources;
-      if (!same && now.stretch) work.want();
-    });
-    const ofDocument = desk.store.subscribe((now, before) => {
-      const { inHand, stretch } = desk.state.getState();
-      if (!inHand || !stretch) return;
-      if (now.document.recordings[inHand] !== before.document.recordings[inHand]) work.want();
-    });
-    return () => {
-      ofDesk();
-      ofDocument();
-    };
-  }, [desk]);
-}
+const PlaceContext = createContext<DeskPlace | undefined>(undefined);
 
 /** Recordings of the open investigation: they go on while another stage is shown. */
 export function RecordingsProvider(props: { investigationId: string; children: ReactNode }) {
   const store = useInvestigationStore();
-  const [desk] = useState(() => new RecordingsDesk(store, props.investigationId));
-  useStretchWork(desk);
-  useEffect(() => () => desk.leave(), [desk]);
-  return <DeskContext value={desk}>{props.children}</DeskContext>;
+  const [place] = useState(() => new DeskPlace(store, props.investigationId));
+  useEffect(() => () => place.leave(), [place]);
+  return <PlaceContext value={place}>{props.children}</PlaceContext>;
 }
 
+/** Where the desk is, or will be. */
+export function useDeskPlace(): DeskPlace {
+  const place = useContext(PlaceContext);
+  if (!place) throw new Error("there is no page of recordings here");
+  return place;
+}
+
+const nowhere = () => undefined;
+
+/** The desk; undefined until somebody has wanted it. */
+function useDeskHere(): RecordingsDesk | undefined {
+  const place = useDeskPlace();
+  return useSyncExternalStore(place.subscribe, place.here, nowhere);
+}
+
+const unheard = () => () => {};
+
+/** One value of where the hands are on the page of recordings, or what stands for it where nobody has been there yet. */
+export function useDeskStateHere<Value>(
+  select: (state: DeskState) => Value,
+  otherwise: Value,
+): Value {
+  const state = useDeskHere()?.state;
+  const now = () => (state ? select(state.getState()) : otherwise);
+  return useSyncExternalStore(state?.subscribe ?? unheard, now, () => otherwise);
+}
+
+/** What is in it is shown once the desk is here. */
+export function WithDesk({ children }: { children: ReactNode }) {
+  const place = useDeskPlace();
+  const desk = useDeskHere();
+  useEffect(() => {
+    // Who wants it by pressing something is told where it can't be had.
+    if (!desk) void place.fetch().catch(() => undefined);
+  }, [desk, place]);
+  return desk ? children : null;
+}
+
+/** The desk, where it is sure to be here. */
 export function useDesk(): RecordingsDesk {
-  const desk = useContext(DeskContext);
-  if (!desk) throw new Error("there is no page of recordings here");
+  const desk = useDeskHere();
+  if (!desk) throw new Error("the desk is not here yet");
   return desk;
 }
 

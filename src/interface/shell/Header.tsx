@@ -73,7 +73,7 @@ function Title({ fixed }: { fixed: boolean }) {
       placeholder={untitled()}
       maxLength={200}
       onChange={(event) => act(renameInvestigation, { title: event.target.value }, "title")}
-      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-[900px]:min-w-40 max-sm:order-first max-sm:mx-0 max-sm:basis-full"
+      className="placeholder:text-soft hover:border-hairline min-w-0 flex-1 truncate rounded-md border border-transparent bg-transparent px-1.5 py-0.5 text-base font-semibold max-[900px]:min-w-40 max-sm:order-first max-sm:mx-0 max-sm:basis-[calc(100%-7rem)]"
     />
   );
 }
@@ -143,8 +143,10 @@ export function Header({ person, bench, signOut, children }: Props) {
         <CommandButton id="redo" />
         <HistoryButton />
       </span>
-      <span className="ml-auto flex items-center gap-3 max-sm:hidden">
+      <span className="ml-auto max-sm:order-first">
         <LanguageChoice />
+      </span>
+      <span className="flex items-center gap-3 max-sm:hidden">
         <KeysButton />
         {person && <OwnName name={person.name} />}
         <SignOut

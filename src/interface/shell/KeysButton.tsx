@@ -2,32 +2,14 @@
 
 import { Keyboard } from "lucide-react";
 import { useEffect, useState } from "react";
-import { keyWords } from "@/wording/keys";
+import { shellTexts } from "@/wording/shellTexts";
+import { laterSheet } from "../later/laterPart";
 import { Button } from "../parts/Button";
-import { Sheet } from "../parts/Sheet";
+
+const KeysSheet = laterSheet(() => import("./KeysSheet").then((part) => part.KeysSheet));
 
 /** The key that opens the list of all keys. */
 const keyOfList = "F1";
-
-function Keys() {
-  return (
-    <div className="gap-8 min-[760px]:columns-2">
-      {Object.values(keyWords.groups).map(({ title, keys }) => (
-        <section key={title} aria-label={title} className="mb-5 break-inside-avoid">
-          <h3 className="mb-1 font-serif text-base font-semibold">{title}</h3>
-          <dl className="grid grid-cols-[minmax(8.5rem,auto)_1fr] gap-x-4 gap-y-0.5">
-            {Object.values(keys).map(({ keys: key, does }) => (
-              <div key={`${key} ${does}`} className="contents">
-                <dt className="font-semibold">{key}</dt>
-                <dd className="text-soft">{does}</dd>
-              </div>
-            ))}
-          </dl>
-        </section>
-      ))}
-    </div>
-  );
-}
 
 /** The list of all keys, by its button and by its key from anywhere. */
 export function KeysButton() {
@@ -46,16 +28,14 @@ export function KeysButton() {
       <Button
         look="quiet"
         className="px-1.5!"
-        aria-label={keyWords.title}
+        aria-label={shellTexts.allKeys}
         aria-keyshortcuts={keyOfList}
-        title={`${keyWords.title} (${keyOfList})`}
+        title={`${shellTexts.allKeys} (${keyOfList})`}
         onClick={() => setOpen(true)}
       >
         <Keyboard aria-hidden size={18} />
       </Button>
-      <Sheet open={open} title={keyWords.title} wide onClose={() => setOpen(false)}>
-        <Keys />
-      </Sheet>
+      <KeysSheet open={open} onClose={() => setOpen(false)} />
     </>
   );
 }

@@ -5,9 +5,12 @@ import { asideWords, replacedWords } from "@/wording/changes";
 import { sayings } from "@/wording/sayings";
 import { NewerVersion } from "../offline/NewerVersion";
 import { useInvestigation } from "../store/useInvestigation";
-import { ReplacedLine, ReplacedSheet } from "./ReplacedSheet";
+import { ReplacedLine } from "./ReplacedLine";
 import { laterSheet } from "../later/laterPart";
 
+const ReplacedSheet = laterSheet(() =>
+  import("./ReplacedSheet").then((part) => part.ReplacedSheet),
+);
 const AsideSheet = laterSheet(() => import("./AsideSheet").then((part) => part.AsideSheet));
 
 function Line({ children, role = "status" }: { children: ReactNode; role?: "status" | "alert" }) {

@@ -3,7 +3,8 @@
 import { type ComponentType, useEffect } from "react";
 import { stages, type StageId } from "@/wording/stages";
 import { Coming } from "../later/Coming";
-import { fetchAhead, savesData } from "../later/fetchAhead";
+import { fetchAhead } from "../later/fetchAhead";
+import { savesData } from "../later/freeMoment";
 import { laterPart, type LaterPart } from "../later/laterPart";
 import { LookForMarksLater } from "../marks/MarksProvider";
 import { MeasureRoom } from "../measure/MeasureRoom";

@@ -112,6 +112,15 @@ describe("the report for word processors", () => {
     expect(text.replace(/\s/g, "")).toContain("(200±20)GPa");
   });
 
+  test("a formula that goes on in a second line shows no mark of a fault elsewhere", async () => {
+    const { report } = reportOf(samples.bariumHydroxide());
+    const path = file("broken.docx", await reportDocx(report, new Map()));
+    run("soffice", "--headless", "--convert-to", "pdf", path, "--outdir", folder);
+    const text = run("pdftotext", "-layout", join(folder, "broken.pdf"), "-");
+    expect(text).toMatch(/^[\s\u200b]*= ?6\.9× ?10/m);
+    expect(text).not.toContain("¿");
+  });
+
   test("holds real tables, Office Math, vectors with points behind them, and fields", async () => {
     const parts = unzipSync(await reportDocx(sample(), await pictures()));
     const xml = Buffer.from(parts["word/document.xml"]!).toString("utf8");

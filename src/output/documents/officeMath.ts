@@ -126,7 +126,19 @@ function scripts({ base, sub, super: raised }: Extract<MathNode, { kind: "script
     : new MathSuperScript({ children, superScript: raised ? components(raised) : [] });
 }
 
+/** What stands between two things, and may begin a line of its own where a formula is broken. */
+const betweenTwo = /^[=≈≠≤≥<>×·]$/;
+
+const begin = (node: MathNode): MathNode =>
+  node.kind === "row" && node.of[0] ? begin(node.of[0]) : node;
+
+/** Some word processors show a mark of a fault where nothing stands before a sign between two things. */
+const nothingSeen = () => new MathRun({ text: "\u200b", normalText: true });
+
 /** A formula in TeX as Office Math, which word processors edit as a formula. */
 export function officeMath(tex: string): Components {
-  return components(readTex(tex));
+  const node = readTex(tex);
+  const first = begin(node);
+  const inBetween = first.kind === "text" && betweenTwo.test(first.text);
+  return [...(inBetween ? [nothingSeen()] : []), ...components(node)];
 }

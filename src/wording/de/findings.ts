@@ -90,14 +90,6 @@ export const findings = {
       fewer:
         "Das ± des Literaturwerts hat mehr Dezimalstellen als der Wert. Beide auf dieselbe Stelle angeben.",
     },
-    "not-a-number": "„{text}“ ist keine Zahl. Bis es eine ist, bleibt die Zeile aus dem Diagramm.",
-    "unit-beside-number":
-      "Bei „{text}“ steht die Einheit dabei. Nur die Zahl eintippen: {unit} steht einmal bei der Größe.",
-    "number-too-large": "Diese Zahl ist zu groß zum Rechnen.",
-    "number-too-small": "Diese Zahl ist zu klein zum Rechnen. Eine kleinere Einheit wählen.",
-    "fraction-is-no-reading": "„{text}“ ist ein Bruch. Den Messwert als Dezimalzahl schreiben.",
-    "comma-where-point-is-used": "„{text}“ hat ein Komma. {meant} mit Punkt schreiben.",
-    "uncertainty-below-zero": "Eine Unsicherheit ist eine Größe und kann nicht unter null liegen.",
     "missing-unit":
       "Die Messwerte haben keine Einheit. Eine angeben; eine reine Zahl hat die Einheit 1.",
     "few-readings":

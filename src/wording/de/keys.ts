@@ -2,7 +2,6 @@ import type { Translation } from "../language/texts";
 import type { keys as english } from "../en/keys";
 
 export const keys = {
-  title: "Alle Tasten",
   groups: {
     everywhere: {
       title: "Überall",

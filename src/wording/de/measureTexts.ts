@@ -2,6 +2,11 @@ import type { Translation } from "../language/texts";
 import type { measureTexts as english } from "../en/measureTexts";
 
 export const measureTexts = {
+  tabs: {
+    label: "Von Hand oder mit Messgerät messen",
+    readings: "Messwerte",
+    recordings: "Aufzeichnungen",
+  },
   noFormulaYet: "noch keine Formel",
   numberOfTheRow: "Nummer der Zeile",
   n: "n",

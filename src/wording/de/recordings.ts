@@ -3,11 +3,6 @@ import type { recordings as english } from "../en/recordings";
 
 export const recordings = {
   recordingWords: {
-    tabs: {
-      label: "Von Hand oder mit Messgerät messen",
-      readings: "Messwerte",
-      recordings: "Aufzeichnungen",
-    },
     title: "Aufzeichnungen",
     hint: "Zum Zuschneiden die beiden Grenzen ziehen. Über einen Abschnitt ziehen, um daraus etwas abzulesen.",
     first:

@@ -2,6 +2,7 @@ import type { Translation } from "../language/texts";
 import type { shellTexts as english } from "../en/shellTexts";
 
 export const shellTexts = {
+  allKeys: "Alle Tasten",
   undo: "Rückgängig",
   redo: "Wiederholen",
   itIsTooLong: "zu lang",

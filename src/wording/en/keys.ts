@@ -1,5 +1,4 @@
 export const keys = {
-  title: "All keys",
   /** Every key of the application by where it acts, in the order in which they are listed. */
   groups: {
     everywhere: {

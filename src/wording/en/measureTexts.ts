@@ -1,4 +1,9 @@
 export const measureTexts = {
+  tabs: {
+    label: "Measure by hand or by instrument",
+    readings: "Readings",
+    recordings: "Recordings",
+  },
   noFormulaYet: "no formula yet",
   numberOfTheRow: "number of the row",
   n: "n",

@@ -1,11 +1,6 @@
 export const recordings = {
   /** What is said on the page of recordings and in its margin. */
   recordingWords: {
-    tabs: {
-      label: "Measure by hand or by instrument",
-      readings: "Readings",
-      recordings: "Recordings",
-    },
     title: "Recordings",
     hint: "Drag the two edges to trim. Draw over a stretch to read something off it.",
     first:

@@ -1,4 +1,5 @@
 export const shellTexts = {
+  allKeys: "All keys",
   undo: "Undo",
   redo: "Redo",
   itIsTooLong: "it is too long",

@@ -13,6 +13,9 @@ export function catalogueOf(language: Spoken): Catalogue | undefined {
   return found;
 }
 
+/** Whether a language is here from the start, as on the server. */
+export const comesWhole = (language: Spoken): boolean => known.has(language);
+
 /** Puts rooms of a language to those that are in hand. */
 export function addCatalogue(language: Spoken, rooms: Catalogue): void {
   inHand.set(language, { ...catalogueOf(language), ...rooms });

@@ -7,6 +7,7 @@ import { catalogue as english } from "../en/catalogue";
 import { samples } from "../en/samples";
 import { inList } from "./listing";
 import { languageOf, preferred } from "./languages";
+import { parts } from "./parts";
 import { listed, withRuns } from "./runs";
 import { speaking } from "./spoken";
 import type { Texts } from "./texts";
@@ -82,7 +83,8 @@ describe.each([
   ["de", { ...german, ...germanSamples } as Texts],
 ])("the catalogue of %s", (language, catalogue) => {
   test("holds every room of its folder", () => {
-    const rooms = readdirSync(join(__dirname, "..", language)).map((file) => file.slice(0, -3));
+    const files = readdirSync(join(__dirname, "..", language)).filter((file) => /\.ts$/.test(file));
+    const rooms = files.map((file) => file.slice(0, -3));
     expect(Object.keys(catalogue).sort()).toEqual(
       rooms.filter((r) => r !== "catalogue" && r !== "samples").sort(),
     );
@@ -95,6 +97,12 @@ describe.each([
       expect([path, plain]).not.toEqual([path, expect.stringMatching(/["']|\.\.\.|\s$|^\s|  /)]);
     }
   });
+});
+
+test.each(parts)("German has the rooms of English that come with %s", async (part) => {
+  const english = (await import(`../en/parts/${part}`)) as object;
+  const german = (await import(`../de/parts/${part}`)) as object;
+  expect(Object.keys(german).sort()).toEqual(Object.keys(english).sort());
 });
 
 test("German names the values that English names, and no others", () => {

@@ -2,7 +2,7 @@ import { reasonSetAside } from "@/investigation/model/row";
 import { isRemarks } from "@/pipeline/readings/evaluated";
 import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
 import type { GridColumn } from "@/pipeline/table/gridColumns";
-import { findingSentence } from "@/wording/findings";
+import { numberSentence } from "@/wording/numberFaults";
 
 /** A reading as it was typed, what is wrong with it, and why it is set aside if it is. */
 export function readingTexts(row: EvaluatedRow | undefined, { cell, evaluated }: GridColumn) {
@@ -12,7 +12,7 @@ export function readingTexts(row: EvaluatedRow | undefined, { cell, evaluated }:
     text,
     problem:
       read?.kind === "unreadable" && !isRemarks(evaluated)
-        ? findingSentence(read.finding)
+        ? numberSentence(read.finding)
         : undefined,
     aside: row && text !== "" ? reasonSetAside(row.row, cell) : undefined,
   };

@@ -1,0 +1,19 @@
+/** What is said both on the shelf and in an investigation, once somebody is inside. */
+export { accounts } from "../accounts";
+export { benches } from "../benches";
+export { briefs } from "../briefs";
+export { copies } from "../copies";
+export { handing } from "../handing";
+export { measureTexts } from "../measureTexts";
+export { offline } from "../offline";
+export { partsTexts } from "../partsTexts";
+export { remarks } from "../remarks";
+export { sayings } from "../sayings";
+export { settingAside } from "../settingAside";
+export { shellTexts } from "../shellTexts";
+export { stages } from "../stages";
+export { takingOut } from "../takingOut";
+export { uncertainty } from "../uncertainty";
+export { untitled } from "../untitled";
+export { windowTitles } from "../windowTitles";
+export { writingUp } from "../writingUp";
