@@ -41,7 +41,8 @@ test("the first tour", async ({ page, browser }) => {
   for (let stage = 1; stage <= 7; stage++) {
     await expect(tour).toBeVisible();
     await looked(first, `the tour at stage ${stage}`);
-    if (stage < 7) await tour.getByRole("button", { name: pseudo(() => tourText.next) }).press("Enter");
+    if (stage < 7)
+      await tour.getByRole("button", { name: pseudo(() => tourText.next) }).press("Enter");
   }
 });
 
@@ -167,7 +168,7 @@ test("a sheet that is handed in, remarked and given back; the class at a glance 
   await looked(page, "a sheet that was given back");
 
   await expect(student.getByText(pseudo(() => handingWords.bench.returned))).toBeVisible();
-  await press(student, () => remarkWords.answer.send);
+  await press(student, () => remarkWords.answer.label({ text: "Runa" }));
   await looked(student, "a remark and its answer");
   await student.getByRole("gridcell").first().click();
   await student.keyboard.press("7");

@@ -1,6 +1,12 @@
 "use client";
 
-import { type KeyboardEvent, useEffect, useState, useSyncExternalStore } from "react";
+import {
+  createElement,
+  type KeyboardEvent,
+  useEffect,
+  useState,
+  useSyncExternalStore,
+} from "react";
 import { laterWords } from "@/wording/later";
 import { freeMoment, savesData } from "../later/freeMoment";
 import { Later } from "../later/Later";
@@ -25,7 +31,7 @@ function useMenuAhead(): void {
 /** A button with a menu of what can be done; what the menu is made of may come only once it is asked for. */
 export function MenuOf(props: MenuOfProps) {
   const [wanted, setWanted] = useState(false);
-  const OpenedMenu = useLater(menu, wanted);
+  const opened = useLater(menu, wanted);
   const failed = useSyncExternalStore(menu.subscribe, menu.failed, never);
   useMenuAhead();
   const { children, label, disabled, className } = props;
@@ -37,7 +43,7 @@ export function MenuOf(props: MenuOfProps) {
   const byArrows = ({ key }: KeyboardEvent) => {
     if (key === "ArrowDown" || key === "ArrowUp") want();
   };
-  if (wanted && OpenedMenu) return <OpenedMenu {...props} />;
+  if (wanted && opened) return createElement(opened, props);
   return (
     <>
       <button
