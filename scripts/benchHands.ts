@@ -77,7 +77,7 @@ export async function plotAll(page: Page): Promise<number> {
     ["Up the vertical axis", 1],
   ] as const) {
     await page.getByRole("button", { name: axis }).click();
-    await page.getByRole("option").nth(place).click();
+    await page.getByRole("listbox").getByRole("option").nth(place).click();
   }
   await page.getByTestId("pointed").waitFor();
   const further = page.getByRole("group", { name: "On the same paper" }).getByRole("checkbox");

@@ -150,7 +150,7 @@ export function ShelfPage(props: Props) {
     <div className="min-h-screen">
       <PlainHeader person={person} signOut={signOut} />
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-4xl px-8 py-6">
-        <div className="flex flex-wrap items-center gap-2">
+        <div className="flex flex-wrap items-center justify-end gap-2">
           <h1 className="mr-auto font-serif text-xl font-semibold">{shelfTexts.shelf}</h1>
           <BringInInvestigation bring={bringIn} />
           <SampleMenu samples={samples} start={startSample} teaches={teaches} />

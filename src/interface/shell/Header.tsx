@@ -146,7 +146,7 @@ export function Header({ person, bench, signOut, children }: Props) {
       <span className="ml-auto max-sm:order-first">
         <LanguageChoice />
       </span>
-      <span className="flex items-center gap-3 max-sm:hidden">
+      <span className="ml-auto flex items-center gap-3 max-sm:hidden">
         <KeysButton />
         {person && <OwnName name={person.name} />}
         <SignOut
