@@ -1,6 +1,6 @@
 "use client";
 
-import { useSyncExternalStore } from "react";
+import { useState, useSyncExternalStore } from "react";
 import { laterWords } from "@/wording/later";
 import { measureTexts } from "@/wording/measureTexts";
 import { useInvestigation } from "../store/useInvestigation";
@@ -19,11 +19,14 @@ export function MeasureTabs() {
   const running = useDeskStateHere((state) => state.running !== undefined, false);
   const failed = useSyncExternalStore(place.subscribe, place.failed, never);
   const count = useInvestigation(({ document }) => Object.keys(document.recordings).length);
-  const show = () =>
-    place.fetch().then(
+  const [asked, setAsked] = useState(false);
+  const show = () => {
+    setAsked(true);
+    return place.fetch().then(
       (desk) => desk.show(),
       () => undefined,
     );
+  };
   return (
     <div role="group" aria-label={tabs.label} className="-mt-2 mb-2 flex gap-2">
       <button
@@ -41,7 +44,7 @@ export function MeasureTabs() {
           <span aria-hidden className="bg-magenta ml-1.5 inline-block h-2 w-2 rounded-full" />
         )}
       </button>
-      {failed && (
+      {asked && failed && (
         <p role="alert" className="text-magenta self-center">
           {laterWords.away}
         </p>
