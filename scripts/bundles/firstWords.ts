@@ -36,6 +36,10 @@ const ownPieces = pieces.map(
   ([room, its]) => [room, [...its].filter((piece) => timesUsed.get(piece) === 1)] as const,
 );
 
+/** Whether it is a text of its own there, not a part of another one. */
+const standsAlone = (piece: string, scripts: string): boolean =>
+  ['"', "'", "`"].some((mark) => scripts.includes(`${mark}${piece}${mark}`));
+
 /** Texts of a room travel together; a few may stand elsewhere by chance. */
 const mostByChance = 0.6;
 
@@ -56,7 +60,7 @@ export function roomsNotWaitedFor({ route, files }: Load): readonly string[] {
   return ownPieces
     .filter(([room, own]) => {
       if (waited.has(room)) return false;
-      const found = own.filter((piece) => scripts.includes(piece));
+      const found = own.filter((piece) => standsAlone(piece, scripts));
       return own.length > 0 && found.length > own.length * mostByChance;
     })
     .map(([room]) => room);
