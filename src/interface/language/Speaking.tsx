@@ -65,11 +65,11 @@ async function keep(language: Language): Promise<void> {
 function InLanguage({ language, children }: { language: Spoken; children: ReactNode }) {
   const path = usePathname();
   useEffect(() => {
+    if (savesData()) return;
     // What can't be had now is asked for again with what says it.
-    if (!savesData())
-      void freeMoment()
-        .then(fetchAllWords)
-        .catch(() => undefined);
+    void freeMoment()
+      .then(fetchAllWords)
+      .catch(() => undefined);
   }, [language]);
   if (typeof window !== "undefined") {
     needParts(partsOfPath(path));
