@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
 import { unzipSync } from "fflate";
-import { kept, noBarrier, sharedPlace, signIn, startSample } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, sharedPlace, signIn, startSample } from "./bench";
 import { beginAccount, invitedByCommand, password } from "./school";
 
 const signInName = () => `mara-${Date.now().toString(36)}`;

@@ -1,4 +1,3 @@
-import AxeBuilder from "@axe-core/playwright";
 import { type Cookie, expect, type Page } from "@playwright/test";
 import { Client } from "pg";
 import { investigationJson } from "../../src/output/investigationJson";
@@ -167,12 +166,6 @@ export async function chooseOption(
 /** Opens a block of the margin. */
 export const openBlock = (page: Page, block: string) =>
   page.getByText(block, { exact: true }).click();
-
-/** Expects that axe finds nothing in the way of anybody; the page is of a context of its own. */
-export async function noBarrier(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([]);
-}
 
 /** A cell of the table by its row and column from 0, whether it is in hand or not. */
 export const cellAt = (page: Page, row: number, column: number) =>

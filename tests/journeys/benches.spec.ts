@@ -1,5 +1,6 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
-import { kept, noBarrier } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept } from "./bench";
 import { classWith, joined, makeClass, setExperiment } from "./school";
 
 /** The row of a bench on the teacher's page. */

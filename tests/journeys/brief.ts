@@ -1,5 +1,6 @@
 import { expect, type Page } from "@playwright/test";
-import { kept, noBarrier, stage } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, stage } from "./bench";
 
 export const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
 

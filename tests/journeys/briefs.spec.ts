@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
-import { kept, noBarrier, sharedPlace, stage, start } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, sharedPlace, stage, start } from "./bench";
 import { madeBrief, margin, received } from "./brief";
 import { joined, makeClass } from "./school";
 

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
-import { noBarrier, sharedPlace, signIn } from "./bench";
+import { noBarrier } from "./barriers";
+import { sharedPlace, signIn } from "./bench";
 import { joinAs } from "./school";
 
 const signInName = (name: string) => `${name}-${Date.now().toString(36)}`.toLowerCase();

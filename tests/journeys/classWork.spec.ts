@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { kept, noBarrier, paste, stage } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, paste, stage } from "./bench";
 import { madeBrief, margin, received } from "./brief";
 import { classWith, joined, makeClass, setExperiment } from "./school";
 

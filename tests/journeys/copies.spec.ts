@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
-import { kept, noBarrier, sharedPlace, signIn, start, startSample } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, sharedPlace, signIn, start, startSample } from "./bench";
 
 test("a reading copy shows pages and data to whoever has the link, is counted, follows, and ends when it is revoked", async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
-import { kept, noBarrier, stage } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, stage } from "./bench";
 import { classWith, setExperiment } from "./school";
 
 test("a bench hands in what its teacher then opens and gives back; meanwhile the sheet stays as it is", async ({

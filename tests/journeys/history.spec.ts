@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
-import { kept, noBarrier, rowTexts, signIn, start } from "./bench";
+import { noBarrier } from "./barriers";
+import { kept, rowTexts, signIn, start } from "./bench";
 
 test("what was done is listed by act, a moment is looked at in all stages, and gone back to as a new edit", async ({
   page,

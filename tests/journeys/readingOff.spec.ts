@@ -1,6 +1,7 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { noBarrier } from "./barriers";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
-import { kept, noBarrier, signIn, start } from "./bench";
+import { kept, signIn, start } from "./bench";
 import { doneAndUndone, type Step } from "./pressing";
 
 /** A fresh sheet with 7 s of the clamped rule's swing. */

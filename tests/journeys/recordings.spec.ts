@@ -2,8 +2,9 @@ import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { investigationJson } from "../../src/output/investigationJson";
 import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
+import { noBarrier } from "./barriers";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
-import { kept, noBarrier, rowTexts, signIn, stage, start } from "./bench";
+import { kept, rowTexts, signIn, stage, start } from "./bench";
 
 async function bringInRule(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Bring in an investigation" }).click();

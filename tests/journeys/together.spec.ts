@@ -1,5 +1,6 @@
 import { type Browser, expect, type Page, test } from "@playwright/test";
-import { cellAt as cell, kept, noBarrier, typeAt as type } from "./bench";
+import { noBarrier } from "./barriers";
+import { cellAt as cell, kept, typeAt as type } from "./bench";
 import { joined, makeClass, setExperiment } from "./school";
 
 /** Two students at one bench with its sheet open, and their teacher, who reads it. */
