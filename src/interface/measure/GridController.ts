@@ -4,7 +4,7 @@ import { typeReadings } from "@/investigation/acts/typeReadings";
 import { limits } from "@/investigation/model/limits";
 import type { Block } from "@/intake/block";
 import type { DecimalMark } from "@/core/number/readNumber";
-import { planPaste } from "@/intake/pastePlan";
+import { type PasteTarget, planPaste } from "@/intake/pastePlan";
 import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
 import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
@@ -33,6 +33,13 @@ import { RowTools } from "./RowTools";
 function workedOut(row: EvaluatedRow, { evaluated }: GridColumn): string {
   const found = measured(row, evaluated);
   return found ? String(Number(found.value.toPrecision(12))) : "";
+}
+
+/** Where a paste was begun, whatever is taken in hand before all that it needs is here. */
+export interface PlaceOfPaste {
+  readonly target: PasteTarget;
+  readonly series: string | undefined;
+  readonly active: CellPlace;
 }
 
 /** What hands do in the readings grid; the same object for as long as the grid stands. */
@@ -182,8 +189,9 @@ export class GridController {
     return this.document.houseRules.decimalMark;
   }
 
-  /** Writes a block from the upper left corner of the range on; returns the sentence to show once all of it stands. */
-  async paste(block: Block): Promise<string> {
+  /** Where a paste lands that is begun now: from the upper left corner of the range on. */
+  placeOfPaste(): PlaceOfPaste {
+    const { active } = this.grid.getState();
     const { top, left } = rangeOf(this.grid.getState());
     const { table, rows: shown, columns: across, series } = this.view();
     const target = {
@@ -194,16 +202,28 @@ export class GridController {
       cells: across.map(({ cell }) => cell),
       closed: new Set(across.filter(isDerived).map(({ cell }) => cell)),
     };
+    return { target, series, active };
+  }
+
+  /**
+   * Writes a block where the paste was begun, and takes it in hand unless something else was taken in hand meanwhile;
+   * returns the sentence to show once all of it stands.
+   */
+  async paste(block: Block, place = this.placeOfPaste()): Promise<string> {
+    const { target, series, active } = place;
+    const { row: top, column: left } = target;
     const outcome = planPaste(this.document, block, target, manyIds());
     if (outcome.kind === "plan") {
       const { rows, columns } = outcome.plan;
       await pasteInParts(this.store, outcome.plan, series);
-      this.grid.setState({
-        active: { row: top, column: left },
-        corner: { row: top + rows - 1, column: left + columns - 1 },
-        mode: "moving",
-        session: "",
-      });
+      if (this.grid.getState().active === active) {
+        this.grid.setState({
+          active: { row: top, column: left },
+          corner: { row: top + rows - 1, column: left + columns - 1 },
+          mode: "moving",
+          session: "",
+        });
+      }
       this.columnTools.gatherPasted(block, outcome.plan);
       this.columnTools.seriesOfPasted(outcome.plan);
       this.grid.setState(({ corner }) => ({ corner: inside(corner, this.size()) }));

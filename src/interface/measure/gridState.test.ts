@@ -75,6 +75,17 @@ describe("hands in the readings grid", () => {
     expect(controller.grid.getState().corner).toEqual({ row: 7, column: 1 });
   });
 
+  test("a paste lands where it was begun, and what was taken in hand meanwhile stays in hand", async () => {
+    const { controller, reading } = hands();
+    controller.goTo({ row: 6, column: 0 });
+    const place = controller.placeOfPaste();
+    controller.goTo({ row: 2, column: 1 });
+    const before = reading("row3", "time");
+    await controller.paste(readBlock([["0.6", "1"]]), place);
+    expect([reading("row7"), reading("row3", "time")]).toEqual(["0.6", before]);
+    expect(controller.grid.getState().active).toEqual({ row: 2, column: 1 });
+  });
+
   test("headings do not rename a quantity that has readings", async () => {
     const { controller, store } = hands();
     await controller.paste(readBlock([["mass m / kg"], ["1"]]));
