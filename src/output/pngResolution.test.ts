@@ -31,5 +31,5 @@ test("a PNG says 300 dots per inch, with a valid checksum, before its picture da
 
 test("a file is named after its title", () => {
   expect(fileName("Figure 1. T² against L³", "svg")).toBe("Figure-1-T2-against-L3.svg");
-  expect(fileName("///", "png")).toBe("figure.png");
+  expect(fileName("///", "png")).toBe("Untitled-investigation.png");
 });

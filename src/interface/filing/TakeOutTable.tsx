@@ -5,6 +5,7 @@ import { ChevronDown } from "lucide-react";
 import type { HouseRules } from "@/investigation/model/houseRules";
 import { fileName } from "@/output/saveFile";
 import { type EvaluatedTable, evaluateTables } from "@/pipeline/table/table";
+import { untitled } from "@/wording/untitled";
 import { Later } from "../later/Later";
 import { buttonLook } from "../parts/Button";
 import { MenuOf } from "../parts/MenuOf";
@@ -29,7 +30,7 @@ export function TakeOutTable({ table }: { table: () => EvaluatedTable }) {
   const taking = useTaking();
   const title = (kind: string) => {
     const { document } = store.getState();
-    const whole = document.title || "investigation";
+    const whole = document.title || untitled();
     const { name } = table();
     return fileName(kind === "csv" && name ? `${whole} ${name}` : whole, kind);
   };

@@ -17,6 +17,7 @@ import { figureDescription } from "@/wording/figures";
 import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { reportTexts } from "@/wording/reportTexts";
 import { takingWords, texSentence } from "@/wording/takingOut";
+import { untitledFigure } from "@/wording/untitled";
 import { Button } from "../parts/Button";
 import { Choice } from "../parts/Choice";
 import { TakingLine } from "../parts/TakingLine";
@@ -38,7 +39,7 @@ const described = ({ figure, rules }: Pick<Taken, "figure" | "rules">): string =
   inItsLanguage(rules, () => figureDescription(figure));
 
 function titleOf(figure: FigureSpecification): string {
-  return figure.title ? plainRunText(figure.title) : "figure";
+  return figure.title ? plainRunText(figure.title) : untitledFigure();
 }
 
 const svgType = "image/svg+xml";

@@ -3,5 +3,6 @@ import type { untitled as english } from "../en/untitled";
 
 export const untitled = {
   name: "Auswertung ohne Titel",
+  figure: "Diagramm",
   copyOf: "{title} (Kopie)",
 } satisfies Translation<typeof english>;
