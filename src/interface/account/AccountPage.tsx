@@ -4,6 +4,7 @@ import Link from "next/link";
 import { type ReactNode, useState } from "react";
 import type { SchoolReply, InvitationReply, OwnSession, PersonKind } from "@/protocol/accounts";
 import { accountWords as words } from "@/wording/accounts";
+import { LanguageChoice } from "../language/LanguageChoice";
 import { SignOut } from "../parts/SignOut";
 import { TextField } from "../parts/TextField";
 import { AccountForm, textOf } from "./AccountForm";
@@ -53,6 +54,7 @@ export function AccountPage(props: Props) {
           Fathom Rule
         </Link>
         <span className="flex-1" />
+        <LanguageChoice />
         <SignOut personId={person.id} signOut={props.signOut} />
       </header>
       <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-y" />

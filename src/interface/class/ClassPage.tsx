@@ -5,6 +5,7 @@ import type { ReactNode } from "react";
 import type { OpenedClass } from "@/protocol/classes";
 import { benchWords } from "@/wording/benches";
 import { classWords as words } from "@/wording/classes";
+import { LanguageChoice } from "../language/LanguageChoice";
 import { OwnName } from "../parts/OwnName";
 import { SignOut } from "../parts/SignOut";
 
@@ -88,6 +89,7 @@ export function ClassPage({ person, opened, part, signOut, children, margin }: P
           {words.students({ count: students })}
           {opened.archived && ` · ${words.putBy}`}
         </span>
+        <LanguageChoice />
         <OwnName name={person.name} />
         <SignOut personId={person.id} signOut={signOut} />
       </header>

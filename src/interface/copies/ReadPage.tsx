@@ -11,6 +11,7 @@ import type { OpenedCopy } from "@/protocol/copies";
 import { copyWords } from "@/wording/copies";
 import { untitled } from "@/wording/untitled";
 import { TakeOutTable } from "../filing/TakeOutTable";
+import { LanguageChoice } from "../language/LanguageChoice";
 import { Moment } from "../parts/Moment";
 import { CurvesProvider } from "../store/CurvesProvider";
 import { createInvestigationStore } from "../store/investigationStore";
@@ -38,6 +39,7 @@ function Header({ live, at }: Pick<OpenedCopy, "live" | "at">) {
       <span className="text-soft mr-auto">
         {words.copy}, {live ? words.live : words.at} {at && <Moment at={at} />}
       </span>
+      <LanguageChoice />
       <TakeOutTable table={() => tableOf(evaluateTables(document), undefined)} />
     </header>
   );

@@ -24,7 +24,7 @@ export const briefs = {
       from: "von",
       to: "bis",
       criteria: "Kriterien",
-      criteriaNone: "Noch keine Kriterien: ohne sie gibt es keine Punkte.",
+      criteriaNone: "Noch keine Kriterien: Ohne sie gibt es keine Punkte.",
       criterion: "Worauf geachtet wird",
       points: "Punkte",
       add: "Kriterium hinzufügen",

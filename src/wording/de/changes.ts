@@ -94,7 +94,7 @@ export const changes = {
       "{place}: Die eigene Wahl wurde durch die aus einem anderen Fenster ersetzt.",
     otherChoice: "{place}: Die eigene Wahl hat die gleichzeitige von {other} ersetzt.",
     otherChoiceElsewhere: "{place}: Die eigene Wahl hat die aus einem anderen Fenster ersetzt.",
-    own: "{place}: statt {before} von hier steht nun ({theirs}) {now}.",
+    own: "{place}: Statt {before} von hier steht nun ({theirs}) {now}.",
     other: "{place}: {now} von hier steht nun statt ({theirs}) {before}.",
   },
 } satisfies Translation<typeof english>;

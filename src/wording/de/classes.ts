@@ -69,7 +69,7 @@ export const classes = {
       title: "Zugang",
       open: "Diesen Code eintippen, dem Link folgen oder das Handy auf das Bild richten.",
       closed: "Gerade kann niemand dazukommen.",
-      putBy: "Die Klasse ist abgelegt: niemand kann dazukommen.",
+      putBy: "Die Klasse ist abgelegt: Niemand kann dazukommen.",
       link: "Zugangslink",
       picture: "Bild des Zugangslinks mit dem Code {code}",
       copy: "Link kopieren",

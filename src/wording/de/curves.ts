@@ -45,7 +45,7 @@ export const curves = {
     none: "Vertrauensbereiche brauchen mehr Messwerte als Parameter.",
   },
   compared:
-    "Die Physik wählt die Kurve, nicht das größte R²: ein weiterer Parameter bringt die Kurve immer näher an die Punkte. Das Kriterium (AICc) rechnet das dagegen; kleiner ist besser, und ein Unterschied unter 2 sagt nichts.",
+    "Die Physik wählt die Kurve, nicht das größte R²: Ein weiterer Parameter bringt die Kurve immer näher an die Punkte. Das Kriterium (AICc) rechnet das dagegen; kleiner ist besser, und ein Unterschied unter 2 sagt nichts.",
   notTold: "aus diesen Punkten nicht zu bestimmen",
   freedom:
     "{count, plural, one {Student-t mit # Freiheitsgrad.} other {Student-t mit # Freiheitsgraden.}}",

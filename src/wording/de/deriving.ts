@@ -28,7 +28,7 @@ export const deriving = {
     nothing: "Nichts davon hat ein ±, also ist nichts zu addieren.",
     alike: "Eine Eingangsgröße bringt fast das ganze ±, deshalb stimmen beide Wege überein.",
     apart:
-      "Unabhängige Fehler liegen selten alle zugleich an ihren Grenzen: quadratisch sind es {percent} % des Größtfehlers.",
+      "Unabhängige Fehler liegen selten alle zugleich an ihren Grenzen: Quadratisch sind es {percent} % des Größtfehlers.",
   },
   drawnSpoken: "Gezogen: ± {uncertainty}.",
   drawn: {
@@ -40,7 +40,7 @@ export const deriving = {
     agrees: "Das stimmt mit der linearen Fortpflanzung überein.",
   },
   advice: {
-    none: "Keine Eingangsgröße entscheidet allein: jede muss sicherer werden.",
+    none: "Keine Eingangsgröße entscheidet allein: Jede muss sicherer werden.",
     decides: "{name} entscheidet.",
     constant: "Diese Konstante noch einmal messen.",
     repeats: "Öfter wiederholen oder mehrere auf einmal stoppen.",

@@ -31,7 +31,7 @@ export const findings = {
       unknown:
         "Es gibt kein {symbol}. Erst einer Größe oder Konstanten dieses Formelzeichen geben.",
     },
-    cycle: "{symbols}: diese hängen im Kreis voneinander ab. Eine davon muss gemessen sein.",
+    cycle: "{symbols}: Diese hängen im Kreis voneinander ab. Eine davon muss gemessen sein.",
     "adds-unlike":
       "{operator, select, plus {Die beiden Seiten des + haben verschiedene Einheiten und lassen sich nicht addieren.} other {Die beiden Seiten des − haben verschiedene Einheiten und lassen sich nicht subtrahieren.}}",
     "unlike-uncertainty-unit":
@@ -65,7 +65,7 @@ export const findings = {
     "as-many-parameters-as-points":
       "Mit {count} Parametern durch {count} Punkte trifft die Kurve sie immer und beweist nichts. Mehr messen oder eine einfachere Kurve wählen.",
     "parameter-not-told":
-      "Diese Punkte bestimmen {parameter} nicht: ein anderer Parameter gleicht ihn aus, oder die Suche kam nicht zur Ruhe. Einen festhalten, eine einfachere Kurve wählen oder über einen größeren Bereich messen.",
+      "Diese Punkte bestimmen {parameter} nicht: Ein anderer Parameter gleicht ihn aus, oder die Suche kam nicht zur Ruhe. Einen festhalten, eine einfachere Kurve wählen oder über einen größeren Bereich messen.",
     "pattern-about-curve":
       "R² ist {rSquared}, und doch liegen die Punkte so zur Kurve: {pattern}. Zu ihnen gehört eine andere Kurve. R² wählt nicht die Physik.",
     "curve-far-beyond":
@@ -152,7 +152,7 @@ export const findings = {
     "common-part-larger":
       "Das ± der Konstanten ist größer als das der Messwerte: Es verschiebt alle Punkte zusammen und ist keine Streuung.",
     "first-order-misleads":
-      "In Zeile {row} krümmt sich die Formel innerhalb des ±: gezogen ergibt sich ein ±, das um {percent} % abweicht. Das aus Monte Carlo angeben.",
+      "In Zeile {row} krümmt sich die Formel innerhalb des ±: Gezogen ergibt sich ein ±, das um {percent} % abweicht. Das aus Monte Carlo angeben.",
     "coarse-number":
       "Die Zahl {text} lässt {percent} % offen, fast so viel wie die Messwerte. Mit mehr Stellen schreiben oder als Konstante mit ihrem ±.",
     "ignores-repeat":
@@ -167,7 +167,7 @@ export const findings = {
     "range-without-end":
       "Alle Fehlerrechtecke liegen waagerecht übereinander, eine Gerade kann sich also ohne Ende drehen. Weiter auseinander messen.",
     "title-order":
-      "Der Titel nennt zuerst die waagerechte Achse. Ein Diagramm heißt y gegen x: was senkrecht steht, kommt zuerst.",
+      "Der Titel nennt zuerst die waagerechte Achse. Ein Diagramm heißt y gegen x: Was senkrecht steht, kommt zuerst.",
     "axis-without-unit":
       "Die Achse von {symbol} hat keine Einheit. Der Größe bei „Messen“ eine geben, oder 1 für eine reine Zahl.",
     "no-caption":

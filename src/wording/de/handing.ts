@@ -25,7 +25,7 @@ export const handing = {
       late: "verspätet",
       takeBack: "Zurückholen",
       opened: "Die Lehrkraft liest es gerade.",
-      returned: "Es ist zurückgekommen: damit lässt sich weiterarbeiten und noch einmal abgeben.",
+      returned: "Es ist zurückgekommen: Damit lässt sich weiterarbeiten und noch einmal abgeben.",
     },
     teacher: { giveBack: "Zurückgeben", returned: "Es ist wieder am Tisch." },
     row: {

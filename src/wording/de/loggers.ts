@@ -29,12 +29,12 @@ export const loggers = {
     tooLarge: "{name} ist größer als 500 MB. Einen kürzeren Teil davon nehmen.",
     noReadings: "In {name} finden sich keine Zahlenspalten.",
     clockBack:
-      "Die Uhr läuft rückwärts: jeder Teil bis dahin ist eine eigene Aufzeichnung, {count} insgesamt.",
+      "Die Uhr läuft rückwärts: Jeder Teil bis dahin ist eine eigene Aufzeichnung, {count} insgesamt.",
     uneven:
       "{count, plural, one {Ein Teil davon wurde nicht in gleichen Abständen gemessen und kann keine Aufzeichnung sein.} other {# Teile davon wurden nicht in gleichen Abständen gemessen und können keine Aufzeichnung sein.}} Unter „Messwerte“ als Tabelle einlesen.",
     unreadable:
       "{count, plural, one {# Zelle enthält keine Zahl} other {# Zellen enthalten keine Zahl}}: dort ist eine Lücke.",
-    full: "Die Datei geht weiter, wo die Aufzeichnung voll ist: ihr Ende ist weggelassen.",
+    full: "Die Datei geht weiter, wo die Aufzeichnung voll ist: Ihr Ende ist weggelassen.",
     away: "Der Server antwortet nicht, deshalb wurde nichts eingelesen. Gleich noch einmal versuchen.",
     tooMany: "Diese Auswertung fasst keine weiteren Aufzeichnungen. Zuerst eine entfernen.",
     sound: {

@@ -120,5 +120,5 @@ export const looks = {
   },
   lettersProblem: "Eine Größe ist eine Zahl über 0.",
   noBrokenAxis:
-    "Eine Achse wird hier nie unterbrochen: fehlt ein Stück, stehen gleiche Längen nicht mehr für gleiche Schritte, und die Steigung ist nicht mehr zu sehen. Stattdessen die Achse das Blatt ausfüllen lassen.",
+    "Eine Achse wird hier nie unterbrochen: Fehlt ein Stück, stehen gleiche Längen nicht mehr für gleiche Schritte, und die Steigung ist nicht mehr zu sehen. Stattdessen die Achse das Blatt ausfüllen lassen.",
 } satisfies Translation<typeof english>;

@@ -97,7 +97,7 @@ export const overview = {
       whole: "Ganzer Bildschirm",
       label: "Wie sie gezeigt wird",
     },
-    away: "Die Verbindung ist weg: was hier steht, kann alt sein.",
+    away: "Die Verbindung ist weg: Was hier steht, kann alt sein.",
     ended: "Diese Übersicht ist nicht mehr zu sehen.",
   },
 } satisfies Translation<typeof english>;

@@ -31,7 +31,7 @@ export const partsTexts = {
   aFigureNeedsAQuantity:
     "Ein Diagramm braucht an jeder Achse eine Größe. Am Rand von „Diagramm“ wählen.",
   thereAreNoPointsYet:
-    "Noch gibt es keine Punkte: eine Zeile braucht einen Messwert beider Größen.",
+    "Noch gibt es keine Punkte: Eine Zeile braucht einen Messwert beider Größen.",
   figures: "Diagramme",
   figureNumber: "Abbildung {number}",
   addAFigure: "Diagramm hinzufügen",

@@ -6,7 +6,7 @@ export const pooling = {
     ofBench: "Tisch {bench}",
     ofBenchAs: "Tisch {bench}, {own}",
     otherUnit:
-      "Tisch {bench} misst {quantity} in {unit}; das lässt sich nicht neben die anderen stellen: diese Messwerte fehlen.",
+      "Tisch {bench} misst {quantity} in {unit}; das lässt sich nicht neben die anderen stellen: Diese Messwerte fehlen.",
     noUnit: "keiner Einheit",
     title: "{title}: alle Tische",
     heading: "Wie die Tische zusammengelegt wurden",

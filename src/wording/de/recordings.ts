@@ -172,9 +172,9 @@ export const recordings = {
     counts: "Mit: {instrument}; {count, plural, one {# Zählung} other {# Zählungen}}, {rate}.",
   },
   trimmed: {
-    from: "Sie wurde zugeschnitten: was vor {from} s liegt, zählt nicht mit.",
-    to: "Sie wurde zugeschnitten: was nach {to} s liegt, zählt nicht mit.",
-    both: "Sie wurde zugeschnitten: was vor {from} s und nach {to} s liegt, zählt nicht mit.",
+    from: "Sie wurde zugeschnitten: Was vor {from} s liegt, zählt nicht mit.",
+    to: "Sie wurde zugeschnitten: Was nach {to} s liegt, zählt nicht mit.",
+    both: "Sie wurde zugeschnitten: Was vor {from} s und nach {to} s liegt, zählt nicht mit.",
   },
   aside: {
     because: "Von {from} s bis {to} s beiseitegelegt: {reason}.",

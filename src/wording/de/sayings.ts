@@ -34,9 +34,9 @@ export const sayings = {
         "Auf diesem Gerät gesichert. Der Server ist älter als diese Seite; es wird weiter versucht.",
       reload: "Neu laden",
       signedOut: "Auf diesem Gerät gesichert. Zum Sichern auf dem Server wieder anmelden.",
-      nowhere: "Noch nicht gesichert: dieses Gerät hat keinen Platz. Das Fenster offen lassen.",
+      nowhere: "Noch nicht gesichert: Dieses Gerät hat keinen Platz. Das Fenster offen lassen.",
       handedIn:
-        "Auf diesem Gerät gesichert. Das Blatt ist abgegeben: dies kommt dazu, wenn es zurück ist.",
+        "Auf diesem Gerät gesichert. Das Blatt ist abgegeben: Dies kommt dazu, wenn es zurück ist.",
       lost: "Auf diesem Gerät gesichert. Diese Auswertung steht nicht mehr im eigenen Regal.",
     },
     reading: {
@@ -53,7 +53,7 @@ export const sayings = {
     },
     refused: {
       fault:
-        "Das ging nicht: in diesem Fenster ist etwas schiefgegangen. Was vorher gesichert war, ist es noch; der Fehler ist vermerkt.",
+        "Das ging nicht: In diesem Fenster ist etwas schiefgegangen. Was vorher gesichert war, ist es noch; der Fehler ist vermerkt.",
       replacedSince:
         "Andere haben das inzwischen geändert, hier ist also nichts Eigenes zurückzunehmen.",
       partly:
@@ -63,12 +63,12 @@ export const sayings = {
     },
     broken: {
       unreadable:
-        "Was davon gespeichert ist, passt nicht zusammen: eine angenommene Änderung hat es verdorben.",
+        "Was davon gespeichert ist, passt nicht zusammen: Eine angenommene Änderung hat es verdorben.",
       newer:
         "Sie stammt von einer neueren Version von Fathom Rule als der dieses Servers. Ihr fehlt nichts: Sie öffnet sich wieder, wenn der Server aktuell ist. Bis dahin lässt sie sich als Datei ausgeben.",
       fell: "Die Seite ist über etwas darin gestolpert. Der Fehler ist vermerkt.",
       nothingLost:
-        "Nichts geht verloren: jede Änderung seit dem letzten guten Stand bleibt im Verlauf, und das Gespeicherte lässt sich als Datei ausgeben.",
+        "Nichts geht verloren: Jede Änderung seit dem letzten guten Stand bleibt im Verlauf, und das Gespeicherte lässt sich als Datei ausgeben.",
       goBack: "Zum letzten guten Stand zurück",
       takeOut: "Gespeichertes ausgeben",
       toShelf: "Zum Regal",

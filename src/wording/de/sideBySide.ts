@@ -12,14 +12,14 @@ export const sideBySide = {
     difference: "Unterschied",
     less: "Gezeichnet ist die zweite minus die erste.",
     apart:
-      "Sie haben keinen Bereich mit Messwerten gemeinsam: eine von beiden wird über ihren eigenen hinaus verfolgt.",
+      "Sie haben keinen Bereich mit Messwerten gemeinsam: Eine von beiden wird über ihren eigenen hinaus verfolgt.",
     largest: "größter Unterschied",
     at: "bei",
     off: "Abweichung",
     slopes: "Unterschied der Steigungen",
     same: "Beide gehen durch dieselben Messwerte, ein ± ihres Unterschieds hat also keinen Sinn.",
-    nothing: "Nichts zu zeichnen: in diesem Bereich hat eine von beiden keinen Wert.",
+    nothing: "Nichts zu zeichnen: In diesem Bereich hat eine von beiden keinen Wert.",
     invitation:
-      "Eine weitere Kurve anpassen, Balken zählen lassen oder zwei Messreihen auftragen: zwei davon stehen dann hier nebeneinander.",
+      "Eine weitere Kurve anpassen, Balken zählen lassen oder zwei Messreihen auftragen: Zwei davon stehen dann hier nebeneinander.",
   },
 } satisfies Translation<typeof english>;

@@ -13,7 +13,7 @@ export const slopeTexts = {
   atThisValueUp: "Bei diesem Wert senkrecht",
   theLineIsLevelIt: "Die Gerade ist waagerecht: Sie trifft diesen Wert nirgends oder überall.",
   thatIsExtrapolatedBeyondThe:
-    "Das ist extrapoliert: jenseits der Messwerte wurde nichts gemessen.",
+    "Das ist extrapoliert: Jenseits der Messwerte wurde nichts gemessen.",
   whereTwoLinesCross: "Schnittpunkt zweier Geraden",
   theLineOf: "Die Gerade von",
   andThatOf: "und die von",

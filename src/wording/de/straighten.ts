@@ -24,7 +24,7 @@ export const straighten = {
   },
   whyBentSentences: {
     offset:
-      "ist gerade, beginnt aber nicht bei null: zu y kommt eine Konstante (ein Versatz, ein Untergrund, ein Nullpunktfehler), und unter einer Wurzel, einer Potenz oder einem Logarithmus krümmt sie die Gerade. Dort ist sie der Achsenabschnitt.",
+      "ist gerade, beginnt aber nicht bei null: Zu y kommt eine Konstante (ein Versatz, ein Untergrund, ein Nullpunktfehler), und unter einer Wurzel, einer Potenz oder einem Logarithmus krümmt sie die Gerade. Dort ist sie der Achsenabschnitt.",
     "other-law":
       "ist gerade: y folgt einer anderen Potenz oder einem anderen Gesetz als bei diesem Paar.",
   },
@@ -74,7 +74,7 @@ export const straighten = {
   },
   pair: "{up} gegen {across}",
   straightness: {
-    few: "Hier lassen sich zu wenige Punkte zeigen: zum Beurteilen braucht eine Gerade vier.",
+    few: "Hier lassen sich zu wenige Punkte zeigen: Zum Beurteilen braucht eine Gerade vier.",
     misses:
       "Nicht gerade, soweit die Balken es sagen: Die Gerade geht an mehr von ihnen vorbei, als der Zufall erlaubt, auch wenn die Punkte sich nicht krümmen.",
     straight:

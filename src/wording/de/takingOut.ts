@@ -6,7 +6,7 @@ export const takingOut = {
     making: "{kind} wird erstellt …",
     howFar: "{work} {percent} %",
     made: "{name} ist erstellt.",
-    away: "{kind} wurde nicht erstellt: etwas dafür ließ sich nicht laden. Die Verbindung prüfen und noch einmal versuchen.",
+    away: "{kind} wurde nicht erstellt: Etwas dafür ließ sich nicht laden. Die Verbindung prüfen und noch einmal versuchen.",
     fault:
       "{kind} ließ sich nicht erstellen. Der Fehler liegt bei Fathom Rule, nicht an der Auswertung oder der Verbindung, und ist gemeldet. Inzwischen eine andere Art ausgeben.",
     copied: "Das Diagramm ist in der Zwischenablage.",
@@ -32,7 +32,7 @@ export const takingOut = {
     "Keine Schrift hier enthält alle Zeichen von {words}. Im Ergebnis ({kind}) stünde für jedes fehlende ein leeres Kästchen.",
   tex: {
     thinned:
-      "TeX hat keinen Platz für so viele Punkte: gezeichnet sind {points}, gleichmäßig verteilt. Die Geraden sind die aller Punkte.",
+      "TeX hat keinen Platz für so viele Punkte: Gezeichnet sind {points}, gleichmäßig verteilt. Die Geraden sind die aller Punkte.",
     ofPoints: "{drawn} von {of} Punkten",
     engine:
       "Mit LuaLaTeX setzen: pdfLaTeX hat für einige Zeichen keine Schrift und zeigt stattdessen ihre Nummern.",

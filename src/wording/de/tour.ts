@@ -11,7 +11,7 @@ export const tour = {
       "Kleine Diagramme zeigen, welches Paar eine Gerade gibt; eine hier eingetippte Theorie sagt, was ihre Steigung bedeutet.",
     plot: "Das Diagramm, mit Fehlerbalken. Eine Achse, einen Titel oder eine Beschriftung anklicken oder ziehen, um sie zu ändern.",
     slope:
-      "Die Ausgleichsgerade und die steilste und flachste, die noch jedes Fehlerrechteck treffen: so sicher ist die Steigung.",
+      "Die Ausgleichsgerade und die steilste und flachste, die noch jedes Fehlerrechteck treffen: So sicher ist die Steigung.",
     conclude: "Von der Steigung zur gesuchten Konstanten, neben einem Literaturwert.",
     writeup:
       "Ein Protokoll aus lebenden Tabellen, Diagrammen und Zahlen; dazwischen wird geschrieben, abgegeben wird es als PDF.",

@@ -45,7 +45,7 @@ export const writeupTexts = {
   text: "Text",
   noWriteUpYet: "Noch kein Protokoll",
   aWriteUpGathersTables:
-    "Ein Protokoll sammelt Tabellen, Beispielrechnungen, Diagramme und Ergebnisse in der Reihenfolge eines Versuchsprotokolls. Alles folgt der Auswertung: wird ein Messwert berichtigt, ändert sich hier jede Zahl.",
+    "Ein Protokoll sammelt Tabellen, Beispielrechnungen, Diagramme und Ergebnisse in der Reihenfolge eines Versuchsprotokolls. Alles folgt der Auswertung: Wird ein Messwert berichtigt, ändert sich hier jede Zahl.",
   layOutTheWriteUp: "Protokoll anlegen",
   writeUp: "Protokoll",
   takeOutTheReport: "Protokoll ausgeben",

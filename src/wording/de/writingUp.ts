@@ -33,7 +33,7 @@ export const writingUp = {
     derived: "In dieser Tabelle ist nichts berechnet: bei „Berechnen“ eine Formel schreiben.",
     figure: "Das Diagramm zeigt noch keine Punkte: bei „Diagramm“ seine Achsen wählen.",
     example:
-      "Es gibt nichts Berechnetes zu zeigen: dazu braucht es eine Formel und eine Zeile mit Messwerten.",
+      "Es gibt nichts Berechnetes zu zeigen: Dazu braucht es eine Formel und eine Zeile mit Messwerten.",
     line: "Das Diagramm hat noch keine Gerade: Es braucht Messwerte beider Größen.",
     result: "Dieses Ergebnis gibt es nicht mehr.",
     accepted: "Es gibt keinen Literaturwert: bei „Ergebnis“ einen eintippen.",
