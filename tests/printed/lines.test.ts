@@ -1,6 +1,7 @@
 import { addSeries } from "@/investigation/acts/addSeries";
 import { setAside } from "@/investigation/acts/setAside";
 import { perform } from "@/investigation/history/edit";
+import { samples } from "@/investigation/samples/samples";
 import { printed, printedTable, seen, statements, workings } from "../fixtures/printed";
 import { reportOf, wordsOf } from "../fixtures/sampleReport";
 import { sheet, type SheetColumn, type SheetRest } from "../fixtures/sheet";
@@ -218,6 +219,13 @@ describe("the end-box rule (calculation § 7)", () => {
     expect(words).toMatch(/steepest  0\.00  4\.50/);
     expect(words).toMatch(/shallowest  −0\.22  5\.61/);
   });
+});
+
+test("lines and half of what lies between them are written to the same place, whole numbers too", () => {
+  const words = wordsOf(reportOf(samples.fadingCross()).report).replace(/\s+/g, " ");
+  expect(words).toContain(
+    "best-fit −6041 16.0 steepest −6403 17.2 shallowest −5698 14.9 half between them ± 352 ± 1.1",
+  );
 });
 
 test("end boxes without any ± leave no range: the standard error is stated, and no box is said to be missed", () => {

@@ -1,6 +1,7 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
 import { settled } from "@/core/number/settled";
 import {
+  toDecimals,
   type WrittenNumber,
   writeStatement,
   writeUnroundedUncertainty,
@@ -56,6 +57,13 @@ function cell(runs: RunText, { rules }: ReportContext): ReportCell {
   return { runs: marked(runs, rules) };
 }
 
+/** A number of a line to the decimals of half the range; whole ones to the last place, as half the range is written. */
+function besideFullHalf(value: number, half: number): WrittenNumber {
+  const written = besideHalf(value, half);
+  const isWhole = written.exponent === undefined && !written.mantissa.includes(".");
+  return isWhole && half > 0 ? { mantissa: toDecimals(value, 0) } : written;
+}
+
 /** Half of a range as it stands beside its line: in the power of ten in which that is written. */
 function halfBeside(half: number, value: WrittenNumber, { figuresOfUncertainty }: HouseRules) {
   return sizeBeside(writeUnroundedUncertainty(half, figuresOfUncertainty), half, value);
@@ -77,8 +85,8 @@ function linesGroup({ line, range, stated, name }: FoundLine, context: ReportCon
     [between?.[of] ?? 0, whole[of]].reduce((a, b) => (a > 0 && (b <= 0 || a < b) ? a : b), 0);
   const row = (word: string, of: { slope: number; intercept: number }) => [
     { runs: [{ text: word }] },
-    cell(numberRuns(besideHalf(of.slope, finest("slope"))), context),
-    cell(numberRuns(besideHalf(of.intercept, finest("intercept"))), context),
+    cell(numberRuns(besideFullHalf(of.slope, finest("slope"))), context),
+    cell(numberRuns(besideFullHalf(of.intercept, finest("intercept"))), context),
   ];
   const sizes = (word: string, half: Partial<Record<"slope" | "intercept", number>>) => [
     { runs: [{ text: word }] },
