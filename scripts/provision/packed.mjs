@@ -17,7 +17,7 @@ const packers = {
 };
 
 /** Files so short are not worth packing, in bytes. */
-const shortest = 1024;
+const shortest = 256;
 
 async function pack(file) {
   const bytes = await readFile(file);

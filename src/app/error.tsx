@@ -1,11 +1,8 @@
 "use client";
 
-import { useEffect } from "react";
-import { reportFault } from "@/interface/store/reportFault";
-import { AwayPage } from "@/interface/shell/AwayPage";
+import { LastResort } from "@/interface/shell/LastResort";
 
 /** What is shown where a page of the house falls over. */
 export default function HouseError({ error }: { error: Error }) {
-  useEffect(() => reportFault("page", error), [error]);
-  return <AwayPage />;
+  return <LastResort error={error} />;
 }

@@ -1,16 +1,15 @@
 "use client";
 
 import "./globals.css";
-import { languageOf } from "@/wording/language/languages";
-import { spoken } from "@/wording/language/spoken";
-import { AwayPage } from "@/interface/shell/AwayPage";
+import { LastResort } from "@/interface/shell/LastResort";
 
 /** What is shown where even the frame of all pages falls over. */
-export default function FrameError() {
+export default function FrameError({ error }: { error: Error }) {
+  const lang = typeof document === "undefined" ? "en" : document.documentElement.lang;
   return (
-    <html lang={languageOf(spoken())}>
+    <html lang={lang}>
       <body>
-        <AwayPage />
+        <LastResort error={error} />
       </body>
     </html>
   );

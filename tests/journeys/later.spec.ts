@@ -1,4 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
+import { languageCookie } from "../../src/protocol/languageCookie";
+import { awayWords } from "../../src/wording/away";
+import { speaking } from "../../src/wording/language/spoken";
 import { cellAt, sharedPlace, signIn, start, typeAt } from "./bench";
 
 /** A sheet opened by a browser that can't have what comes later; gives what lets it through again. */
@@ -58,4 +61,34 @@ test("a menu and the desk of recordings that can't be had say so beside what was
   await expect(takeOut).toBeFocused();
   await main.getByRole("button", { name: "Recordings" }).click();
   await expect(page.getByRole("heading", { name: "Recordings", level: 1 })).toBeVisible();
+});
+
+test("a page that falls over says so in the language that is spoken and tells the server; without its words one can still try again", async ({
+  page,
+}) => {
+  await signIn(page);
+  await start(page, "rule");
+  const language = { name: languageCookie, value: "de", url: sharedPlace() };
+  await page.context().addCookies([language]);
+  const broken = await page.context().newPage();
+  await broken.addInitScript(() => {
+    Date.prototype.toLocaleString = () => {
+      throw new Error("a clock without hands");
+    };
+  });
+  const [told] = await Promise.all([
+    broken.waitForRequest("**/api/faults"),
+    broken.goto(`${sharedPlace()}/shelf`),
+  ]);
+  expect(told.postDataJSON()).toEqual({ where: "page", message: "Error: a clock without hands" });
+  const title = speaking("de", () => awayWords.title);
+  await expect(broken.getByRole("heading", { name: title })).toBeVisible();
+
+  await broken.route("**/_next/static/chunks/*.js", async (route) => {
+    const text = await (await route.fetch()).text();
+    return text.includes(awayWords.title) ? route.abort() : route.continue();
+  });
+  await broken.reload();
+  await expect(broken.getByRole("main").getByRole("link", { name: "Fathom Rule" })).toBeVisible();
+  await expect(broken.getByRole("main")).toHaveCount(1);
 });
