@@ -69,3 +69,23 @@ test("the language is changed from the header: what was typed stays, and whereve
   await expect(other.getByRole("heading", { name: "Regal" })).toBeVisible();
   await expect(other.getByRole("link", { name: "Harbour wall" })).toBeVisible();
 });
+
+test("the language is chosen at the doors, on the page of a class and on that of an account", async ({
+  browser,
+}) => {
+  const page = await (await browser.newContext({ locale: "en-GB" })).newPage();
+  await page.goto(`${sharedPlace()}/join`);
+  await page.getByLabel("Language").selectOption("de");
+  await expect(page.getByLabel("Zugangscode")).toBeVisible();
+  await page.getByLabel("Sprache").selectOption("en");
+  await beginAccount(page, invitedByCommand("Runa"), `doors-${Date.now().toString(36)}`);
+  await page.getByLabel("Name of the class").fill("Physics 10c");
+  await page.getByRole("button", { name: "Make a class" }).click();
+  await expect(page.getByText(/^Nobody has joined yet/)).toBeVisible();
+  await page.getByLabel("Language").selectOption("de");
+  await expect(page.getByRole("link", { name: "Versuch stellen" })).toBeVisible();
+  await page.goto(`${sharedPlace()}/account`);
+  await expect(page.getByRole("heading", { name: "Eigenes Konto" })).toBeVisible();
+  await page.getByLabel("Sprache").selectOption("en");
+  await expect(page.getByRole("heading", { name: "Your account" })).toBeVisible();
+});

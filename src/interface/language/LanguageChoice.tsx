@@ -1,8 +1,12 @@
 "use client";
 
+import { fetchLanguage } from "@/wording/language/fetched";
 import { isLanguage, languages, ownNames } from "@/wording/language/languages";
 import { languageWords } from "@/wording/languageWords";
 import { useSpeaking } from "./Speaking";
+
+/** Who opens the list may choose any of them: their words are on their way while it is read. */
+const ahead = () => languages.forEach((one) => void fetchLanguage(one).catch(() => undefined));
 
 /** In which language everything is said, each language named in itself. */
 export function LanguageChoice() {
@@ -12,6 +16,7 @@ export function LanguageChoice() {
       aria-label={languageWords.label}
       title={languageWords.label}
       value={language}
+      onPointerDown={ahead}
       onChange={({ target: { value } }) => isLanguage(value) && void choose(value)}
       className="text-soft hover:border-hairline h-8 rounded-md border border-transparent bg-transparent px-1"
     >
