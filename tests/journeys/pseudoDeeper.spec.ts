@@ -175,6 +175,7 @@ test("a sheet that is handed in, remarked and given back; the class at a glance 
   await student.keyboard.press("Enter");
   await press(student, () => handingWords.handIn);
   await press(student, () => handingWords.sheet.doIt);
+  await expect(student.getByText(pseudo(() => handingWords.bench.stays))).toBeVisible();
   await page.reload();
   await press(page, () => remarkWords.changes.open);
   await lookedOver(page, "what changed");

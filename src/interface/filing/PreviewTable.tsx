@@ -46,7 +46,7 @@ function Heading({
       value={quantity[part]}
       maxLength={sizes[part]}
       onChange={(event) => onDescribe?.(place, part, event.target.value)}
-      className={`border-hairline focus:border-petrol bg-page mb-0.5 block w-full min-w-16 rounded border px-1 text-right font-normal ${part === "symbol" ? "font-serif italic" : ""}`}
+      className={`border-hairline focus:border-petrol bg-page mb-0.5 block min-h-[25px] w-full min-w-16 rounded border px-1 text-right font-normal ${part === "symbol" ? "font-serif italic" : ""}`}
     />
   ));
 }

@@ -33,6 +33,12 @@ const isFinding = () => document.activeElement?.closest('[role="search"]') !== n
 const isArriving = (field: Element) =>
   document.activeElement?.tagName === "H1" && field.closest("[data-drawer]") === null; // prettier-ignore
 
+/** Whether the hands are nowhere else: what is drawn anew does not take the keyboard from another field. */
+function isFree(field: Element): boolean {
+  const now = document.activeElement;
+  return now === null || now === document.body || now.closest('[role="grid"]') === field.closest('[role="grid"]'); // prettier-ignore
+}
+
 /** The input of the cell in hand: it has the focus, and while moving its whole text is selected. */
 function useHeldInput(text: string) {
   const input = useRef<HTMLInputElement>(null);
@@ -47,6 +53,7 @@ function useHeldInput(text: string) {
   useLayoutEffect(() => {
     const field = input.current;
     if (!field) return;
+    const isSummoned = controller.isSummoned();
     const { caret } = controller.grid.getState();
     if (caret !== undefined && mode !== "moving") {
       field.focus({ preventScroll: true });
@@ -55,7 +62,7 @@ function useHeldInput(text: string) {
     } else if (mode === "moving" && left.current) {
       left.current = false;
     } else if (mode === "moving" && !big && !(finding && isFinding()) && !isArriving(field)) {
-      field.focus({ preventScroll: true });
+      if (isSummoned || isFree(field)) field.focus({ preventScroll: true });
     } else if (mode === "editing") field.setSelectionRange(field.value.length, field.value.length);
   }, [mode, finding, big, summons, controller]);
 

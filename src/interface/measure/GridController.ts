@@ -45,6 +45,8 @@ export interface PlaceOfPaste {
 /** What hands do in the readings grid; the same object for as long as the grid stands. */
 export class GridController {
   private value: (() => void) | undefined;
+  /** The last summons that a cell answered. */
+  private answered = -1;
   readonly rowTools: RowTools;
   readonly columnTools: ColumnTools;
 
@@ -109,6 +111,14 @@ export class GridController {
   /** Gives the keyboard back to the active cell. */
   summon(): void {
     this.grid.setState(({ summons }) => ({ summons: summons + 1 }));
+  }
+
+  /** Whether the active cell was asked to take the keyboard since this was last looked for; at first it was. */
+  isSummoned(): boolean {
+    const { summons } = this.grid.getState();
+    const asked = summons !== this.answered;
+    this.answered = summons;
+    return asked;
   }
 
   /** Opens big entry at the cell in hand, or puts it away and gives the keyboard back to that cell. */

@@ -29,7 +29,7 @@ export function OneByOne({ recording }: { recording: Recording }) {
         <legend className="text-soft text-xs">{words.oneByOne}</legend>
         <div className="border-hairline max-h-44 overflow-y-auto rounded-md border">
           {each.first.map(({ came }, i) => (
-            <label key={i} className="has-checked:bg-boxwood hover:bg-wash flex cursor-pointer items-baseline gap-2 px-2 py-0.5">
+            <label key={i} className="has-checked:bg-boxwood hover:bg-wash flex min-h-[25px] cursor-pointer items-baseline gap-2 px-2 py-0.5">
               <input type="radio" name={name} checked={reading.nth === i + 1} onChange={() => choose(i + 1)} className="accent-petrol self-center" />
               <span className="text-soft w-7 text-right">{i + 1}</span>
               <CameView {...cameOf(came, recording, { ...choice, ...foundOf })} />
