@@ -14,7 +14,10 @@ interface Props {
 /** Something that is wanted or not. */
 export function Tick({ label, checked, onChange, disabled = false }: Props) {
   return (
-    <Field disabled={disabled} className="flex min-h-[25px] items-center gap-2 data-disabled:opacity-50">
+    <Field
+      disabled={disabled}
+      className="flex min-h-[25px] items-center gap-2 data-disabled:opacity-50"
+    >
       <Checkbox
         checked={checked}
         onChange={onChange}
