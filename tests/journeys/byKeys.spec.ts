@@ -14,8 +14,10 @@ test("F6 goes to the margin of the cell in hand and back to the same cell; the m
   await hands.press("ArrowDown", 2);
   await hands.press("ArrowRight");
   const label = await cellInput(page).getAttribute("aria-label");
+  const aside = page.getByRole("heading", { name: "Set row 3 aside" });
+  await expect(aside).toBeVisible();
   await hands.press("F6");
-  await expect(page.getByRole("heading", { name: "Set row 3 aside" })).toBeFocused();
+  await expect(aside).toBeFocused();
   await hands.to(button(page, /^Set aside (?:the reading|repeat 1)/));
   await expect(page.getByRole("heading", { name: "Set row 3 aside" })).toBeVisible();
   await hands.press("Enter");
