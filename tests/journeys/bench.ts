@@ -31,7 +31,7 @@ async function tidyShelves(): Promise<void> {
   const database = new Client({ connectionString: process.env.PLACE_DATABASE });
   await database.connect();
   await database.query(
-    `delete from investigations where created_at < now() - interval '3 minutes' and created_at >
+    `delete from investigations where created_at < now() - interval '6 minutes' and created_at >
        (select min(created_at) from investigations) + interval '2 minutes' and owner_id is not null`,
   );
   await database.end();

@@ -26,6 +26,9 @@ test("a reading copy shows pages and data to whoever has the link, is counted, f
   ).toBeVisible();
   await expect(reader.getByRole("img", { name: /^Page 1 of/ })).toBeVisible();
   expect(await reader.locator('meta[name="robots"]').getAttribute("content")).toContain("noindex");
+  await reader.getByLabel("Language").selectOption("de");
+  await expect(reader.getByRole("button", { name: "Ausgeben" })).toBeVisible();
+  await reader.getByLabel("Sprache").selectOption("en");
   const download = reader.waitForEvent("download");
   await reader.getByRole("button", { name: "Take out" }).click();
   await reader.getByRole("menuitem", { name: "This table as CSV" }).click();

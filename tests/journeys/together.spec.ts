@@ -47,6 +47,14 @@ test("two students and their teacher see one another and what is typed, wherever
   await joss.keyboard.type("5");
   await expect(cell(joss, 2, 0).getByRole("textbox")).toHaveValue("2.25");
 
+  const name = joss.getByLabel("Name", { exact: true });
+  await name.fill("wid");
+  await mina.keyboard.press("Insert");
+  await expect(cell(joss, 3, 0).getByRole("textbox")).toHaveValue("2.25");
+  await joss.keyboard.type("th");
+  await expect(name).toBeFocused();
+  await expect(name).toHaveValue("width");
+
   await joss.keyboard.press("Alt+7");
   await expect(mina.getByRole("navigation", { name: "Stages" }).getByText("Jo")).toBeVisible();
   await expect(

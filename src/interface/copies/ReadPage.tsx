@@ -12,13 +12,14 @@ import { copyWords } from "@/wording/copies";
 import { untitled } from "@/wording/untitled";
 import { TakeOutTable } from "../filing/TakeOutTable";
 import { LanguageChoice } from "../language/LanguageChoice";
+import { SaidAnew } from "../language/Speaking";
 import { Moment } from "../parts/Moment";
 import { CurvesProvider } from "../store/CurvesProvider";
 import { createInvestigationStore } from "../store/investigationStore";
 import { InvestigationContext, useInvestigation } from "../store/useInvestigation";
 import { Pages, PrintedPages } from "../writeup/Pages";
 import { useReport } from "../writeup/useReport";
-import { useOpenedCopy } from "./useOpenedCopy";
+import { type Shown, useOpenedCopy } from "./useOpenedCopy";
 
 const words = copyWords.reading;
 
@@ -74,9 +75,7 @@ function Copy({ copy }: { copy: OpenedCopy }) {
   );
 }
 
-/** What the link of a reading copy shows: pages and figures, and the data to take out. */
-export function ReadPage() {
-  const shown = useOpenedCopy();
+function Told({ shown }: { shown: Shown }) {
   if (shown.kind === "copy") return <Copy copy={shown.copy} />;
   const gone = shown.kind === "gone";
   return (
@@ -87,5 +86,15 @@ export function ReadPage() {
       {gone && <p className="text-soft mt-2">{words.goneText}</p>}
       {shown.kind === "away" && <p className="mt-2">{words.away}</p>}
     </main>
+  );
+}
+
+/** What the link of a reading copy shows: pages and figures, and the data to take out; read once, also in another language. */
+export function ReadPage() {
+  const shown = useOpenedCopy();
+  return (
+    <SaidAnew>
+      <Told shown={shown} />
+    </SaidAnew>
   );
 }

@@ -53,7 +53,7 @@ function useHeldInput(text: string) {
   useLayoutEffect(() => {
     const field = input.current;
     if (!field) return;
-    const isSummoned = controller.isSummoned();
+    const isSummoned = controller.answersSummons();
     const { caret } = controller.grid.getState();
     if (caret !== undefined && mode !== "moving") {
       field.focus({ preventScroll: true });

@@ -113,8 +113,8 @@ export class GridController {
     this.grid.setState(({ summons }) => ({ summons: summons + 1 }));
   }
 
-  /** Whether the active cell was asked to take the keyboard since this was last looked for; at first it was. */
-  isSummoned(): boolean {
+  /** Answers for the active cell whether it was asked to take the keyboard; once for each time it was, and at first. */
+  answersSummons(): boolean {
     const { summons } = this.grid.getState();
     const asked = summons !== this.answered;
     this.answered = summons;

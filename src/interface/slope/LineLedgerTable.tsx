@@ -4,9 +4,9 @@ import { slopeWordText } from "@/wording/slopeWord";
 import { slopeTexts } from "@/wording/slopeTexts";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { RangeLine } from "@/core/fit/slopeRange";
-import { writeNumber, type WrittenNumber } from "@/core/number/writtenNumber";
+import type { WrittenNumber } from "@/core/number/writtenNumber";
 import { setLine } from "@/investigation/acts/setLine";
-import { besideHalf, sizeBeside } from "@/pipeline/lines/lineEquation";
+import { halfInLedger, inLedger } from "@/pipeline/lines/lineEquation";
 import type { RangedLine } from "@/pipeline/lines/lineRange";
 import { crossNearZero } from "@/wording/lines";
 import { NumberView } from "../parts/StatementView";
@@ -62,8 +62,15 @@ interface LinesProps {
   height: (value: number) => WrittenNumber;
 }
 
-/** Half of what lies between two lines, in two figures, beside the number of the best line. */
-const half = (size: number, value: WrittenNumber) => sizeBeside(writeNumber(size, 2), size, value);
+/** A half under its column. */
+function Half({ size, beside }: { size: number; beside: WrittenNumber }) {
+  const { figuresOfUncertainty: rule } = useHouseRules();
+  return (
+    <>
+      ± <NumberView number={halfInLedger(size, beside, rule)} unit={[]} />
+    </>
+  );
+}
 
 /** How far the intercept can lie among all lines that are allowed, not only the two that are drawn. */
 function OverAllLines({ size, beside }: { size: number; beside: WrittenNumber }) {
@@ -71,7 +78,7 @@ function OverAllLines({ size, beside }: { size: number; beside: WrittenNumber })
     <tr className="text-magenta">
       <td colSpan={3}>{slopeTexts.overAllAllowedLines}</td>
       <td className="text-right" data-testid="all-lines">
-        ± <NumberView number={half(size, beside)} unit={[]} />
+        <Half size={size} beside={beside} />
       </td>
     </tr>
   );
@@ -124,10 +131,10 @@ function Lines({ line, range, slope, height }: LinesProps) {
         <tr className="border-hairline text-magenta border-t">
           <td colSpan={2}>{slopeTexts.halfBetweenThem}</td>
           <td className="text-right">
-            ± <NumberView number={half(range.halfOfSlope, slope(line.slope))} unit={[]} />
+            <Half size={range.halfOfSlope} beside={slope(line.slope)} />
           </td>
           <td className="text-right">
-            ± <NumberView number={half(halfBetweenIntercepts, height(line.intercept))} unit={[]} />
+            <Half size={halfBetweenIntercepts} beside={height(line.intercept)} />
           </td>
         </tr>
         {wider && <OverAllLines size={halfOfIntercept} beside={height(line.intercept)} />}
@@ -139,9 +146,10 @@ function Lines({ line, range, slope, height }: LinesProps) {
 /** Best, steepest and shallowest line with what lies between them. */
 export function LineLedgerTable({ line, range }: Props) {
   const { halfOfSlope, halfOfIntercept, halfBetweenIntercepts } = range;
-  const slope = (value: number) => besideHalf(value, halfOfSlope);
-  const height = (value: number) =>
-    besideHalf(value, halfBetweenIntercepts > 0 ? halfBetweenIntercepts : halfOfIntercept);
+  const { figuresOfUncertainty: rule } = useHouseRules();
+  const ofHeight = halfBetweenIntercepts > 0 ? halfBetweenIntercepts : halfOfIntercept;
+  const slope = (value: number) => inLedger(value, halfOfSlope, rule);
+  const height = (value: number) => inLedger(value, ofHeight, rule);
   const near = halfBetweenIntercepts < halfOfIntercept / 2;
   return (
     <>

@@ -1,15 +1,19 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
 import { settled } from "@/core/number/settled";
 import {
-  toDecimals,
-  type WrittenNumber,
   writeStatement,
   writeUnroundedUncertainty,
 } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { RunText } from "@/core/unit/runText";
 import type { HouseRules } from "@/investigation/model/houseRules";
-import { besideHalf, marked, numberRuns, sizeBeside } from "@/pipeline/lines/lineEquation";
+import {
+  besideHalf,
+  halfInLedger,
+  inLedger,
+  marked,
+  numberRuns,
+} from "@/pipeline/lines/lineEquation";
 import { fitFigure, type SeriesFit } from "@/pipeline/lines/fit";
 import { seriesRuns } from "@/pipeline/figure/figure";
 import { type LineRange, type RangedLine, rangeOfLine } from "@/pipeline/lines/lineRange";
@@ -57,18 +61,6 @@ function cell(runs: RunText, { rules }: ReportContext): ReportCell {
   return { runs: marked(runs, rules) };
 }
 
-/** A number of a line to the decimals of half the range; whole ones to the last place, as half the range is written. */
-function besideFullHalf(value: number, half: number): WrittenNumber {
-  const written = besideHalf(value, half);
-  const isWhole = written.exponent === undefined && !written.mantissa.includes(".");
-  return isWhole && half > 0 ? { mantissa: toDecimals(value, 0) } : written;
-}
-
-/** Half of a range as it stands beside its line: in the power of ten in which that is written. */
-function halfBeside(half: number, value: WrittenNumber, { figuresOfUncertainty }: HouseRules) {
-  return sizeBeside(writeUnroundedUncertainty(half, figuresOfUncertainty), half, value);
-}
-
 /** Best, steepest and shallowest line of a series as rows. */
 function linesGroup({ line, range, stated, name }: FoundLine, context: ReportContext): ReportGroup {
   const ranged = range?.kind === "range" ? range : undefined;
@@ -83,10 +75,12 @@ function linesGroup({ line, range, stated, name }: FoundLine, context: ReportCon
   const whole = { slope: stated.own.ofSlope, intercept: stated.own.ofIntercept };
   const finest = (of: "slope" | "intercept") =>
     [between?.[of] ?? 0, whole[of]].reduce((a, b) => (a > 0 && (b <= 0 || a < b) ? a : b), 0);
+  const { figuresOfUncertainty: rule } = context.rules;
+  const number = (value: number, of: "slope" | "intercept") => inLedger(value, finest(of), rule);
   const row = (word: string, of: { slope: number; intercept: number }) => [
     { runs: [{ text: word }] },
-    cell(numberRuns(besideFullHalf(of.slope, finest("slope"))), context),
-    cell(numberRuns(besideFullHalf(of.intercept, finest("intercept"))), context),
+    cell(numberRuns(number(of.slope, "slope")), context),
+    cell(numberRuns(number(of.intercept, "intercept")), context),
   ];
   const sizes = (word: string, half: Partial<Record<"slope" | "intercept", number>>) => [
     { runs: [{ text: word }] },
@@ -94,10 +88,7 @@ function linesGroup({ line, range, stated, name }: FoundLine, context: ReportCon
       half[of] === undefined
         ? { runs: [] }
         : cell(
-            [
-              { text: "± " },
-              ...numberRuns(halfBeside(half[of], besideHalf(line[of], finest(of)), context.rules)),
-            ],
+            [{ text: "± " }, ...numberRuns(halfInLedger(half[of], number(line[of], of), rule))],
             context,
           ),
     ),
@@ -183,7 +174,11 @@ function rangeWorking(
   const power = exponent === undefined ? "" : ` \\times 10^{${exponent}}`;
   const label = name ? reportTexts.halfTheRangeOf({ series: name }) : reportTexts.halfTheRange;
   const whole = numberTex(
-    halfBeside(stated.ofSlope, besideHalf(stated.line.slope, stated.ofSlope), rules),
+    halfInLedger(
+      stated.ofSlope,
+      besideHalf(stated.line.slope, stated.ofSlope),
+      rules.figuresOfUncertainty,
+    ),
     rules.decimalMark,
   );
   return [

@@ -1,11 +1,13 @@
 import type { RangeLine } from "@/core/fit/slopeRange";
-import { toSignificantFigures } from "@/core/number/statement";
+import { type FiguresOfUncertainty, toSignificantFigures } from "@/core/number/statement";
 import {
   movedPoint,
+  toDecimals,
   type WrittenNumber,
   type WrittenStatement,
   writeNumber,
   writeStatement,
+  writeUnroundedUncertainty,
 } from "@/core/number/writtenNumber";
 import type { RunText } from "@/core/unit/runText";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
@@ -48,6 +50,29 @@ export function sizeBeside(size: WrittenNumber, of: number, value: WrittenNumber
   const figures = size.mantissa.replace(/^[0.]+/, "").replace(".", "").length;
   const mantissa = toSignificantFigures(movedPoint(of, -(exponent ?? 0)), figures);
   return { mantissa, ...(exponent !== undefined && { exponent }) };
+}
+
+const decimalsOf = ({ mantissa }: WrittenNumber): number => (mantissa.split(".")[1] ?? "").length;
+
+/** A number of a line in a table of lines: to the last place of half of what lies between them, as the working writes that. */
+export function inLedger(value: number, half: number, rule: FiguresOfUncertainty): WrittenNumber {
+  const written = besideHalf(value, half);
+  if (!(half > noise * Math.abs(value)) || Number(written.mantissa.replace("−", "-")) === 0) {
+    return written;
+  }
+  const decimals = Math.max(decimalsOf(written), decimalsOf(halfInLedger(half, written, rule)));
+  const moved = movedPoint(value, -(written.exponent ?? 0));
+  return { ...written, mantissa: toDecimals(moved, decimals) };
+}
+
+/** Half of a range or another ± under its column of lines: as the working writes it, in their power of ten. */
+export function halfInLedger(
+  half: number,
+  of: WrittenNumber,
+  rule: FiguresOfUncertainty,
+): WrittenNumber {
+  const moved = movedPoint(half, -(of.exponent ?? 0));
+  return sizeBeside(writeUnroundedUncertainty(moved, rule), half, of);
 }
 
 function term({ statement, bare, unit }: LedgerRow): RunText {
