@@ -1,9 +1,6 @@
 import { numberTex, unitTex } from "@/core/expression/tex";
 import { settled } from "@/core/number/settled";
-import {
-  writeStatement,
-  writeUnroundedUncertainty,
-} from "@/core/number/writtenNumber";
+import { writeStatement, writeUnroundedUncertainty } from "@/core/number/writtenNumber";
 import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
 import type { RunText } from "@/core/unit/runText";
 import type { HouseRules } from "@/investigation/model/houseRules";
