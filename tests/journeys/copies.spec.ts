@@ -28,6 +28,7 @@ test("a reading copy shows pages and data to whoever has the link, is counted, f
   expect(await reader.locator('meta[name="robots"]').getAttribute("content")).toContain("noindex");
   await reader.getByLabel("Language").selectOption("de");
   await expect(reader.getByRole("button", { name: "Ausgeben" })).toBeVisible();
+  await expect(reader.getByLabel("Sprache")).toBeFocused();
   await reader.getByLabel("Sprache").selectOption("en");
   const download = reader.waitForEvent("download");
   await reader.getByRole("button", { name: "Take out" }).click();

@@ -53,6 +53,7 @@ test("the language is changed from the header: what was typed stays, and whereve
   await page.getByLabel("Language").selectOption("de");
   await expect(page.getByRole("navigation", { name: "Stufen" })).toBeVisible();
   await expect(page.locator("html")).toHaveAttribute("lang", "de");
+  await expect(page.getByLabel("Sprache", { exact: true })).toBeFocused();
   await expect(page.getByRole("textbox", { name: "Titel der Auswertung" })).toHaveValue(
     "Harbour wall",
   );

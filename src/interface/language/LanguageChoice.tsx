@@ -1,5 +1,6 @@
 "use client";
 
+import { useEffect, useRef } from "react";
 import { fetchLanguage } from "@/wording/language/fetched";
 import { isLanguage, languages, ownNames } from "@/wording/language/languages";
 import { languageWords } from "@/wording/languageWords";
@@ -10,9 +11,14 @@ const ahead = () => languages.forEach((one) => void fetchLanguage(one).catch(() 
 
 /** In which language everything is said, each language named in itself. */
 export function LanguageChoice() {
-  const { language, choose } = useSpeaking();
+  const { language, choose, wasChosen } = useSpeaking();
+  const field = useRef<HTMLSelectElement>(null);
+  useEffect(() => {
+    if (wasChosen()) field.current?.focus({ preventScroll: true });
+  }, [wasChosen]);
   return (
     <select
+      ref={field}
       aria-label={languageWords.label}
       title={languageWords.label}
       value={language}

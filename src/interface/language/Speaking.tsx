@@ -8,7 +8,9 @@ import {
   use,
   useContext,
   useEffect,
+  useInsertionEffect,
   useMemo,
+  useRef,
   useState,
 } from "react";
 import { freeMoment, savesData } from "../later/freeMoment";
@@ -22,6 +24,8 @@ interface Speaking {
   readonly language: Spoken;
   /** Speaks another language from now on, in this browser. */
   readonly choose: (language: Language) => Promise<void>;
+  /** Whether the language was chosen just now: its choice, drawn anew, keeps the keyboard. Asked once. */
+  readonly wasChosen: () => boolean;
   /** Speaks as the server has just told this browser to, for somebody who signed in. */
   readonly follow: () => Promise<void>;
 }
@@ -29,6 +33,7 @@ interface Speaking {
 const SpeakingContext = createContext<Speaking>({
   language: "en",
   choose: async () => {},
+  wasChosen: () => false,
   follow: async () => {},
 });
 
@@ -64,6 +69,10 @@ async function keep(language: Language): Promise<void> {
 /** What is in it is shown once the words of its page are in hand. The server is told the language by each request. */
 function InLanguage({ language, children }: { language: Spoken; children: ReactNode }) {
   const path = usePathname();
+  // With the words at once, before anything is measured: a page is laid out anew for each of the two.
+  useInsertionEffect(() => {
+    if (language !== "pseudo") document.documentElement.lang = language;
+  }, [language]);
   useEffect(() => {
     if (savesData()) return;
     // What can't be had now is asked for again with what says it.
@@ -83,23 +92,28 @@ function InLanguage({ language, children }: { language: Spoken; children: ReactN
 export function Speaking({ language: first, children }: { language: Spoken; children: ReactNode }) {
   const router = useRouter();
   const [language, setLanguage] = useState(first);
+  const chosenNow = useRef(false);
   const speaking = useMemo(() => {
-    const change = async (next: Language) => {
-      await fetchLanguage(next);
-      document.documentElement.lang = next;
-      setLanguage(next);
-    };
     return {
       language,
       choose: async (next: Language) => {
-        await change(next);
+        await fetchLanguage(next);
+        chosenNow.current = true;
+        setLanguage(next);
         remember(next);
         void keep(next);
         router.refresh();
       },
+      wasChosen: () => {
+        const was = chosenNow.current;
+        chosenNow.current = false;
+        return was;
+      },
       follow: async () => {
         const told = chosenIn(document.cookie);
-        if (told && told !== language) await change(told);
+        if (!told || told === language) return;
+        await fetchLanguage(told);
+        setLanguage(told);
       },
     };
   }, [language, router]);
