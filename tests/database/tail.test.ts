@@ -74,7 +74,7 @@ test("another process wrote meanwhile: what it wrote stays, and what is typed he
   const here = inHand(id)!;
   await type("row2", "3.2", { window: "two" });
   keepInHand(here);
-  const late = typing(here.document, "row3", "3.3", { on: 1 });
+  const late = typing(here.held.document, "row3", "3.3", { on: 1 });
   const answer = await saveEdits(id, owner, { since: 1, edits: [late] });
   expect(answer).toMatchObject({ revision: 3, refused: [], edits: [{ revision: 2 }, { revision: 3 }] });
   for (const at of [1, 2, 3]) expect(await storedTime(id, `row${at}`)).toBe(`3.${at}`);

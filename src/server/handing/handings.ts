@@ -26,7 +26,8 @@ async function keptState(sheet: string, insists: boolean, transaction: Transacti
   const { KeptState, StoredInvestigation } = models();
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
-  const { document, revision } = await newestInHand(stored, transaction);
+  const { held, revision } = await newestInHand(stored, transaction);
+  const { document } = held;
   if (insists && benchSummary(document).openMarks > 0) throw new SchoolRefused("marks-open");
   const state = { investigationId: sheet, revision, document };
   await KeptState.upsert(state, { transaction });

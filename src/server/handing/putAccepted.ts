@@ -22,7 +22,7 @@ export async function putAccepted(
   const row = { transaction, lock: true, rejectOnEmpty: true } as const;
   const stored = await StoredInvestigation.findByPk(sheet, row);
   const { document, change } = perform(
-    (await newestInHand(stored, transaction)).document,
+    (await newestInHand(stored, transaction)).held.document,
     showAccepted,
     { values },
   );

@@ -1,11 +1,11 @@
 import { LRUCache } from "lru-cache";
-import type { Investigation } from "@/investigation/model/investigation";
+import type { HeldDocument } from "./heldDocument";
 
 /** An investigation as this process knows it. */
 export interface InHand {
   readonly id: string;
   readonly revision: number;
-  readonly document: Investigation;
+  readonly held: HeldDocument;
   /** About how long the document is. */
   readonly letters: number;
   /** Up to which revision the row's own document goes. */

@@ -17,6 +17,6 @@ export async function storedDocument(id: string): Promise<unknown> {
 
 /** An investigation at its newest revision; @throws UnreadableInvestigation. */
 export async function loadInvestigation(id: string): Promise<LoadedInvestigation> {
-  const { document, revision } = await newestInHand(await storedInvestigation(id));
-  return { document, revision };
+  const { held, revision } = await newestInHand(await storedInvestigation(id));
+  return { document: held.document, revision };
 }

@@ -5,6 +5,7 @@ import { validateChange } from "@/investigation/model/schema";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
 import { type InHand, inHand, keepInHand } from "./documentsInHand";
+import { HeldDocument } from "./heldDocument";
 import { readStored } from "./readStored";
 import { wholeDocument } from "./wholeDocument";
 
@@ -21,7 +22,8 @@ async function read(stored: StoredInvestigation, transaction?: Transaction): Pro
   const document = freeze(readStored({ id, revision, document: whole }).document, true);
   const current = (whole as { version?: unknown }).version === documentVersion;
   const letters = stored.letters ?? JSON.stringify(document).length;
-  return { id, revision, document, letters, documentRevision, current, ofBench: ownerId === null };
+  const held = HeldDocument.of(document);
+  return { id, revision, held, letters, documentRevision, current, ofBench: ownerId === null };
 }
 
 /** Whether what came since can be done to what is in hand: it is little, and nobody has written the document anew meanwhile, perhaps of a newer version. */
@@ -39,12 +41,13 @@ export async function newestInHand(row: Row, transaction?: Transaction): Promise
   const known = inHand(id);
   if (known?.revision === revision) return known;
   if (known && leadsOn(known, row)) {
-    const { document } = known;
+    const { document } = known.held;
     const before = { id, document, documentRevision: known.revision, revision };
     const whole = await wholeDocument(before, transaction);
     const letters = row.letters ?? known.letters;
-    const state = { ...known, revision, documentRevision, document: whole, letters };
     if (validateChange(document, whole).valid) {
+      const held = HeldDocument.of(whole);
+      const state = { ...known, revision, documentRevision, held, letters };
       keepInHand(state);
       return state;
     }

@@ -1,7 +1,7 @@
 import type { Transaction } from "sequelize";
 import type { SaveAnswer } from "@/protocol/saving";
 import { models } from "../database/models";
-import { keepState } from "../history/keptStates";
+import { crossesKeptState, keepState } from "../history/keptStates";
 import { editsOf } from "./editParts";
 import { editsSince, type LoggedEdit } from "./editsSince";
 import { logBehind } from "./logBehind";
@@ -23,12 +23,14 @@ async function held(id: string, transaction: Transaction) {
 
 /** Writes what a save led to, and what it leads to besides: a document, a kept state, and who is told what was replaced. */
 async function write(outcome: Outcome, transaction: Transaction): Promise<readonly LoggedEdit[]> {
-  const { before, authorId, revision, taken, whole } = outcome;
+  const { before, authorId, revision, taken, held, whole } = outcome;
   if (taken.taken.length === 0) return [];
   const logged = await writeSaves([outcome], transaction);
-  const state = { id: before.id, document: taken.document, revision };
+  const state = { id: before.id, held, revision };
   if (whole) await writeSnapshot(state, transaction);
-  await keepState(before.id, before.revision, state, transaction);
+  if (crossesKeptState(before.revision, revision)) {
+    await keepState(before.id, before.revision, { revision, document: held.document }, transaction);
+  }
   await tellReplaced(before.id, authorId, taken.replaced, transaction);
   return logged.get(before.id) ?? [];
 }

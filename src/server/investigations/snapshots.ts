@@ -1,12 +1,12 @@
 import type { Transaction } from "sequelize";
-import type { Investigation } from "@/investigation/model/investigation";
 import type { SentEdit } from "@/protocol/saving";
 import { models } from "../database/models";
 import { log } from "../log/log";
+import type { HeldDocument } from "./heldDocument";
 
 interface State {
   readonly id: string;
-  readonly document: Investigation;
+  readonly held: HeldDocument;
   readonly revision: number;
 }
 
@@ -28,13 +28,13 @@ function isLong(patches: SentEdit["patches"]): boolean {
 
 /** Writes the document of an investigation as it is after a revision, unless a newer one stands there. */
 export async function writeSnapshot(
-  { id, document, revision }: State,
+  { id, held, revision }: State,
   transaction?: Transaction,
 ): Promise<void> {
   await models().sequelize.query(
     `update investigations set document = $1::jsonb, document_revision = $2
      where id = $3 and document_revision < $2 and revision >= $2`,
-    { bind: [JSON.stringify(document), revision, id], transaction },
+    { bind: [JSON.stringify(held.document), revision, id], transaction },
   );
 }
 

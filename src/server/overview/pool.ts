@@ -32,7 +32,7 @@ export async function poolClass(
   });
   const sheets: PooledBench[] = [];
   for (const { number, investigation } of benches) {
-    if (investigation) sheets.push({ number, document: (await newestInHand(investigation)).document });
+    if (investigation) sheets.push({ number, document: (await newestInHand(investigation)).held.document });
   }
   const document = pooled(readPattern(experiment.pattern), sheets, experiment.brief?.values ?? {});
   const [rows, series] = [Object.keys(document.rows), Object.keys(document.series)];
