@@ -9,13 +9,17 @@ import { useSpeaking } from "./Speaking";
 /** Who opens the list may choose any of them: their words are on their way while it is read. */
 const ahead = () => languages.forEach((one) => void fetchLanguage(one).catch(() => undefined));
 
+/** Whether a language was chosen just now: the choice is drawn anew with all else, and keeps the keyboard. */
+let chosenNow = false;
+
 /** In which language everything is said, each language named in itself. */
 export function LanguageChoice() {
-  const { language, choose, wasChosen } = useSpeaking();
+  const { language, choose } = useSpeaking();
   const field = useRef<HTMLSelectElement>(null);
   useEffect(() => {
-    if (wasChosen()) field.current?.focus({ preventScroll: true });
-  }, [wasChosen]);
+    if (chosenNow) field.current?.focus({ preventScroll: true });
+    chosenNow = false;
+  }, []);
   return (
     <select
       ref={field}
@@ -23,7 +27,10 @@ export function LanguageChoice() {
       title={languageWords.label}
       value={language}
       onPointerDown={ahead}
-      onChange={({ target: { value } }) => isLanguage(value) && void choose(value)}
+      onChange={({ target: { value } }) => {
+        chosenNow = true;
+        if (isLanguage(value)) choose(value).catch(() => (chosenNow = false));
+      }}
       className="text-soft hover:border-hairline h-8 rounded-md border border-transparent bg-transparent px-1"
     >
       {language === "pseudo" && <option value="pseudo">⟪ ⟫</option>}

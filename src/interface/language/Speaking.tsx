@@ -10,7 +10,6 @@ import {
   useEffect,
   useInsertionEffect,
   useMemo,
-  useRef,
   useState,
 } from "react";
 import { freeMoment, savesData } from "../later/freeMoment";
@@ -24,8 +23,6 @@ interface Speaking {
   readonly language: Spoken;
   /** Speaks another language from now on, in this browser. */
   readonly choose: (language: Language) => Promise<void>;
-  /** Whether the language was chosen just now: its choice, drawn anew, keeps the keyboard. Asked once. */
-  readonly wasChosen: () => boolean;
   /** Speaks as the server has just told this browser to, for somebody who signed in. */
   readonly follow: () => Promise<void>;
 }
@@ -33,7 +30,6 @@ interface Speaking {
 const SpeakingContext = createContext<Speaking>({
   language: "en",
   choose: async () => {},
-  wasChosen: () => false,
   follow: async () => {},
 });
 
@@ -92,22 +88,15 @@ function InLanguage({ language, children }: { language: Spoken; children: ReactN
 export function Speaking({ language: first, children }: { language: Spoken; children: ReactNode }) {
   const router = useRouter();
   const [language, setLanguage] = useState(first);
-  const chosenNow = useRef(false);
   const speaking = useMemo(() => {
     return {
       language,
       choose: async (next: Language) => {
         await fetchLanguage(next);
-        chosenNow.current = true;
         setLanguage(next);
         remember(next);
         void keep(next);
         router.refresh();
-      },
-      wasChosen: () => {
-        const was = chosenNow.current;
-        chosenNow.current = false;
-        return was;
       },
       follow: async () => {
         const told = chosenIn(document.cookie);

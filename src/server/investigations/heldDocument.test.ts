@@ -27,7 +27,14 @@ const sheet = (rows: number): Investigation =>
 const nothing = { letters: 0, known: new Set<string>(), ofBench: false, meanwhile: [] };
 
 function sent(change: Pick<SentEdit, "act" | "patches" | "inverse">, at: number): SentEdit {
-  return { ...change, id: `e${at}`, at: "2026-11-30T08:00:00Z", on: at, window: "one", device: "one" };
+  return {
+    ...change,
+    id: `e${at}`,
+    at: "2026-11-30T08:00:00Z",
+    on: at,
+    window: "one",
+    device: "one",
+  };
 }
 
 /** What is typed into rows that are there or new ones; what is put in front of the first; what is typed into a row that is gone. */
