@@ -30,7 +30,7 @@ function madeRows(): SampleRow[] {
       : 0.06 + 0.247 * (volume - crossing);
     return {
       series: falling ? "before" : "after",
-      readings: { volume: volume.toFixed(2), conductance: read(conductance, 0.008, 3) },
+      readings: { volume: volume.toFixed(2), conductance: read(conductance, 0.008, 2) },
     };
   });
 }
@@ -80,7 +80,7 @@ export function bariumHydroxide(): Investigation {
         symbol: "G",
         unit: "mS",
         uncertainty: fixed("0.02"),
-        resolution: "0.001",
+        resolution: "0.01",
       },
     },
     series: { before: words.falling, after: words.rising },
