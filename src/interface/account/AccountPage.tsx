@@ -4,8 +4,7 @@ import Link from "next/link";
 import { type ReactNode, useState } from "react";
 import type { SchoolReply, InvitationReply, OwnSession, PersonKind } from "@/protocol/accounts";
 import { accountWords as words } from "@/wording/accounts";
-import { LanguageChoice } from "../language/LanguageChoice";
-import { SignOut } from "../parts/SignOut";
+import { PlainHeader } from "../parts/PlainHeader";
 import { TextField } from "../parts/TextField";
 import { AccountForm, textOf } from "./AccountForm";
 import { DeleteAccount } from "./DeleteAccount";
@@ -49,15 +48,7 @@ export function AccountPage(props: Props) {
   const { person, changePassword } = props;
   return (
     <div className="min-h-screen">
-      <header className="flex h-[46px] items-center gap-3 px-5">
-        <Link href="/shelf" className="font-serif text-[17px] font-semibold">
-          Fathom Rule
-        </Link>
-        <span className="flex-1" />
-        <LanguageChoice />
-        <SignOut personId={person.id} signOut={props.signOut} />
-      </header>
-      <div aria-hidden className="bg-boxwood border-boxwood-edge h-3 border-y" />
+      <PlainHeader person={person} signOut={props.signOut} back={words.toShelf} />
       <main className="bg-page mx-auto min-h-[calc(100vh-58px)] max-w-3xl px-8 py-6">
         <div className="flex flex-wrap items-baseline gap-3">
           <h1 className="font-serif text-xl font-semibold">{words.title}</h1>
