@@ -89,20 +89,21 @@ export function Speaking({ language: first, children }: { language: Spoken; chil
   const router = useRouter();
   const [language, setLanguage] = useState(first);
   const speaking = useMemo(() => {
+    const change = async (next: Language) => {
+      await fetchLanguage(next);
+      setLanguage(next);
+    };
     return {
       language,
       choose: async (next: Language) => {
-        await fetchLanguage(next);
-        setLanguage(next);
+        await change(next);
         remember(next);
         void keep(next);
         router.refresh();
       },
       follow: async () => {
         const told = chosenIn(document.cookie);
-        if (!told || told === language) return;
-        await fetchLanguage(told);
-        setLanguage(told);
+        if (told && told !== language) await change(told);
       },
     };
   }, [language, router]);

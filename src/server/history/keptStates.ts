@@ -8,13 +8,15 @@ export const statesEvery = 500;
 export const crossesKeptState = (before: number, revision: number): boolean =>
   Math.floor(before / statesEvery) !== Math.floor(revision / statesEvery);
 
-/** Keeps the state that a save led to where another stretch of revisions is full. */
+/** Keeps the state that a save led to where another stretch of revisions is full; only there its document is looked at. */
 export async function keepState(
   investigationId: string,
   before: number,
-  { revision, document }: { readonly revision: number; readonly document: unknown },
+  state: { readonly revision: number; readonly document: unknown },
   transaction: Transaction,
 ): Promise<void> {
+  const { revision } = state;
   if (!crossesKeptState(before, revision)) return;
+  const { document } = state;
   await models().KeptState.create({ investigationId, revision, document }, { transaction });
 }

@@ -1,7 +1,7 @@
 import type { Transaction } from "sequelize";
 import type { SaveAnswer } from "@/protocol/saving";
 import { models } from "../database/models";
-import { crossesKeptState, keepState } from "../history/keptStates";
+import { keepState } from "../history/keptStates";
 import { editsOf } from "./editParts";
 import { editsSince, type LoggedEdit } from "./editsSince";
 import { logBehind } from "./logBehind";
@@ -28,9 +28,13 @@ async function write(outcome: Outcome, transaction: Transaction): Promise<readon
   const logged = await writeSaves([outcome], transaction);
   const state = { id: before.id, held, revision };
   if (whole) await writeSnapshot(state, transaction);
-  if (crossesKeptState(before.revision, revision)) {
-    await keepState(before.id, before.revision, { revision, document: held.document }, transaction);
-  }
+  const reached = {
+    revision,
+    get document() {
+      return held.document;
+    },
+  };
+  await keepState(before.id, before.revision, reached, transaction);
   await tellReplaced(before.id, authorId, taken.replaced, transaction);
   return logged.get(before.id) ?? [];
 }
