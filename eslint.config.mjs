@@ -57,7 +57,28 @@ const outsideCatalogues = [
     selector: `JSXAttribute[name.name=${named}] TemplateElement[value.raw=/[a-z]{3}/]`,
     message: notCatalogued,
   },
+  {
+    selector:
+      "JSXAttribute[name.name='name'] :matches(Literal[value=/^[A-Z][a-z]/], TemplateElement[value.raw=/[A-Z][a-z]{2}/])",
+    message: notCatalogued,
+  },
+  {
+    selector:
+      "TemplateElement[value.raw=/(^| )(a|and|are|at|by|from|in|is|of|on|or|the|to|with)( |$)/]",
+    message: notCatalogued,
+  },
 ];
+
+/** What is remembered by its properties alone would go on speaking the language before. */
+const ownMemo = {
+  paths: [
+    {
+      name: "react",
+      importNames: ["memo"],
+      message: "saidMemo (interface/language) is drawn anew when the language changes.",
+    },
+  ],
+};
 
 const config = [
   { ignores: [".next/**", "node_modules/**", "next-env.d.ts", "public/**", "test-results/**"] },
@@ -85,6 +106,7 @@ const config = [
     files: ["src/{interface,app}/**/*.tsx"],
     rules: {
       "no-restricted-syntax": ["error", ...packedBySpread, ownCache, ...outsideCatalogues],
+      "no-restricted-imports": ["error", ownMemo],
     },
   },
   {

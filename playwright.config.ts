@@ -17,6 +17,7 @@ export default defineConfig({
   timeout: 240_000,
   expect: { timeout: 60_000 },
   retries: process.env.CI ? 1 : 0,
+  failOnFlakyTests: true,
   reporter: process.env.JOURNEYS_REPORT
     ? [["line"], ["json", { outputFile: process.env.JOURNEYS_REPORT }]]
     : [["line"]],

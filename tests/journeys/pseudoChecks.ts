@@ -34,6 +34,12 @@ function heardHere(): Heard {
 /** The name that the account of the walk is signed in by, and the code by which its class is joined. */
 const nameOrCode = /pseudo-\w+|\b[A-Z]{4} [2-9A-Z]{4}\b/g;
 
+/** All that can be seen or heard on the page, in the order in which it stands there. */
+export async function heardOn(page: Page): Promise<readonly string[]> {
+  const { text, labels } = await page.evaluate(heardHere);
+  return [...text.split(/\s+/), ...labels, await page.title()];
+}
+
 /** Words on the page that no catalogue holds. */
 export async function unsaidOn(page: Page): Promise<readonly string[]> {
   const { text, labels } = await page.evaluate(heardHere);

@@ -2,8 +2,9 @@
 
 import { Said } from "../parts/Said";
 import { deriveTexts } from "@/wording/deriveTexts";
-import { type RefObject, useContext, useMemo, useRef, useState } from "react";
+import { type RefObject, useContext, useMemo, useRef } from "react";
 import { chooseExample } from "@/investigation/acts/chooseExample";
+import type { Finding } from "@/core/finding/finding";
 import { derivedCell, isFinding } from "@/pipeline/derived/derivedCell";
 import { type WorkedLine, workedExample } from "@/pipeline/derived/workedExample";
 import { writeSymbol } from "@/core/unit/symbolText";
@@ -17,8 +18,9 @@ import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation } from "../store/useInvestigation";
 import { pictureFonts } from "./pictureFonts";
 import { type Derived, InHandContext, useDerivedInHand, useRowInHand } from "./useDerived";
+import { useLastSaid } from "../language/useLastSaid";
 
-function useWorked(): readonly WorkedLine[] | string | undefined {
+function useWorked(): readonly WorkedLine[] | Finding | undefined {
   const inHand = useDerivedInHand();
   const row = useRowInHand();
   const rules = useHouseRules();
@@ -27,7 +29,7 @@ function useWorked(): readonly WorkedLine[] | string | undefined {
     const column = inHand?.evaluated.derived?.column;
     const cell = column && derivedCell(column, row);
     if (!inHand || !column || !cell) return undefined;
-    if (isFinding(cell)) return findingSentence(cell);
+    if (isFinding(cell)) return cell;
     const { quantities, rows } = inHand.table;
     return workedExample({
       evaluated: inHand.evaluated,
@@ -67,11 +69,11 @@ interface CopiesProps {
 
 /** Puts the working on the clipboard: as TeX, as MathML for word processors, or as a picture. */
 function Copies({ lines, picture }: CopiesProps) {
-  const [said, setSaid] = useState("");
+  const [said, say] = useLastSaid();
   const tell = (kind: string, done: Promise<void>) =>
     done.then(
-      () => setSaid(deriveTexts.theWorkingIsOnThe({ kind })),
-      () => setSaid(deriveTexts.theClipboardCouldNotBe),
+      () => say(deriveTexts.theWorkingIsOnThe({ kind })),
+      () => say(deriveTexts.theClipboardCouldNotBe),
     );
   const tex = `\\[\\begin{aligned}${lines.map((line) => `& ${line.tex}`).join(" \\\\ ")}\\end{aligned}\\]`;
   const mathMl = () => lines.map((line) => mathMlOf(line.tex)).join("\n");
@@ -160,8 +162,8 @@ export function WorkedExample() {
         </span>
         <RowChoice row={row} rows={inHand.table.rows.length} />
       </h2>
-      {typeof worked === "string" ? (
-        <p className="text-soft py-2">{worked}</p>
+      {"name" in worked ? (
+        <p className="text-soft py-2">{findingSentence(worked)}</p>
       ) : (
         <>
           <dl ref={picture} data-testid="worked">

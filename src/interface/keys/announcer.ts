@@ -10,3 +10,6 @@ export const spoken = createStore<{ readonly text: string; readonly turn: number
 export function announce(text: string): void {
   if (text !== "") spoken.setState(({ turn }) => ({ text, turn: turn + 1 }));
 }
+
+/** What was said is there to be heard no longer. */
+export const hush = (): void => spoken.setState({ text: "" });

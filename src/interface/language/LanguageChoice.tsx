@@ -7,9 +7,9 @@ import { languageWords } from "@/wording/languageWords";
 import { useSpeaking } from "./Speaking";
 
 /** Who opens the list may choose any of them: their words are on their way while it is read. */
-const ahead = () => languages.forEach((one) => void fetchLanguage(one).catch(() => undefined));
+const ahead = () => languages.forEach((one) => fetchLanguage(one).catch(() => undefined));
 
-/** Whether a language was chosen just now: the choice is drawn anew with all else, and keeps the keyboard. */
+/** Whether a language was chosen just now: where the choice is drawn anew with all else, it keeps the keyboard. */
 let chosenNow = false;
 
 /** In which language everything is said, each language named in itself. */
@@ -19,7 +19,7 @@ export function LanguageChoice() {
   useEffect(() => {
     if (chosenNow) field.current?.focus({ preventScroll: true });
     chosenNow = false;
-  }, []);
+  }, [language]);
   return (
     <select
       ref={field}
@@ -27,9 +27,16 @@ export function LanguageChoice() {
       title={languageWords.label}
       value={language}
       onPointerDown={ahead}
-      onChange={({ target: { value } }) => {
+      onChange={({ target }) => {
+        const { value } = target;
+        if (!isLanguage(value)) return;
         chosenNow = true;
-        if (isLanguage(value)) choose(value).catch(() => (chosenNow = false));
+        target.setCustomValidity("");
+        choose(value).catch(() => {
+          chosenNow = false;
+          target.setCustomValidity(languageWords.away({ language: ownNames[value] }));
+          target.reportValidity();
+        });
       }}
       className="text-soft hover:border-hairline h-8 rounded-md border border-transparent bg-transparent px-1"
     >

@@ -12,6 +12,7 @@ import {
   useMemo,
   useState,
 } from "react";
+import { hush } from "../keys/announcer";
 import { freeMoment, savesData } from "../later/freeMoment";
 import { languageCookie } from "@/protocol/languageCookie";
 import { fetchAllWords, fetchLanguage, isInHand, needParts } from "@/wording/language/fetched";
@@ -27,13 +28,19 @@ interface Speaking {
   readonly follow: () => Promise<void>;
 }
 
+const nothing = () => undefined;
+const nowhere = async () => {};
+
 const SpeakingContext = createContext<Speaking>({
   language: "en",
-  choose: async () => {},
-  follow: async () => {},
+  choose: nowhere,
+  follow: nowhere,
 });
 
 export const useSpeaking = (): Speaking => useContext(SpeakingContext);
+
+/** The language that is spoken; whoever asks is drawn anew when it changes. */
+export const useLanguage = (): Spoken => useSpeaking().language;
 
 const chosen = new RegExp(`(?:^|;\\s*)${languageCookie}=([a-z]+)`);
 
@@ -59,7 +66,7 @@ async function keep(language: Language): Promise<void> {
     method: "POST",
     headers: { "content-type": "application/json" },
     body: JSON.stringify({ language }),
-  }).catch(() => undefined);
+  }).catch(nothing);
 }
 
 /** What is in it is shown once the words of its page are in hand. The server is told the language by each request. */
@@ -70,11 +77,9 @@ function InLanguage({ language, children }: { language: Spoken; children: ReactN
     if (language !== "pseudo") document.documentElement.lang = language;
   }, [language]);
   useEffect(() => {
-    if (savesData()) return;
     // What can't be had now is asked for again with what says it.
-    void freeMoment()
-      .then(fetchAllWords)
-      .catch(() => undefined);
+    if (!savesData()) freeMoment().then(fetchAllWords).catch(nothing);
+    return hush;
   }, [language]);
   if (typeof window !== "undefined") {
     needParts(partsOfPath(path));

@@ -9,6 +9,7 @@ import { useHouseRules, useTables } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 import { useFigureMarks } from "./useFigureMarks";
 import { useReportMarks } from "./useReportMarks";
+import { useWorded } from "../language/useWorded";
 
 const fewMarks = 300;
 
@@ -56,7 +57,7 @@ function useMarksFound(): readonly WrittenMark[] {
   const figures = useFigureMarks();
   const reported = useReportMarks();
   const dismissed = useInvestigation((state) => state.document.dismissed);
-  const readings = useMemo(() => readingMarks(found, dismissed), [found, dismissed]);
+  const readings = useWorded(readingMarks, found, dismissed);
   return useMemo(() => [...readings, ...figures, ...reported], [readings, figures, reported]);
 }
 

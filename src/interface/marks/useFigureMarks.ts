@@ -1,12 +1,13 @@
 "use client";
 
-import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useDeferredValue, useEffect, useState } from "react";
 import { checkFigures, figureMarks, type LookedFigure } from "@/marks/figureMarks";
 import { lookAfter, type WrittenMark } from "@/marks/mark";
 import { useFigures, useHouseRules, useTables } from "../store/useEvaluated";
 import { useFittedCurves } from "../store/useResults";
 import { inTurns } from "../store/turns";
 import { useInvestigation } from "../store/useInvestigation";
+import { useWorded } from "../language/useWorded";
 
 /** In ms: not at every step of something that is dragged. */
 const afterDrag = 120;
@@ -34,5 +35,5 @@ export function useFigureMarks(): readonly WrittenMark[] {
       clearTimeout(timer);
     };
   }, [tables, figures, curves, rules]);
-  return useMemo(() => figureMarks(looked, dismissed), [looked, dismissed]);
+  return useWorded(figureMarks, looked, dismissed);
 }

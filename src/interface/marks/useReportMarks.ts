@@ -1,11 +1,12 @@
 "use client";
 
-import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useDeferredValue, useEffect, useState } from "react";
 import type { WrittenMark } from "@/marks/mark";
 import { checkedReport, type LookedReport, reportMarks } from "@/marks/reportMarks";
 import { reportContext } from "@/output/report/reportContext";
 import { useInvestigation } from "../store/useInvestigation";
 import { useFittedCurves } from "../store/useResults";
+import { useWorded } from "../language/useWorded";
 
 /** How long after a change the report is looked at, in ms: it is never in the way of the keys. */
 const after = 250;
@@ -25,5 +26,5 @@ export function useReportMarks(): readonly WrittenMark[] {
     return () => clearTimeout(timer);
   }, [document, curves, idle]);
   const { dismissed } = document;
-  return useMemo(() => reportMarks(looked, dismissed), [looked, dismissed]);
+  return useWorded(reportMarks, looked, dismissed);
 }

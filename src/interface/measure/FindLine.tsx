@@ -44,7 +44,7 @@ function found(places: readonly CellPlace[], active: CellPlace, words: string): 
   const at = places.findIndex(({ row, column }) => row === active.row && column === active.column);
   return at < 0
     ? measureTexts.countFound({ count: places.length })
-    : `${at + 1} of ${places.length}`;
+    : measureTexts.atOfCount({ at: at + 1, count: places.length });
 }
 
 /** Finds readings by their text: Enter goes on to the next, Shift+Enter back, Esc into the grid. */

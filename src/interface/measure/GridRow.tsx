@@ -1,6 +1,6 @@
 "use client";
 
-import { Fragment, memo } from "react";
+import { Fragment } from "react";
 import type { EvaluatedRow, EvaluatedSeries } from "@/pipeline/table/table";
 import { DerivedCell } from "./DerivedCell";
 import { GridCell } from "./GridCell";
@@ -9,6 +9,7 @@ import { rangeOf } from "./gridState";
 import { MeanCell, ScatterCell } from "./MeanCell";
 import { useGrid } from "./MeasureContext";
 import { SeriesMarker } from "./SeriesMarker";
+import { saidMemo } from "../language/saidMemo";
 
 interface RowProps {
   index: number;
@@ -58,7 +59,7 @@ function ReadingCell({ group, repeat, ...cell }: ReadingCellProps) {
 }
 
 /** One row of readings; drawn again only when its own readings or selection change. */
-export const GridRow = memo(function GridRow(props: RowProps) {
+export const GridRow = saidMemo(function GridRow(props: RowProps) {
   const { index, row, groups, series, template, onSaid } = props;
   const activeColumn = useGrid((state) => (state.active.row === index ? state.active.column : -1));
   const [left, right] = useSelection(index);

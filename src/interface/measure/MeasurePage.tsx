@@ -2,7 +2,6 @@
 
 import { measureTexts } from "@/wording/measureTexts";
 import { nanoid } from "nanoid";
-import { useCallback, useState } from "react";
 import { addQuantity } from "@/investigation/acts/addQuantity";
 import { limits } from "@/investigation/model/limits";
 import { freeSymbol } from "@/intake/freeSymbol";
@@ -23,6 +22,7 @@ import { Readings } from "./entry/Readings";
 import { SeriesLine } from "./SeriesLine";
 import { TableLine, TableTools } from "./TableLine";
 import { laterPart } from "../later/laterPart";
+import { useLastSaid } from "../language/useLastSaid";
 
 const ConstantsTable = laterPart(() =>
   import("./ConstantsTable").then((part) => part.ConstantsTable),
@@ -56,8 +56,7 @@ function Hint() {
 
 /** The page of Measure: the tables of readings and the constants. */
 export function MeasurePage() {
-  const [said, setSaid] = useState<string>();
-  const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
+  const [said, onSaid] = useLastSaid();
   const controller = useGridController();
   const finding = useGrid((state) => state.finding);
   const big = useGrid((state) => state.big);

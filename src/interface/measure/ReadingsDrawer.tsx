@@ -14,6 +14,7 @@ import { ReadingsGrid } from "./ReadingsGrid";
 import { SeriesLine } from "./SeriesLine";
 import { GatheredNote } from "./GatheredNote";
 import { TableLine } from "./TableLine";
+import { useLastSaid } from "../language/useLastSaid";
 
 /** Alt+0 opens and closes the drawer from anywhere. */
 function useDrawerKey(toggle: () => void): void {
@@ -47,10 +48,9 @@ export function ReadingsDrawer({ open, onOpen, called }: Props) {
   const store = useInvestigationStore();
   const plotted = usePlottedTable();
   const [controller] = useState(() => new GridController(store, createGridStore(plotted)));
-  const [said, setSaid] = useState<string>();
+  const [said, onSaid] = useLastSaid();
   const button = useRef<HTMLButtonElement>(null);
   const toggle = useCallback(() => onOpen(!open), [onOpen, open]);
-  const onSaid = useCallback((sentence: string) => setSaid(sentence), []);
   useDrawerKey(toggle);
   useEffect(() => {
     if (called) controller.goToReading(called.table, called.row, called.quantity);

@@ -1,7 +1,7 @@
 "use client";
 
 import { nanoid } from "nanoid";
-import { useEffect, useState } from "react";
+import { useEffect } from "react";
 import { describeQuantity } from "@/investigation/acts/describeQuantity";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { cellPlace } from "@/investigation/model/row";
@@ -16,6 +16,7 @@ import { useDesk, useDeskState } from "../recordings/RecordingsProvider";
 import { doAct } from "../store/investigationStore";
 import type { GridController } from "./GridController";
 import { useGridController } from "./MeasureContext";
+import { useLastSaid } from "../language/useLastSaid";
 
 /** Writes the present value into the cell in hand and goes on to the next row; a sentence where it could not. */
 async function takeInto(desk: RecordingsDesk, controller: GridController): Promise<string | undefined> {
@@ -41,7 +42,7 @@ async function takeInto(desk: RecordingsDesk, controller: GridController): Promi
 export function TakeValue() {
   const desk = useDesk();
   const controller = useGridController();
-  const [problem, setProblem] = useState<string>();
+  const [problem, tell] = useLastSaid();
   const instruments = useDeskState((state) => state.instruments);
   const instrument = useDeskState((state) => state.instrument);
   const tells = useDeskState(({ described }) => described?.tells === "readings");
@@ -50,8 +51,8 @@ export function TakeValue() {
   useEffect(() => void desk.askInstruments(), [desk]);
   useEffect(() => {
     if (!ready) return;
-    return controller.offerValue(() => void takeInto(desk, controller).then(setProblem));
-  }, [desk, controller, ready]);
+    return controller.offerValue(() => void takeInto(desk, controller).then(tell));
+  }, [desk, controller, ready, tell]);
   if (!Array.isArray(instruments) || instruments.length === 0) return null;
   return (
     <MarginNote title={words.title}>

@@ -1,15 +1,15 @@
 "use client";
 
-import { memo } from "react";
 import { svgElements } from "@/figure/render/svgElement";
 import type { FigureSpecification } from "@/figure/specification";
 import { figureDescription } from "@/wording/figures";
 import { Crowd } from "./Crowd";
 import { isCrowded, sceneOf } from "./sceneOf";
 import { svgNode } from "./svgNode";
+import { saidMemo } from "../language/saidMemo";
 
 /** A figure on the page: the very scene that the exports write. */
-export const SceneView = memo(function SceneView({ figure }: { figure: FigureSpecification }) {
+export const SceneView = saidMemo(function SceneView({ figure }: { figure: FigureSpecification }) {
   const scene = sceneOf(figure);
   return (
     <div className="relative">

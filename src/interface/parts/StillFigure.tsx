@@ -1,7 +1,7 @@
 "use client";
 
 import { remembered } from "@/remembered/remembered";
-import { memo, useCallback, useMemo } from "react";
+import { useCallback, useMemo } from "react";
 import { type SvgElement, svgElements } from "@/figure/render/svgElement";
 import type { FigureSpecification } from "@/figure/specification";
 import { figureDescription } from "@/wording/figures";
@@ -9,6 +9,7 @@ import { SceneView } from "./SceneView";
 import { screenFigure } from "./screenFigure";
 import { isCrowded, sceneOf } from "./sceneOf";
 import { useNarrow } from "./useNarrow";
+import { saidMemo } from "../language/saidMemo";
 
 const names = { svg: "http://www.w3.org/2000/svg", xml: "http://www.w3.org/XML/1998/namespace" };
 
@@ -51,7 +52,7 @@ function Still({ figure }: { figure: FigureSpecification }) {
 const edges = 80;
 
 /** A figure that is looked at and not worked on, as in a report; on a phone with letters that can be read. */
-export const StillFigure = memo(function StillFigure({
+export const StillFigure = saidMemo(function StillFigure({
   figure: whole,
 }: {
   figure: FigureSpecification;

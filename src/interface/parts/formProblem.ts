@@ -4,7 +4,7 @@ import { createContext, type RefObject, useContext, useEffect, useRef } from "re
 export const FormProblemContext = createContext<string | undefined>(undefined);
 
 /** Ties a field, by its ref, to the sentence with an id beside what describes it already. */
-export function useTied(problem: string | undefined): RefObject<HTMLInputElement | null> {
+function useTied(problem: string | undefined): RefObject<HTMLInputElement | null> {
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     const one = field.current;

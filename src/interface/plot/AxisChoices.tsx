@@ -1,7 +1,7 @@
 "use client";
 
 import { plotTexts } from "@/wording/plotTexts";
-import { memo } from "react";
+
 import { chooseAxis } from "@/investigation/acts/chooseAxis";
 import { plotAlso } from "@/investigation/acts/plotAlso";
 import type { Figure } from "@/investigation/model/figure";
@@ -14,6 +14,7 @@ import { Tick } from "../parts/Tick";
 import { useFigure, useQuantities, useTables } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
+import { saidMemo } from "../language/saidMemo";
 
 const nothing = "";
 
@@ -52,7 +53,7 @@ interface ChoicesProps extends Pick<Figure, "x" | "y" | "also"> {
   fit: FigureFit | undefined;
 }
 
-const Choices = memo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
+const Choices = saidMemo(function Choices({ id, x, y, also, fit }: ChoicesProps) {
   const quantities = useQuantities();
   const tables = useTables();
   const { act } = useActs();

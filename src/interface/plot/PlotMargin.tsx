@@ -1,7 +1,7 @@
 "use client";
 
 import { plotTexts } from "@/wording/plotTexts";
-import { memo, useContext, useDeferredValue } from "react";
+import { useContext, useDeferredValue } from "react";
 import { plainRunText } from "@/core/unit/runText";
 import { axisLabel } from "@/figure/layout/axisLabel";
 import { type FigureSpecification, pointCount } from "@/figure/specification";
@@ -19,6 +19,7 @@ import { HearFigure } from "../pointing/HearFigure";
 import { LookPanel } from "./LookPanel";
 import { TakeOut } from "./TakeOut";
 import { WordsPanel } from "./WordsPanel";
+import { saidMemo } from "../language/saidMemo";
 
 /** The words that are proposed along an axis. */
 function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
@@ -27,7 +28,7 @@ function proposedLabel(figure: FigureSpecification, axis: "x" | "y"): string {
 }
 
 /** Axes, words, look and files of a figure; drawn anew a moment behind the hand that drags. */
-const Blocks = memo(function Blocks({ figure }: { figure: FigureSpecification }) {
+const Blocks = saidMemo(function Blocks({ figure }: { figure: FigureSpecification }) {
   return (
     <>
       <Foldable title={plotTexts.axes} about="axes" fields={["x-axis-label", "y-axis-label"]}>

@@ -86,7 +86,7 @@ export function LegendTouch({ spot, frame, figure }: Props) {
   return (
     <Movable
       spot={spot}
-      name="Legend"
+      name={plotTexts.legend}
       kind="legend"
       onMove={move}
       onRemove={() => act(placeLegend, { figure, place: null })}
@@ -106,7 +106,7 @@ export function EquationTouch({ spot, frame, figure }: Props) {
   return (
     <Movable
       spot={spot}
-      name={`Equation of the ${line} line`}
+      name={plotTexts.equationOf({ line })}
       kind="equation"
       onMove={move}
       onRemove={() => act(placeEquation, { figure, equation, place: null })}
@@ -125,7 +125,7 @@ export function LabelTouch({ spot, frame, figure, label }: Props & { label: Labe
   return (
     <Movable
       spot={spot}
-      name={`Label “${label.text}”`}
+      name={plotTexts.labelCalled({ text: label.text })}
       kind="label"
       onMove={move}
       onRemove={() => act(removeLabel, { figure, id: label.id })}

@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect } from "react";
 import { useStore } from "zustand";
 import { removeRecording } from "@/investigation/acts/removeRecording";
 import { setRecording } from "@/investigation/acts/setRecording";
@@ -23,6 +23,7 @@ import { ReadOffTable } from "./ReadOffTable";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { TakeOutRecording } from "./TakeOutRecording";
 import { rateText } from "@/wording/recordedNumbers";
+import { useLastSaid } from "../language/useLastSaid";
 
 function Tabs() {
   const desk = useDesk();
@@ -192,7 +193,7 @@ export function RecordingsPage({ onReading }: Props) {
   useOneInHand();
   const none = Object.keys(recordings).length === 0;
   const settling = useDeskState((state) => state.settling.find(({ id }) => id === state.inHand));
-  const [said, setSaid] = useState<string>();
+  const [said, say] = useLastSaid();
   return (
     <>
       <div className="flex flex-wrap items-start gap-2">
@@ -201,7 +202,7 @@ export function RecordingsPage({ onReading }: Props) {
           {!none && <p className="text-soft mb-2 max-sm:hidden">{words.hint}</p>}
         </div>
         <ForWriters>
-          <BringInRecording onSaid={setSaid} />
+          <BringInRecording onSaid={say} />
           <div className="min-[900px]:hidden">
             <RecordButton />
           </div>

@@ -11,6 +11,7 @@ import { useInvestigation } from "../store/useInvestigation";
 import { MomentField } from "./MomentField";
 import { useDesk, useDeskState, useRecordingInHand } from "./RecordingsProvider";
 import { makeSmoothed, makeTable } from "./tabling";
+import { useLastSaid } from "../language/useLastSaid";
 
 /** About so many rows are proposed. */
 const usualRows = 100;
@@ -86,17 +87,17 @@ export function TablePanel({ onTable }: { onTable: (table: string) => void }) {
   const isReadings = recording?.how.tells === "readings";
   const ordering = useOrder(isReadings);
   const [fromFirst, setFromFirst] = useState(false);
-  const [said, setSaid] = useState<Said>();
+  const [said, say] = useLastSaid<Said>();
   if (!recording || readOnly) return null;
   const { id, how } = recording;
   const make = async () => {
     const made = await makeTable(desk, id, ordering.order, fromFirst);
-    if ("problem" in made) setSaid({ sentence: made.problem });
-    else setSaid({ sentence: words.made({ rows: made.rows }), table: made.table });
+    if ("problem" in made) say({ sentence: made.problem });
+    else say({ sentence: words.made({ rows: made.rows }), table: made.table });
   };
   const smooth = async () => {
     const problem = await makeSmoothed(desk, id, ordering.order.through);
-    setSaid(problem ? { sentence: problem } : undefined);
+    say(problem ? { sentence: problem } : undefined);
   };
   const table = said?.table;
   return (

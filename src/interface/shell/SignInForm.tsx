@@ -4,7 +4,6 @@ import { type ComponentProps, useActionState, useId } from "react";
 import { useRouter } from "next/navigation";
 import { signInWords as words } from "@/wording/signIn";
 import { useSpeaking } from "../language/Speaking";
-import { useTied } from "../parts/formProblem";
 import { useLive } from "../parts/useLive";
 import { signIn } from "./signIn";
 
@@ -13,10 +12,7 @@ const problemId = "sign-in-problem";
 /** Whether somebody comes from the page on which they were joining a class, whose code stands behind the #. */
 const joining = () => window.location.search === "?then=join";
 
-function backToClass(): void {
-  const { origin, hash } = window.location;
-  window.location.replace(new URL(`/join${hash}`, origin));
-}
+const backToClass = () => window.location.replace(`/join${window.location.hash}`);
 
 interface DoorFieldProps extends ComponentProps<"input"> {
   label: string;
@@ -25,7 +21,6 @@ interface DoorFieldProps extends ComponentProps<"input"> {
 
 /** A field of the door, tied to what was wrong. */
 function DoorField({ label, wrong, ...props }: DoorFieldProps) {
-  const field = useTied(wrong ? problemId : undefined);
   const id = useId();
   return (
     <div>
@@ -35,8 +30,8 @@ function DoorField({ label, wrong, ...props }: DoorFieldProps) {
       <input
         {...props}
         id={id}
-        ref={field}
         aria-invalid={wrong || undefined}
+        aria-describedby={wrong ? problemId : undefined}
         required
         className="border-hairline mt-0.5 h-9 w-full rounded-md border bg-white px-2 text-base"
       />
@@ -78,10 +73,10 @@ export function SignInForm() {
   const { follow } = useSpeaking();
   const [message, submit, busy] = useActionState(async (_: string | undefined, form: FormData) => {
     const sentence = await signIn(form);
-    if (sentence === undefined) await follow();
-    if (sentence === undefined && joining()) backToClass();
-    else if (sentence === undefined) router.replace("/shelf");
-    return sentence;
+    if (sentence !== undefined) return sentence;
+    await follow();
+    if (joining()) backToClass();
+    else router.replace("/shelf");
   }, undefined);
   return (
     <form action={submit} className="mt-5 flex flex-col gap-3">

@@ -8,7 +8,7 @@ import type { StageId } from "@/wording/stages";
 import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
 import { useCommandKeys } from "../commands/useCommandKeys";
 import { ReadingsDrawer } from "../measure/ReadingsDrawer";
-import { SaidAnew } from "../language/Speaking";
+import { useLanguage } from "../language/Speaking";
 import { BenchLine } from "./BenchLine";
 import type { HandingChanges } from "../handing/handingChanges";
 import { HandInHere } from "../handing/HandIn";
@@ -144,11 +144,7 @@ function Bench(props: Props) {
 function WithRemarks(props: Props) {
   const { investigationId, opened } = props;
   if (!opened?.bench) {
-    return (
-      <SaidAnew>
-        <Bench {...props} />
-      </SaidAnew>
-    );
+    return <Bench {...props} />;
   }
   return (
     <RemarksProvider
@@ -157,9 +153,7 @@ function WithRemarks(props: Props) {
       teacher={rightsOf[opened.standing].has("mark")}
     >
       <RemarkedThings />
-      <SaidAnew>
-        <Bench {...props} />
-      </SaidAnew>
+      <Bench {...props} />
     </RemarksProvider>
   );
 }
@@ -201,8 +195,9 @@ function OpenOrClosed(props: Props) {
   );
 }
 
-/** One investigation open on the bench: header, rule, page and margin. */
+/** One investigation open on the bench: header, rule, page and margin; drawn anew, but kept as it stands, when the language changes. */
 export function Workspace(props: Props) {
+  useLanguage();
   const { store, missing } = useOpenInvestigation(props.investigationId, props.opened);
   if (missing) return <AwayPage text={awayWords.noCopy} />;
   if (!store) return null;

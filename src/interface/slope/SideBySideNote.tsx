@@ -91,7 +91,11 @@ function Numbers({ found, names }: { found: SideBySide; names: readonly [string,
 
 function Compared({ found, names }: { found: SideBySide; names: readonly [string, string] }) {
   const rules = useHouseRules();
-  const figure = useMemo(() => differenceFigure(found, words.difference, rules), [found, rules]);
+  const { difference } = words;
+  const figure = useMemo(
+    () => differenceFigure(found, difference, rules),
+    [found, difference, rules],
+  );
   return (
     <div className="flex flex-col gap-2">
       <SceneView figure={figure} />

@@ -3,7 +3,7 @@
 import { slopeWordText } from "@/wording/slopeWord";
 import { Said } from "../parts/Said";
 import { slopeTexts } from "@/wording/slopeTexts";
-import { Fragment, memo, type ReactNode, useContext } from "react";
+import { Fragment, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
 import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
@@ -39,6 +39,7 @@ import { StraightedgesNote } from "./StraightedgesNote";
 import { SumsNote } from "./SumsNote";
 import { TriangleNote } from "./TriangleNote";
 import { ZeroNote } from "./ZeroNote";
+import { saidMemo } from "../language/saidMemo";
 
 /** " (thin wire)" where there are several lines; nothing where there is one. */
 function lineName(one: SeriesFit, whole: FigureFit): ReactNode {
@@ -130,7 +131,12 @@ function Zero({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
 }
 
 /** How the readings lie about the line, and every figure of it on request. */
-const Details = memo(function Details({ one, whole, figure, id }: SeriesProps & { id: string }) {
+const Details = saidMemo(function Details({
+  one,
+  whole,
+  figure,
+  id,
+}: SeriesProps & { id: string }) {
   const rules = useHouseRules();
   const { fitted, outcome } = one;
   if (outcome.kind === "no-line") return null;

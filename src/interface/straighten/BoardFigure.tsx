@@ -1,13 +1,14 @@
 "use client";
 
 import { straightenTexts } from "@/wording/straightenTexts";
-import { memo } from "react";
+
 import type { BoardCell } from "@/core/straighten/board";
 import { isStraight } from "@/core/straighten/board";
 import type { BoardDrawing } from "./boardDrawing";
+import { saidMemo } from "../language/saidMemo";
 
 /** The drawing of all pairs, behind the places of the board. */
-export const BoardPicture = memo(function BoardPicture({ drawing }: { drawing: BoardDrawing }) {
+export const BoardPicture = saidMemo(function BoardPicture({ drawing }: { drawing: BoardDrawing }) {
   const { width, height, points, bars, lines, straight, bent, ground } = drawing;
   return (
     <svg
@@ -37,7 +38,7 @@ interface Props {
 }
 
 /** The place of one pair over its small figure. */
-export const BoardFigure = memo(function BoardFigure(props: Props) {
+export const BoardFigure = saidMemo(function BoardFigure(props: Props) {
   const { cell, pair, name, selected, straightest } = props;
   return (
     <div

@@ -4,7 +4,7 @@ import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { writeupTexts } from "@/wording/writeupTexts";
 import { useDraggable, useDroppable } from "@dnd-kit/core";
 import { Eye, EyeOff, GripVertical, Trash2 } from "lucide-react";
-import { type KeyboardEvent, memo, useEffect, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import { describeBlock } from "@/investigation/acts/describeBlock";
 import { moveBlock } from "@/investigation/acts/moveBlock";
 import { removeBlock } from "@/investigation/acts/removeBlock";
@@ -26,6 +26,7 @@ import { useHouseRules } from "../store/useEvaluated";
 import { useActs, useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { ReportNodes } from "./ReportNodes";
 import { TextEditor } from "./TextEditor";
+import { saidMemo } from "../language/saidMemo";
 
 interface Props {
   block: WriteUpBlock;
@@ -234,7 +235,7 @@ function useBlockMenu(id: string, name: string, block: WriteUpBlock) {
 }
 
 /** A block of the write-up where it stands: its words to be edited, what it shows as it is now. */
-export const Block = memo(function Block({ block, shown, order, drawn }: Props) {
+export const Block = saidMemo(function Block({ block, shown, order, drawn }: Props) {
   const { id } = shown;
   const { setNodeRef, isOver } = useDroppable({ id });
   const name = nameOf(block, shown, useAbout(block.of), useHouseRules());

@@ -1,15 +1,16 @@
 "use client";
 
 import { writeupTexts } from "@/wording/writeupTexts";
-import { memo, type RefObject, startTransition, useEffect, useMemo, useRef, useState } from "react";
+import { type RefObject, startTransition, useEffect, useMemo, useRef, useState } from "react";
 import { createPortal, flushSync } from "react-dom";
 import { svgElements } from "@/figure/render/svgElement";
 import { layoutPages, type ReportPage } from "@/output/pages/layoutPages";
 import type { Report } from "@/output/report/report";
 import { svgNode } from "../parts/svgNode";
+import { saidMemo } from "../language/saidMemo";
 
 /** One sheet of paper, drawn as the PDF holds it. */
-const Sheet = memo(function Sheet({ page, label }: { page: ReportPage; label: string }) {
+const Sheet = saidMemo(function Sheet({ page, label }: { page: ReportPage; label: string }) {
   const { width, height, parts } = page;
   return (
     <svg

@@ -1,7 +1,7 @@
 "use client";
 
 import { writeupTexts } from "@/wording/writeupTexts";
-import { Fragment, memo, type ReactNode } from "react";
+import { Fragment, type ReactNode } from "react";
 import type {
   Inline,
   ReportCell,
@@ -15,6 +15,7 @@ import { PlainScene } from "../parts/PlainScene";
 import { RunTextView } from "../parts/RunTextView";
 import { StillFigure } from "../parts/StillFigure";
 import { Typeset } from "../parts/Typeset";
+import { saidMemo } from "../language/saidMemo";
 
 function InlineView({ inline }: { inline: Inline }): ReactNode {
   switch (inline.kind) {
@@ -205,6 +206,10 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
 }
 
 /** What a block shows, as the report prints it. */
-export const ReportNodes = memo(function ReportNodes({ nodes }: { nodes: readonly ReportNode[] }) {
+export const ReportNodes = saidMemo(function ReportNodes({
+  nodes,
+}: {
+  nodes: readonly ReportNode[];
+}) {
   return nodes.map((node, i) => <NodeView key={i} node={node} />);
 });

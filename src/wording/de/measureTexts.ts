@@ -32,6 +32,7 @@ export const measureTexts = {
   putTheReadingsAway: "Messwerte wegräumen",
   noReadingHoldsThis: "Kein Messwert enthält das.",
   countFound: "{count} gefunden",
+  atOfCount: "{at} von {count}",
   findAReading: "Messwert suchen",
   theOneBefore: "Voriger",
   theNextOne: "Nächster",

@@ -55,6 +55,10 @@ export const plotTexts = {
   nameEndsDragToMove:
     "{name}, {ends}. Zum Verschieben ziehen, an den Enden dehnen; Doppelklick füllt das Blatt aus. Tasten: Pfeile, + und −, Pos1.",
   readOffArrowKeysMove: "Ablesen: Pfeiltasten bewegen das Fadenkreuz, mit Umschalt in Sprüngen.",
+  legend: "Legende",
+  equationOf:
+    "Gleichung {line, select, steepest {der steilsten Geraden} shallowest {der flachsten Geraden} other {der Ausgleichsgeraden}}",
+  labelCalled: "Beschriftung „{text}“",
   nameDragItOrMove: "{name}: ziehen oder mit Pfeiltasten bewegen",
   pointingAtTheFigure: "Auf das Diagramm zeigen",
   pointAtReadings: "Auf Messwerte zeigen",

@@ -29,6 +29,8 @@ export const measureTexts = {
   putTheReadingsAway: "Put the readings away",
   noReadingHoldsThis: "No reading holds this.",
   countFound: "{count} found",
+  // Which of the places that hold what is looked for is in hand: "2 of 5".
+  atOfCount: "{at} of {count}",
   findAReading: "Find a reading",
   theOneBefore: "The one before",
   theNextOne: "The next one",

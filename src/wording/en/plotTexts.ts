@@ -52,6 +52,10 @@ export const plotTexts = {
   nameEndsDragToMove:
     "{name}, {ends}. Drag to move it, its ends to stretch it; double click fills the paper. Keys: arrows, + and −, Home.",
   readOffArrowKeysMove: "Read off: arrow keys move the crosshair, with Shift in leaps.",
+  legend: "Legend",
+  equationOf:
+    "Equation of {line, select, steepest {the steepest line} shallowest {the shallowest line} other {the best line}}",
+  labelCalled: "Label “{text}”",
   nameDragItOrMove: "{name}: drag it, or move it by arrow keys",
   pointingAtTheFigure: "Pointing at the figure",
   pointAtReadings: "Point at readings",

@@ -1,0 +1,73 @@
+import { expect, test } from "@playwright/test";
+import { allHere, sharedPlace, startSample } from "./bench";
+import { heardOn } from "./pseudoChecks";
+import { beginAccount, invitedByCommand } from "./school";
+
+test.use({ locale: "en-GB" });
+
+const stages = ["measure", "derive", "straighten", "plot", "slope", "conclude", "writeup"];
+
+const unlike = (one: readonly string[], other: readonly string[]) =>
+  one.filter((text) => !other.includes(text) && !/^\d\d:\d\d$/.test(text));
+
+test("once the language is changed every stage says what it says to whoever opens it in that language", async ({
+  page,
+}) => {
+  await beginAccount(page, invitedByCommand("Ona"), `ona-${Date.now().toString(36)}`);
+  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
+  await startSample(page, "Springiness of a clamped rule");
+  await allHere(page);
+  const opened = page.url().replace(/\/measure$/, "");
+  const fresh = await page.context().newPage();
+  const choice = page.locator("header").getByRole("combobox", { name: /^(Language|Sprache)$/ });
+  for (const [index, stage] of stages.entries()) {
+    await page.keyboard.press(`Alt+${index + 1}`);
+    await expect(page).toHaveURL(new RegExp(`/${stage}$`));
+    await choice.selectOption("en");
+    await allHere(page);
+    await choice.selectOption("de");
+    await expect(page.getByRole("navigation", { name: "Stufen" })).toBeVisible();
+    await fresh.goto(`${opened}/${stage}`);
+    await allHere(fresh);
+    await expect
+      .poll(async () => {
+        const [changed, anew] = [await heardOn(page), await heardOn(fresh)];
+        return [unlike(changed, anew), unlike(anew, changed)];
+      })
+      .toEqual([[], []]);
+  }
+});
+
+test("what stands open stays so when the language changes", async ({ page }) => {
+  await beginAccount(page, invitedByCommand("Ona"), `open-${Date.now().toString(36)}`);
+  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
+  await startSample(page, "Springiness of a clamped rule");
+  await page.keyboard.press("Alt+4");
+  const drawer = page.getByRole("region", { name: "Drawer of readings" });
+  await drawer.getByRole("button", { name: "Readings" }).click();
+  await expect(drawer.getByRole("grid")).toBeVisible();
+  await page.getByLabel("Language").selectOption("de");
+  await expect(page.getByRole("navigation", { name: "Stufen" })).toBeVisible();
+  await expect(page.getByRole("grid")).toBeVisible();
+  await page.goto(`${sharedPlace()}/shelf`);
+  await expect(page.getByRole("heading", { name: "Regal" })).toBeVisible();
+  await expect(page.getByLabel("Sprache")).not.toBeFocused();
+});
+
+test("a language that can't be fetched is told beside its choice, and comes once it can", async ({
+  page,
+}) => {
+  await page.goto(`${sharedPlace()}/sign-in`);
+  const choice = page.getByLabel("Language");
+  await page.context().setOffline(true);
+  await choice.selectOption("de");
+  await expect
+    .poll(() => choice.evaluate((one: HTMLSelectElement) => one.validationMessage))
+    .toBe("Deutsch is not on this device yet, and the server does not answer.");
+  await expect(choice).toHaveValue("en");
+  await expect(choice).toBeFocused();
+  await page.context().setOffline(false);
+  await choice.selectOption("de");
+  await expect(page.getByRole("button", { name: "Anmelden" })).toBeVisible();
+  await expect(page.getByLabel("Sprache")).toHaveJSProperty("validationMessage", "");
+});
