@@ -121,8 +121,8 @@ await main(async () => {
     for (const { title, faults } of endedSo(suites, "unexpected")) {
       say([`  failed: ${title}`, ...faults].join("\n"));
     }
-    say(`  ${flaky.length} flaky (passed at a second try: to be mended)`);
-    return { passed: stats.expected + stats.flaky, failed: stats.unexpected };
+    say(`  ${flaky.length} flaky (passed at a second try: counted as failed)`);
+    return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
   });
   await check("drills, the short form", () => npm("drills", "--minutes", "0.5"));
   console.log(`\n${total.passed} passed, ${total.failed} failed`);

@@ -91,3 +91,10 @@ test("a word outside the catalogues would be found", () => {
   expect(unsaid("⟪Súmmé~~⟫⟫ total")).toHaveLength(1);
   expect(speaking("en", () => unsaid("plain words"))).toEqual(["plain", "words"]);
 });
+
+test("words of no catalogue are found beside brackets and, given to a message as a value, within them", () => {
+  expect(unsaid("⟪Lévél éxpócted~~⟫ 12 cm")).toEqual([]);
+  expect(unsaid("⟪Á lábél~~⟫ Legend")).toEqual(["Legend"]);
+  expect(unsaid("⟪Équátíón óf thé steepest líné~~⟫")).toEqual(["steepest"]);
+  expect(unsaid("⟪óné~~⟫⟫")).toHaveLength(1);
+});
