@@ -95,6 +95,6 @@ test("a word outside the catalogues would be found", () => {
 test("words of no catalogue are found beside brackets and, given to a message as a value, within them", () => {
   expect(unsaid("⟪Lévél éxpéctéd~~⟫ 12 cm")).toEqual([]);
   expect(unsaid("⟪Á lábél~~⟫ Legend")).toEqual(["Legend"]);
-  expect(unsaid("⟪Équátíón óf thé steepest líné~~⟫")).toEqual(["steepest"]);
+  expect(unsaid("⟪Éqúátíón óf thé steepest líné~~⟫")).toEqual(["steepest"]);
   expect(unsaid("⟪óné~~⟫⟫")).toHaveLength(1);
 });
