@@ -2,7 +2,6 @@ import { headingOf } from "@/wording/writingUp";
 import type { Finding } from "@/core/finding/finding";
 import { writeSymbol } from "@/core/unit/symbolText";
 import type { Investigation } from "@/investigation/model/investigation";
-import { buildReport } from "@/output/report/buildReport";
 import { checkReport } from "@/output/report/checks/checkReport";
 import type { ReportContext } from "@/output/report/reportContext";
 import { checkResult } from "@/pipeline/checks/result/checkResult";
@@ -18,7 +17,7 @@ export interface LookedReport {
   readonly finding: Finding;
 }
 
-/** Looks at the results, and at the report as it is printed. */
+/** Looks at the results, and at what the report says of them. */
 export function checkedReport(context: ReportContext): readonly LookedReport[] {
   const { rules, results, document } = context;
   const ofResults = results.flatMap((one): LookedReport[] => {
@@ -33,18 +32,16 @@ export function checkedReport(context: ReportContext): readonly LookedReport[] {
       finding,
     }));
   });
-  const ofReport = checkReport(buildReport(context), context).map(
-    ({ block, finding }): LookedReport => {
-      const found = document.writeUp.blocks[block];
-      const heading = found && headingOf(found);
-      return {
-        stage: "writeup",
-        id: block,
-        place: { kind: "block", heading: heading ?? "" },
-        finding,
-      };
-    },
-  );
+  const ofReport = checkReport(context).map(({ block, finding }): LookedReport => {
+    const found = document.writeUp.blocks[block];
+    const heading = found && headingOf(found);
+    return {
+      stage: "writeup",
+      id: block,
+      place: { kind: "block", heading: heading ?? "" },
+      finding,
+    };
+  });
   return [...ofResults, ...ofReport];
 }
 

@@ -64,39 +64,41 @@ function histogramOf(sorted: Float64Array): MonteCarlo["histogram"] {
   return { from, to, counts };
 }
 
-function summary(values: Float64Array, draws: number): MonteCarlo | undefined {
+/** Undefined for fewer than two values. */
+function spreadOf(
+  values: Float64Array,
+): Pick<MonteCarlo, "mean" | "standardDeviation"> | undefined {
   const count = values.length;
   if (count < 2) return undefined;
-  const [first] = values;
+  const first = values[0] as number;
   let sum = 0;
-  for (const value of values) sum += value - (first as number);
-  const mean = (first as number) + sum / count;
+  for (let i = 0; i < count; i++) sum += (values[i] as number) - first;
+  const mean = first + sum / count;
   let squares = 0;
-  for (const value of values) squares += (value - mean) ** 2;
+  for (let i = 0; i < count; i++) squares += ((values[i] as number) - mean) ** 2;
+  return { mean, standardDeviation: Math.sqrt(squares / (count - 1)) };
+}
+
+function summary(values: Float64Array, draws: number): MonteCarlo | undefined {
+  const spread = spreadOf(values);
+  if (!spread) return undefined;
   const sorted = values.sort();
   const tail = (1 - coverage) / 2;
   return {
     draws,
-    outside: draws - count,
-    mean,
-    standardDeviation: Math.sqrt(squares / (count - 1)),
+    outside: draws - values.length,
+    mean: spread.mean,
+    standardDeviation: spread.standardDeviation,
     symmetric: [quantile(sorted, tail), quantile(sorted, 1 - tail)],
     shortest: shortestStretch(sorted),
     histogram: histogramOf(sorted),
   };
 }
 
-/**
- * Propagates distributions by drawing every input many times (GUM-S1). Yields how much is done, from 0 to 1, so that a
- * caller can tell of it or give up between two stretches; the same seed gives the same answer.
- * @returns undefined when fewer than two draws lay inside the formula's domain.
- */
-export function* monteCarlo(
-  formula: Compiled,
-  inputs: readonly DrawnInput[],
-  draws: number,
-  seed: number,
-): Generator<number, MonteCarlo | undefined> {
+type Draw = (formula: Compiled, inputs: readonly DrawnInput[], draws: number, seed: number) => Generator<number, Float64Array>; // prettier-ignore
+
+/** The draws that lay inside the formula's domain. */
+const draw: Draw = function* (formula, inputs, draws, seed) {
   const chance = new SeededChance(seed);
   const values = new Float64Array(draws);
   const drawn = Float64Array.from(inputs, ({ value }) => value);
@@ -112,5 +114,35 @@ export function* monteCarlo(
     if (Number.isFinite(result)) values[count++] = result;
     if (turn % atOnce === atOnce - 1) yield (turn + 1) / draws;
   }
-  return summary(values.subarray(0, count), draws);
+  return values.subarray(0, count);
+};
+
+/**
+ * Propagates distributions by drawing every input many times (GUM-S1). Yields how much is done, from 0 to 1, so that a
+ * caller can tell of it or give up between two stretches; the same seed gives the same answer.
+ * @returns undefined when fewer than two draws lay inside the formula's domain.
+ */
+export function* monteCarlo(
+  formula: Compiled,
+  inputs: readonly DrawnInput[],
+  draws: number,
+  seed: number,
+): Generator<number, MonteCarlo | undefined> {
+  return summary(yield* draw(formula, inputs, draws, seed), draws);
+}
+
+/**
+ * The standard deviation that `monteCarlo` finds with the same draws, in the unit of the formula, at once.
+ * @returns undefined when fewer than two draws lay inside the formula's domain.
+ */
+export function drawnDeviation(
+  formula: Compiled,
+  inputs: readonly DrawnInput[],
+  draws: number,
+  seed: number,
+): number | undefined {
+  const drawing = draw(formula, inputs, draws, seed);
+  let step = drawing.next();
+  while (!step.done) step = drawing.next();
+  return spreadOf(step.value)?.standardDeviation;
 }

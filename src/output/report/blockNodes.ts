@@ -49,13 +49,20 @@ function tableBlock(id: string, block: WriteUpBlock, context: ReportContext): Bl
 /** Beyond so many points a page shows what the screen shows, and the file stays small. */
 const mostPoints = 20_000;
 
-function figureBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
+/** The figure that a block shows, with its name in the language that is spoken; undefined where there is none to show. */
+export function shownFigure(block: WriteUpBlock, context: ReportContext) {
   const figure = reportFigure(block.of, context);
   const points = figure?.series.reduce((sum, { points: { x } }) => sum + x.length, 0) ?? 0;
-  if (!figure || points === 0 || points > mostPoints) return missing(missingWords.figure);
+  if (!figure || points === 0 || points > mostPoints) return undefined;
   const anchor = `figure:${block.of}`;
   const number = context.numbers.get(anchor) ?? 0;
-  const called = figureTexts.number({ number });
+  return { anchor, figure, number, called: figureTexts.number({ number }) };
+}
+
+function figureBlock(block: WriteUpBlock, context: ReportContext): BlockNodes {
+  const found = shownFigure(block, context);
+  if (!found) return missing(missingWords.figure);
+  const { anchor, figure, number, called } = found;
   const description = figureDescription(figure);
   return nodes({ kind: "figure", anchor, figure, number, called, description });
 }

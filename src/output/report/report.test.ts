@@ -12,12 +12,10 @@ import { setWriteUp } from "@/investigation/acts/setWriteUp";
 import { typeReadings } from "@/investigation/acts/typeReadings";
 import { perform } from "@/investigation/history/edit";
 import type { Investigation } from "@/investigation/model/investigation";
-import { plainRichText } from "@/investigation/model/richText";
 import { said } from "@/investigation/samples/said";
 import { samples } from "@/investigation/samples/samples";
 import { plainRule } from "../../../tests/fixtures/plainRule";
 import { reportOf, wordsOf } from "../../../tests/fixtures/sampleReport";
-import { checkReport } from "./checks/checkReport";
 import { liveValues } from "./liveValues";
 import { layOut, unusedBlocks } from "./proposedBlocks";
 import { type ReportTable, shownNodes } from "./report";
@@ -225,51 +223,6 @@ describe("what is live", () => {
     });
     const [block] = reportOf(laid).report.blocks;
     expect(block).toMatchObject({ shown: [], missing: "This result is no longer there." });
-  });
-});
-
-describe("what a strict reader would say", () => {
-  const remarks = (document: Investigation) => {
-    const { report, context } = reportOf(document);
-    return checkReport(report, context).map(({ finding }) => finding);
-  };
-  const discussed = (text: string) => {
-    const document = samples.clampedRule();
-    const [id] = Object.entries(document.writeUp.blocks).find(([, one]) => one.section === "discussion")!; // prettier-ignore
-    return after(document, describeBlock, { block: id, change: { text: plainRichText(text) } });
-  };
-
-  test.each(Object.entries(samples))("the sample %s is complete", (_, make) => {
-    expect(remarks(make())).toEqual([]);
-  });
-
-  test.each([
-    ["The slope of Figure 1 was 12.5 s² m⁻³.", { name: "dead-number", text: "12.5" }],
-    ["In Figure 1 the stiffness is 185 GPa.", { name: "number-unlike-result", text: "185" }],
-    ["Figure 1 gives (200 ± 20) GPa.", { name: "dead-number", text: "200" }],
-  ])("%s", (text, finding) => {
-    expect(remarks(discussed(text))).toMatchObject([finding]);
-  });
-
-  test.each(["Figure 1 shows 7 readings.", "Beside 210 GPa in Figure 1 that is 5 GPa too little."])(
-    "nothing of: %s",
-    (text) => expect(remarks(discussed(text)).filter(({ name }) => name === "number-unlike-result")).toEqual([]), // prettier-ignore
-  );
-
-  test("an example that is missing, a figure that nobody speaks of, a reading aside for no reason", () => {
-    const document = samples.clampedRule();
-    const without = structuredClone(document);
-    for (const [id, block] of Object.entries(without.writeUp.blocks)) {
-      if (block.kind === "example" && block.of === "period") delete without.writeUp.blocks[id];
-      const left = without.writeUp.blocks[id];
-      if (left) left.text = [];
-    }
-    const aside = after(without, setAside, { readings: [{ row: "row1", cell: "time" }], reason: "" }); // prettier-ignore
-    expect(remarks(aside)).toEqual([
-      { name: "example-missing", of: "period" },
-      { name: "figure-never-referred", figure: 1 },
-      { name: "aside-without-reason", rows: 1 },
-    ]);
   });
 });
 

@@ -53,11 +53,6 @@ export async function announceTerms(
   }
 }
 
-/** Tells every process that what a class sees of a sheet was worked out anew. */
-export function announceSummary(investigationId: string, transaction: Transaction): Promise<void> {
-  return tell({ key: summaryKey(investigationId) }, transaction);
-}
-
 /** Tells every process that the benches of experiments have changed, or who may see them. */
 export async function announceExperiments(
   experimentIds: readonly string[],

@@ -1,5 +1,4 @@
 import { liveValues } from "../liveValues";
-import type { Report } from "../report";
 import type { ReportContext } from "../reportContext";
 import { asideWithoutReason } from "./asideWithoutReason";
 import { deadNumber } from "./deadNumber";
@@ -14,8 +13,8 @@ const checks: readonly ReportCheck[] = [
 ];
 
 /** What a strict reader would say of a report; nothing while there is none. */
-export function checkReport(report: Report, context: ReportContext): readonly ReportRemark[] {
-  if (report.blocks.length === 0) return [];
+export function checkReport(context: ReportContext): readonly ReportRemark[] {
+  if (Object.keys(context.document.writeUp.blocks).length === 0) return [];
   const values = liveValues(context);
-  return checks.flatMap((check) => check({ report, context, values }));
+  return checks.flatMap((check) => check({ context, values }));
 }

@@ -1,11 +1,9 @@
 import type { Finding } from "@/core/finding/finding";
 import type { LiveValue } from "../liveValues";
-import type { Report } from "../report";
 import type { ReportContext } from "../reportContext";
 
 /** What the checks of a report look at. */
 export interface ReportLooked {
-  readonly report: Report;
   readonly context: ReportContext;
   readonly values: readonly LiveValue[];
 }

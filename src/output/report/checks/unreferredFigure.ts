@@ -1,8 +1,17 @@
+import { inOrder } from "@/investigation/model/order";
+import { inItsLanguage } from "@/wording/language/documentLanguage";
+import { shownFigure } from "../blockNodes";
 import type { ReportCheck } from "./reportCheck";
 import { typedTexts } from "./typedTexts";
 
+/** Whether words speak of a figure by its name in the report's language, such as "Abbildung 1", or as "figure 1". */
+function speaksOf(words: string, called: string, number: number): boolean {
+  const names = [called, `figure ${number}`].map((name) => name.replace(/\s/g, "\\s"));
+  return new RegExp(`(?:${names.join("|")})\\b`, "i").test(words);
+}
+
 /** A figure that no text speaks of. */
-export const unreferredFigure: ReportCheck = ({ report, context }) => {
+export const unreferredFigure: ReportCheck = ({ context }) => {
   const { blocks } = context.document.writeUp;
   const referred = new Set(
     Object.values(blocks).flatMap(({ text }) =>
@@ -12,11 +21,12 @@ export const unreferredFigure: ReportCheck = ({ report, context }) => {
     ),
   );
   const words = typedTexts(context).map(({ text }) => text).join(" "); // prettier-ignore
-  return report.blocks.flatMap(({ id, hidden, shown }) =>
-    shown.flatMap((node) => {
-      if (node.kind !== "figure" || hidden || referred.has(node.anchor)) return [];
-      if (new RegExp(`[Ff]igure[\\s\u00a0]${node.number}\\b`).test(words)) return [];
-      return [{ block: id, finding: { name: "figure-never-referred", figure: node.number } as const }]; // prettier-ignore
-    }),
-  );
+  return inOrder(blocks).flatMap(([block, shown]) => {
+    if (shown.kind !== "figure" || shown.hidden) return [];
+    const found = inItsLanguage(context.rules, () => shownFigure(shown, context));
+    if (!found || referred.has(found.anchor)) return [];
+    const { called, number } = found;
+    if (speaksOf(words, called, number)) return [];
+    return [{ block, finding: { name: "figure-never-referred", figure: number } as const }];
+  });
 };

@@ -1,6 +1,7 @@
 import { standardPart } from "@/core/uncertainty/readingUncertainty";
 import { compile } from "@/core/expression/compile";
-import { type MonteCarlo, monteCarlo } from "@/core/uncertainty/monteCarlo";
+import { drawnDeviation } from "@/core/uncertainty/monteCarlo";
+import { LatestByName } from "@/remembered/latest";
 import { derivedCell, isFinding } from "../../derived/derivedCell";
 import { partsBy } from "../../derived/derivedQuantities";
 import { drawingOf } from "../../derived/drawnInputs";
@@ -14,16 +15,21 @@ const relativeAtMost = 0.3;
 /** Below this no formula of a bench is bent enough within its ±. */
 const relativeAtLeast = 0.02;
 
-function drawn(look: DerivedLook, row: number): MonteCarlo | undefined {
+/** Most keys change another row than the least sure one, whose draws stay the same. */
+const deviations = new LatestByName<{ readonly deviation: number | undefined }>(100);
+
+/** The standard deviation of the draws of a row. */
+function drawn(look: DerivedLook, row: number): number | undefined {
   const { column, quantities, rules } = look;
   const drawing = drawingOf(column, row, quantities, rules);
   if (!drawing) return undefined;
-  const place = (name: string, shift: number) => drawing.inputIndices[`${name}+${shift}`] ?? 0;
-  const steps = monteCarlo(compile(drawing.expression, place), drawing.inputs, draws, seed);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
+  const name = JSON.stringify(drawing);
+  const known = deviations.of(name);
+  if (known) return known.deviation;
+  const place = (symbol: string, shift: number) => drawing.inputIndices[`${symbol}+${shift}`] ?? 0;
+  const formula = compile(drawing.expression, place);
+  const deviation = drawnDeviation(formula, drawing.inputs, draws, seed);
+  return deviations.keep(name, { deviation }).deviation;
 }
 
 /** The standard deviation to first order; a limit Δ stands for a rectangle of Δ/√3 (GUM 4.3.7). */
@@ -48,7 +54,7 @@ export const misleadingFirstOrder: DerivedCheck = (look) => {
   }
   const straight = firstOrder(look, worst.row);
   const found = straight > 0 ? drawn(look, worst.row) : undefined;
-  const apart = found ? Math.abs(found.standardDeviation - straight) / straight : 0;
+  const apart = found !== undefined ? Math.abs(found - straight) / straight : 0;
   if (apart <= apartAtMost) return [];
   return [{ name: "first-order-misleads", percent: Math.round(apart * 100), row: worst.row + 1 }];
 };
