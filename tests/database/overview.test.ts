@@ -45,12 +45,14 @@ const times = [
   ["0.400", "8.86"],
 ] as const;
 
-async function types(sheet: string, student: string) {
+async function types(sheet: string, student: string, rows: number = times.length) {
   const { document, revision } = await loadInvestigation(sheet);
-  const readings = times.flatMap(([length, time], i) => [
-    { row: `r${i}`, cell: "overhang", text: length },
-    ...[1, 2, 3].map((n) => ({ row: `r${i}`, cell: n === 1 ? "time" : `time~${n}`, text: time })),
-  ]);
+  const readings = times
+    .slice(0, rows)
+    .flatMap(([length, time], i) => [
+      { row: `r${i}`, cell: "overhang", text: length },
+      ...[1, 2, 3].map((n) => ({ row: `r${i}`, cell: n === 1 ? "time" : `time~${n}`, text: time })),
+    ]);
   await saveEdits(sheet, student, { since: revision, edits: [typing(document, readings)] });
 }
 
@@ -69,6 +71,24 @@ test("what is kept of a sheet is of its newest revision, and two servers at once
   expect(await workOut(place.sheet, "stiffness")).toBe("current");
   await models().sequelize.query("update bench_summaries set version = 0");
   expect((await overviewNow(place.id, place.classId))!.behind).toEqual([place.sheet]);
+});
+
+test("many sheets that are worked out at once are each shown as their own bench has them", async () => {
+  const places = await Promise.all([1, 2, 3].map(experiment));
+  for (const [n, { sheet, student }] of places.entries()) await types(sheet, student, n + 1);
+  const came = await Promise.all(places.map(({ sheet }) => workOut(sheet, "stiffness")));
+  expect(came).toEqual(["done", "done", "done"]);
+  const shown = await Promise.all(places.map(glanceOf));
+  expect(shown.map(({ stage, glance }) => [stage, glance?.readings])).toEqual([
+    ["measure", 1],
+    ["measure", 2],
+    ["measure", 3],
+  ]);
+  // What this process does not have in hand is read as it is stored.
+  await models().sequelize.query("update bench_summaries set version = 0");
+  (globalThis as { fathomRuleDocuments?: Map<string, unknown> }).fathomRuleDocuments!.clear();
+  await workOut(places[1]!.sheet, "stiffness");
+  expect((await glanceOf(places[1]!)).glance?.readings).toBe(2);
 });
 
 test("students see it when it is shown, without marks, and what it is held against only where they may", async () => {

@@ -2,7 +2,7 @@ import { compile } from "../expression/compile";
 import { parseFormula } from "../expression/parseFormula";
 import { SeededChance } from "../statistics/seededChance";
 import { cornerRange } from "./cornerRange";
-import { type DrawnInput, monteCarlo } from "./monteCarlo";
+import { type DrawnInput, drawnDeviation, monteCarlo } from "./monteCarlo";
 import { combinedUncertainty, sharesOf } from "./propagate";
 
 function drawn(text: string, inputs: readonly DrawnInput[], draws = 200_000, seed = 3) {
@@ -17,7 +17,7 @@ function drawn(text: string, inputs: readonly DrawnInput[], draws = 200_000, see
     progress.push(step.value);
     step = run.next();
   }
-  return { result: step.value, progress };
+  return { result: step.value, progress, alone: drawnDeviation(formula, inputs, draws, seed) };
 }
 
 const normal = (value: number, size: number): DrawnInput => ({
@@ -32,6 +32,13 @@ const rectangle = (value: number, size: number): DrawnInput => ({
 });
 
 describe("Monte Carlo", () => {
+  test("the standard deviation alone is that of the whole, also where draws fall outside the domain", () => {
+    const bent = drawn("sqrt(a) + b", [normal(1, 1), rectangle(2, 1)], 20_000);
+    expect(bent.result!.outside).toBeGreaterThan(0);
+    expect(bent.alone).toBe(bent.result!.standardDeviation);
+    expect(drawn("sqrt(a)", [normal(-50, 1)], 20_000).alone).toBeUndefined();
+  });
+
   test("a normal input gives itself back", () => {
     const { result } = drawn("a", [normal(5, 2)]);
     expect(result!.mean).toBeCloseTo(5, 1);

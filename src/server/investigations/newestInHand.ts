@@ -1,6 +1,8 @@
+import { setImmediate as nextTurn } from "node:timers/promises";
 import { freeze } from "immer";
+import pLimit from "p-limit";
 import type { Transaction } from "sequelize";
-import { documentVersion } from "@/investigation/model/investigation";
+import { documentVersion, type Investigation } from "@/investigation/model/investigation";
 import { validateChange } from "@/investigation/model/schema";
 import { models } from "../database/models";
 import type { StoredInvestigation } from "../database/models/storedInvestigation";
@@ -14,12 +16,23 @@ const mostBehind = 100;
 
 type Row = Omit<StoredInvestigation, "document"> & Partial<Pick<StoredInvestigation, "document">>;
 
+/** Long documents are checked one after the other: a process that checks many at once hears nothing meanwhile, its database neither. */
+const oneByOne = pLimit(1);
+
+/** A stored document, checked, once all that waits has had its turn. @throws UnreadableInvestigation */
+function checked(stored: Parameters<typeof readStored>[0]): Promise<Investigation> {
+  return oneByOne(async () => {
+    await nextTurn();
+    // Many requests share it: nobody may change it.
+    return freeze(readStored(stored).document, true);
+  });
+}
+
 /** Reads a row whole, brought up to the present version, and keeps it in hand. @throws UnreadableInvestigation */
 async function read(stored: StoredInvestigation, transaction?: Transaction): Promise<InHand> {
   const { id, revision, documentRevision, ownerId } = stored;
   const whole = await wholeDocument(stored, transaction);
-  // Many requests share it: nobody may change it.
-  const document = freeze(readStored({ id, revision, document: whole }).document, true);
+  const document = await checked({ id, revision, document: whole });
   const current = (whole as { version?: unknown }).version === documentVersion;
   const letters = stored.letters ?? JSON.stringify(document).length;
   const held = HeldDocument.of(document);

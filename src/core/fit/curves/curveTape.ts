@@ -1,6 +1,7 @@
 import { functionsWithSlopes } from "../../expression/dual";
 import type { Expression } from "../../expression/tree";
 import type { CurveModel } from "./curveModel";
+import { exponentials } from "./exponentials";
 
 /** Numbers of a stretch of points: one for each (`stride` 1), or the same one for all (0). */
 export interface Slot {
@@ -64,9 +65,8 @@ const chain: Loop = ({ data: a, stride: s }, { data: b, stride: t }, { data: to 
     to[i] = slope === 0 ? 0 : (a[i * s] as number) * slope;
   }
 };
-const exponential: Loop = ({ data: a, stride: s }, _, { data: to }, points) => {
-  for (let i = 0; i < points; i++) to[i] = Math.exp(a[i * s] as number);
-};
+/** The stride is 0 for one point alone, and does not matter then. */
+const exponential: Loop = ({ data }, _, { data: to }, points) => exponentials(data, to, points);
 
 const mapped = (work: (x: number) => number): Loop => ({ data: a, stride: s }, _, { data: to }, points) => {
   for (let i = 0; i < points; i++) to[i] = work(a[i * s] as number);

@@ -85,13 +85,10 @@ export function inverseOfSquare(r: readonly Float64Array[]): number[][] | undefi
   );
 }
 
-/** Takes out of a column what lies along another one; their product. */
-function takeOne(own: Float64Array, other: Float64Array, square: number, end: number): number {
-  let sum = 0;
-  for (let i = 0; i < end; i++) sum += (own[i] as number) * (other[i] as number);
-  const times = sum / square;
-  for (let i = 0; i < end; i++) other[i] = (other[i] as number) - times * (own[i] as number);
-  return sum;
+function squareOf(column: Float64Array, end: number): number {
+  let square = 0;
+  for (let i = 0; i < end; i++) square += (column[i] as number) * (column[i] as number);
+  return square;
 }
 
 /**
@@ -103,7 +100,8 @@ export class GrowingFactors {
   readonly columns: readonly Float64Array[];
   readonly first: number;
   private readonly triangle: readonly Float64Array[];
-  private readonly sums: [number, number] = [0, 0];
+  /** The square of the column last taken out, and its products with those behind it. */
+  private readonly sums: [number, number, number] = [0, 0, 0];
 
   /** @param count of columns beside the target; @param points the longest stretch. */
   constructor(
@@ -140,44 +138,64 @@ export class GrowingFactors {
     for (let j = 0; j <= count; j++) {
       const own = columns[j] as Float64Array;
       const row = triangle[j] as Float64Array;
-      let square = 0;
-      for (let i = 0; i < end; i++) square += (own[i] as number) * (own[i] as number);
-      const size = Math.sqrt(square);
-      row.fill(0, j + 1);
-      row[j] = size;
-      if (size === 0) continue;
+      row.fill(0, j);
       let k = j + 1;
+      if (k > count) row[j] = Math.sqrt(squareOf(own, end));
       for (; k < count; k += 2) {
-        this.takeTwo(own, columns[k] as Float64Array, columns[k + 1] as Float64Array, square, end);
-        row[k] = this.sums[0] / size;
-        row[k + 1] = this.sums[1] / size;
+        this.takeTwo(own, columns[k] as Float64Array, columns[k + 1] as Float64Array, end);
+        this.put(row, j, k, 2);
       }
-      if (k === count) row[k] = takeOne(own, columns[k] as Float64Array, square, end) / size;
+      if (k === count) {
+        this.takeOne(own, columns[k] as Float64Array, end);
+        this.put(row, j, k, 1);
+      }
     }
   }
 
-  /** Takes out of two columns what lies along another one. */
-  private takeTwo(
-    own: Float64Array,
-    one: Float64Array,
-    two: Float64Array,
-    square: number,
-    end: number,
-  ): void {
-    let [a, b] = [0, 0];
+  /** Writes what was found of a column and those behind it into its row of the triangle. */
+  private put(row: Float64Array, j: number, k: number, columns: 1 | 2): void {
+    const [square, first, second] = this.sums;
+    const size = Math.sqrt(square);
+    row[j] = size;
+    if (size === 0) return;
+    row[k] = first / size;
+    if (columns === 2) row[k + 1] = second / size;
+  }
+
+  /** Takes out of a column what lies along another one. */
+  private takeOne(own: Float64Array, one: Float64Array, end: number): void {
+    let [square, a] = [0, 0];
     for (let i = 0; i < end; i++) {
       const at = own[i] as number;
+      square += at * at;
+      a += at * (one[i] as number);
+    }
+    this.sums[0] = square;
+    this.sums[1] = a;
+    if (square === 0) return;
+    const times = a / square;
+    for (let i = 0; i < end; i++) one[i] = (one[i] as number) - times * (own[i] as number);
+  }
+
+  /** Takes out of two columns what lies along another one: in one go, for a sum waits for itself and not for others. */
+  private takeTwo(own: Float64Array, one: Float64Array, two: Float64Array, end: number): void {
+    let [square, a, b] = [0, 0, 0];
+    for (let i = 0; i < end; i++) {
+      const at = own[i] as number;
+      square += at * at;
       a += at * (one[i] as number);
       b += at * (two[i] as number);
     }
+    this.sums[0] = square;
+    this.sums[1] = a;
+    this.sums[2] = b;
+    if (square === 0) return;
     const [first, second] = [a / square, b / square];
     for (let i = 0; i < end; i++) {
       const at = own[i] as number;
       one[i] = (one[i] as number) - first * at;
       two[i] = (two[i] as number) - second * at;
     }
-    this.sums[0] = a;
-    this.sums[1] = b;
   }
 
   /** The factors of all that was put in. */
