@@ -6,6 +6,11 @@ test("the ledger holds best, steepest and shallowest line, and the figure draws 
 }) => {
   await atSlope(page);
   const ledger = page.getByTestId("ledger");
+  await expect(ledger.getByRole("columnheader")).toHaveText([
+    "line",
+    "slope / s2\u00a0m−3",
+    "intercept / s2",
+  ]);
   await expect(ledger.getByRole("row", { name: /best/ })).toContainText("12.32");
   await expect(ledger.getByRole("row", { name: /steepest/ })).toContainText("12.69");
   await expect(ledger.getByRole("row", { name: /shallowest/ })).toContainText("11.98");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { allHere, sharedPlace, startSample } from "./bench";
+import { allHere, sharedPlace, stage, startSample } from "./bench";
 import { heardOn } from "./pseudoChecks";
 import { beginAccount, invitedByCommand } from "./school";
 
@@ -38,20 +38,31 @@ test("once the language is changed every stage says what it says to whoever open
   }
 });
 
-test("what stands open stays so when the language changes", async ({ page }) => {
+test("what stands open stays so when the language changes, and so does what can be undone", async ({
+  page,
+}) => {
   await beginAccount(page, invitedByCommand("Ona"), `open-${Date.now().toString(36)}`);
   await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
   await startSample(page, "Springiness of a clamped rule");
-  await page.keyboard.press("Alt+4");
-  const drawer = page.getByRole("region", { name: "Drawer of readings" });
+  const title = page.getByRole("textbox", { name: /^Tit(le|el) / });
+  await title.fill("Swinging rule");
+  await stage(page, "Plot");
+  const drawer = page.locator("[data-drawer]");
   await drawer.getByRole("button", { name: "Readings" }).click();
   await expect(drawer.getByRole("grid")).toBeVisible();
+  const kept = page.waitForResponse(/api\/language$/);
   await page.getByLabel("Language").selectOption("de");
+  await kept;
   await expect(page.getByRole("navigation", { name: "Stufen" })).toBeVisible();
-  await expect(page.getByRole("grid")).toBeVisible();
+  await page.getByRole("link", { name: "Steigung" }).click();
+  await expect(page.getByTestId("ledger")).toBeVisible();
+  await expect(drawer.getByRole("grid")).toBeVisible();
+  await page.getByRole("button", { name: /^Rückgängig/ }).click();
+  await expect(title).toHaveValue("Springiness of a clamped rule");
+  await expect(drawer.getByRole("grid")).toBeVisible();
   await page.goto(`${sharedPlace()}/shelf`);
   await expect(page.getByRole("heading", { name: "Regal" })).toBeVisible();
-  await expect(page.getByLabel("Sprache")).not.toBeFocused();
+  await expect(page.getByLabel("Sprache", { exact: true })).not.toBeFocused();
 });
 
 test("a language that can't be fetched is told beside its choice, and comes once it can", async ({

@@ -104,7 +104,8 @@ export function Speaking({ language: first, children }: { language: Spoken; chil
         await change(next);
         remember(next);
         void keep(next);
-        router.refresh();
+        // A sheet has no words of the server's, and would be made anew where its stage was changed since it was opened.
+        if (!window.location.pathname.startsWith("/investigation")) router.refresh();
       },
       follow: async () => {
         const told = chosenIn(document.cookie);

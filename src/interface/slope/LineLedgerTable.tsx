@@ -9,6 +9,10 @@ import { setLine } from "@/investigation/acts/setLine";
 import { halfInLedger, inLedger } from "@/pipeline/lines/lineEquation";
 import type { RangedLine } from "@/pipeline/lines/lineRange";
 import { crossNearZero } from "@/wording/lines";
+import { writeSlopeUnit, writeUnitText } from "@/core/unit/unitText";
+import type { RunText } from "@/core/unit/runText";
+import { withUnit } from "@/output/report/quantityColumns";
+import { RunTextView } from "../parts/RunTextView";
 import { NumberView } from "../parts/StatementView";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
 import { useActs } from "../store/useInvestigation";
@@ -52,14 +56,23 @@ function Sample({ kind }: { kind: keyof typeof samples }) {
 interface Props {
   line: LineFit;
   range: RangedLine;
+  /** The units of the axes, as typed. */
+  units: { readonly x: string; readonly y: string };
 }
 
-interface LinesProps {
-  line: LineFit;
-  range: RangedLine;
+interface LinesProps extends Props {
   /** How a slope and an intercept are written. */
   slope: (value: number) => WrittenNumber;
   height: (value: number) => WrittenNumber;
+}
+
+/** What a column holds, with its unit as the house rules have it. */
+function Head({ of, unit }: { of: string; unit: RunText }) {
+  return (
+    <th className="text-right font-normal">
+      <RunTextView runs={withUnit([{ text: of }], unit, useHouseRules())} />
+    </th>
+  );
 }
 
 /** A half under its column. */
@@ -85,7 +98,7 @@ function OverAllLines({ size, beside }: { size: number; beside: WrittenNumber })
 }
 
 /** The three lines with half of what lies between them. */
-function Lines({ line, range, slope, height }: LinesProps) {
+function Lines({ line, range, units, slope, height }: LinesProps) {
   const { byEye, halfOfIntercept, halfBetweenIntercepts } = range;
   const wider = halfOfIntercept > halfBetweenIntercepts * (1 + 1e-9);
   const { slopeWord } = useHouseRules();
@@ -107,8 +120,8 @@ function Lines({ line, range, slope, height }: LinesProps) {
           <th className="font-normal" colSpan={2}>
             {slopeTexts.line}
           </th>
-          <th className="text-right font-normal">{slopeWordText(slopeWord)}</th>
-          <th className="text-right font-normal">{slopeTexts.intercept}</th>
+          <Head of={slopeWordText(slopeWord)} unit={writeSlopeUnit(units.y, units.x)} />
+          <Head of={slopeTexts.intercept} unit={writeUnitText(units.y)} />
         </tr>
       </thead>
       <tbody>
@@ -144,7 +157,7 @@ function Lines({ line, range, slope, height }: LinesProps) {
 }
 
 /** Best, steepest and shallowest line with what lies between them. */
-export function LineLedgerTable({ line, range }: Props) {
+export function LineLedgerTable({ line, range, units }: Props) {
   const { halfOfSlope, halfOfIntercept, halfBetweenIntercepts } = range;
   const { figuresOfUncertainty: rule } = useHouseRules();
   const ofHeight = halfBetweenIntercepts > 0 ? halfBetweenIntercepts : halfOfIntercept;
@@ -153,7 +166,7 @@ export function LineLedgerTable({ line, range }: Props) {
   const near = halfBetweenIntercepts < halfOfIntercept / 2;
   return (
     <>
-      <Lines line={line} range={range} slope={slope} height={height} />
+      <Lines line={line} range={range} units={units} slope={slope} height={height} />
       {near && <p className="text-soft mt-1">{crossNearZero()}</p>}
     </>
   );

@@ -101,7 +101,13 @@ function Ledger({ one, whole, figure, line }: SeriesProps & { line: LineFit }) {
   const findings = [...line.findings, ...(range?.kind === "no-range" ? [range.finding] : [])];
   return (
     <MarginNote title={<LineTitle one={one} whole={whole} />}>
-      {range?.kind === "range" && <LineLedgerTable line={line} range={range} />}
+      {range?.kind === "range" && (
+        <LineLedgerTable
+          line={line}
+          range={range}
+          units={{ x: fitted.x.quantity.unit, y: fitted.y.quantity.unit }}
+        />
+      )}
       <Stated
         line={line}
         points={fitted}

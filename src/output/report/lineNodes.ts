@@ -25,7 +25,7 @@ import {
 } from "@/wording/lines";
 import { lineWordText } from "@/pipeline/results/lineWords";
 import { reportTexts } from "@/wording/reportTexts";
-import { columnHeading } from "./quantityColumns";
+import { withUnit } from "./quantityColumns";
 import { figureNumber, type ReportContext } from "./reportContext";
 import {
   type ReportCell,
@@ -111,28 +111,16 @@ function linesGroup({ line, range, stated, name }: FoundLine, context: ReportCon
 function linesTable(lines: readonly FoundLine[], context: ReportContext): ReportTable {
   const { rules } = context;
   const { x, y } = (lines[0] as FoundLine).one.fitted;
-  const heading = (word: string, unit: RunText): RunText =>
-    columnHeading(
-      { ...y.quantity, symbol: "", name: word, unit: "" },
-      rules,
-    ).concat(unit.length === 0 ? [] : rules.headings === "slash" ? [{ text: " / " }, ...unit] : [{ text: " (" }, ...unit, { text: ")" }]); // prettier-ignore
+  const units = {
+    slope: writeSlopeUnit(y.quantity.unit, x.quantity.unit),
+    intercept: writeUnitText(y.quantity.unit),
+  };
+  const head = (of: "slope" | "intercept") => ({
+    runs: withUnit([{ text: lineWordText(of, rules) }], units[of], rules),
+    span: 1,
+  });
   return {
-    heads: [
-      [
-        { runs: [{ text: reportTexts.line }], span: 1 },
-        {
-          runs: heading(
-            lineWordText("slope", rules),
-            writeSlopeUnit(y.quantity.unit, x.quantity.unit),
-          ),
-          span: 1,
-        },
-        {
-          runs: heading(lineWordText("intercept", rules), writeUnitText(y.quantity.unit)),
-          span: 1,
-        },
-      ],
-    ],
+    heads: [[{ runs: [{ text: reportTexts.line }], span: 1 }, head("slope"), head("intercept")]],
     grouped: reportTexts.series,
     groups: lines.map((one) => linesGroup(one, context)),
     notes: [],

@@ -17,10 +17,18 @@ import {
 } from "@/pipeline/readings/writtenReading";
 import type { ReportCell } from "./report";
 
+/** What a column holds with its unit: "L / m" or "L (m)". */
+export function withUnit(calling: RunText, unit: RunText, { headings }: HouseRules): RunText {
+  if (unit.length === 0) return calling;
+  return headings === "slash"
+    ? [...calling, { text: " / " }, ...unit]
+    : [...calling, { text: " (" }, ...unit, { text: ")" }];
+}
+
 /** "L / m" or "L (m)". */
 export function columnHeading(
   { symbol, name, unit, remarks }: Quantity,
-  { headings }: HouseRules,
+  rules: HouseRules,
   power = 0,
 ): RunText {
   const named = remarks && name ? [] : writeSymbol(symbol);
@@ -34,10 +42,7 @@ export function columnHeading(
           { text: String(power).replace("-", "−"), script: "super" },
           ...(upright.length > 0 ? [{ text: "\u00a0" }, ...upright] : []),
         ];
-  if (scaled.length === 0) return calling;
-  return headings === "slash"
-    ? [...calling, { text: " / " }, ...scaled]
-    : [...calling, { text: " (" }, ...scaled, { text: ")" }];
+  return withUnit(calling, scaled, rules);
 }
 
 /** A column of one quantity as it is printed. */
