@@ -11,16 +11,13 @@ import { measured } from "@/pipeline/readings/measured";
 import { writeMeasured } from "@/pipeline/readings/writtenReading";
 import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { reportTexts } from "@/wording/reportTexts";
+import { withUnit } from "./report/quantityColumns";
 import { guarded } from "./tableCsv";
 
-function headingRuns({ quantity }: EvaluatedQuantity, { headings }: HouseRules): RunText {
+function headingRuns({ quantity }: EvaluatedQuantity, rules: HouseRules): RunText {
   const written = writeSymbol(quantity.symbol);
   const symbol = written.length > 0 ? written : [{ text: quantity.name }];
-  const unit = writeUnitText(quantity.unit);
-  if (unit.length === 0) return symbol;
-  return headings === "slash"
-    ? [...symbol, { text: " / " }, ...unit]
-    : [...symbol, { text: " (" }, ...unit, { text: ")" }];
+  return withUnit(symbol, writeUnitText(quantity.unit), rules);
 }
 
 const heading = (of: EvaluatedQuantity, rules: HouseRules) => plainRunText(headingRuns(of, rules));

@@ -70,7 +70,10 @@ interface LinesProps extends Props {
 function Head({ of, unit }: { of: string; unit: RunText }) {
   return (
     <th className="text-right font-normal">
-      <RunTextView runs={withUnit([{ text: of }], unit, useHouseRules())} />
+      {of}{" "}
+      <span className="inline-block whitespace-nowrap">
+        <RunTextView runs={withUnit([], unit, useHouseRules())} />
+      </span>
     </th>
   );
 }
