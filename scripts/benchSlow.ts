@@ -22,15 +22,19 @@ async function slowed(page: Page): Promise<CDPSession> {
   return session;
 }
 
-/** How long after asking for a page a reading is seen in its table, and how long until it can be typed over, in ms. */
+/**
+ * How long after asking for a page something of it is painted, a reading stands in its table, and it can be typed over, in
+ * ms. The page comes with its table, so that whichever of the first two is later is when the table is seen.
+ */
 interface Opened {
+  readonly painted: number;
   readonly seen: number;
   readonly usable: number;
 }
 
 async function opened(page: Page, address: string): Promise<Opened> {
   await page.goto(address, { waitUntil: "commit" });
-  const [seen = NaN, usable = NaN] = await page.evaluate(
+  const [seen = NaN, usable = NaN, painted = NaN] = await page.evaluate(
     async (selectors) => {
       const times: number[] = [];
       for (const selector of selectors) {
@@ -39,11 +43,12 @@ async function opened(page: Page, address: string): Promise<Opened> {
         }
         times.push(performance.now());
       }
-      return times;
+      const [first] = performance.getEntriesByName("first-contentful-paint");
+      return [...times, first?.startTime ?? NaN];
     },
     ['[role="gridcell"]', '[data-live="true"] [role="gridcell"] input'],
   );
-  return { seen, usable };
+  return { painted, seen: Math.max(painted, seen), usable };
 }
 
 async function signedIn(
@@ -86,10 +91,11 @@ async function benchOpening(browser: Browser, place: string): Promise<void> {
     await context.close();
   }
   const say = (where: string, times: readonly Opened[], aim: number) => {
-    const usable = times.map((one) => one.usable);
+    const of = (what: keyof Opened) => times.map((one) => one[what]);
     console.log(
-      `opening the clamped rule ${where}: a reading is seen after median ${medianOf(times.map((one) => one.seen)).toFixed(0)} ms, ` +
-        `and can be typed over after ${medianOf(usable).toFixed(0)} ms, at most ${Math.max(...usable).toFixed(0)} ms (aim ${aim} ms)`,
+      `opening the clamped rule ${where}: the table is seen after median ${medianOf(of("seen")).toFixed(0)} ms, ` +
+        `at most ${Math.max(...of("seen")).toFixed(0)} ms (aim ${aim} ms), ` +
+        `and can be typed over after median ${medianOf(of("usable")).toFixed(0)} ms, at most ${Math.max(...of("usable")).toFixed(0)} ms`,
     );
   };
   say("on a slow line", fresh, aims.onLine);

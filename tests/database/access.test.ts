@@ -106,6 +106,14 @@ describe("signing in", () => {
     expect(kinds).toEqual([...signedIn, "refused", "refused", "refused", "too-many"]);
   }, 30_000);
 
+  test("no try leaves a statement on its connection: behind a pool the next one has another", async () => {
+    const name = await named();
+    await signIn(name, "wrong-tide", from("10.2.1.1"));
+    await signIn(name, password, from("10.2.1.1"));
+    const [left] = await models().sequelize.query("select name from pg_prepared_statements");
+    expect(left).toEqual([]);
+  });
+
   test("tries that count no longer are swept away, those that count stay", async () => {
     const { sequelize } = models();
     const later = Date.now() + 60_000;

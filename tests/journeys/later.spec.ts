@@ -72,9 +72,11 @@ test("a page that falls over says so in the language that is spoken and tells th
   await page.context().addCookies([language]);
   const broken = await page.context().newPage();
   await broken.addInitScript(() => {
-    Date.prototype.toLocaleString = () => {
-      throw new Error("a clock without hands");
-    };
+    Object.defineProperty(Intl.DateTimeFormat.prototype, "format", {
+      get: () => {
+        throw new Error("a clock without hands");
+      },
+    });
   });
   const [told] = await Promise.all([
     broken.waitForRequest("**/api/faults"),

@@ -100,10 +100,10 @@ test("a class, its experiment and its overview", async ({ page }) => {
   await page.getByRole("link", { name: pseudo(() => parts.rules) }).click();
   await looked(page, "house rules of a class");
   await page.getByRole("link", { name: pseudo(() => parts.set) }).click();
-  await page.getByRole("textbox").first().fill("Runa");
+  await page.getByRole("textbox").first().fill("Ines");
   await looked(page, "setting an experiment");
   await press(page, () => set.doIt);
-  await expect(page.getByRole("heading", { name: "Runa" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Ines" })).toBeVisible();
   await looked(page, "benches");
   await allMenus(page, "benches");
 });

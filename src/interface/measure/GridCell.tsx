@@ -10,6 +10,7 @@ import { isRemarks } from "@/pipeline/readings/evaluated";
 import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
 import { numberSentence } from "@/wording/numberFaults";
 import { spokenUnit } from "@/wording/spokenUnits";
+import { useWorded } from "../language/useWorded";
 import { placeOfReading } from "../together/places";
 import { HandOfOther } from "../together/Together";
 import { CellInput } from "./CellInput";
@@ -31,7 +32,7 @@ function cellLabel({ quantity }: EvaluatedQuantity, index: number, repeat?: numb
 }
 
 function spokenCell(label: string, unit: string, text: string, aside: string | undefined): string {
-  const said = text === "" ? measureTexts.empty : `${text} ${spokenUnit(unit)}`.trim();
+  const said = text === "" ? measureTexts.empty : `${text} ${unit}`.trim();
   return aside
     ? measureTexts.cellAside({ cell: label, said, reason: aside })
     : measureTexts.cellSays({ cell: label, said });
@@ -57,6 +58,7 @@ export function GridCell(props: Props) {
   const reason = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
   const aside = reason && reasonText(reason);
   const label = cellLabel(quantity, index, repeat);
+  const unit = useWorded(spokenUnit, quantity.quantity.unit, undefined);
   const ground = problem
     ? "bg-magenta-wash"
     : selected
@@ -71,7 +73,7 @@ export function GridCell(props: Props) {
       data-place={place}
       aria-colindex={drawn + 2}
       aria-selected={selected}
-      aria-label={active ? undefined : spokenCell(label, quantity.quantity.unit, text, aside)}
+      aria-label={active ? undefined : spokenCell(label, unit, text, aside)}
       title={problem ?? (aside && measureTexts.setAsideAside2({ aside }))}
       onMouseDown={(event) => {
         if (active || event.button !== 0) return;

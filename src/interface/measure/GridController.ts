@@ -9,6 +9,7 @@ import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
 import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
 import { pasteSentence } from "@/wording/pasting";
+import { gridFirst } from "../store/gridFirst";
 import {
   abandon,
   doAct,
@@ -155,7 +156,7 @@ export class GridController {
   /** Esc: the text is again what it was before. */
   cancel(): void {
     const { session } = this.grid.getState();
-    if (session) abandon(this.store, session);
+    if (session) gridFirst(this.store, () => abandon(this.store, session));
     this.grid.setState({ mode: "moving", session: "" });
   }
 
@@ -174,7 +175,10 @@ export class GridController {
       session: key,
       corner: active,
     });
-    doAct(this.store, typeReadings, { readings: [{ row, cell, text }], series: view.series }, key);
+    const readings = [{ row, cell, text }];
+    gridFirst(this.store, () =>
+      doAct(this.store, typeReadings, { readings, series: view.series }, key),
+    );
   }
 
   /** Empties every cell of the range. */

@@ -11,8 +11,8 @@ import {
 } from "@dnd-kit/core";
 import { useEffect } from "react";
 import { moveQuantity } from "@/investigation/acts/moveQuantity";
+import { saidMemo } from "../language/saidMemo";
 import { useActs } from "../store/useInvestigation";
-import type { HeadingGroup } from "./gridTemplate";
 
 const headingOf = (id: string) =>
   document.querySelector<HTMLElement>(`[data-heading="${CSS.escape(id)}"]`);
@@ -41,22 +41,28 @@ function DraggedHeading({ id }: { id: string }) {
   return null;
 }
 
+interface Props {
+  /** The ids of the quantities, a line each: the same text as long as they are the same. */
+  quantities: string;
+}
+
 /** Lets quantities be dragged to another place by their headings, which stand in the table. */
-export function HeadingDragging({ groups }: { groups: readonly HeadingGroup[] }) {
+export const HeadingDragging = saidMemo(function HeadingDragging({ quantities }: Props) {
+  const ids = quantities.split("\n");
   const { act } = useActs();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 8 } }));
   const onDragEnd = ({ active, over }: DragEndEvent) => {
-    const from = groups.findIndex(({ evaluated }) => evaluated.id === active.id);
-    const to = groups.findIndex(({ evaluated }) => evaluated.id === over?.id);
+    const from = ids.indexOf(String(active.id));
+    const to = ids.indexOf(String(over?.id));
     if (from < 0 || to < 0 || from === to) return;
-    const before = to > from ? groups[to + 1] : groups[to];
-    act(moveQuantity, { quantity: String(active.id), before: before?.evaluated.id ?? null });
+    const before = to > from ? ids[to + 1] : ids[to];
+    act(moveQuantity, { quantity: String(active.id), before: before ?? null });
   };
   return (
     <DndContext id="quantities" sensors={sensors} onDragEnd={onDragEnd}>
-      {groups.map(({ evaluated: { id } }) => (
+      {ids.map((id) => (
         <DraggedHeading key={id} id={id} />
       ))}
     </DndContext>
   );
-}
+});

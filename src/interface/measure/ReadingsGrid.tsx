@@ -113,7 +113,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
                 <div
                   key={item.index}
                   role="presentation"
-                  className="absolute inset-x-0 top-0"
+                  className="absolute inset-x-0 top-0 h-[30px] contain-layout contain-size contain-style"
                   style={{ transform: `translateY(${item.start}px)` }}
                 >
                   <GridRow
@@ -130,7 +130,7 @@ export function ReadingsGrid({ onSaid, height }: Props) {
           </div>
         </div>
       </GridMenu>
-      <HeadingDragging groups={groups} />
+      <HeadingDragging quantities={groups.map(({ evaluated }) => evaluated.id).join("\n")} />
     </>
   );
 }

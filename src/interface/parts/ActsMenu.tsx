@@ -9,9 +9,9 @@ import {
   useEffect,
   useRef,
   useState,
-  useSyncExternalStore,
 } from "react";
 import { laterPart } from "../later/laterPart";
+import { useFingers } from "./useMedia";
 import type { AskedMenu } from "./ActsMenuSheet";
 import type { AboutThing } from "./doings";
 
@@ -25,21 +25,6 @@ interface Props {
   /** Whether a finger that stays opens it; not where a finger that stays selects text. */
   byHolding?: boolean;
   children: ReactElement;
-}
-
-const coarse = () => window.matchMedia("(pointer: coarse)");
-
-/** Whether the page is worked by finger. */
-function useIsCoarse(): boolean {
-  return useSyncExternalStore(
-    (changed) => {
-      const media = coarse();
-      media.addEventListener("change", changed);
-      return () => media.removeEventListener("change", changed);
-    },
-    () => coarse().matches,
-    () => false,
-  );
 }
 
 /** In ms: a finger that stays so long asks for the menu. */
@@ -67,7 +52,7 @@ function useHolding(held: (target: Element, x: number, y: number) => void) {
 export function ActsMenu({ about, onLeave, byHolding = true, children }: Props) {
   const [asked, setAsked] = useState<AskedMenu>();
   const had = useRef<Element>(null);
-  const off = useIsCoarse() && !byHolding;
+  const off = useFingers() && !byHolding;
   const open = (thing: AboutThing | undefined, x: number, y: number, byKeys = false) => {
     had.current = document.activeElement;
     if (thing) setAsked({ thing, x, y, byKeys });

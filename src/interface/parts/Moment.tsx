@@ -1,7 +1,6 @@
 "use client";
 
-import { localeOf } from "@/wording/language/languages";
-import { spoken } from "@/wording/language/spoken";
+import { writtenDate } from "@/wording/language/writtenDate";
 import { useSyncExternalStore } from "react";
 
 const never = () => () => {};
@@ -16,17 +15,13 @@ interface Props {
 }
 
 const inWords = (at: string, timeZone?: string) =>
-  new Date(at).toLocaleString(localeOf(spoken()), {
-    dateStyle: "medium",
-    timeStyle: "short",
-    timeZone,
-  });
+  writtenDate(new Date(at), { dateStyle: "medium", timeStyle: "short", timeZone });
 
 const isToday = (at: string) => new Date(at).toDateString() === new Date().toDateString();
 
 const inShort = (at: string) =>
-  new Date(at).toLocaleString(
-    localeOf(spoken()),
+  writtenDate(
+    new Date(at),
     isToday(at) ? { timeStyle: "short" } : { day: "numeric", month: "short" },
   );
 

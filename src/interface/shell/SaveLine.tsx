@@ -1,7 +1,6 @@
 "use client";
 
-import { localeOf } from "@/wording/language/languages";
-import { spoken } from "@/wording/language/spoken";
+import { writtenDate } from "@/wording/language/writtenDate";
 import { shellTexts } from "@/wording/shellTexts";
 import { sayings } from "@/wording/sayings";
 import type { Saving } from "../store/investigationStore";
@@ -13,10 +12,7 @@ function sentence(saving: Saving): string {
   switch (saving.kind) {
     case "kept":
       return sayings.saving.kept({
-        time: saving.at.toLocaleTimeString(localeOf(spoken()), {
-          hour: "2-digit",
-          minute: "2-digit",
-        }),
+        time: writtenDate(saving.at, { hour: "2-digit", minute: "2-digit" }),
       });
     case "keeping":
       return sayings.saving.keeping;

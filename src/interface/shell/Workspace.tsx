@@ -41,7 +41,7 @@ import {
 } from "./laterRooms";
 import { Notices } from "./Notices";
 import { StageRule } from "./StageRule";
-import { BenchPeopleContext } from "../together/Together";
+import { BenchPeopleContext, HandsOfOthers } from "../together/Together";
 import { usePresence } from "../together/usePresence";
 import { useStage } from "../parts/stagePath";
 import { useLive } from "../parts/useLive";
@@ -188,7 +188,9 @@ function OpenOrClosed(props: Props) {
     <BenchPeopleContext value={people}>
       <RecordingsProvider investigationId={props.investigationId}>
         <LookingBack investigationId={props.investigationId}>
-          <WithRemarks {...props} />
+          <HandsOfOthers>
+            <WithRemarks {...props} />
+          </HandsOfOthers>
         </LookingBack>
       </RecordingsProvider>
     </BenchPeopleContext>

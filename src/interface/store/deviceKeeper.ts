@@ -21,6 +21,8 @@ export class DeviceKeeper {
   private writing = false;
   private known: OnDevice = "written";
   private again = false;
+  /** What the journal holds is written to the store once the key is drawn; set while that waits. */
+  private writingSoon: ReturnType<typeof setTimeout> | undefined;
   private snapshotTimer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
@@ -42,29 +44,33 @@ export class DeviceKeeper {
     const gone = this.pending.filter((edit) => !still.has(edit.id));
     this.acknowledged = [...this.acknowledged, ...gone];
     this.pending = pending;
-    this.writeJournal();
+    const journaled = this.writeJournal();
     if (snapshot.document !== this.snapshot?.document) {
       this.snapshot = snapshot;
       const many = Object.keys(snapshot.document.rows).length > manyRows;
       const wait = many ? snapshotOfManyEvery : snapshotEvery;
       this.snapshotTimer ??= setTimeout(() => void this.writeSnapshot(), wait);
     }
-    void this.writeEdits();
+    if (journaled) this.writingSoon ??= setTimeout(() => void this.writeEdits());
+    else void this.writeEdits();
   }
 
-  /** What is not written yet stands in the journal, at once. */
-  private writeJournal(): void {
+  /** What is not written yet stands in the journal, at once; whether it does. */
+  private writeJournal(): boolean {
     const { investigationId, windowId, personId } = this;
     const edits = this.pending.filter((edit) => this.written.get(edit.id) !== edit);
-    writeJournal({ investigationId, windowId }, { personId, edits });
+    return writeJournal({ investigationId, windowId }, { personId, edits });
   }
 
   /** Writes no further copy: the edits are another window's from now on. What is being written ends. */
   stop(): void {
     clearTimeout(this.snapshotTimer);
+    if (this.writingSoon !== undefined) void this.writeEdits();
   }
 
   private async writeEdits(): Promise<void> {
+    clearTimeout(this.writingSoon);
+    this.writingSoon = undefined;
     if (this.writing) {
       this.again = true;
       return;

@@ -24,17 +24,24 @@ function storage(): Storage | undefined {
   return typeof localStorage === "undefined" ? undefined : localStorage;
 }
 
-/** Writes what the device's store does not have yet; nothing stands where it has all. */
-export function writeJournal(where: Where, { personId, edits }: Journal): void {
+/**
+ * Writes what the device's store does not have yet; nothing stands where it has all.
+ * @returns whether the journal holds it now. A full storage leaves the device's store, which says so where it is full too.
+ */
+export function writeJournal(where: Where, { personId, edits }: Journal): boolean {
+  const area = storage();
+  if (!area) return false;
   try {
     if (edits.length === 0) {
-      storage()?.removeItem(keyOf(where));
-      return;
+      area.removeItem(keyOf(where));
+      return true;
     }
     const text = JSON.stringify({ personId, edits } satisfies Journal);
-    if (text.length <= longest) storage()?.setItem(keyOf(where), text);
+    if (text.length > longest) return false;
+    area.setItem(keyOf(where), text);
+    return true;
   } catch {
-    // A full storage leaves the device's store, which says so where it is full too.
+    return false;
   }
 }
 

@@ -3,6 +3,7 @@
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
 import type { Act } from "@/investigation/acts/act";
+import { shownOutsideGrid } from "./gridFirst";
 import type { InvestigationState, InvestigationStore } from "./investigationStore";
 import { abandon, doAct } from "./investigationStore";
 
@@ -15,8 +16,13 @@ export function useInvestigationStore(): InvestigationStore {
   return store;
 }
 
-/** One named value of the open investigation. */
+/** One named value of the open investigation; what is typed in the grid is shown there first. */
 export function useInvestigation<Value>(select: (state: InvestigationState) => Value): Value {
+  return useStore(shownOutsideGrid(useInvestigationStore()), select);
+}
+
+/** One named value of the open investigation in the grid itself. */
+export function useInvestigationInGrid<Value>(select: (state: InvestigationState) => Value): Value {
   return useStore(useInvestigationStore(), select);
 }
 

@@ -1,6 +1,6 @@
 "use client";
 
-import { createContext, useContext } from "react";
+import { createContext, type ReactNode, useContext, useMemo } from "react";
 import type { StageId } from "@/wording/stages";
 import { togetherWords as words } from "@/wording/together";
 import type { HereNow } from "../store/here";
@@ -9,6 +9,22 @@ import { colourOf, initialsOf, peopleHere } from "./people";
 
 /** The ids of those who sit at the bench. */
 export const BenchPeopleContext = createContext<readonly string[]>([]);
+
+/** Others by the cell or the block that each has in hand: the hundreds of cells hear of hands, and of nothing else that happens. */
+const HandsContext = createContext<ReadonlyMap<string, HereNow>>(new Map());
+
+/** Tells what is within whose hands are where. */
+export function HandsOfOthers({ children }: { children: ReactNode }) {
+  const here = useInvestigation((state) => state.here);
+  const hands = useMemo(
+    () =>
+      new Map(
+        here.toReversed().flatMap((one) => (one.at?.place ? [[one.at.place, one] as const] : [])),
+      ),
+    [here],
+  );
+  return <HandsContext value={hands}>{children}</HandsContext>;
+}
 
 const most = 5;
 
@@ -55,17 +71,11 @@ export function PeopleAtStage({ stage }: { stage: StageId }) {
   return there.map((one) => <Initials key={one.person} one={one} small />);
 }
 
-/** Somebody who has a cell or a block in hand. */
-function useAtPlace(place: string | undefined): HereNow | undefined {
-  return useInvestigation(({ here }) =>
-    place === undefined ? undefined : here.find(({ at }) => at?.place === place),
-  );
-}
-
 /** The edge of a cell or a block that another has in hand, with their initials. */
 export function HandOfOther({ place }: { place: string | undefined }) {
-  const one = useAtPlace(place);
+  const hands = useContext(HandsContext);
   const bench = useContext(BenchPeopleContext);
+  const one = place === undefined ? undefined : hands.get(place);
   if (!one) return null;
   return (
     <span

@@ -5,6 +5,28 @@ import { quotas } from "../quotas/quotas";
 
 const quarterOfAnHour = 900;
 
+/** A statement of a limiter, and a connection that does it. */
+interface Statement {
+  readonly text: string;
+  readonly values: readonly unknown[];
+}
+interface Doing {
+  query(statement: Statement): Promise<unknown>;
+}
+
+/** Limiters name their statements, and behind a pool of transactions the next connection knows no name of the last one's. */
+const withoutNames: Doing = {
+  query: async ({ text, values }) => {
+    const { connectionManager } = models().sequelize;
+    const connection = await connectionManager.getConnection({ type: "write" });
+    try {
+      return await (connection as Doing).query({ text, values });
+    } finally {
+      connectionManager.releaseConnection(connection);
+    }
+  },
+};
+
 const limiters = new Map<string, RateLimiterPostgres>();
 
 function limiter(kind: "name" | "address", points: number): RateLimiterPostgres {
@@ -12,8 +34,8 @@ function limiter(kind: "name" | "address", points: number): RateLimiterPostgres 
   let found = limiters.get(key);
   if (!found) {
     found = new RateLimiterPostgres({
-      storeClient: models().sequelize,
-      storeType: "sequelize",
+      storeClient: withoutNames,
+      storeType: "pool",
       tableName: "sign_in_attempts",
       tableCreated: true,
       clearExpiredByTimeout: false,

@@ -15,10 +15,19 @@ function pluralRules(...[locale, options]: ConstructorParameters<typeof Intl.Plu
   return known;
 }
 
+const dates = new Map<string, Intl.DateTimeFormat>();
+
+/** One for a locale and its options: making one takes longer than all that it ever writes. */
+function dateTimeFormat(...[locale, options]: ConstructorParameters<typeof Intl.DateTimeFormat>) {
+  const name = `${String(locale)} ${JSON.stringify(options)}`;
+  const known = dates.get(name) ?? new Intl.DateTimeFormat(locale, options);
+  dates.set(name, known);
+  return known;
+}
+
 /** By what ICU messages write their counts, choose their plurals and write their days. */
 export const formatters = {
   getNumberFormat: () => counts,
   getPluralRules: pluralRules,
-  getDateTimeFormat: (...args: ConstructorParameters<typeof Intl.DateTimeFormat>) =>
-    new Intl.DateTimeFormat(...args),
+  getDateTimeFormat: dateTimeFormat,
 };

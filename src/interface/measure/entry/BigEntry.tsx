@@ -1,7 +1,7 @@
 "use client";
 
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
-import { type KeyboardEvent, useEffect, useRef, useSyncExternalStore } from "react";
+import { type KeyboardEvent, useEffect, useRef } from "react";
 import { isRemarks } from "@/pipeline/readings/evaluated";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import { writeUnitText } from "@/core/unit/unitText";
@@ -10,6 +10,7 @@ import { Button } from "../../parts/Button";
 import { QuantityLabel } from "../../parts/QuantityLabel";
 import { RunTextView } from "../../parts/RunTextView";
 import { SymbolView } from "../../parts/SymbolView";
+import { useFingers } from "../../parts/useMedia";
 import { useHouseRules } from "../../store/useEvaluated";
 import { placeOfReading } from "../../together/places";
 import { HandOfOther } from "../../together/Together";
@@ -18,21 +19,6 @@ import { Keypad } from "./Keypad";
 import { readingTexts } from "./readingTexts";
 import { RowsAbove } from "./RowsAbove";
 import { useField } from "./useField";
-
-const coarse = "(pointer: coarse)";
-
-/** Whether fingers do the work: our own keys then take the place of the device's keyboard. */
-function useFingers(): boolean {
-  return useSyncExternalStore(
-    (changed) => {
-      const query = window.matchMedia(coarse);
-      query.addEventListener("change", changed);
-      return () => query.removeEventListener("change", changed);
-    },
-    () => window.matchMedia(coarse).matches,
-    () => false,
-  );
-}
 
 /** The fields of the row in hand, each with what stands in it; a touch takes one in hand. */
 function FieldsOfRow({ field }: { field: FieldInHand }) {

@@ -18,14 +18,12 @@ interface Props {
   height: string;
 }
 
-/** The readings as a table, or on a phone, where the table is wider than the screen, row by row. */
-export function Readings({ onSaid, height }: Props) {
-  const narrow = useNarrow();
+/** On a phone the table, or row by row where it is wider than the screen. */
+function NarrowReadings({ onSaid, height }: Props) {
   const { columns, rows } = useGridView();
   const { figuresOfUncertainty: rule } = useHouseRules();
   const { least } = useMemo(() => gridTemplate(columns, rows, rule), [columns, rows, rule]);
   const [wanted, setWanted] = useState<"cards" | "table">();
-  if (!narrow) return <ReadingsGrid onSaid={onSaid} height={height} />;
   const cards = (wanted ?? (least + edges > window.innerWidth ? "cards" : "table")) === "cards";
   return (
     <>
@@ -37,4 +35,9 @@ export function Readings({ onSaid, height }: Props) {
       {cards ? <RowCards onSaid={onSaid} /> : <ReadingsGrid onSaid={onSaid} height={height} />}
     </>
   );
+}
+
+/** The readings as a table, or on a phone, where the table is wider than the screen, row by row. */
+export function Readings(props: Props) {
+  return useNarrow() ? <NarrowReadings {...props} /> : <ReadingsGrid {...props} />;
 }
