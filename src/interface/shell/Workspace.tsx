@@ -3,7 +3,7 @@
 import { markDecimals } from "@/wording/language/spoken";
 import { awayWords } from "@/wording/away";
 import { fetchedOrEnglish, isInHand } from "@/wording/language/fetched";
-import { type ReactNode, Suspense, use, useCallback, useEffect, useMemo, useState } from "react";
+import { type ReactNode, use, useCallback, useEffect, useMemo, useState } from "react";
 import type { StageId } from "@/wording/stages";
 import { BriefLine, BriefMargin, TermsMargin } from "../brief/laterBrief";
 import { useCommandKeys } from "../commands/useCommandKeys";
@@ -168,7 +168,11 @@ function useItsDecimals(): void {
   }, [mark]);
 }
 
-/** Figures and the report are shown once the words of their language are in hand; where those can't be had they are in English. */
+/**
+ * Figures and the report are shown once the words of their language are in hand; where those can't be had they are in
+ * English. What was shown before stays until then: a boundary of its own would hide the page, and would part what the
+ * server writes of it, so that no table is seen before all scripts have run.
+ */
 function InItsLanguage({ children }: { children: ReactNode }) {
   const language = useInvestigation((state) => state.document.houseRules.language);
   if (typeof window !== "undefined" && !isInHand(language)) use(fetchedOrEnglish(language));
@@ -205,13 +209,11 @@ export function Workspace(props: Props) {
   if (!store) return null;
   return (
     <InvestigationContext value={store}>
-      <Suspense>
-        <InItsLanguage>
-          <CurvesProvider>
-            <OpenOrClosed {...props} />
-          </CurvesProvider>
-        </InItsLanguage>
-      </Suspense>
+      <InItsLanguage>
+        <CurvesProvider>
+          <OpenOrClosed {...props} />
+        </CurvesProvider>
+      </InItsLanguage>
     </InvestigationContext>
   );
 }
