@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, type Page } from "@playwright/test";
+import { pressEnter } from "./bench";
 
 /** A school laptop, a tablet held upright and a telephone. */
 export const sizes = [[1280, 800], [820, 1180], [320, 600]] as const; // prettier-ignore
@@ -22,9 +23,7 @@ export async function noBarrier(page: Page): Promise<void> {
 
 /** Presses a button by its key, once the page lives. */
 export async function press(page: Page, name: string | RegExp): Promise<void> {
-  const button = page.getByRole("button", { name }).first();
-  await expect(button).toBeEnabled();
-  await button.press("Enter");
+  await pressEnter(page.getByRole("button", { name }).first());
 }
 
 /** What is there has no barrier, in forced colours neither. */

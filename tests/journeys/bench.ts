@@ -1,4 +1,4 @@
-import { type Cookie, expect, type Page } from "@playwright/test";
+import { type Cookie, expect, type Locator, type Page } from "@playwright/test";
 import { Client } from "pg";
 import { investigationJson } from "../../src/output/investigationJson";
 import { plainRule } from "../fixtures/plainRule";
@@ -95,6 +95,23 @@ export async function paste(page: Page, plain: string, html?: string): Promise<v
   );
   await page.keyboard.press("Control+V");
 }
+
+/** Presses Enter on what has the focus or takes it, once it can be pressed: a page that is seen may not answer yet. */
+export async function pressEnter(button: Locator): Promise<void> {
+  await expect(button).toBeEnabled();
+  await button.press("Enter");
+}
+
+/** Chooses in the menu or the list that is open by typing how an entry begins. */
+export async function chooseTyping(page: Page, typed: string, entry: RegExp): Promise<void> {
+  const open = page.locator('[role="menu"], [role="listbox"]').last();
+  await expect.poll(() => open.evaluate((list) => list.contains(document.activeElement))).toBe(true);
+  await expect(async () => {
+    await page.keyboard.type(typed);
+    await expect(open.locator("[data-focus], [data-highlighted]")).toHaveText(entry, { timeout: 2000 });
+  }).toPass();
+  await page.keyboard.press("Enter");
+} // prettier-ignore
 
 /** Waits until all scripts are here, so that nothing has to be fetched once the server is away. */
 export async function allHere(page: Page): Promise<void> {

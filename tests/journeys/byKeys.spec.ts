@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
-import { sharedPlace, signIn, start } from "./bench";
+import { chooseTyping, sharedPlace, signIn, start } from "./bench";
 import { Hands, inFocus } from "./byKeys";
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
@@ -28,8 +28,7 @@ test("F6 goes to the margin of the cell in hand and back to the same cell; the m
   await hands.press("Shift+F10");
   const menu = page.getByRole("menu", { name: "This reading and its row" });
   await expect(menu).toBeVisible();
-  await hands.type("ta");
-  await hands.press("Enter");
+  await chooseTyping(page, "ta", /^Take/);
   await expect(page.getByTestId("spoken")).toHaveText("A reading taken back in.");
   await expect(cellInput(page)).toBeFocused();
   await hands.press("Control+z");
@@ -117,8 +116,11 @@ test("the points of a figure are walked by keys: their row, their values, how fa
   await expect(said).toContainText("Row 2");
   await hands.press("Shift+F10");
   await expect(page.getByRole("menu", { name: "The point of row 2" })).toBeVisible();
+  await expect(page.getByRole("menuitem").first()).toBeFocused();
   await hands.type("se");
+  await expect(page.getByRole("menuitem", { name: /^Set/ }).first()).toBeFocused();
   await hands.press("ArrowRight");
+  await expect(page.getByRole("menuitem", { name: /^misread/ })).toBeFocused();
   await hands.press("Enter");
   await expect(page.getByTestId("spoken")).toHaveText("A reading set aside.");
   await expect(points).toBeFocused();
@@ -140,9 +142,7 @@ test("by keys alone from sign-in to the PDF: a repeat set aside, a symbol rename
   await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
   await hands.to(button(page, "Start from a sample"));
   await hands.press("Enter");
-  await expect(page.getByRole("menu")).toBeVisible();
-  await hands.type("Spring");
-  await hands.press("Enter");
+  await chooseTyping(page, "Spring", /^Spring/);
   await expect(page.getByRole("grid")).toBeVisible();
   await expect(cellInput(page)).toBeFocused();
 

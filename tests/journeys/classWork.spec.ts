@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, type Page, test } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, paste, stage } from "./bench";
+import { chooseTyping, kept, paste, pressEnter, stage } from "./bench";
 import { madeBrief, margin, received } from "./brief";
 import { classWith, joined, makeClass, setExperiment } from "./school";
 
@@ -109,11 +109,10 @@ test("a class works by a brief: seen at a glance, handed in, remarked, given bac
   await page.getByRole("menuitem", { name: "Eleven swings?", exact: true }).click();
   await page.getByRole("button", { name: "Put the remark" }).click();
   await stage(page, "Write up");
-  await page.getByRole("button", { name: "Something else…" }).press("Enter");
-  await page.keyboard.type("Aim");
-  await page.keyboard.press("Enter");
+  await pressEnter(page.getByRole("button", { name: "Something else…" }));
+  await chooseTyping(page, "Aim", /^Aim/);
   await expect(page.getByTestId("remark-on")).toHaveText("Aim");
-  await page.getByRole("button", { name: "Something else…" }).press("Enter");
+  await pressEnter(page.getByRole("button", { name: "Something else…" }));
   await page.getByRole("menuitem", { name: "Write up as a whole" }).press("Enter");
   await expect(page.getByTestId("remark-on")).toHaveText("Write up as a whole");
   await page.getByRole("checkbox", { name: /^all / }).first().click();

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { signIn, start, startSample } from "./bench";
+import { chooseTyping, pressEnter, signIn, start, startSample } from "./bench";
 import { inFocus } from "./byKeys";
 
 /** What leads away from the page, or to the system's own windows. */
@@ -77,7 +77,7 @@ test("the last undo and the last redo leave the focus; so do a duplicated column
   await start(page, "rule");
   const cell = page.getByRole("gridcell").getByRole("textbox");
   for (const act of ["Duplicate", "Add a quantity", "Add a table"]) {
-    await page.getByRole("button", { name: act, exact: true }).press("Enter");
+    await pressEnter(page.getByRole("button", { name: act, exact: true }));
     await cell.focus();
     await page.keyboard.press("Control+End");
     await expect(cell).toBeFocused();
@@ -117,10 +117,8 @@ test("deleting on the shelf, its undo and Escape from renaming leave the focus i
   const list = page.getByRole("list", { name: "Investigations" });
   const menu = list.getByRole("button", { name: /^What to do with/ }).first();
   const act = async (name: string) => {
-    await menu.press("Enter");
-    await expect(page.getByRole("menuitem").first()).toBeVisible();
-    await page.keyboard.type(name);
-    await page.keyboard.press("Enter");
+    await pressEnter(menu);
+    await chooseTyping(page, name, new RegExp(name));
   };
   await expect(list).toBeVisible();
   await act("Rename");

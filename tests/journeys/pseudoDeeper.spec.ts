@@ -13,7 +13,7 @@ import { remarkWords } from "../../src/wording/remarks";
 import { shelfWords } from "../../src/wording/shelf";
 import { onePageWords } from "../../src/wording/takingOut";
 import { tourText } from "../../src/wording/tour";
-import { paste, sharedPlace } from "./bench";
+import { paste, pressEnter, sharedPlace } from "./bench";
 import {
   allMenus,
   inPseudo,
@@ -51,9 +51,9 @@ test("a recording that runs, and what is read off it", async ({ page }) => {
   await startedFrom(page, "sample");
   await press(page, () => measureTexts.tabs.recordings);
   const chooser = page.getByRole("button", { name: pseudo(() => instrumentWords.choose) });
-  await chooser.press("Enter");
+  await pressEnter(chooser);
   await lookedOver(page, "bench instruments");
-  await chooser.press("Enter");
+  await pressEnter(chooser);
   const sensor = pseudo(() => instrumentCalled("displacement sensor"));
   await page.getByRole("option", { name: sensor }).click();
   await expect(page.getByText(pseudo(() => instrumentWords.simulated))).toBeVisible();
@@ -72,7 +72,7 @@ test("a recording that runs, and what is read off it", async ({ page }) => {
   await looked(page, "a stretch in hand");
   await allMenus(page, "a recording");
   const takeOff = "xpath=following::button[not(@aria-haspopup)][1]";
-  await page.getByTestId("came").locator(takeOff).press("Enter");
+  await pressEnter(page.getByTestId("came").locator(takeOff));
   await expect(page.getByRole("row")).not.toHaveCount(0);
   await looked(page, "what was read off");
 });
@@ -96,7 +96,7 @@ test("one reading’s past, a page that has no room, and reading copies", async 
   await looked(page, "a page that has no room");
 
   await page.goto(`${sharedPlace()}/shelf`);
-  await page.locator("button[aria-haspopup]:visible").last().press("Enter");
+  await pressEnter(page.locator("button[aria-haspopup]:visible").last());
   await page.getByRole("menuitem", { name: pseudo(() => shelfWords.readingCopies) }).click();
   await press(page, () => copyWords.make);
   const link = page.getByLabel(

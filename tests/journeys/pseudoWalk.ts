@@ -2,7 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { languageCookie } from "../../src/protocol/languageCookie";
 import { shelfTexts } from "../../src/wording/shelfTexts";
 import { speaking } from "../../src/wording/language/spoken";
-import { sharedPlace } from "./bench";
+import { pressEnter, sharedPlace } from "./bench";
 import { cutOn, unsaidOn } from "./pseudoChecks";
 import { beginAccount, invitedByCommand } from "./school";
 
@@ -60,10 +60,7 @@ export async function allMenus(page: Page, name: string): Promise<void> {
 
 /** Presses the first button of a name. */
 export const press = (page: Page, say: () => string) =>
-  page
-    .getByRole("button", { name: pseudo(say) })
-    .first()
-    .press("Enter");
+  pressEnter(page.getByRole("button", { name: pseudo(say) }).first());
 
 /** Goes to a stage by its key. */
 export async function stageAt(page: Page, key: number): Promise<void> {

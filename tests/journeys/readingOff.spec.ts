@@ -1,7 +1,7 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
-import { kept, signIn, start } from "./bench";
+import { chooseTyping, kept, signIn, start } from "./bench";
 import { doneAndUndone, type Step } from "./pressing";
 
 /** A fresh sheet with 7 s of the clamped rule's swing. */
@@ -103,8 +103,7 @@ test("by keys alone: an instrument is chosen, recorded with, trimmed, read off, 
   };
   await press(button("Recordings"));
   await press(button(/^Instrument/, margin(page)));
-  await keys.type("displ");
-  await keys.press("Enter");
+  await chooseTyping(page, "displ", /^displ/i);
   await typeInto("overhang / m", "0.35");
   await press(button("Zero it", margin(page)));
   await press(button(/^Record$/, margin(page)));
