@@ -9,7 +9,7 @@ import { type GridColumn, isDerived } from "@/pipeline/table/gridColumns";
 import type { EvaluatedRow } from "@/pipeline/readings/evaluated";
 import { measured } from "@/pipeline/readings/measured";
 import { pasteSentence } from "@/wording/pasting";
-import { gridFirst } from "../store/gridFirst";
+import { handFirst } from "../store/handFirst";
 import {
   abandon,
   doAct,
@@ -156,7 +156,7 @@ export class GridController {
   /** Esc: the text is again what it was before. */
   cancel(): void {
     const { session } = this.grid.getState();
-    if (session) gridFirst(this.store, () => abandon(this.store, session));
+    if (session) handFirst(this.store, () => abandon(this.store, session));
     this.grid.setState({ mode: "moving", session: "" });
   }
 
@@ -176,7 +176,7 @@ export class GridController {
       corner: active,
     });
     const readings = [{ row, cell, text }];
-    gridFirst(this.store, () =>
+    handFirst(this.store, () =>
       doAct(this.store, typeReadings, { readings, series: view.series }, key),
     );
   }

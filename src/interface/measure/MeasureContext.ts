@@ -2,7 +2,7 @@
 
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
-import { useInvestigation, useInvestigationInGrid } from "../store/useInvestigation";
+import { useInvestigation, useInvestigationInHand } from "../store/useInvestigation";
 import type { GridController } from "./GridController";
 import type { GridState } from "./gridState";
 import { type GridView, gridView } from "./gridView";
@@ -24,7 +24,7 @@ export function useGrid<Value>(select: (state: GridState) => Value): Value {
 export function useGridView(): GridView {
   const table = useGrid((state) => state.table);
   const series = useGrid((state) => state.series);
-  return useInvestigationInGrid((state) => gridView(state.document, { table, series }));
+  return useInvestigationInHand((state) => gridView(state.document, { table, series }));
 }
 
 /** One value of what the grid shows; nothing is drawn anew as long as that value stays the same. */

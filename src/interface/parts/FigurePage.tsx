@@ -9,7 +9,9 @@ import { SceneView } from "./SceneView";
 import { useWidth } from "./useWidth";
 import { RemarkPins } from "../remarks/RemarkedThings";
 import { useFigure } from "../store/useEvaluated";
+import { saidMemo } from "../language/saidMemo";
 import { useFigureSpecification } from "../store/useFigureSpecification";
+import { UnderTheHandContext } from "../store/useInvestigation";
 
 interface Props {
   /** What lies over the figure and can be touched. */
@@ -44,8 +46,7 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
 /** The heading of Plot and of Slope, before all that stands there. */
 export const FigureHeading = () => <h1 className="sr-only">{partsTexts.figure}</h1>;
 
-/** The page of Plot and of Slope: the figure, or the first step towards one. */
-export function FigurePage({ over }: Props) {
+function FigureOrFirstStep({ over }: Props) {
   const figure = useFigureSpecification();
   if (!figure) {
     return <FirstStep text={partsTexts.aFigureNeedsAQuantity} />;
@@ -56,3 +57,12 @@ export function FigurePage({ over }: Props) {
   }
   return <Drawn whole={figure} {...(over && { over })} />;
 }
+
+/** The page of Plot and of Slope: the figure under the hand, or the first step towards one. */
+export const FigurePage = saidMemo(function FigurePage(props: Props) {
+  return (
+    <UnderTheHandContext value={true}>
+      <FigureOrFirstStep {...props} />
+    </UnderTheHandContext>
+  );
+});

@@ -1,6 +1,7 @@
 "use client";
 
 import { type PointerEvent, useRef } from "react";
+import { useHandFirst } from "../store/useInvestigation";
 
 /** A stretch of a drag, in points of the figure. */
 export interface Dragged {
@@ -31,6 +32,7 @@ export function placeOf(event: { clientX: number; clientY: number }, target: Ele
 /** Handlers for something in the figure that is dragged. */
 export function useDrag({ onStart, onDrag, onEnd }: Handlers) {
   const began = useRef<{ x: number; y: number }>(undefined);
+  const first = useHandFirst();
   const stretch = (event: PointerEvent<SVGElement>): Dragged | undefined => {
     if (!began.current) return undefined;
     const now = placeOf(event, event.currentTarget);
@@ -46,7 +48,7 @@ export function useDrag({ onStart, onDrag, onEnd }: Handlers) {
     },
     onPointerMove: (event: PointerEvent<SVGElement>) => {
       const by = stretch(event);
-      if (by) onDrag(by);
+      if (by) first(() => onDrag(by));
     },
     onPointerUp: (event: PointerEvent<SVGElement>) => {
       const by = stretch(event);

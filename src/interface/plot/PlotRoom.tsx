@@ -1,6 +1,7 @@
 "use client";
 
 import { useCallback, useState } from "react";
+import type { FigureSpecification } from "@/figure/specification";
 import { FigureHeading, FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
 import { AskForFieldContext, FieldInHandContext } from "../parts/fieldInHand";
@@ -15,6 +16,15 @@ export function PlotRoom() {
   const [mode, setMode] = useState<TouchMode>("points");
   const [asked, setAsked] = useState<{ field: string }>();
   const ask = useCallback((field: string) => setAsked({ field }), []);
+  const over = useCallback(
+    (figure: FigureSpecification) => (
+      <>
+        <PointSlide figure={figure} />
+        <FigureTouch figure={figure} mode={mode} />
+      </>
+    ),
+    [mode],
+  );
   return (
     <StageLayout
       page={
@@ -25,14 +35,7 @@ export function PlotRoom() {
             <ReadOffSwitch mode={mode} onChange={setMode} />
           </div>
           <AskForFieldContext value={ask}>
-            <FigurePage
-              over={(figure) => (
-                <>
-                  <PointSlide figure={figure} />
-                  <FigureTouch figure={figure} mode={mode} />
-                </>
-              )}
-            />
+            <FigurePage over={over} />
           </AskForFieldContext>
         </div>
       }

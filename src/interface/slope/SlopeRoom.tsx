@@ -34,6 +34,8 @@ function Tools({ figure }: { figure: FigureSpecification | undefined }) {
   );
 }
 
+const touched = (shown: FigureSpecification) => <SlopeTouch figure={shown} />;
+
 /** Slope: the figure with its lines, straightedges and slope triangle to be touched; what they say in the margin. */
 export function SlopeRoom() {
   const figure = useFigureSpecification();
@@ -46,7 +48,7 @@ export function SlopeRoom() {
             <FigureLine fixed />
             <Tools figure={figure} />
           </div>
-          <FigurePage over={(shown) => <SlopeTouch figure={shown} />} />
+          <FigurePage over={touched} />
         </div>
       }
       margin={<SlopeMargin specification={figure} />}

@@ -3,7 +3,7 @@
 import { createContext, useContext } from "react";
 import { useStore } from "zustand";
 import type { Act } from "@/investigation/acts/act";
-import { shownOutsideGrid } from "./gridFirst";
+import { handFirst, shownAfterHand } from "./handFirst";
 import type { InvestigationState, InvestigationStore } from "./investigationStore";
 import { abandon, doAct } from "./investigationStore";
 
@@ -16,13 +16,23 @@ export function useInvestigationStore(): InvestigationStore {
   return store;
 }
 
-/** One named value of the open investigation; what is typed in the grid is shown there first. */
+/** Whether what stands here is under the hand that types or drags. */
+export const UnderTheHandContext = createContext(false);
+
+/** One named value of the open investigation; what a hand types or drags is shown under the hand first. */
 export function useInvestigation<Value>(select: (state: InvestigationState) => Value): Value {
-  return useStore(shownOutsideGrid(useInvestigationStore()), select);
+  const store = useInvestigationStore();
+  return useStore(useContext(UnderTheHandContext) ? store : shownAfterHand(store), select);
 }
 
-/** One named value of the open investigation in the grid itself. */
-export function useInvestigationInGrid<Value>(select: (state: InvestigationState) => Value): Value {
+/** Does what a hand that drags changes: it is shown under the hand first. */
+export function useHandFirst(): (work: () => void) => void {
+  const store = useContext(InvestigationContext);
+  return store ? (work) => handFirst(store, work) : (work) => work();
+}
+
+/** One named value of the open investigation, always as under the hand. */
+export function useInvestigationInHand<Value>(select: (state: InvestigationState) => Value): Value {
   return useStore(useInvestigationStore(), select);
 }
 

@@ -1,17 +1,17 @@
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { gridFirst, shownOutsideGrid } from "./gridFirst";
+import { handFirst, shownAfterHand } from "./handFirst";
 import { createInvestigationStore } from "./investigationStore";
 
 /** A store with what its grid and the rest of its page hear, in order. */
 function heard() {
   const store = createInvestigationStore(plainRule(), 1);
   const news: string[] = [];
-  shownOutsideGrid(store).subscribe((now, before) =>
+  shownAfterHand(store).subscribe((now, before) =>
     news.push(`rest ${before.revision}→${now.revision}`),
   );
   store.subscribe(({ revision }) => news.push(`grid ${revision}`));
   const come = (revision: number) => store.setState({ revision });
-  return { store, news, come, key: (revision: number) => gridFirst(store, () => come(revision)) };
+  return { store, news, come, key: (revision: number) => handFirst(store, () => come(revision)) };
 }
 
 beforeEach(() => jest.useFakeTimers());
@@ -38,12 +38,27 @@ test("keys that come before one is drawn are heard of elsewhere once; whatever e
   expect(keys.news).toEqual(["grid 2", "grid 3", "rest 1→3"]);
 });
 
+test("while a hand drags, elsewhere it is heard of in turn: whatever takes long there leaves four times as long to the hand", () => {
+  const { store, news, key } = heard();
+  shownAfterHand(store).subscribe(() => jest.advanceTimersByTime(30));
+  const begun = Date.now();
+  for (let revision = 2; Date.now() < begun + 1000; revision++) {
+    key(revision);
+    jest.advanceTimersByTime(16);
+  }
+  jest.runAllTimers();
+  const told = news.filter((one) => one.startsWith("rest")).length;
+  expect(told).toBeGreaterThan(3);
+  expect(told).toBeLessThanOrEqual(1000 / (5 * 30) + 1);
+  expect(news.at(-1)).toMatch(new RegExp(`rest .*→${store.getState().revision}$`));
+});
+
 test("after a key that failed all is heard at once again", () => {
   const { store, news, come } = heard();
   const failing = () => {
     throw new Error("no such cell");
   };
-  expect(() => gridFirst(store, failing)).toThrow("no such cell");
+  expect(() => handFirst(store, failing)).toThrow("no such cell");
   come(2);
   expect(news).toEqual(["rest 1→2", "grid 2"]);
 });

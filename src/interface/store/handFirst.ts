@@ -3,11 +3,14 @@ import type { InvestigationState, InvestigationStore } from "./investigationStor
 
 type Hear = (state: InvestigationState, before: InvestigationState) => void;
 
-/** What those outside the grid read of a store, and how they hear of it. */
+/** What those away from the hand read of a store, and how they hear of it. */
 export type Shown = Pick<InvestigationStore, "getState" | "getInitialState" | "subscribe">;
 
 /** In ms: a window that is not looked at draws no frames. */
 const unseen = 100;
+
+/** How many times as long as they took the others leave the page to the hand. */
+const rest = 4;
 
 /** Does something once what was changed just now has been drawn. */
 function onceDrawn(work: () => void): void {
@@ -20,25 +23,27 @@ function onceDrawn(work: () => void): void {
   setTimeout(once, unseen);
 }
 
-/** Tells those outside the grid of what changed: at once, or what is typed in the grid after the grid has drawn it. */
-class Rest implements Shown {
+/** Tells those away from the hand of what changed: at once, or what the hand does after that has been drawn. */
+class Others implements Shown {
   readonly getState: InvestigationStore["getState"];
   readonly getInitialState: InvestigationStore["getInitialState"];
   private readonly hearing = new Set<Hear>();
   /** The last state that was told of, while there is news that wait. */
   private before: InvestigationState | undefined;
-  private gridIsFirst = false;
+  private handIsFirst = false;
+  /** When they may hear of the hand again. */
+  private free = 0;
 
   constructor(store: InvestigationStore) {
     this.getState = store.getState;
     this.getInitialState = store.getInitialState;
     store.subscribe((_, before) => {
-      if (!this.gridIsFirst) {
+      if (!this.handIsFirst) {
         this.before ??= before;
         this.tell();
       } else if (!this.before) {
         this.before = before;
-        onceDrawn(() => this.tell());
+        onceDrawn(() => this.tellInTurn());
       }
     });
   }
@@ -49,14 +54,29 @@ class Rest implements Shown {
     return () => hearing.delete(hear);
   };
 
-  /** Does what is shown in the grid first. */
+  /** Does what is shown under the hand first. */
   first(work: () => void): void {
-    this.gridIsFirst = true;
+    this.handIsFirst = true;
     try {
       work();
     } finally {
-      this.gridIsFirst = false;
+      this.handIsFirst = false;
     }
+  }
+
+  /** Tells what waits, once they have left the page to the hand for long enough. */
+  private tellInTurn(): void {
+    const began = performance.now();
+    if (began < this.free) {
+      setTimeout(() => this.tellInTurn(), this.free - began);
+      return;
+    }
+    this.tell();
+    // They are drawn before a timer comes.
+    setTimeout(() => {
+      const now = performance.now();
+      this.free = now + rest * (now - began);
+    });
   }
 
   private tell(): void {
@@ -67,14 +87,15 @@ class Rest implements Shown {
   }
 }
 
-const restOf = remembered((store: InvestigationStore) => new Rest(store));
+const othersOf = remembered((store: InvestigationStore) => new Others(store));
 
-/** The store as it is shown outside the grid. */
-export const shownOutsideGrid = (store: InvestigationStore): Shown => restOf(store);
+/** The store as it is shown away from the hand. */
+export const shownAfterHand = (store: InvestigationStore): Shown => othersOf(store);
 
 /**
- * Does what changes the store by a key in the grid. It stands and is kept at once, and the grid shows it at once; what
- * follows from it elsewhere on the page is drawn right after that, so that on slow laptops no key waits for it.
+ * Does what changes the store by a key in the grid, or by dragging on the figure. It stands and is kept at once, and is
+ * shown under the hand at once; what follows from it elsewhere on the page is drawn right after that, and while a hand
+ * drags in turn with it, so that on slow laptops no hand waits for it.
  */
-export const gridFirst = (store: InvestigationStore, work: () => void): void =>
-  restOf(store).first(work);
+export const handFirst = (store: InvestigationStore, work: () => void): void =>
+  othersOf(store).first(work);
