@@ -15,7 +15,7 @@ import { UnderTheHandContext } from "../store/useInvestigation";
 
 interface Props {
   /** What lies over the figure and can be touched. */
-  over?: (figure: FigureSpecification) => ReactNode;
+  over: (figure: FigureSpecification) => ReactNode;
 }
 
 /** Height of the line under the figure that says what is pointed at. */
@@ -32,19 +32,16 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
         data-paper
         className="relative min-[900px]:mx-auto"
         style={{
-          maxWidth: `calc((100cqh - ${over ? lineBelow : 0}px) * ${figure.width / figure.height})`,
+          maxWidth: `calc((100cqh - ${lineBelow}px) * ${figure.width / figure.height})`,
         }}
       >
         <SceneView figure={figure} />
-        {over?.(figure)}
+        {over(figure)}
         <RemarkPins figure={id} />
       </div>
     </div>
   );
 }
-
-/** The heading of Plot and of Slope, before all that stands there. */
-export const FigureHeading = () => <h1 className="sr-only">{partsTexts.figure}</h1>;
 
 function FigureOrFirstStep({ over }: Props) {
   const figure = useFigureSpecification();
@@ -55,14 +52,30 @@ function FigureOrFirstStep({ over }: Props) {
   if (taking + aside === 0) {
     return <FirstStep text={partsTexts.thereAreNoPointsYet} />;
   }
-  return <Drawn whole={figure} {...(over && { over })} />;
+  return <Drawn whole={figure} over={over} />;
 }
 
-/** The page of Plot and of Slope: the figure under the hand, or the first step towards one. */
-export const FigurePage = saidMemo(function FigurePage(props: Props) {
+/** The figure under the hand. */
+const Touched = saidMemo(function Touched(props: Props) {
   return (
     <UnderTheHandContext value={true}>
       <FigureOrFirstStep {...props} />
     </UnderTheHandContext>
   );
 });
+
+interface PageProps extends Props {
+  /** What stands above the figure in one line. */
+  line: ReactNode;
+}
+
+/** The page of Plot and of Slope: the figure under the hand, or the first step towards one. */
+export function FigurePage({ line, ...touched }: PageProps) {
+  return (
+    <div className="flex flex-col min-[900px]:h-full">
+      <h1 className="sr-only">{partsTexts.figure}</h1>
+      <div className="mb-2 flex flex-wrap items-center gap-2">{line}</div>
+      <Touched {...touched} />
+    </div>
+  );
+}

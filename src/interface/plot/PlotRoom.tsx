@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from "react";
 import type { FigureSpecification } from "@/figure/specification";
-import { FigureHeading, FigurePage } from "../parts/FigurePage";
+import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
 import { AskForFieldContext, FieldInHandContext } from "../parts/fieldInHand";
 import { FigureLine } from "../parts/FigureLine";
@@ -28,16 +28,17 @@ export function PlotRoom() {
   return (
     <StageLayout
       page={
-        <div className="flex flex-col min-[900px]:h-full">
-          <FigureHeading />
-          <div className="mb-2 flex flex-wrap items-center gap-2">
-            <FigureLine />
-            <ReadOffSwitch mode={mode} onChange={setMode} />
-          </div>
-          <AskForFieldContext value={ask}>
-            <FigurePage over={over} />
-          </AskForFieldContext>
-        </div>
+        <AskForFieldContext value={ask}>
+          <FigurePage
+            line={
+              <>
+                <FigureLine />
+                <ReadOffSwitch mode={mode} onChange={setMode} />
+              </>
+            }
+            over={over}
+          />
+        </AskForFieldContext>
       }
       margin={
         <FieldInHandContext value={asked}>

@@ -5,7 +5,7 @@ import { Ruler, Triangle } from "lucide-react";
 import type { FigureSpecification } from "@/figure/specification";
 import { Button } from "../parts/Button";
 import { FigureLine } from "../parts/FigureLine";
-import { FigureHeading, FigurePage } from "../parts/FigurePage";
+import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
 import { useFigureSpecification } from "../store/useFigureSpecification";
 import { SlopeMargin } from "./SlopeMargin";
@@ -42,14 +42,15 @@ export function SlopeRoom() {
   return (
     <StageLayout
       page={
-        <div className="flex flex-col min-[900px]:h-full">
-          <FigureHeading />
-          <div className="mb-2 flex flex-wrap items-center gap-2">
-            <FigureLine fixed />
-            <Tools figure={figure} />
-          </div>
-          <FigurePage over={touched} />
-        </div>
+        <FigurePage
+          line={
+            <>
+              <FigureLine fixed />
+              <Tools figure={figure} />
+            </>
+          }
+          over={touched}
+        />
       }
       margin={<SlopeMargin specification={figure} />}
     />
