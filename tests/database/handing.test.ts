@@ -15,11 +15,16 @@ import { models } from "@/server/database/models";
 import { handIn, openHanding, returnHanding, takeBack } from "@/server/handing/handings";
 import { createInvestigation } from "@/server/investigations/createInvestigation";
 import { loadInvestigation } from "@/server/investigations/loadInvestigation";
+import { stopListening } from "@/server/live/listener";
 import { saveEdits } from "@/server/investigations/saveEdits";
 import { closeDatabase, prepareDatabase, somebody, typing } from "./place";
+import { nextMessage, readerOf } from "./reader";
 
 beforeAll(prepareDatabase);
-afterAll(closeDatabase);
+afterAll(async () => {
+  await stopListening();
+  await closeDatabase();
+});
 
 /** A bench that works by a brief. */
 async function bench(change: Partial<Pick<Brief, "accepted" | "insists" | "copies">>) {
@@ -102,4 +107,22 @@ test("a brief that insists takes nothing with open pencil marks", async () => {
   await saveEdits(sheet, student, { since: 0, edits: [word] });
   await expect(handIn(sheet, student)).rejects.toMatchObject({ fault: "marks-open" });
   expect(await handing(sheet)).toBeUndefined();
+});
+
+test("a window that begins to listen when a sheet has come back hears that it did, and then what happens next", async () => {
+  const { teacher, student, sheet } = await bench({});
+  await handIn(sheet, student);
+  await returnHanding(sheet, teacher);
+  const window = readerOf(student, sheet);
+  const hears = async (state: string) => {
+    for (;;) {
+      const message = await nextMessage(window);
+      if (!message || message.terms?.handing?.state === state)
+        return message?.terms?.handing?.number;
+    }
+  };
+  expect(await hears("returned")).toBe(1);
+  await handIn(sheet, student);
+  expect(await hears("handed-in")).toBe(2);
+  await window.cancel();
 });

@@ -4,6 +4,7 @@ import { editStream } from "@/server/live/editStream";
 import { type Notice, stopListening, subscribe } from "@/server/live/listener";
 import { announceRights } from "@/server/live/channel";
 import { closeStreams } from "@/server/live/openStreams";
+import { nextEdits, nextMessage, readerOf, type Reader, signedIn } from "./reader";
 import { closeDatabase, prepareDatabase, somebodysRule, typing } from "./place";
 
 beforeAll(prepareDatabase);
@@ -11,43 +12,6 @@ afterAll(async () => {
   await stopListening();
   await closeDatabase();
 });
-
-type Reader = ReadableStreamDefaultReader<Uint8Array>;
-
-/** What is said next; undefined at the end. */
-async function nextMessage(reader: Reader): Promise<{ edits: { id: string }[] } | undefined> {
-  for (;;) {
-    const { value, done } = await reader.read();
-    if (done) return undefined;
-    const data = /^data: (.*)$/m.exec(new TextDecoder().decode(value))?.[1];
-    if (data) return JSON.parse(data) as { edits: { id: string }[] };
-  }
-}
-
-async function nextEdits(reader: Reader): Promise<string[]> {
-  return (await nextMessage(reader))?.edits.map(({ id }) => id) ?? ["closed"];
-}
-
-/** Hears every edit of an investigation. */
-const signedIn = (id: string) => ({
-  id,
-  name: "Somebody",
-  kind: "student" as const,
-  firstPassword: false,
-  toured: true,
-});
-
-function readerOf(owner: string, id: string, stillAllowed = async () => true): Reader {
-  const followed = [{ investigationId: id, since: 0 }];
-  const { signal } = new AbortController();
-  return editStream({
-    person: signedIn(owner),
-    token: "",
-    followed,
-    stillAllowed,
-    signal,
-  }).getReader();
-}
 
 /** Readings of so many rows of their own. */
 const pasted = (count: number, name: string) =>

@@ -94,3 +94,18 @@ test("a page that falls over says so in the language that is spoken and tells th
   await expect(broken.getByRole("main").getByRole("link", { name: "Fathom Rule" })).toBeVisible();
   await expect(broken.getByRole("main")).toHaveCount(1);
 });
+
+test("the table of a sheet is seen before any script of its page has run", async ({
+  page,
+  browser,
+}) => {
+  await signIn(page);
+  await start(page, "rule");
+  const withoutScripts = await browser.newContext({ javaScriptEnabled: false });
+  await withoutScripts.addCookies(await page.context().cookies());
+  const seen = await withoutScripts.newPage();
+  await seen.goto(page.url());
+  await expect(cellAt(seen, 0, 0)).toBeVisible();
+  await expect(cellAt(seen, 6, 0)).toBeVisible();
+  await withoutScripts.close();
+});

@@ -1,3 +1,4 @@
+import { dequal } from "dequal/lite";
 import { editsLeftBehind, holdWindow, snapshotOf } from "./deviceCopy";
 import { DeviceKeeper } from "./deviceKeeper";
 import { type PendingEdit, received, replayed, type ServerEdit, without } from "./documentState";
@@ -246,6 +247,7 @@ export class Keeper {
 
   /** What was given out has changed, or the sheet was handed in or came back. */
   private learn(terms: BenchTerms): void {
+    if (dequal(terms, this.store.getState().terms)) return;
     this.store.setState(({ mayEdit }) => ({
       terms,
       readOnly: !mayEdit || isWithTeacher(terms.handing),

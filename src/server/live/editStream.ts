@@ -43,7 +43,11 @@ function newsSince(investigationId: string, since: number): Promise<LoggedEdit[]
   return found;
 }
 
-/** One investigation of a stream: says its edits, each once, one message after the other; ends when it may be read no longer. */
+/**
+ * One investigation of a stream: says its edits, each once, one message after the other, and what was given out with it and
+ * where its handing in stands: at the beginning, when that changes, and after news may have been missed. Ends when it may be
+ * read no longer.
+ */
 class Following {
   private sent: number;
   private turn = Promise.resolve();
@@ -73,22 +77,25 @@ class Following {
     if (!this.line.isBehind()) this.line.say(`data: ${JSON.stringify(told)}\n\n`);
   }
 
-  /** Looks for news; @param rights whether those may have changed; @param news what came, where it came whole. */
-  look(rights: boolean, news?: LiveNews): void {
-    if (rights) this.askedAt = 0;
-    this.turn = this.turn
-      .then(() => this.sendNews(news))
-      .catch((error: unknown) => {
-        if (!isDatabaseAway(error)) this.end();
-      });
+  private inTurn(work: () => Promise<void>): void {
+    this.turn = this.turn.then(work).catch((error: unknown) => {
+      if (!isDatabaseAway(error)) this.end();
+    });
   }
 
-  private lookAtTerms(): void {
-    void termsOf(this.followed.investigationId)
-      .then((terms) => {
-        if (terms) this.tell({ edits: [], terms });
-      })
-      .catch(() => {});
+  /** Looks for news; @param rights whether those, or anything else, may have changed unheard; @param news what came, where it came whole. */
+  look(rights: boolean, news?: LiveNews): void {
+    if (rights) this.askedAt = 0;
+    this.inTurn(() => this.sendNews(news));
+    if (rights) this.lookAtTerms();
+  }
+
+  lookAtTerms(): void {
+    this.inTurn(async () => {
+      if (this.ended) return;
+      const terms = await termsOf(this.followed.investigationId);
+      if (terms) this.tell({ edits: [], terms });
+    });
   }
 
   private async mayGoOn(): Promise<boolean> {
@@ -150,7 +157,10 @@ export function editStream(stream: Stream): ReadableStream<Uint8Array> {
   return eventStream({ personId: person.id, signal }, (line) => {
     const all = stream.followed.map((one) => new Following(one, stream, line));
     line.onCaughtUp(() => {
-      for (const one of all) one.look(false);
+      for (const one of all) {
+        one.look(false);
+        one.lookAtTerms();
+      }
     });
     const unsubscribe = subscribe(signedOutKey(person.id), () => {
       for (const one of all) one.look(true);
