@@ -4,7 +4,7 @@ import { editStream } from "@/server/live/editStream";
 import { type Notice, stopListening, subscribe } from "@/server/live/listener";
 import { announceRights } from "@/server/live/channel";
 import { closeStreams } from "@/server/live/openStreams";
-import { nextEdits, nextMessage, readerOf, type Reader, signedIn } from "./reader";
+import { nextEdits, nextMessage, readerOf, signedIn } from "./reader";
 import { closeDatabase, prepareDatabase, somebodysRule, typing } from "./place";
 
 beforeAll(prepareDatabase);
