@@ -62,7 +62,7 @@ try {
   await run(bench, folder, counts);
 } finally {
   await bench.close();
-  rmSync(folder, { recursive: true, force: true });
+  rmSync(folder, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
 }
 console.log(`seed ${seed}, ${Math.round((Date.now() - began) / 1000)} s`);
 for (const [name, count] of Object.entries(counts)) console.log(`${name.padEnd(30)} ${count}`);

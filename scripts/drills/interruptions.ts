@@ -121,7 +121,7 @@ export async function closeAfterKey(
     await judged(page, address, ledger, counts);
   } finally {
     await browser.close();
-    rmSync(profile, { recursive: true, force: true });
+    rmSync(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
   }
 }
 

@@ -146,7 +146,7 @@ test("the browser closed while PostgreSQL is away: everything is there, and is s
     await expectRows(elsewhere, 5);
     await fresh.close();
   } finally {
-    rmSync(profile, { recursive: true, force: true });
+    rmSync(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
     await close();
   }
 });

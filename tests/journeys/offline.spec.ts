@@ -33,7 +33,7 @@ test.afterAll(async () => {
   await device?.close();
   await server?.stop();
   cluster.remove();
-  rmSync(profile, { recursive: true, force: true });
+  rmSync(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
 });
 
 /** The application is on the device, and answers for this page. */
