@@ -2,7 +2,7 @@
  * `npm run drills -- --minutes 20 [--seed 1] [--only hostility]`: kills, stops, closings, offline stretches, many tabs, hostile edits and a
  * crowd at the door, on an application of its own; prints what was counted. Twenty minutes hold 100 kills of the server.
  */
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { Chance } from "../tests/properties/madeUp";
@@ -15,6 +15,7 @@ import {
   offlineStretches,
   typeThrough,
 } from "./drills/interruptions";
+import { removeProfile } from "./removeProfile";
 
 function option(name: string, usual: number): number {
   const at = process.argv.indexOf(`--${name}`);
@@ -62,7 +63,7 @@ try {
   await run(bench, folder, counts);
 } finally {
   await bench.close();
-  rmSync(folder, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
+  removeProfile(folder);
 }
 console.log(`seed ${seed}, ${Math.round((Date.now() - began) / 1000)} s`);
 for (const [name, count] of Object.entries(counts)) console.log(`${name.padEnd(30)} ${count}`);

@@ -1,10 +1,11 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import type { BrowserContext, Page } from "@playwright/test";
 import { Chance } from "../../tests/properties/madeUp";
 import { alive, begin, type Bench, documentOf, kept, openBrowser } from "./bench";
 import { Ledger, type Verdict } from "./ledger";
+import { removeProfile } from "../removeProfile";
 
 const wait = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 const columns = ["x", "y"] as const;
@@ -121,7 +122,7 @@ export async function closeAfterKey(
     await judged(page, address, ledger, counts);
   } finally {
     await browser.close();
-    rmSync(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
+    removeProfile(profile);
   }
 }
 

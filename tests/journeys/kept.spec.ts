@@ -1,10 +1,11 @@
-import { mkdtempSync, rmSync } from "node:fs";
+import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { chromium, expect, type Page, test } from "@playwright/test";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
 import { kept, rowTexts, sharedPlace, signIn, stage, start } from "./bench";
+import { removeProfile } from "../../scripts/removeProfile";
 
 /** An application of a test's own, that it may kill. */
 async function ownPlace() {
@@ -146,7 +147,7 @@ test("the browser closed while PostgreSQL is away: everything is there, and is s
     await expectRows(elsewhere, 5);
     await fresh.close();
   } finally {
-    rmSync(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
+    removeProfile(profile);
     await close();
   }
 });

@@ -1,4 +1,4 @@
-import { appendFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { appendFileSync, mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type BrowserContext, chromium, expect, type Page, test } from "@playwright/test";
@@ -6,6 +6,7 @@ import { browserOptions } from "../../scripts/browser";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { type Server, startScratchPlace } from "../../scripts/provision/server.mjs";
 import { cellAt, kept, signIn, typeAt } from "./bench";
+import { removeProfile } from "../../scripts/removeProfile";
 
 const cluster = Cluster.scratch();
 const profile = mkdtempSync(join(tmpdir(), "fathom-rule-device-"));
@@ -33,7 +34,7 @@ test.afterAll(async () => {
   await device?.close();
   await server?.stop();
   cluster.remove();
-  rmSync(profile, { recursive: true, force: true, maxRetries: 20, retryDelay: 100 });
+  removeProfile(profile);
 });
 
 /** The application is on the device, and answers for this page. */
