@@ -39,6 +39,8 @@ export type RecordingNews =
   /** The line broke; it is tried again. */
   | { readonly kind: "broken" }
   | { readonly kind: "back" }
+  /** The step from one reading to the next, in s, and the limit of what it is off by as a part, as all that came says. */
+  | { readonly kind: "pace"; readonly step: number; readonly clock: number }
   /** So many answers could not be read. */
   | { readonly kind: "rubbish"; readonly count: number }
   | { readonly kind: "ended"; readonly why: WhyEnded }; // prettier-ignore

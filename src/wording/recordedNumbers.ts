@@ -26,11 +26,16 @@ export function amountText(value: number, figures: number, { decimalMark }: Pick
   return marked(writeWithoutPower(Number(value.toPrecision(figures))), decimalMark);
 } // prettier-ignore
 
+/** A pace has the figures that the limit of its clock leaves, and four where that leaves more. */
+const figuresOfPace = (clock: number) =>
+  clock > 0 ? Math.min(4, Math.max(1, Math.floor(-Math.log10(clock)) + 1)) : 4;
+
 /** "200 readings a second", "one count every 1 s". */
-export function rateText({ tells, step }: RecordingDescription, rules: Pick<HouseRules, "decimalMark">): string {
+export function rateText({ tells, step, clock }: RecordingDescription, rules: Pick<HouseRules, "decimalMark">): string {
   if (tells === "events") return instrumentWords.events;
   if (tells === "counts") return instrumentWords.every({ step: amountText(step, 4, rules) });
+  const figures = figuresOfPace(clock);
   return step > 1
-    ? instrumentWords.oneEvery({ step: amountText(step, 4, rules) })
-    : instrumentWords.perSecond({ rate: amountText(1 / step, 4, rules) });
+    ? instrumentWords.oneEvery({ step: amountText(step, figures, rules) })
+    : instrumentWords.perSecond({ rate: amountText(1 / step, figures, rules) });
 } // prettier-ignore

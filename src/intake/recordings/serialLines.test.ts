@@ -1,4 +1,4 @@
-import { numbersOfLine, SerialLines, SerialNumbers } from "./serialLines";
+import { numbersOfLine, SerialLines } from "./serialLines";
 
 test.each<[string, number[]]>([
   ["23.5", [23.5]],
@@ -31,12 +31,3 @@ test("a flood without an end of line is thrown away, and the next line is read",
   expect(lines.push("9\n4\n")).toEqual([[4]]);
   expect(lines.rubbish).toBe(1);
 });
-
-test("readings are numbered one after the other though they come in heaps; a pause is a gap", () => {
-  const numbers = new SerialNumbers();
-  const early = Array.from({ length: 100 }, (_value, i) => numbers.numberAt(Math.ceil(i / 4) * 0.04));
-  expect(early).toEqual(early.map((_number, i) => i));
-  expect(numbers.step).toBeCloseTo(0.01, 3);
-  const after = numbers.numberAt(1 + 5);
-  expect(Math.abs(after - 600)).toBeLessThan(15);
-}); // prettier-ignore

@@ -2,7 +2,7 @@ import { nanoid } from "nanoid";
 import type { Stretch } from "@/core/recording/trace";
 import { keepRecording } from "@/investigation/acts/keepRecording";
 import { removeRecording } from "@/investigation/acts/removeRecording";
-import { setRecording } from "@/investigation/acts/setRecording";
+import { type Pace, setRecording } from "@/investigation/acts/setRecording";
 import { inOrder } from "@/investigation/model/order";
 import type { ReadOffEntry, Recording } from "@/investigation/model/recording";
 import { lastingOf } from "@/pipeline/recordings/stretch";
@@ -41,6 +41,8 @@ export class RecordingsDesk {
   constructor(
     readonly store: InvestigationStore,
     investigationId: string,
+    /** Hears at what pace a recording came, as is only known once it has come. */
+    private readonly paced: (id: string, pace: Pace) => void,
   ) {
     this.door = new RecordingsDoor(investigationId);
   }
@@ -207,6 +209,7 @@ export class RecordingsDesk {
           if (recording.trace) this.keepSource(id, new GrownSource(recording.trace));
           this.take(id);
         },
+        paced: (pace) => this.paced(id, pace),
         ended: (readings, why) => this.ended(id, readings, instrumentWords.why[why]),
       },
     });

@@ -1,5 +1,6 @@
 import { createStore } from "zustand/vanilla";
 import type { DescribedInstrument, RecordingNews, WhyEnded } from "@/protocol/instruments";
+import type { Pace } from "@/investigation/acts/setRecording";
 import type { RecordingDescription } from "@/protocol/recordings";
 import { devicePieces } from "./devicePieces";
 import type { Feed, OpenFeed } from "./feed";
@@ -20,6 +21,8 @@ export interface LiveState {
 interface Hears {
   /** The instrument has said what it is. */
   readonly begun: (how: RecordingDescription) => void;
+  /** At what pace it came, as is only known once it has come. */
+  readonly paced: (pace: Pace) => void;
   /** Nothing more comes; so many readings of each channel there are. */
   readonly ended: (readings: number, why: WhyEnded) => void;
 }
@@ -93,6 +96,8 @@ export class LiveRecording {
         return this.state.setState({ phase: "broken" });
       case "back":
         return this.isBack();
+      case "pace":
+        return this.of.hears.paced({ step: news.step, clock: news.clock });
       case "rubbish":
         return this.state.setState({ rubbish: news.count });
       case "ended":

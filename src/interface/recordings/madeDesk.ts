@@ -1,5 +1,5 @@
 import type { InvestigationStore } from "../store/investigationStore";
-import { StretchWork } from "./readingOff";
+import { setPaceOf, StretchWork } from "./readingOff";
 import { RecordingsDesk } from "./RecordingsDesk";
 
 /** Has the stretch in hand worked out whenever something changes of what it says; returns how to end that. */
@@ -32,7 +32,11 @@ export interface MadeDesk {
 }
 
 export function madeDesk(store: InvestigationStore, investigationId: string): MadeDesk {
-  const desk = new RecordingsDesk(store, investigationId);
+  const desk: RecordingsDesk = new RecordingsDesk(
+    store,
+    investigationId,
+    (id, pace) => void setPaceOf(desk, id, pace),
+  );
   const end = workOutStretch(desk);
   const leave = () => {
     end();

@@ -1,6 +1,6 @@
 import type { Stretch } from "@/core/recording/trace";
 import { readAgain, type CameOf, type ReadAgain } from "@/investigation/acts/readAgain";
-import { setRecording, type RecordingChoices } from "@/investigation/acts/setRecording";
+import { type Pace, setRecording, type RecordingChoices } from "@/investigation/acts/setRecording";
 import type { ReadOffChoice, Recording } from "@/investigation/model/recording";
 import { readOffUnit } from "@/investigation/recordings/readOffUnit";
 import { spanOfStretch } from "@/pipeline/recordings/stretch";
@@ -111,7 +111,13 @@ async function allAgain(desk: RecordingsDesk, id: string): Promise<ReadAgain[]> 
 
 let changes = 0;
 
-/** Changes a recording's choices at once; what was read off it follows as soon as it is worked out, in the same step of undo. */
+/** What was read off a recording follows it as soon as it is worked out, in the same step of undo. */
+async function followed(desk: RecordingsDesk, id: string, key: string): Promise<void> {
+  const again = await allAgain(desk, id);
+  if (again.length > 0) doAct(desk.store, setRecording, { id, choices: {}, again }, key);
+}
+
+/** Changes a recording's choices at once. */
 export async function chooseOf(
   desk: RecordingsDesk,
   id: string,
@@ -119,9 +125,19 @@ export async function chooseOf(
 ): Promise<void> {
   const key = `recording/${id}/${(changes += 1)}`;
   if (!doAct(desk.store, setRecording, { id, choices }, key)) return;
-  if (!choices.trim && !choices.aside) return;
-  const again = await allAgain(desk, id);
-  if (again.length > 0) doAct(desk.store, setRecording, { id, choices: {}, again }, key);
+  if (choices.trim || choices.aside) await followed(desk, id, key);
+}
+
+/** Says better at what pace a recording came: what was marked stays where it lies among the readings. */
+export async function setPaceOf(desk: RecordingsDesk, id: string, pace: Pace): Promise<void> {
+  const before = desk.recordings[id]?.how.step;
+  if (!before || !doAct(desk.store, setRecording, { id, choices: {}, pace }, id)) return;
+  const by = pace.step / before;
+  const stretched = (one: Stretch | undefined) => one && { from: one.from * by, to: one.to * by };
+  desk.state.setState(({ inHand, stretch, view }) =>
+    inHand === id ? { stretch: stretched(stretch), view: stretched(view) } : {},
+  );
+  await followed(desk, id, id);
 }
 
 /** Reads something off once more with other choices. */

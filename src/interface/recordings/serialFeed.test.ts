@@ -15,7 +15,10 @@ function port() {
   };
 } // prettier-ignore
 
-const settle = () => new Promise((done) => setTimeout(done, 5));
+const settle = (inMs = 5) => new Promise((done) => setTimeout(done, inMs));
+
+/** Within so many ms no pace is told. */
+const tooShort = 1000;
 
 function listening() {
   const news: RecordingNews[] = [];
@@ -46,10 +49,13 @@ test("what came before the step was known comes with the beginning, nothing twic
   line.print("half a li");
   line.print("ne 7\r\n");
   await printLines(line, 0, 20);
+  await settle(tooShort);
+  expect(news).toEqual([]);
+  await printLines(line, 20, 30);
   const [begun, ...pieces] = news;
   expect(begun).toMatchObject({ kind: "begun", description: { tells: "readings", channels: [{ symbol: "x_1" }, { symbol: "x_2" }] } });
   const rows = pieces.flatMap((one) => (one.kind === "piece" ? [[one.first, one.values[0]?.[0], one.values[1]?.[0]]] : []));
-  expect(rows.length).toBeGreaterThan(14);
+  expect(rows.length).toBeGreaterThan(24);
   expect(rows.every(([, x, y]) => x === -(y as number) + 0.5)).toBe(true);
   const numbers = rows.map(([first]) => first as number);
   expect(numbers.every((one, i) => i === 0 || one > (numbers[i - 1] as number))).toBe(true);
@@ -58,17 +64,21 @@ test("what came before the step was known comes with the beginning, nothing twic
   await settle();
   expect([line.is.open, line.is.baudRate]).toEqual([false, 9600]);
   expect(news.some(({ kind }) => kind === "ended")).toBe(false);
+  expect(news.at(-1)).toMatchObject({ kind: "pace" });
 }); // prettier-ignore
 
 test("a port that is pulled out ends the recording, and says so once", async () => {
   const { news, line } = listening();
   line.print("start\r\n");
   await printLines(line, 0, 14);
+  await settle(tooShort);
+  await printLines(line, 14, 16);
   line.print("no numbers here\r\n");
   await settle();
   line.pull();
   await settle();
-  expect(news.filter(({ kind }) => kind === "ended")).toEqual([
+  expect(news.filter(({ kind }) => kind === "ended" || kind === "pace")).toEqual([
+    { kind: "pace", step: expect.any(Number), clock: expect.any(Number) },
     { kind: "ended", why: "line-lost" },
   ]);
   expect(news.filter(({ kind }) => kind === "rubbish").at(-1)).toEqual({

@@ -1,4 +1,5 @@
-import { SerialLines, SerialNumbers } from "@/intake/recordings/serialLines";
+import { SerialLines } from "@/intake/recordings/serialLines";
+import { type Pace, SerialPace } from "@/intake/recordings/serialPace";
 import type { DescribedInstrument } from "@/protocol/instruments";
 import { serialWords } from "@/wording/instruments";
 import type { FeedHears, OpenFeed } from "./feed";
@@ -23,7 +24,7 @@ export const serialOf = (): Serial | undefined =>
   (navigator as Navigator & { readonly serial?: Serial }).serial;
 
 /** A microcontroller that prints numbers, of which nothing is known but how many and how often. */
-const described = (channels: number, step: number): DescribedInstrument => ({
+const described = (channels: number, { step, clock }: Pace): DescribedInstrument => ({
   identity: "",
   instrument: serialWords.instrument,
   tells: "readings",
@@ -36,16 +37,17 @@ const described = (channels: number, step: number): DescribedInstrument => ({
     scale: 0,
   })),
   step,
-  clock: 0,
+  clock,
   keeps: false,
   settings: [],
 });
 
-/** Lines of a port as news of a recording: those that came before the step was known come with its beginning. */
+/** Lines of a port as news of a recording: those that came before the pace was known come with its beginning. */
 class SerialNews {
   private readonly lines = new SerialLines();
-  private readonly numbers = new SerialNumbers();
-  private held: { readonly number: number; readonly row: readonly number[] }[] = [];
+  private readonly paced = new SerialPace();
+  private rows: number[][] = [];
+  private numbers: number[] = [];
   private begun = false;
   private told = 0;
 
@@ -53,24 +55,35 @@ class SerialNews {
 
   take(text: string, time: number): void {
     for (const row of this.lines.push(text)) {
-      this.held.push({ number: this.numbers.numberAt(time), row });
+      this.rows.push(row);
+      this.numbers.push(...this.paced.take(time));
     }
     if (this.lines.rubbish > this.told) {
       this.told = this.lines.rubbish;
       this.hears.news({ kind: "rubbish", count: this.told });
     }
-    const { step } = this.numbers;
-    if (step === undefined) return;
-    if (!this.begun) this.hears.news({ kind: "begun", description: described(this.lines.channels ?? 1, step) }); // prettier-ignore
-    this.begun = true;
     this.pass();
   }
 
+  /** Nothing more comes: tells what still waited, and the pace as all of it says. */
+  end(): void {
+    this.numbers.push(...this.paced.end());
+    this.pass();
+    const { pace } = this.paced;
+    if (this.begun && pace) this.hears.news({ kind: "pace", ...pace });
+  }
+
   private pass(): void {
-    for (const { number, row } of this.held) {
-      this.hears.news({ kind: "piece", first: number, values: row.map((value) => [value]) });
-    }
-    this.held = [];
+    const { pace } = this.paced;
+    if (!this.begun && pace) this.hears.news({ kind: "begun", description: described(this.lines.channels ?? 1, pace) }); // prettier-ignore
+    this.begun ||= pace !== undefined;
+    if (!this.begun) return;
+    this.numbers.forEach((first, at) => {
+      const row = this.rows[at] ?? [];
+      this.hears.news({ kind: "piece", first, values: row.map((value) => [value]) });
+    });
+    this.rows = this.rows.slice(this.numbers.length);
+    this.numbers = [];
   }
 }
 
@@ -78,11 +91,14 @@ class SerialNews {
 class Listening {
   private over = false;
   private reader: ReadableStreamDefaultReader<Uint8Array> | undefined;
+  private readonly news: SerialNews;
 
   constructor(
     private readonly port: SerialPort,
     private readonly hears: FeedHears,
-  ) {}
+  ) {
+    this.news = new SerialNews(hears);
+  }
 
   async run(baudRate: number): Promise<void> {
     try {
@@ -93,22 +109,26 @@ class Listening {
     } catch {
       // A port that is pulled out ends the recording like one that says no more.
     }
-    if (!this.over) this.hears.news({ kind: "ended", why: "line-lost" });
+    if (!this.over) {
+      this.over = true;
+      this.news.end();
+      this.hears.news({ kind: "ended", why: "line-lost" });
+    }
     this.reader?.releaseLock();
     await this.port.close().catch(() => undefined);
   }
 
   private async read(): Promise<void> {
     const decoder = new TextDecoder();
-    const news = new SerialNews(this.hears);
     while (this.reader && !this.over) {
       const { done, value } = await this.reader.read();
       if (done) return;
-      news.take(decoder.decode(value, { stream: true }), performance.now() / 1000);
+      this.news.take(decoder.decode(value, { stream: true }), performance.now() / 1000);
     }
   }
 
   close(): void {
+    if (!this.over) this.news.end();
     this.over = true;
     void this.reader?.cancel().catch(() => undefined);
   }

@@ -79,6 +79,19 @@ test("its reading follows a trim, and nobody’s typing is overwritten", () => {
   expect(cell(lost)).toBe("0.7284 ± 0.0006");
 });
 
+test("once the pace is known better, what was marked lies where it lay among the readings", () => {
+  const marked = { trim: { from: 2, to: null }, event: 3, aside: { a: { from: 4, to: 5, reason: "knocked" } } }; // prettier-ignore
+  const moment = [readAgain as Act<never>, { id: "o", choices: { what: "value", moment: 1.5 }, cameOf: came }] as const; // prettier-ignore
+  const set = [setRecording as Act<never>, { id: "r", choices: marked }] as const;
+  const pace = { step: 0.01, clock: 0.001 };
+  const document = after(readInto(), moment, set, [setRecording as Act<never>, { id: "r", choices: { readings: 1999 }, pace }]); // prettier-ignore
+  const { how: now, trim, event, aside, readings } = document.recordings.r!;
+  expect([now.step, now.clock, readings]).toEqual([0.01, 0.001, 1999]);
+  expect([trim, event]).toEqual([{ from: 4, to: null }, 6]);
+  expect(aside.a).toMatchObject({ from: 8, to: 10 });
+  expect(document.readOffs.o).toMatchObject({ from: 2, to: 16, moment: 3 });
+});
+
 test("it is written by the house rules, and in the unit of its quantity", () => {
   const standard = after(readInto(), [setHouseRules as Act<never>, { uncertaintyMeans: "standard", decimalMark: "comma" }]); // prettier-ignore
   expect(cell(standard)).toBe("0,7284 ± 0,0002");
