@@ -93,6 +93,9 @@ test("straightedges are laid, turned by mouse and by keys, and give the range by
   await expect(slope).not.toHaveValue(turned);
   await slope.fill("12.8");
   await expect(said).toContainText("slope 12.8");
+  // What can be typed over says what is said beside it, to the same figures.
+  const [, intercept = ""] = /intercept ([−\d.]+)/.exec((await said.textContent()) ?? "") ?? [];
+  await expect(page.getByLabel("Its intercept")).toHaveValue(intercept);
   await chooseOption(page, "It stands for", "the steepest line");
   await page.getByRole("button", { name: "House rules" }).click();
   await chooseOption(page, "How far a line can turn", /straightedges laid by hand/);

@@ -7,7 +7,9 @@ import { TextField } from "./TextField";
 
 interface Props {
   label: string;
-  /** The number as it stands, written. */
+  /** The number as it stands. */
+  of: number;
+  /** How it is written. */
   value: string;
   onChange: (value: number) => void;
 }
@@ -18,7 +20,7 @@ function near(a: number, b: number): boolean {
 }
 
 /** A number that is worked out elsewhere and can be typed over; what is half typed stays as it is. */
-export function NumberField({ label, value, onChange }: Props) {
+export function NumberField({ label, of, value, onChange }: Props) {
   const { decimalMark } = useHouseRules();
   const [typed, setTyped] = useState<{ text: string; from: string }>();
   const marked = decimalMark === "comma" ? value.replace(".", ",") : value;
@@ -28,6 +30,6 @@ export function NumberField({ label, value, onChange }: Props) {
     if (read.kind === "number") onChange(read.number.value);
   };
   const reads = typed && readNumber(typed.text, decimalMark);
-  const holds = reads?.kind !== "number" || near(reads.number.value, Number(value));
+  const holds = reads?.kind !== "number" || near(reads.number.value, of);
   return <TextField label={label} value={typed && holds ? typed.text : marked} onChange={change} />;
 }

@@ -19,6 +19,7 @@ import { MarginNote } from "../parts/StageLayout";
 import { useFigure } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
+import { typedEdgeIntercept, typedEdgeSlope } from "./edgeNumbers";
 import { laidAlong, laidBy } from "./straightedgeHands";
 import { StraightedgeSaid } from "./StraightedgeSaid";
 
@@ -40,9 +41,6 @@ export function useLay(figure: FigureSpecification | undefined): (() => void) | 
 }
 
 const roles = Object.entries(edgeRoleWords) as [Straightedge["role"], string][];
-
-/** A number for typing over: so many figures as a straightedge is worth. */
-const typed = (value: number) => String(Number(value.toPrecision(4)));
 
 interface EdgeProps {
   figure: string;
@@ -70,12 +68,14 @@ function Edge({ figure, id, number, edge }: EdgeProps) {
       <div className="grid grid-cols-2 gap-3">
         <NumberField
           label={slopeTexts.itsSlope}
-          value={typed(line.slope)}
+          of={line.slope}
+          value={typedEdgeSlope(line.slope)}
           onChange={(slope) => put(laidBy(edge, slope, line.intercept), "slope")}
         />
         <NumberField
           label={slopeTexts.itsIntercept}
-          value={typed(line.intercept)}
+          of={line.intercept}
+          value={typedEdgeIntercept(line.intercept, fit, edge.series)}
           onChange={(intercept) => put(laidBy(edge, line.slope, intercept), "intercept")}
         />
       </div>
