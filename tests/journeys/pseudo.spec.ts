@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, type Page, test } from "@playwright/test";
 import { benchWords } from "../../src/wording/benches";
 import { bigEntryWords } from "../../src/wording/bigEntry";
 import { classWords } from "../../src/wording/classes";
@@ -89,6 +89,13 @@ test("a brief, the shelf and the account", async ({ page }) => {
   await looked(page, "the account");
 });
 
+/** Goes to a part of a class, and waits until it is there: until then the part before it is looked at and typed into. */
+async function partOfClass(page: Page, say: () => string): Promise<void> {
+  const link = page.getByRole("link", { name: pseudo(say) });
+  await link.click();
+  await expect(link).toHaveAttribute("aria-current", "page");
+}
+
 test("a class, its experiment and its overview", async ({ page }) => {
   test.setTimeout(300_000);
   await inPseudo(page);
@@ -97,9 +104,9 @@ test("a class, its experiment and its overview", async ({ page }) => {
   await expect(page).toHaveURL(/class/);
   const { parts, set } = benchWords;
   await looked(page, "people of a class");
-  await page.getByRole("link", { name: pseudo(() => parts.rules) }).click();
+  await partOfClass(page, () => parts.rules);
   await looked(page, "house rules of a class");
-  await page.getByRole("link", { name: pseudo(() => parts.set) }).click();
+  await partOfClass(page, () => parts.set);
   await page.getByRole("textbox").first().fill("Ines");
   await looked(page, "setting an experiment");
   await press(page, () => set.doIt);
