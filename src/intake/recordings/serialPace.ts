@@ -1,3 +1,5 @@
+import type { Pace } from "@/investigation/model/recording";
+
 /** So many readings over so long, in s, tell the step from one to the next. */
 const [tellsStep, tellsAfter] = [10, 1];
 
@@ -9,12 +11,6 @@ const [longerThanAny, longEnough] = [5, 0.25];
 
 /** So late a line may bring what was printed, in s. */
 const late = 0.02;
-
-/** The step from one reading to the next, in s, and the limit of what it is off by, as a part. */
-export interface Pace {
-  readonly step: number;
-  readonly clock: number;
-}
 
 /** Readings behind a long pause, of which is not yet known whether they make up for it; times in s. */
 interface Pause {

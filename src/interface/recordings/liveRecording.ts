@@ -1,6 +1,6 @@
 import { createStore } from "zustand/vanilla";
 import type { DescribedInstrument, RecordingNews, WhyEnded } from "@/protocol/instruments";
-import type { Pace } from "@/investigation/acts/setRecording";
+import type { Pace } from "@/investigation/model/recording";
 import type { RecordingDescription } from "@/protocol/recordings";
 import { devicePieces } from "./devicePieces";
 import type { Feed, OpenFeed } from "./feed";

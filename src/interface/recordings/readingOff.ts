@@ -1,7 +1,7 @@
 import type { Stretch } from "@/core/recording/trace";
 import { readAgain, type CameOf, type ReadAgain } from "@/investigation/acts/readAgain";
-import { type Pace, setRecording, type RecordingChoices } from "@/investigation/acts/setRecording";
-import type { ReadOffChoice, Recording } from "@/investigation/model/recording";
+import { setRecording, type RecordingChoices } from "@/investigation/acts/setRecording";
+import type { Pace, ReadOffChoice, Recording } from "@/investigation/model/recording";
 import { readOffUnit } from "@/investigation/recordings/readOffUnit";
 import { spanOfStretch } from "@/pipeline/recordings/stretch";
 import type { Came } from "@/pipeline/recordings/workOut";

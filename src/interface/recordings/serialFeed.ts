@@ -1,5 +1,6 @@
 import { SerialLines } from "@/intake/recordings/serialLines";
-import { type Pace, SerialPace } from "@/intake/recordings/serialPace";
+import { SerialPace } from "@/intake/recordings/serialPace";
+import type { Pace } from "@/investigation/model/recording";
 import type { DescribedInstrument } from "@/protocol/instruments";
 import { serialWords } from "@/wording/instruments";
 import type { FeedHears, OpenFeed } from "./feed";

@@ -19,7 +19,7 @@ import { MarginNote } from "../parts/StageLayout";
 import { useFigure } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
 import { useActs } from "../store/useInvestigation";
-import { typedEdgeIntercept, typedEdgeSlope } from "./edgeNumbers";
+import { edgeIntercept, edgeSlope, typedOver } from "./edgeNumbers";
 import { laidAlong, laidBy } from "./straightedgeHands";
 import { StraightedgeSaid } from "./StraightedgeSaid";
 
@@ -69,13 +69,13 @@ function Edge({ figure, id, number, edge }: EdgeProps) {
         <NumberField
           label={slopeTexts.itsSlope}
           of={line.slope}
-          value={typedEdgeSlope(line.slope)}
+          value={typedOver(edgeSlope(line.slope))}
           onChange={(slope) => put(laidBy(edge, slope, line.intercept), "slope")}
         />
         <NumberField
           label={slopeTexts.itsIntercept}
           of={line.intercept}
-          value={typedEdgeIntercept(line.intercept, fit, edge.series)}
+          value={typedOver(edgeIntercept(line.intercept, fit, edge.series))}
           onChange={(intercept) => put(laidBy(edge, line.slope, intercept), "intercept")}
         />
       </div>

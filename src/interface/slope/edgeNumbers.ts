@@ -1,4 +1,4 @@
-import { type WrittenNumber, writeNumber, writePlainly } from "@/core/number/writtenNumber";
+import { type WrittenNumber, writeNumber } from "@/core/number/writtenNumber";
 import type { FigureFit } from "@/pipeline/lines/fit";
 
 const figures = 4;
@@ -20,13 +20,10 @@ function readable(value: number, { lines }: FigureFit, series: string): readonly
 /** The slope of a straightedge to as many figures as it is worth. */
 export const edgeSlope = (value: number): WrittenNumber => writeNumber(value, figures);
 
-/** The same for typing over: without a power of ten. */
-export const typedEdgeSlope = (value: number): string => writePlainly(value, figures);
-
 /** The intercept of a straightedge on a series. */
 export const edgeIntercept = (value: number, fit: FigureFit, series: string): WrittenNumber =>
   writeNumber(...readable(value, fit, series));
 
-/** The same for typing over. */
-export const typedEdgeIntercept = (value: number, fit: FigureFit, series: string): string =>
-  writePlainly(...readable(value, fit, series));
+/** A number as it stands in a field, to be typed over: with the figures that it has beside it, a power of ten behind an e. */
+export const typedOver = ({ mantissa, exponent }: WrittenNumber): string =>
+  exponent === undefined ? mantissa : `${mantissa}e${exponent}`;

@@ -1,10 +1,7 @@
 import type { Investigation } from "../model/investigation";
-import type { Recording, RecordingDescription } from "../model/recording";
+import type { Pace, Recording } from "../model/recording";
 import { act } from "./act";
 import { type ReadAgain, writeAgain } from "./readAgain";
-
-/** The step from one reading to the next, in s, and the limit of what it is off by, as a part. */
-export type Pace = Pick<RecordingDescription, "step" | "clock">;
 
 /** What of a recording is chosen, not recorded. */
 export type RecordingChoices = Partial<

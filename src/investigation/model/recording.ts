@@ -32,6 +32,9 @@ export interface RecordingDescription {
   clock: number;
 }
 
+/** The step from one reading to the next, in s, and the limit of what it is off by, as a part. */
+export type Pace = Pick<RecordingDescription, "step" | "clock">;
+
 /** A stretch of a recording that takes no part, and why. */
 export interface StretchAside {
   from: number;
