@@ -59,6 +59,8 @@ const shared = {
 
 module.exports = {
   watchman: false,
+  // Jest would leave one processor free, which here is every second one.
+  maxWorkers: "100%",
   testTimeout: 30_000,
   globalSetup: "<rootDir>/tests/fixtures/shippedFont.ts",
   projects: [

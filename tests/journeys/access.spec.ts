@@ -1,9 +1,9 @@
-import { expect, test } from "@playwright/test";
-import { sharedPlace, signIn, start } from "./bench";
+import { expect } from "@playwright/test";
+import { openSheet, sharedPlace, signIn, start } from "./bench";
+import { test } from "./test";
 
 test("someone else's investigation is not found, by page or by door", async ({ page, browser }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const id = /investigation\/([^/]+)/.exec(page.url())?.[1];
   const other = await (await browser.newContext()).newPage();
   await signIn(other, sharedPlace(), "tobi");
@@ -40,8 +40,7 @@ test("the licences of libraries and fonts are a link away, before signing in", a
 });
 
 test("signed out, every door leads to sign-in", async ({ page, request }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const inside = page.url();
   await page.getByRole("button", { name: "Sign out" }).click();
   await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();

@@ -1,9 +1,10 @@
 import { readFileSync } from "node:fs";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { unzipSync } from "fflate";
 import { noBarrier } from "./barriers";
 import { kept, sharedPlace, signIn, startSample } from "./bench";
 import { beginAccount, invitedByCommand, password } from "./school";
+import { test } from "./test";
 
 const signInName = () => `mara-${Date.now().toString(36)}`;
 

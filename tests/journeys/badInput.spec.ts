@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { paste, rowTexts, signIn, stage, start } from "./bench";
+import { test } from "./test";
 
 test.beforeEach(({ page }) => signIn(page));
 

@@ -1,6 +1,7 @@
-import { expect, type Locator, type Page, test } from "@playwright/test";
+import { expect, type Locator, type Page } from "@playwright/test";
 import { inBothColours, press, sizes } from "./barriers";
-import { signIn, startSample } from "./bench";
+import { openSheet, signIn } from "./bench";
+import { test } from "./test";
 
 /** The stages in an order that changes the stage each time, each with its number on the rule. */
 const stages = [[2, "Derive"], [3, "Straighten"], [4, "Plot"], [5, "Slope"], [6, "Conclude"], [7, "Write up"], [1, "Measure"]] as const; // prettier-ignore
@@ -9,8 +10,7 @@ const heading = (page: Page) => page.getByRole("main").getByRole("heading", { le
 
 /** A sample on a screen of a size. */
 async function sample(page: Page, width: number, height: number): Promise<void> {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
+  await openSheet(page, "Springiness of a clamped rule");
   await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
   await page.setViewportSize({ width, height });
 }

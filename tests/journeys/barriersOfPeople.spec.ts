@@ -1,6 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { atEachSize, press } from "./barriers";
-import { kept, sharedPlace, signIn, start, typeAt } from "./bench";
+import { kept, openSheet, sharedPlace, signIn, typeAt } from "./bench";
 import {
   beginAccount,
   classWith,
@@ -9,6 +9,7 @@ import {
   password,
   setExperiment,
 } from "./school";
+import { test } from "./test";
 
 const sheet = (page: Page) => page.getByRole("dialog");
 
@@ -107,8 +108,7 @@ async function typeTime(page: Page, column: number, text: string): Promise<void>
 test("what was put aside, what was replaced and what is still here at signing out have no barrier, at any size", async ({ browser }) => {
   test.setTimeout(300_000);
   const [here, there] = [await (await browser.newContext()).newPage(), await (await browser.newContext()).newPage()];
-  await signIn(here);
-  await start(here, "rule");
+  await openSheet(here, "rule");
   await signIn(there);
   await there.goto(here.url());
   await expect(there.locator('[data-cell="0 1"]')).toBeVisible();

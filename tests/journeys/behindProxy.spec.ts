@@ -3,11 +3,12 @@ import { spawnSync } from "node:child_process";
 import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { type Browser, expect, type Page, test } from "@playwright/test";
+import { type Browser, expect, type Page } from "@playwright/test";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { root } from "../../scripts/provision/run.mjs";
 import { Nginx } from "../../scripts/provision/nginx.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
+import { test } from "./test";
 
 const cluster = Cluster.scratch();
 const nginx = new Nginx();

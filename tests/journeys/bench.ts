@@ -1,58 +1,48 @@
-import { type Cookie, expect, type Locator, type Page } from "@playwright/test";
-import { Client } from "pg";
+import { expect, type Locator, type Page } from "@playwright/test";
+import { emptyInvestigation } from "../../src/investigation/model/emptyInvestigation";
+import type { StageId } from "../../src/investigation/model/stage";
+import { samples } from "../../src/investigation/samples/samples";
 import { investigationJson } from "../../src/output/investigationJson";
 import { plainRule } from "../fixtures/plainRule";
+import { goSignedIn, sharedPlace } from "./sessions";
+import { putOnShelf, tidyShelves } from "./sharedShelves";
 
-/** The address of the application that the journeys share. */
-export function sharedPlace(): string {
-  return process.env.PLACE_URL ?? "";
+export { sharedPlace };
+
+/** Signs in and opens the shelf. */
+export async function signIn(page: Page, place = sharedPlace(), name = "ines"): Promise<void> {
+  if (place === sharedPlace()) await tidyShelves();
+  await goSignedIn(page, "/shelf", place, name);
+  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
 }
 
-const passwords: Readonly<Record<string, string>> = {
-  ines: "slack-water",
-  tobi: "spring-tide",
-  greta: "harbour-light",
-};
+const titled = (title: string) =>
+  Object.values(samples)
+    .map((make) => make())
+    .find((sample) => sample.title === title)!;
 
-/** Sessions that journeys of this worker opened, by place and name: each costs a hashed password. */
-const sessions = new Map<string, Cookie[]>();
-
-async function openSession(page: Page, place: string, name: string): Promise<void> {
-  const answer = await page.request.post(`${place}/api/sign-in`, {
-    data: { name, password: passwords[name] ?? "" },
-    headers: { origin: place },
-  });
-  expect(answer.status()).toBe(200);
-  sessions.set(`${place} ${name}`, await page.context().cookies(place));
-}
-
-/** What journeys left on the shelves of the shared place is taken away: those that go on are younger. */
-async function tidyShelves(): Promise<void> {
-  const database = new Client({ connectionString: process.env.PLACE_DATABASE });
-  await database.connect();
-  await database.query(
-    `delete from investigations where created_at < now() - interval '6 minutes' and created_at >
-       (select min(created_at) from investigations) + interval '2 minutes' and owner_id is not null`,
-  );
-  await database.end();
-}
+const savingData = () =>
+  Object.defineProperty(navigator, "connection", { value: { saveData: true } });
 
 /**
- * Signs in by what the form sends, and opens the shelf; the form has journeys of its own. A session is used again until
- * one of its journeys has ended it.
+ * Opens a stage of an investigation that is put on the shelf of the shared place: an empty one, the plain readings of
+ * the clamped rule, or a sample by its title. The browser was asked to save data: what is fetched ahead of need is met
+ * where one is started or brought in by hand, as `start` does.
  */
-export async function signIn(page: Page, place = sharedPlace(), name = "ines"): Promise<void> {
-  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
-  const known = sessions.get(`${place} ${name}`);
-  if (known) await page.context().addCookies(known);
-  else await openSession(page, place, name);
-  if (place === sharedPlace()) await tidyShelves();
-  await page.goto(`${place}/shelf`);
-  if (new URL(page.url()).pathname !== "/shelf") {
-    await openSession(page, place, name);
-    await page.goto(`${place}/shelf`);
-  }
-  await expect(page.getByRole("heading", { name: "Shelf" })).toBeVisible();
+export async function openSheet(
+  page: Page,
+  from: string = "empty",
+  at: StageId = "measure",
+  name = "ines",
+): Promise<void> {
+  const document =
+    from === "empty" ? emptyInvestigation("") : from === "rule" ? plainRule() : titled(from);
+  const id = await putOnShelf(document, name);
+  await page.addInitScript(savingData);
+  await goSignedIn(page, `/investigation/${id}/${at}`, sharedPlace(), name);
+  await expect(page.locator("[data-live=true]")).toHaveCount(1);
+  if (at !== "measure") return;
+  await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
 }
 
 /**
@@ -150,24 +140,10 @@ export async function chooseUncertainty(page: Page, kind: string): Promise<void>
   await page.getByRole("option", { name: kind, exact: true }).click();
 }
 
-/** Signs in and goes to a stage of the clamped rule, brought in as `start` does. */
-export async function ruleAt(page: Page, name: string): Promise<void> {
-  await signIn(page);
-  await start(page, "rule");
-  await stage(page, name);
-}
-
 /** Signs in and goes to the line of the clamped rule. */
 export async function atSlope(page: Page): Promise<void> {
-  await ruleAt(page, "Slope");
+  await openSheet(page, "rule", "slope");
   await expect(page.getByTestId("ledger")).toBeVisible();
-}
-
-/** Signs in and goes to a stage of a sample. */
-export async function sampleAt(page: Page, title: string, name: string): Promise<void> {
-  await signIn(page);
-  await startSample(page, title);
-  await stage(page, name);
 }
 
 /** Chooses an option in the last field of that label. */

@@ -1,7 +1,8 @@
-import { expect, type Locator, type Page, test } from "@playwright/test";
+import { expect, type Locator, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { kept } from "./bench";
 import { classWith, joined, makeClass, setExperiment } from "./school";
+import { test } from "./test";
 
 /** The row of a bench on the teacher's page. */
 const bench = (page: Page, number: number) =>

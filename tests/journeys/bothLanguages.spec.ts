@@ -1,5 +1,5 @@
 import { execFileSync } from "node:child_process";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { languageCookie } from "../../src/protocol/languageCookie";
 import { concludeTexts } from "../../src/wording/concludeTexts";
 import { figureTexts } from "../../src/wording/figureTexts";
@@ -12,6 +12,7 @@ import { slopeWordText } from "../../src/wording/slopeWord";
 import { writeupTexts } from "../../src/wording/writeupTexts";
 import { paste, sharedPlace } from "./bench";
 import { beginAccount, invitedByCommand } from "./school";
+import { test } from "./test";
 
 const headings = { en: "path s / m\ttime t / s", de: "Weg s / m\tZeit t / s" } as const;
 

@@ -1,8 +1,9 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { kept, sharedPlace, stage, start } from "./bench";
 import { madeBrief, margin, received } from "./brief";
 import { joined, makeClass } from "./school";
+import { test } from "./test";
 
 test("a brief is made and given out; benches read the teacher’s words as they change, keep what is fixed, and never get the accepted value", async ({
   page,

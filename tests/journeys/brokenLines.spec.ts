@@ -1,10 +1,11 @@
 import { connect, createServer, type Server, type Socket } from "node:net";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { Instruments } from "../../scripts/provision/instruments.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
 import { margin } from "./atInstruments";
 import { kept, signIn, start } from "./bench";
+import { test } from "./test";
 
 /** A line to an instrument that can be cut and mended. */
 class Line {

@@ -1,15 +1,15 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
-import { chooseTyping, sharedPlace, signIn, start } from "./bench";
+import { expect, type Page } from "@playwright/test";
+import { chooseTyping, openSheet, sharedPlace } from "./bench";
 import { Hands, inFocus } from "./byKeys";
+import { test } from "./test";
 
 const button = (page: Page, name: string | RegExp) => page.getByRole("button", { name });
 const margin = (page: Page) => page.getByRole("complementary", { name: "Margin" });
 const cellInput = (page: Page) => page.getByRole("gridcell").getByRole("textbox");
 
 test("F6 goes to the margin of the cell in hand and back to the same cell; the menu key opens what can be done with it", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const hands = new Hands(page);
   await hands.press("ArrowDown", 2);
   await hands.press("ArrowRight");
@@ -36,8 +36,7 @@ test("F6 goes to the margin of the cell in hand and back to the same cell; the m
 }); // prettier-ignore
 
 test("a change of stage names the window, is told, and stands at the stage’s heading", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const title = await page.getByLabel("Title of the investigation").inputValue();
   await expect(page).toHaveTitle(`Measure · ${title} · Fathom Rule`);
   for (const [key, stage, heading] of [["2", "Derive", "Derived quantities"], ["4", "Plot", "Figure"], ["5", "Slope", "Figure"], ["6", "Conclude", /./], ["7", "Write up", /./], ["1", "Measure", "Readings"]] as const) {
@@ -49,8 +48,7 @@ test("a change of stage names the window, is told, and stands at the stage’s h
 }); // prettier-ignore
 
 test("with the find line open arrows go from cell to cell; what is begun has the focus", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const hands = new Hands(page);
   await hands.press("Control+f");
   await expect(page.getByLabel("Find a reading")).toBeFocused();
@@ -71,8 +69,7 @@ test("with the find line open arrows go from cell to cell; what is begun has the
 }); // prettier-ignore
 
 test("a unit typed behind a number is answered as such, tied to its cell", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.keyboard.type("2 mm");
   await expect(cellInput(page)).toHaveAttribute("aria-invalid", "true");
   await expect(cellInput(page)).toHaveAccessibleDescription(/Type the number alone: mm is said once/);
@@ -99,8 +96,7 @@ test("what is wrong with a sign-in and with a joining code is tied to the fields
 }); // prettier-ignore
 
 test("the points of a figure are walked by keys: their row, their values, how far off the line; and line by line", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.keyboard.press("Alt+4");
   const points = page.getByRole("application", { name: /^Readings on the figure/ });
   const hands = new Hands(page);

@@ -1,7 +1,8 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { sharedPlace, signIn } from "./bench";
 import { joinAs } from "./school";
+import { test } from "./test";
 
 const signInName = (name: string) => `${name}-${Date.now().toString(36)}`.toLowerCase();
 

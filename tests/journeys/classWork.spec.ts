@@ -1,9 +1,10 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { chooseTyping, kept, paste, pressEnter, stage } from "./bench";
 import { madeBrief, margin, received } from "./brief";
 import { classWith, joined, makeClass, setExperiment } from "./school";
+import { test } from "./test";
 
 const title = "Stiff together";
 

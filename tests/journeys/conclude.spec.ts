@@ -1,6 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, sampleAt, signIn, stage, start } from "./bench";
+import { kept, openSheet, stage } from "./bench";
+import { test } from "./test";
 
 async function choose(page: Page, label: string | RegExp, option: string | RegExp): Promise<void> {
   await page.getByRole("button", { name: label }).click();
@@ -10,8 +11,7 @@ async function choose(page: Page, label: string | RegExp, option: string | RegEx
 const result = (page: Page) => page.getByTestId("result");
 
 test("from the theory to the stiffness, and beside an accepted value", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("button", { name: "Add a constant" }).click();
   await page
     .getByRole("textbox", { name: /^Symbol of/ })
@@ -54,7 +54,7 @@ test("from the theory to the stiffness, and beside an accepted value", async ({ 
 test("a curve’s parameter, a crossing, a mean and a value read off become results", async ({
   page,
 }) => {
-  await sampleAt(page, "A discharging capacitor", "Conclude");
+  await openSheet(page, "A discharging capacitor", "conclude");
   await expect(result(page)).toContainText("C = 462 ± 5 μF");
   await page.getByRole("button", { name: "C2" }).click();
   await expect(result(page)).toContainText("C2 = 462 ± 3 μF");
@@ -74,7 +74,7 @@ test("a curve’s parameter, a crossing, a mean and a value read off become resu
 test("Monte Carlo on request, and a mended reading changes the result at once", async ({
   page,
 }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Conclude");
+  await openSheet(page, "Springiness of a clamped rule", "conclude");
   await expect(result(page)).toContainText("E = 200 ± 20 GPa");
   await page.getByText("Monte Carlo", { exact: true }).click();
   await page.getByRole("button", { name: /Draw it/ }).click();
@@ -89,7 +89,7 @@ test("Monte Carlo on request, and a mended reading changes the result at once", 
 });
 
 test("the stage has no barrier, wide or narrow", async ({ page }) => {
-  await sampleAt(page, "Two constantan wires", "Conclude");
+  await openSheet(page, "Two constantan wires", "conclude");
   await page.getByRole("button", { name: "ρ", exact: true }).click();
   await expect(page.getByTestId("compared")).toBeVisible();
   await noBarrier(page);

@@ -1,13 +1,13 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, sharedPlace, signIn, start, startSample } from "./bench";
+import { kept, openSheet, sharedPlace } from "./bench";
+import { test } from "./test";
 
 test("a reading copy shows pages and data to whoever has the link, is counted, follows, and ends when it is revoked", async ({
   page,
   browser,
 }) => {
-  await signIn(page);
-  await startSample(page, "A leaking cistern");
+  await openSheet(page, "A leaking cistern");
   await kept(page);
   const sheet = page.url();
   await page.goto(`${sharedPlace()}/shelf`);
@@ -49,8 +49,7 @@ test("a copy as it was stays as it was, and shows a report that nobody laid out"
   page,
   browser,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await kept(page);
   const id = new URL(page.url()).pathname.split("/")[2]!;
   const writer = await page.context().newPage();

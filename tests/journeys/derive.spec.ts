@@ -1,13 +1,13 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, paste, ruleAt, signIn, stage, start } from "./bench";
+import { kept, openSheet, paste, stage } from "./bench";
+import { test } from "./test";
 
 const timings =
   "L / m\tt_10 / s\n0.350\t7.29\n0.400\t8.91\n0.450\t10.58\n0.500\t12.41\n0.300\t5.77";
 
 test("T, T² and L³ are derived, with values, units and ± on the page", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await paste(page, timings);
   await page.getByRole("columnheader").nth(2).click();
   await page.getByRole("button", { name: "How sure each reading is" }).click();
@@ -45,7 +45,7 @@ test("T, T² and L³ are derived, with values, units and ± on the page", async 
 test("the worked example: percentages for a product, and renaming follows into the formulas", async ({
   page,
 }) => {
-  await ruleAt(page, "Derive");
+  await openSheet(page, "rule", "derive");
   await page.getByRole("cell", { name: /period squared/ }).click();
   await page.getByRole("spinbutton", { name: "row" }).fill("5");
   const worked = page.getByTestId("worked");
@@ -71,7 +71,7 @@ test("the worked example: percentages for a product, and renaming follows into t
 test("a formula is completed from the symbols at hand and typeset, and its row put into the write-up", async ({
   page,
 }) => {
-  await ruleAt(page, "Derive");
+  await openSheet(page, "rule", "derive");
   await page.getByRole("button", { name: "Write a formula" }).click();
   const field = page.getByRole("combobox", { name: /^Formula of z/ });
   await expect(field).toBeFocused();
@@ -94,8 +94,7 @@ test("a formula is completed from the symbols at hand and typeset, and its row p
 test("the empty stage shows the functions that there are; Enter leads on from a formula", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await paste(page, timings);
   await stage(page, "Derive");
   const there = page.getByRole("region", { name: "Functions that a formula may hold" });

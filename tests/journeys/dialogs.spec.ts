@@ -1,12 +1,12 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { signIn, stage, start } from "./bench";
+import { openSheet, stage } from "./bench";
+import { test } from "./test";
 
 test("house rules, the preview and the drawer have no barrier, and the drawer reaches every table", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("button", { name: "House rules" }).click();
   await expect(page.getByRole("heading", { name: "How sure a number is" })).toBeVisible();
   await noBarrier(page);

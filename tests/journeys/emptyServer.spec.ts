@@ -1,10 +1,11 @@
 import { readFileSync } from "node:fs";
-import { type Browser, expect, type Page, test } from "@playwright/test";
+import { type Browser, expect, type Page } from "@playwright/test";
 import { unzipSync } from "fflate";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
 import { kept } from "./bench";
 import { beginAccount, invitedByCommand, joinAs, password, setExperiment } from "./school";
+import { test } from "./test";
 
 const opened = async (browser: Browser) => (await browser.newContext()).newPage();
 const cell = (page: Page, at: string) => page.locator(`[data-cell="${at}"]`);

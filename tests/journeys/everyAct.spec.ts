@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { actWords } from "../../src/wording/acts";
 import {
   brief,
@@ -11,16 +11,16 @@ import {
   straighten,
   writeUp,
 } from "./actSteps";
-import { signIn, startSample } from "./bench";
+import { openSheet, signIn } from "./bench";
 import { doneAndUndone } from "./pressing";
+import { test } from "./test";
 
 const steps = { "1": measure, "2": derive, "3": straighten, "4": plot, "5": slope, "6": conclude, "7": writeUp } as const; // prettier-ignore
 
 for (const [stage, acts] of Object.entries(steps)) {
   test(`every act of stage ${stage} and its undo leave the focus somewhere`, async ({ page }) => {
     test.setTimeout(280_000);
-    await signIn(page);
-    await startSample(page, "Springiness of a clamped rule");
+    await openSheet(page, "Springiness of a clamped rule");
     await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
     page.setDefaultTimeout(15_000);
     const wrong: string[] = [];

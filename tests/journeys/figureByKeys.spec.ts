@@ -1,6 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
-import { signIn, start, startSample } from "./bench";
+import { expect, type Page } from "@playwright/test";
+import { openSheet } from "./bench";
 import { Hands, inFocus } from "./byKeys";
+import { test } from "./test";
 
 const points = (page: Page) => page.getByRole("application", { name: /^Readings on the figure/ });
 const said = (page: Page) => page.getByTestId("straightedge-said");
@@ -14,8 +15,7 @@ async function openMenu(page: Page, name: string | RegExp): Promise<void> {
 }
 
 test("on Slope points and lines are walked, a line is hidden, held and explained by its menu", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const hands = new Hands(page);
   await hands.press("Alt+5");
   await hands.goal("from the heading to the points", () => hands.to(points(page)));
@@ -43,8 +43,7 @@ test("on Slope points and lines are walked, a line is hidden, held and explained
 }); // prettier-ignore
 
 test("several points are taken in hand by keys and set aside together; the slope triangle is taken off by its menu", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const hands = new Hands(page);
   await hands.press("Alt+5");
   await hands.to(points(page));
@@ -70,8 +69,7 @@ test("several points are taken in hand by keys and set aside together; the slope
 }); // prettier-ignore
 
 test("a pair of the board has a menu: what is said of it, and Plot", async ({ page }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
+  await openSheet(page, "Springiness of a clamped rule");
   await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
   const hands = new Hands(page);
   await hands.press("Alt+3");
@@ -91,8 +89,7 @@ test("a pair of the board has a menu: what is said of it, and Plot", async ({ pa
 }); // prettier-ignore
 
 test("a file that is made is said by its name, a result that is found by its number", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const spoken = page.getByTestId("spoken");
   await page.keyboard.press("Alt+4");
   const png = page.getByRole("complementary", { name: "Margin" }).getByRole("button", { name: "PNG", exact: true });

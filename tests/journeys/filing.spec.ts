@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import ExcelJS from "exceljs";
-import { expect, type Page, test } from "@playwright/test";
-import { kept, rowTexts, signIn, start } from "./bench";
+import { expect, type Page } from "@playwright/test";
+import { kept, openSheet, rowTexts, signIn, start } from "./bench";
+import { test } from "./test";
 
 async function takeOut(page: Page, name: string): Promise<{ path: string; name: string }> {
   await page.getByRole("button", { name: "Take out" }).click();
@@ -77,8 +78,7 @@ for (const [kind, item] of [
 
 /** Opens the sheet for files over an empty investigation. */
 async function beginBringingIn(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.getByRole("button", { name: "Bring in" }).click();
 }
 

@@ -1,6 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
-import { chooseTyping, pressEnter, signIn, start, startSample } from "./bench";
+import { expect, type Page } from "@playwright/test";
+import { chooseTyping, openSheet, pressEnter } from "./bench";
 import { inFocus } from "./byKeys";
+import { test } from "./test";
 
 /** What leads away from the page, or to the system's own windows. */
 const leadsAway =
@@ -60,8 +61,7 @@ const stages = [["1", "Measure"], ["2", "Derive"], ["3", "Straighten"], ["4", "P
 for (const [key, stage] of stages) {
   test(`${stage}: each control pressed by key, and undone, leaves the focus somewhere`, async ({ page }) => {
     test.setTimeout(280_000);
-    await signIn(page);
-    await startSample(page, "Springiness of a clamped rule");
+    await openSheet(page, "Springiness of a clamped rule");
     await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
     await page.keyboard.press(`Alt+${key}`);
     await page.waitForTimeout(600);
@@ -73,8 +73,7 @@ for (const [key, stage] of stages) {
 }
 
 test("the last undo and the last redo leave the focus; so do a duplicated column, a paste and an added quantity undone", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const cell = page.getByRole("gridcell").getByRole("textbox");
   for (const act of ["Duplicate", "Add a quantity", "Add a table"]) {
     await pressEnter(page.getByRole("button", { name: act, exact: true }));
@@ -97,8 +96,7 @@ test("the last undo and the last redo leave the focus; so do a duplicated column
 }); // prettier-ignore
 
 test("a cell that is typed into lets go of whoever goes elsewhere, and keeps what was typed", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const cell = page.getByRole("gridcell").first().getByRole("textbox");
   for (const text of ["4.1", "about 4"]) {
     await cell.click();
@@ -110,8 +108,7 @@ test("a cell that is typed into lets go of whoever goes elsewhere, and keeps wha
 }); // prettier-ignore
 
 test("deleting on the shelf, its undo and Escape from renaming leave the focus in the list", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.keyboard.press("Alt+1");
   await page.getByRole("link", { name: "Fathom Rule" }).press("Enter");
   const list = page.getByRole("list", { name: "Investigations" });

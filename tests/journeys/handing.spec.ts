@@ -1,7 +1,8 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { kept, stage } from "./bench";
 import { classWith, setExperiment } from "./school";
+import { test } from "./test";
 
 test("a bench hands in what its teacher then opens and gives back; meanwhile the sheet stays as it is", async ({
   page,

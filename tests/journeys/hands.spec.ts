@@ -1,10 +1,10 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { chooseUncertainty, kept, rowTexts, ruleAt, signIn, stage, start } from "./bench";
+import { chooseUncertainty, kept, openSheet, rowTexts, signIn, stage, start } from "./bench";
+import { test } from "./test";
 
 test("readings typed by keyboard alone", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   for (const key of ["0.20", "Tab", "3.1", "Tab", "0.25", "Tab", "4.4", "Tab", "0.30", "Enter"]) {
     if (/^\d/.test(key)) await page.keyboard.type(key);
     else await page.keyboard.press(key);
@@ -33,8 +33,7 @@ test("readings typed by keyboard alone", async ({ page }) => {
 test("a click on the cell in hand lets the next key replace its text; a double click goes into it", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const cell = page.locator('[data-cell="1 1"]');
   await page.locator('[data-cell="0 1"]').click();
   await page.keyboard.type("3.2");
@@ -50,8 +49,7 @@ test("a click on the cell in hand lets the next key replace its text; a double c
 });
 
 test("a range is cut, pasted elsewhere and brought back by undo", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.keyboard.press("Shift+ArrowDown");
   await page.keyboard.press("Shift+ArrowRight");
   await page.keyboard.press("Control+x");
@@ -67,8 +65,7 @@ test("a range is cut, pasted elsewhere and brought back by undo", async ({ page 
 });
 
 test("the rule: keys, the dragged cursor, the browser's way back", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.keyboard.press("Alt+5");
   await expect(page).toHaveURL(/\/slope$/);
   await expect(page.getByTestId("slope")).toBeVisible();
@@ -85,8 +82,7 @@ test("the rule: keys, the dragged cursor, the browser's way back", async ({ page
 });
 
 test("rows are inserted, moved and filled by key, and sorted from their menu", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.keyboard.press("Insert");
   await expect.poll(async () => (await rowTexts(page, 1))[0]).toBe("");
   await expect.poll(async () => (await rowTexts(page, 2))[0]).toBe("0.200");
@@ -106,8 +102,7 @@ test("rows are inserted, moved and filled by key, and sorted from their menu", a
 });
 
 test("a quantity moves, and is duplicated under a symbol of its own", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("button", { name: "Move right" }).click();
   await expect(page.getByRole("columnheader").nth(2)).toContainText("L / m");
   await page.getByRole("button", { name: "Duplicate" }).click();
@@ -116,8 +111,7 @@ test("a quantity moves, and is duplicated under a symbol of its own", async ({ p
 });
 
 test("a reading is set aside with a reason, drawn hollow, and taken back", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("gridcell", { name: "overhang, row 6, 0.450 metres" }).click();
   await page.getByRole("button", { name: "Because" }).click();
   await page.getByRole("option", { name: "another reason" }).click();
@@ -139,8 +133,7 @@ test("a reading is set aside with a reason, drawn hollow, and taken back", async
 });
 
 test("a typed unit is understood as it is typed", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.getByLabel("Unit").fill("m/s^2");
   await expect(page.getByTestId("unit-meaning")).toHaveText("m\u00a0s−2 · acceleration");
   await page.getByLabel("Unit").fill("metr");
@@ -149,8 +142,7 @@ test("a typed unit is understood as it is typed", async ({ page }) => {
 });
 
 test("each kind of ± is explained as it is chosen, and drawn", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const explained = page.getByTestId("uncertainty-explained");
   await chooseUncertainty(page, "half the smallest division");
   await page.getByRole("textbox", { name: "Smallest division" }).fill("0.001");
@@ -170,7 +162,7 @@ test("each kind of ± is explained as it is chosen, and drawn", async ({ page })
 });
 
 test("the drawer: a number is mended without leaving the figure", async ({ page }) => {
-  await ruleAt(page, "Slope");
+  await openSheet(page, "rule", "slope");
   await expect(page.getByTestId("ledger")).toContainText("12.32");
   await page.keyboard.press("Alt+0");
   await expect(page.getByRole("textbox", { name: "overhang, row 1" })).toBeFocused();
@@ -186,8 +178,7 @@ test("the drawer: a number is mended without leaving the figure", async ({ page 
 });
 
 test("a quantity can be added and removed, and undo brings its readings back", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("button", { name: "Add a quantity" }).click();
   await expect(page.getByRole("columnheader")).toHaveCount(7);
   await page.getByRole("columnheader").nth(1).click();

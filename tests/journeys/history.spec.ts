@@ -1,12 +1,12 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, rowTexts, signIn, start } from "./bench";
+import { kept, openSheet, rowTexts } from "./bench";
+import { test } from "./test";
 
 test("what was done is listed by act, a moment is looked at in all stages, and gone back to as a new edit", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const cell = page.locator('[data-cell="0 1"]');
   const before = (await rowTexts(page, 1))[1]!;
   await cell.click();

@@ -1,11 +1,12 @@
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { chromium, expect, type Page, test } from "@playwright/test";
+import { chromium, expect, type Page } from "@playwright/test";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
-import { kept, rowTexts, sharedPlace, signIn, stage, start } from "./bench";
+import { kept, openSheet, rowTexts, sharedPlace, signIn, stage, start } from "./bench";
 import { removeProfile } from "../../scripts/removeProfile";
+import { test } from "./test";
 
 /** An application of a test's own, that it may kill. */
 async function ownPlace() {
@@ -33,8 +34,7 @@ async function expectRows(page: Page, count: number): Promise<void> {
 }
 
 test("two windows see each other's edits at once", async ({ page, context }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await kept(page);
   const other = await context.newPage();
   await other.goto(page.url());
@@ -48,8 +48,7 @@ test("two windows see each other's edits at once", async ({ page, context }) => 
 });
 
 test("what would spoil the document is rolled back, and waits in the list", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.route("**/edits", async (route) => {
     const body = route.request().postDataJSON() as { edits: { patches: { value: unknown }[] }[] };
     for (const { patches } of body.edits) for (const patch of patches) patch.value = 7;
@@ -153,8 +152,7 @@ test("the browser closed while PostgreSQL is away: everything is there, and is s
 });
 
 test("moving to the shelf and back at once loses nothing", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await typeRows(page, 1, 1);
   const address = page.url();
   await page.goto(`${sharedPlace()}/shelf`);

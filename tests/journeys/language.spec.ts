@@ -1,6 +1,7 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { allHere, sharedPlace } from "./bench";
 import { beginAccount, invitedByCommand, password } from "./school";
+import { test } from "./test";
 
 test.use({ locale: "de-DE" });
 

@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
-import { expect, type Locator, type Page, test } from "@playwright/test";
+import { expect, type Locator, type Page } from "@playwright/test";
 import { unzipSync } from "fflate";
-import { kept, openBlock, paste, rowTexts, signIn, stage, start } from "./bench";
+import { kept, openBlock, openSheet, paste, rowTexts, signIn, stage } from "./bench";
+import { test } from "./test";
 
 const lines = (rows: readonly (readonly (string | number)[])[]) =>
   rows.map((row) => row.join("\t")).join("\n");
@@ -23,8 +24,7 @@ async function named(page: Page, title: string): Promise<void> {
 test("counts repeated ten times at six settings: a dashed line and an exponential", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const spread = [3, -5, 0, 7, -2, 4, -6, 1, -3, 2];
   const rows = [0, 1, 2, 3, 4, 5].map((sheets) => [
     sheets,
@@ -51,8 +51,7 @@ test("counts repeated ten times at six settings: a dashed line and an exponentia
 test("four pasted columns with a ± each: a black figure with bars up only, for a word processor", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const heads = ["flow Q / mL s⁻¹", "±Q", "head h / cm", "±h"];
   const rows = [2, 4, 6, 8, 10].map((h) => [(3.9 * Math.sqrt(h)).toFixed(1), 0.3, h, 0.2]);
   await paste(page, lines([heads, ...rows]));
@@ -93,8 +92,7 @@ test("four pasted columns with a ± each: a black figure with bars up only, for 
 test("two series told apart by words: parabolas, velocities between readings, and v² for both", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const x = (t: number, u: number) => (0.05 + u * t - 0.5 * 0.6 * t * t).toFixed(4);
   const rows = [0, 0.4, 0.8, 1.2, 1.6, 2.0, 2.4, 2.8].flatMap((t) => [
     ["soft push", t.toFixed(1), x(t, 0.8)],
@@ -138,8 +136,7 @@ test("two series told apart by words: parabolas, velocities between readings, an
 test("a logistic of one’s own with a spoilt point, which is set aside by a right click", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const y = (t: number) => 90 / (1 + Math.exp(-(t - 8) / 1.9));
   const rows = Array.from({ length: 15 }, (_, t) => [t, (t === 9 ? 12 : y(t)).toFixed(1)]);
   await paste(page, lines([["day t / d", "leaves A / cm²"], ...rows]));
@@ -173,8 +170,7 @@ test("a logistic of one’s own with a spoilt point, which is set aside by a rig
 });
 
 test("a weighted and an unweighted line side by side, with intervals of 99 %", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const rows = [
     [0.5, 0.1, 4.1, 0.2],
     [1.0, 0.1, 7.9, 0.2],
@@ -204,8 +200,7 @@ test.describe("on a tablet beside the apparatus", () => {
   test.use({ hasTouch: true, isMobile: true, viewport: { width: 820, height: 1180 } });
 
   test("a whole table by big entry", async ({ page }) => {
-    await signIn(page);
-    await start(page);
+    await openSheet(page);
     await named(page, "Air column in a tube");
     await page.getByRole("button", { name: "Big entry" }).tap();
     const dialog = page.getByRole("dialog", { name: "Big entry" });
@@ -230,8 +225,7 @@ test.describe("on a tablet beside the apparatus", () => {
   test("a handle is 44 pixels wide for a finger, and a long press opens the menu", async ({
     page,
   }) => {
-    await signIn(page);
-    await start(page, "rule");
+    await openSheet(page, "rule");
     const cell = page.getByRole("gridcell", { name: /row 3/ }).first();
     const box = (await cell.boundingBox())!;
     const touch = await page.context().newCDPSession(page);

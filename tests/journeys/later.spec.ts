@@ -1,8 +1,9 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { languageCookie } from "../../src/protocol/languageCookie";
 import { awayWords } from "../../src/wording/away";
 import { speaking } from "../../src/wording/language/spoken";
 import { cellAt, sharedPlace, signIn, start, typeAt } from "./bench";
+import { test } from "./test";
 
 /** A sheet opened by a browser that can't have what comes later; gives what lets it through again. */
 async function openedAlone(page: Page): Promise<() => void> {

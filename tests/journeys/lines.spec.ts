@@ -1,15 +1,15 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { atSlope, chooseOption, openBlock, paste, signIn, stage, start } from "./bench";
+import { atSlope, chooseOption, openBlock, openSheet, paste, stage } from "./bench";
+import { test } from "./test";
 
 const drawn = (page: Page, role: string) => page.getByRole("main").locator(`[data-role="${role}"]`);
 
 /** Two falling and rising columns over one axis, the second long in rows where many are wanted. */
 async function twoColumns(page: Page, rows: number): Promise<void> {
   await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const lines = Array.from({ length: rows }, (_, i) => {
     const wobble = [0.1, -0.2, 0.15, -0.05, 0][i % 5]!;
     return [i + 1, (2 * i + wobble).toFixed(2), (100 - i - wobble).toFixed(2)].join("\t");

@@ -1,6 +1,7 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, paste, rowTexts, signIn, stage, start, startSample } from "./bench";
+import { kept, openSheet, paste, rowTexts, stage } from "./bench";
+import { test } from "./test";
 
 const timings = [
   ["0.200", "3.12", "3.06", "3.15"],
@@ -11,8 +12,7 @@ const timings = [
 ];
 
 test("the clamped rule, three repeats, typed by the keyboard alone", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const keys = page.keyboard;
   /** Walks with Tab from the grid to what has this name, as one without a mouse does. */
   const tabTo = async (name: RegExp) => {
@@ -57,8 +57,7 @@ test("the clamped rule, three repeats, typed by the keyboard alone", async ({ pa
 });
 
 test("a further repeat for one row, and one repeat set aside", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("gridcell", { name: /time for ten swings, repeat 2, row 3/ }).click();
   await page.keyboard.type("6.72");
   await page.keyboard.press("Enter");
@@ -83,8 +82,7 @@ test("a further repeat for one row, and one repeat set aside", async ({ page }) 
 });
 
 test("an instrument sets unit, decimals and ±; another is kept as one's own", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.getByRole("button", { name: "Read with" }).click();
   await page.getByRole("option", { name: /digital voltmeter/ }).click();
   await expect(page.getByTestId("unit-meaning")).toHaveText("V · voltage");
@@ -110,8 +108,7 @@ test("an instrument sets unit, decimals and ±; another is kept as one's own", a
 test("house rules: everything follows at once, and undo brings the old ones back", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const choose = async (rule: string, value: string | RegExp) => {
     await page.getByRole("dialog").getByRole("button", { name: rule }).click();
     await page.getByRole("option", { name: value }).click();
@@ -136,8 +133,7 @@ test("house rules: everything follows at once, and undo brings the old ones back
 });
 
 test("constants: one's own with its ±, and one of nature", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("button", { name: "Add a constant" }).click();
   await page.getByLabel("Value of k").fill("25.4");
   await page.getByLabel("± of k").fill("-0.1");
@@ -159,8 +155,7 @@ test("constants: one's own with its ±, and one of nature", async ({ page }) => 
 test("who removes things by keys stands at the next one, and at the last at what is left", async ({
   page,
 }) => {
-  await signIn(page);
-  await startSample(page, "Springiness of a clamped rule");
+  await openSheet(page, "Springiness of a clamped rule");
   for (const [symbol, next] of [
     ["m", "Remove b"],
     ["b", "Remove d"],
@@ -172,8 +167,7 @@ test("who removes things by keys stands at the next one, and at the last at what
 });
 
 test("two tables, two series: each row to its own", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await paste(page, "l / m\tR / ohm\n0.2\t1.1\n0.4\t2.1\n0.2\t2.0\n0.4\t4.1");
   await page.getByRole("gridcell", { name: /row 3/ }).first().click();
   await page.keyboard.press("Shift+ArrowDown");
@@ -205,8 +199,7 @@ test("two tables, two series: each row to its own", async ({ page }) => {
 });
 
 test("a pencil mark is answered with a reason, and brought back", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await paste(page, "L / m\tt / s\n1.0\t2.0\n1.2\t2.6\n1.4\t3.1");
   await expect(page.getByRole("link", { name: /Measure 3 pencil marks/ })).toBeVisible();
   await page
@@ -222,8 +215,7 @@ test("a pencil mark is answered with a reason, and brought back", async ({ page 
 });
 
 test("a reading is found by its text, and the keys go on from there", async ({ page }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.keyboard.press("Control+f");
   await page.keyboard.type("0.4");
   await expect(page.getByText("2 found")).toBeVisible();
@@ -236,8 +228,7 @@ test("a reading is found by its text, and the keys go on from there", async ({ p
 test("a quantity is dragged, hidden and shown, and its symbol kept apart from others", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const heading = (index: number) => page.getByRole("columnheader").nth(index);
   const from = (await heading(1).boundingBox())!;
   const to = (await heading(3).boundingBox())!;
@@ -264,8 +255,7 @@ test("a quantity is dragged, hidden and shown, and its symbol kept apart from ot
 test("pasted columns: a ± belongs to its quantity, numbered ones are repeats; undo names what it takes back", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await paste(
     page,
     "flow Q / mL s⁻¹\t±Q\thead h / cm\tN1\tN2\tN3\n12.4\t0.2\t5.0\t3\t4\t5\n17.6\t0.3\t10.0\t3\t4\t8",
@@ -286,8 +276,7 @@ test("pasted columns: a ± belongs to its quantity, numbered ones are repeats; u
 });
 
 test("the list of all keys is one key away, and from the header", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.keyboard.press("F1");
   const list = page.getByRole("dialog", { name: "All keys" });
   await expect(list.getByRole("region")).toHaveCount(8);
@@ -301,8 +290,7 @@ test("the list of all keys is one key away, and from the header", async ({ page 
 test("pasted words that come again make series, and stay a column by one click", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await paste(page, "wire\tl / m\tR / ohm\nthin\t0.2\t2.1\nthick\t0.3\t1.1\nthin\t0.4\t4.0");
   const note = page.getByTestId("worded");
   await expect(note).toContainText("the rows stand in 2 series");

@@ -1,7 +1,18 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { Client } from "pg";
-import { allHere, kept, paste, rowTexts, sharedPlace, signIn, stage, start } from "./bench";
+import {
+  allHere,
+  kept,
+  openSheet,
+  paste,
+  rowTexts,
+  sharedPlace,
+  signIn,
+  stage,
+  start,
+} from "./bench";
+import { test } from "./test";
 
 const row1 = (page: Page) => page.locator('[aria-rowindex="2"]').getByRole("gridcell").nth(1);
 
@@ -14,8 +25,7 @@ async function typeTime(page: Page, text: string): Promise<void> {
 
 /** Signs in and brings the clamped rule in; the server has all of it. */
 async function openRule(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await kept(page);
 }
 
@@ -24,8 +34,7 @@ test("two who typed offline into one cell are both told, and the replaced value 
 }) => {
   const [ines, other] = [await browser.newContext(), await browser.newContext()];
   const [here, there] = [await ines.newPage(), await other.newPage()];
-  await signIn(here);
-  await start(here, "rule");
+  await openSheet(here, "rule");
   await signIn(there);
   await there.goto(here.url());
   await expect(row1(there)).toBeVisible();
@@ -84,8 +93,7 @@ test("readings and a long table that came without a connection are all kept", as
 test("a change that the server won't take waits in a list: named, taken out as a file, tried again", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.route("**/edits", (route) =>
     route.request().postData()?.includes("4.66")
       ? route.fulfill({ status: 400, json: { reason: "no" } })
@@ -116,8 +124,7 @@ test("eight tabs of one browser, more than it has connections, work side by side
   context,
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   const tabs = [page];
   while (tabs.length < 8) {
     const tab = await context.newPage();
@@ -138,8 +145,7 @@ test("eight tabs of one browser, more than it has connections, work side by side
 test("what can't be read opens as a page that says so, and goes back to its last good state", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await typeTime(page, "4.33");
   await kept(page);
   const id = new URL(page.url()).pathname.split("/")[2];

@@ -1,12 +1,13 @@
 import { appendFileSync, mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { type BrowserContext, chromium, expect, type Page, test } from "@playwright/test";
+import { type BrowserContext, chromium, expect, type Page } from "@playwright/test";
 import { browserOptions } from "../../scripts/browser";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { type Server, startScratchPlace } from "../../scripts/provision/server.mjs";
 import { cellAt, kept, signIn, typeAt } from "./bench";
 import { removeProfile } from "../../scripts/removeProfile";
+import { test } from "./test";
 
 const cluster = Cluster.scratch();
 const profile = mkdtempSync(join(tmpdir(), "fathom-rule-device-"));

@@ -1,11 +1,12 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { paste, ruleAt, signIn, stage, start } from "./bench";
+import { openSheet, paste, stage } from "./bench";
+import { test } from "./test";
 
 async function atPlot(page: Page): Promise<void> {
-  await ruleAt(page, "Plot");
+  await openSheet(page, "rule", "plot");
   await expect(page.getByRole("img", { name: /against/ })).toBeVisible();
 }
 
@@ -80,8 +81,7 @@ test("words on the figure: title, equation, a label that is moved by hand and by
 test("two series have a legend, which is dragged and finds its own place again", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("gridcell", { name: /overhang, row 6/ }).click();
   await page.getByRole("button", { name: "Row 6", exact: true }).click();
   await page.getByRole("menuitem", { name: "Make a series of them" }).click();
@@ -181,8 +181,7 @@ test("a second figure, black on white, has no barrier", async ({ page }) => {
 test("a table too long for its figure's page goes on more pages, or on one with fewer columns", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const rows = Array.from({ length: 200 }, (_, i) => `${i + 1}.25\t${2 * i + 1}.5 ± 0.5`);
   await paste(page, `h / cm\tQ / mL s^-1\n${rows.join("\n")}`);
   await stage(page, "Plot");

@@ -1,11 +1,12 @@
 import { type ChildProcess, execFileSync } from "node:child_process";
-import { type Browser, expect, type Page, test } from "@playwright/test";
+import { type Browser, expect, type Page } from "@playwright/test";
 import { Client } from "pg";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
 import { PgBouncer } from "../../scripts/provision/pgbouncer.mjs";
 import { freePort } from "../../scripts/provision/run.mjs";
 import { migrate, Server } from "../../scripts/provision/server.mjs";
 import { cellAt as cell, kept, signIn, start, typeAt } from "./bench";
+import { test } from "./test";
 
 const cluster = Cluster.scratch();
 let replica: Cluster;

@@ -1,4 +1,4 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { benchWords } from "../../src/wording/benches";
 import { bigEntryWords } from "../../src/wording/bigEntry";
 import { classWords } from "../../src/wording/classes";
@@ -19,6 +19,7 @@ import {
   stageAt,
   startedFrom,
 } from "./pseudoWalk";
+import { test } from "./test";
 
 test.use({ actionTimeout: 15_000 });
 

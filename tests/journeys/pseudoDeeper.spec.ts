@@ -1,4 +1,4 @@
-import { type Browser, expect, type Page, test } from "@playwright/test";
+import { type Browser, expect, type Page } from "@playwright/test";
 import { benchWords } from "../../src/wording/benches";
 import { classWords } from "../../src/wording/classes";
 import { copyWords } from "../../src/wording/copies";
@@ -26,6 +26,7 @@ import {
   startedFrom,
 } from "./pseudoWalk";
 import { joined } from "./school";
+import { test } from "./test";
 
 test.use({ actionTimeout: 15_000 });
 test.describe.configure({ timeout: 300_000 });

@@ -1,13 +1,13 @@
-import { expect, type Locator, type Page, test } from "@playwright/test";
+import { expect, type Locator, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
-import { chooseTyping, kept, signIn, start } from "./bench";
+import { chooseTyping, kept, openSheet } from "./bench";
 import { doneAndUndone, type Step } from "./pressing";
+import { test } from "./test";
 
 /** A fresh sheet with 7 s of the clamped rule's swing. */
 async function swing(page: Page): Promise<void> {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await takeInstrument(page, "displacement sensor");
   await type(page, "overhang / m", "0.35");
   await record(page, 7);
@@ -57,8 +57,7 @@ test("the height of the third trough is read off, and follows what is set aside 
 }); // prettier-ignore
 
 test("an earlier moment is looked at while an instrument records, and the recording goes on", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const cell = page.getByRole("row").nth(1).getByRole("gridcell").first();
   await cell.click();
   await page.keyboard.type("1.5");
@@ -87,8 +86,7 @@ async function tabTo(page: Page, place: Locator): Promise<void> {
 }
 
 test("by keys alone: an instrument is chosen, recorded with, trimmed, read off, and its reading found", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const keys = page.keyboard;
   const button = (name: string | RegExp, within: Page | Locator = page) => within.getByRole("button", { name });
   const press = async (place: Locator, key = "Enter") => {

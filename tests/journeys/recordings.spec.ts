@@ -1,10 +1,11 @@
 import { readFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { investigationJson } from "../../src/output/investigationJson";
 import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
 import { noBarrier } from "./barriers";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
-import { kept, rowTexts, signIn, stage, start } from "./bench";
+import { kept, openSheet, rowTexts, signIn, stage, start } from "./bench";
+import { test } from "./test";
 
 async function bringInRule(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Bring in an investigation" }).click();
@@ -87,8 +88,7 @@ test("another trim is another reading, and one that was typed over stays", async
 
 /** A fresh sheet with the chooser of files for recordings open. */
 async function openFiles(page: Page) {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.getByRole("button", { name: "Recordings" }).click();
   await page.getByRole("button", { name: "Bring in a file" }).click();
   return page.getByRole("dialog");
@@ -181,8 +181,7 @@ test("a sound tells its pitch, and how sure it is, by its spectrum", async ({ pa
 }); // prettier-ignore
 
 test("one key puts the balance’s present value into the cell in hand, with its ±", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await margin(page).getByRole("button", { name: /^Instrument by hand/ }).click();
   await page.getByRole("option", { name: "balance" }).click();
   await expect(margin(page).getByRole("button", { name: "Take its value" })).toBeVisible();
@@ -236,8 +235,7 @@ const read = 300 - 3 - 1;
 
 test("a microcontroller’s lines are recorded until it is pulled out, though its page is held up", async ({ page }) => {
   await page.addInitScript(printingPort);
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.getByRole("button", { name: "Recordings" }).click();
   await margin(page).getByRole("button", { name: "Record its lines" }).click();
   await expect(page.getByTestId("recording-line")).toContainText(/Recording, \d/);
@@ -249,8 +247,7 @@ test("a microcontroller’s lines are recorded until it is pulled out, though it
 
 test("a discharge becomes a table, and a smoothed channel beside it; both stand in the report", async ({ page }) => {
   test.setTimeout(180_000);
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await takeInstrument(page, "voltage and current logger");
   await record(page, 6);
   await type(page, "begins at / s", "2");
@@ -281,8 +278,7 @@ test("a discharge becomes a table, and a smoothed channel beside it; both stand 
 }); // prettier-ignore
 
 test("an instrument that another bench has in hand says so, and is free again afterwards", async ({ page, browser }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await takeInstrument(page, "force sensor");
   await margin(page).getByRole("button", { name: "Record", exact: true }).click();
   await expect(page.getByTestId("recording-line")).toContainText(/Recording, \d/);

@@ -1,5 +1,6 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { kept, sharedPlace, signIn, start } from "./bench";
+import { test } from "./test";
 
 /** Starts from the sample under a title of this test's own. */
 async function onShelf(page: Page, title: string): Promise<void> {

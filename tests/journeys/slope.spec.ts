@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
-import { atSlope, chooseOption, signIn, stage, start } from "./bench";
+import { expect } from "@playwright/test";
+import { atSlope, chooseOption, openSheet, stage } from "./bench";
+import { test } from "./test";
 
 test("the ledger holds best, steepest and shallowest line, and the figure draws them", async ({
   page,
@@ -54,8 +55,7 @@ test("the bars count, and the line is held, as chosen", async ({ page }) => {
 test("a reading far off prevents the range; it is named, set aside and taken back", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByRole("gridcell", { name: /overhang, row 4/ }).click();
   await page.keyboard.type("0.39");
   await page.keyboard.press("Enter");

@@ -1,9 +1,10 @@
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
-import { kept, paste, ruleAt, sharedPlace, signIn, stage, start } from "./bench";
+import { kept, openSheet, paste, sharedPlace, stage, start } from "./bench";
+import { test } from "./test";
 
 async function atBoard(page: Page): Promise<void> {
-  await ruleAt(page, "Straighten");
+  await openSheet(page, "rule", "straighten");
   await expect(page.getByRole("grid", { name: "Straighten board" })).toBeVisible();
 }
 
@@ -26,8 +27,7 @@ function statement(text: string | null): { value: number; half: number } {
 /** A capacitor discharging: U = 9 V · exp(−t/24.2 s), read to 0.05 V. */
 async function discharge(page: Page): Promise<void> {
   await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const readings = ["8.87", "7.00", "5.48", "4.24", "3.24", "2.61", "2.00", "1.57", "1.23", "0.94"];
   const rows = readings.map((volts, i) => `${6 * i}\t${volts} ± 0.05`);
   await paste(page, ["time, t / s\tvoltage, U / V", ...rows].join("\n"));
@@ -175,8 +175,7 @@ test("the stage has no barrier, and an empty one offers the first step", async (
 });
 
 test("a pair that stays bent says why, and the next thing to try is a button", async ({ page }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const scatter = [0.03, -0.05, 0.02, 0.04, -0.04, 0.01, -0.02];
   const rows = scatter.map((by, i) => `${i + 1}\t${(40 + 3 * (i + 1) ** 2 + by).toFixed(2)}`);
   await paste(page, ["load F / N\tlength s / mm", ...rows].join("\n"));
@@ -192,8 +191,7 @@ test("a pair that stays bent says why, and the next thing to try is a button", a
 test("a velocity against a position that goes back on itself: v² is proposed, and plotted", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   const rows = Array.from({ length: 13 }, (_, i) => {
     const v = 1.2 - 0.2 * i;
     return `${((1.44 - v * v) / 1.2 + 0.003 * (i % 3)).toFixed(3)}\t${v.toFixed(2)}`;

@@ -1,7 +1,8 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { allHere, sharedPlace, stage, startSample } from "./bench";
 import { heardOn } from "./pseudoChecks";
 import { beginAccount, invitedByCommand } from "./school";
+import { test } from "./test";
 
 test.use({ locale: "en-GB" });
 

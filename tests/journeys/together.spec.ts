@@ -1,7 +1,8 @@
-import { type Browser, expect, type Page, test } from "@playwright/test";
+import { type Browser, expect, type Page } from "@playwright/test";
 import { noBarrier } from "./barriers";
 import { cellAt as cell, kept, typeAt as type } from "./bench";
 import { joined, makeClass, setExperiment } from "./school";
+import { test } from "./test";
 
 /** Two students at one bench with its sheet open, and their teacher, who reads it. */
 async function threeOnOneSheet(page: Page, browser: Browser) {

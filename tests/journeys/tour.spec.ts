@@ -1,5 +1,6 @@
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { sharedPlace, signIn, startSample } from "./bench";
+import { test } from "./test";
 
 test("the first tour leads along the rule once, and never comes again", async ({ browser }) => {
   const page = await browser.newPage();

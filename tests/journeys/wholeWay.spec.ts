@@ -1,18 +1,19 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { expect, test } from "@playwright/test";
+import { expect } from "@playwright/test";
 import { roundStatement } from "../../src/core/number/statement";
 import {
   chooseUncertainty,
   kept,
+  openSheet,
   paste,
   rowTexts,
-  ruleAt,
   sharedPlace,
   signIn,
   stage,
   start,
 } from "./bench";
+import { test } from "./test";
 
 interface LineCase {
   name: string;
@@ -82,7 +83,7 @@ test("readings in, a figure with its slope out, and everything there next time",
 });
 
 test("choosing other axes changes the figure and the slope's unit", async ({ page }) => {
-  await ruleAt(page, "Plot");
+  await openSheet(page, "rule", "plot");
   await page.getByRole("button", { name: "Along the horizontal axis" }).click();
   await page.getByRole("option", { name: "overhang, L / m", exact: true }).click();
   await expect(page.locator('[data-role="title"]')).toHaveText("T2 against L");
@@ -92,7 +93,7 @@ test("choosing other axes changes the figure and the slope's unit", async ({ pag
 });
 
 test("the figure is taken out as SVG and PNG, alike to the page", async ({ page }) => {
-  await ruleAt(page, "Plot");
+  await openSheet(page, "rule", "plot");
   const figure = page.getByRole("img", { name: /^T² against L³: 7 points/ });
   await expect(figure).toBeVisible();
   const onPage = await figure

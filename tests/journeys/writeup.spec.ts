@@ -1,9 +1,10 @@
 import { execFileSync } from "node:child_process";
 import { readFileSync, writeFileSync } from "node:fs";
-import { expect, type Page, test } from "@playwright/test";
+import { expect, type Page } from "@playwright/test";
 import { unzipSync } from "fflate";
 import { noBarrier } from "./barriers";
-import { kept, sampleAt, signIn, stage, start, startSample } from "./bench";
+import { kept, openSheet, stage, startSample } from "./bench";
+import { test } from "./test";
 
 const run = (program: string, ...args: readonly string[]) =>
   execFileSync(program, [...args], { encoding: "utf8" });
@@ -27,8 +28,7 @@ async function stageByKey(page: Page, number: number): Promise<void> {
 test("from an empty investigation to a PDF that can be handed in, along the rule", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
+  await openSheet(page);
   await page.getByLabel("Title of the investigation").fill("Rolling off the bench");
   const grid = page.getByRole("grid");
   await grid.getByRole("gridcell").getByRole("textbox").first().focus();
@@ -76,7 +76,7 @@ test("from an empty investigation to a PDF that can be handed in, along the rule
 });
 
 test("every kind of file holds what the page shows", async ({ page }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   await expect(block(page, "Discussion")).toContainText("(200 ± 20) GPa");
   const docx = unzipSync(readFileSync(await takeOut(page, "DOCX")));
   expect(Buffer.from(docx["word/document.xml"]!).toString()).toContain("200\u00a0±\u00a020");
@@ -94,8 +94,7 @@ test("every kind of file holds what the page shows", async ({ page }) => {
 test("signs that no font holds are named before the PDF is made; other scripts are simply there", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page, "rule");
+  await openSheet(page, "rule");
   await page.getByLabel("Title of the investigation").fill("CO₂ длина طول 长度 😀");
   await stageByKey(page, 7);
   await page.getByRole("button", { name: "Lay out the write-up" }).click();
@@ -110,7 +109,7 @@ test("signs that no font holds are named before the PDF is made; other scripts a
 });
 
 test("a mended reading changes tables, figure and numbers in the text", async ({ page }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   await expect(block(page, "Table 1")).toContainText("12.50");
   await page.getByRole("button", { name: "Readings", exact: true }).click();
   await page.getByRole("gridcell", { name: /time for ten swings.*repeat 1, row 7/ }).click();
@@ -121,7 +120,7 @@ test("a mended reading changes tables, figure and numbers in the text", async ({
 });
 
 test("blocks are moved and hidden by keys, and the numbers follow", async ({ page }) => {
-  await sampleAt(page, "A discharging capacitor", "Write up");
+  await openSheet(page, "A discharging capacitor", "writeup");
   await expect(block(page, "Discussion")).toContainText("The line in Figure 1 gives");
   const first = page.getByRole("region", { name: "Figure 1", exact: true });
   await page.getByRole("button", { name: "Move Figure 1" }).focus();
@@ -136,7 +135,7 @@ test("blocks are moved and hidden by keys, and the numbers follow", async ({ pag
 });
 
 test("words are set by keys and tools, and kept", async ({ page }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   const aim = words(page, "Aim");
   await aim.click();
   await page.keyboard.press("Control+A");
@@ -169,7 +168,7 @@ test("words are set by keys and tools, and kept", async ({ page }) => {
 test("tools of a text are one stop of the Tab key, and the arrow keys reach each", async ({
   page,
 }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   const aim = words(page, "Aim");
   await aim.click();
   await page.keyboard.press("Control+End");
@@ -192,7 +191,7 @@ test("tools of a text are one stop of the Tab key, and the arrow keys reach each
 });
 
 test("the pages are those that are printed", async ({ page }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   await page.getByRole("button", { name: "Pages", exact: true }).click();
   const pages = page.getByTestId("pages").getByRole("img");
   await expect(pages.first()).toBeVisible();
@@ -211,7 +210,7 @@ test("the pages are those that are printed", async ({ page }) => {
 });
 
 test("every page follows a mended reading, in sight or not", async ({ page }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   await page.getByRole("button", { name: "Pages", exact: true }).click();
   const pages = page.getByTestId("pages").getByRole("img");
   const discussed = pages.filter({ hasText: /so the stiffness of the steel/ });
@@ -226,7 +225,7 @@ test("every page follows a mended reading, in sight or not", async ({ page }) =>
 });
 
 test("what a strict reader would say is marked, and answered", async ({ page }) => {
-  await sampleAt(page, "Springiness of a clamped rule", "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   await words(page, "Discussion").click();
   await page.keyboard.press("Control+End");
   await page.keyboard.type(" So it is 185 GPa.");
@@ -237,9 +236,7 @@ test("what a strict reader would say is marked, and answered", async ({ page }) 
 test("the stage has no barrier in either view, empty or full, and none at 820", async ({
   page,
 }) => {
-  await signIn(page);
-  await start(page);
-  await stage(page, "Write up");
+  await openSheet(page, "empty", "writeup");
   await expect(page.getByText("No write-up yet")).toBeVisible();
   await noBarrier(page);
   await page.goBack();
