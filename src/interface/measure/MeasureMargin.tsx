@@ -10,8 +10,8 @@ import { SetAsidePanel } from "./SetAsidePanel";
 import { laterPart } from "../later/laterPart";
 import { WithDesk } from "../recordings/RecordingsProvider";
 
-/** Comes ahead: instruments are asked in a free moment. */
-const TakeValue = laterPart(() => import("./TakeValue").then((part) => part.TakeValue), {
+/** Comes once Measure is shown: instruments are asked in a free moment. */
+export const TakeValue = laterPart(() => import("./TakeValue").then((part) => part.TakeValue), {
   needed: () => false,
 });
 

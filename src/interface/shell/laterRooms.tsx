@@ -7,6 +7,7 @@ import { fetchAhead } from "../later/fetchAhead";
 import { savesData } from "../later/freeMoment";
 import { laterPart, type LaterPart } from "../later/laterPart";
 import { LookForMarksLater } from "../marks/MarksProvider";
+import { TakeValue } from "../measure/MeasureMargin";
 import { MeasureRoom } from "../measure/MeasureRoom";
 import { keepApplication } from "../offline/keptApplication";
 import { stageOfPath } from "../parts/stagePath";
@@ -63,7 +64,8 @@ export function useRoomsAhead(stage: StageId): void {
     let current = true;
     const at = stages.indexOf(stage);
     const near = [stages[at], stages[at + 1], stages[at - 1]].flatMap((one) => laterOf(one));
-    void fetchAhead([LookForMarksLater.later, ...near], () => current).then((all) => {
+    const ofMeasure = stage === "measure" ? [TakeValue.later] : [];
+    void fetchAhead([LookForMarksLater.later, ...ofMeasure, ...near], () => current).then((all) => {
       if (!all) return;
       document.documentElement.dataset.allHere = "yes";
       if (!savesData()) void keepApplication();
