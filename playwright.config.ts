@@ -1,6 +1,5 @@
 import { defineConfig } from "@playwright/test";
 import { browserOptions } from "./scripts/browser";
-import { journeysBrowser } from "./scripts/provision/debian.mjs";
 
 /** The simulated instruments are the same for all, and one bench has one at a time: their journeys go one after the other. */
 const atInstruments = ["readingOff.spec.ts", "recordings.spec.ts"];
@@ -27,6 +26,6 @@ export default defineConfig({
     // What is kept on a device has a journey of its own; all others see what the server says.
     serviceWorkers: "block",
     permissions: ["clipboard-read", "clipboard-write"],
-    launchOptions: { ...browserOptions, executablePath: journeysBrowser() },
+    launchOptions: browserOptions,
   },
 });

@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { stripVTControlCharacters } from "node:util";
 import { ensureBuild } from "./provision/build.mjs";
 import {
-  ensureWindowless,
+  ensureChromium,
   ensureNginx,
   ensurePgBouncer,
   ensurePoppler,
@@ -96,7 +96,7 @@ async function journeys() {
 await main(async () => {
   ensurePostgres();
   await ensurePackages();
-  ensureWindowless();
+  ensureChromium();
   ensureNginx();
   ensurePgBouncer();
   ensurePoppler();

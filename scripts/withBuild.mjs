@@ -1,7 +1,7 @@
 /** Runs a command once the application is built and what it needs is there. */
 import { ensureBuild } from "./provision/build.mjs";
 import {
-  ensureWindowless,
+  ensureChromium,
   ensureNginx,
   ensurePgBouncer,
   ensurePostgres,
@@ -10,7 +10,7 @@ import { main, run } from "./provision/run.mjs";
 
 await main(async () => {
   ensurePostgres();
-  ensureWindowless();
+  ensureChromium();
   ensureNginx();
   ensurePgBouncer();
   await ensureBuild();

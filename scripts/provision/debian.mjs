@@ -3,7 +3,6 @@ import { Missing, quietly, say } from "./run.mjs";
 
 const postgresFolder = "/usr/lib/postgresql";
 export const chromiumPath = "/usr/bin/chromium";
-const windowlessPath = "/usr/bin/chromium-headless-shell";
 
 /** The folder of the newest PostgreSQL's programs, or undefined. */
 export function postgresPrograms() {
@@ -14,17 +13,16 @@ export function postgresPrograms() {
     .find((folder) => existsSync(`${folder}/initdb`));
 }
 
-function install(...names) {
-  const named = names.join(" ");
+function install(name) {
   if (process.getuid() !== 0) {
     throw new Missing(
-      `Debian's package ${named} is missing, and only root can install it.\n` +
-        `Do this first, then start again:  sudo apt-get install -y ${named}`,
+      `Debian's package ${name} is missing, and only root can install it.\n` +
+        `Do this first, then start again:  sudo apt-get install -y ${name}`,
     );
   }
-  say(`installing Debian's ${named}`);
+  say(`installing Debian's ${name}`);
   const env = { ...process.env, DEBIAN_FRONTEND: "noninteractive" };
-  const wanted = ["install", "-y", "--no-install-recommends", ...names];
+  const wanted = ["install", "-y", "--no-install-recommends", name];
   try {
     quietly("apt-get", wanted, { env });
   } catch {
@@ -39,25 +37,11 @@ export function ensurePostgres() {
   say("PostgreSQL is there");
 }
 
-/** Sees to Debian's Chromium. */
+/** Sees to Debian's Chromium, for the browser tests. */
 export function ensureChromium() {
   if (!existsSync(chromiumPath)) install("chromium");
   say("Chromium is there");
 }
-
-/** Sees to Debian's Chromium without a window, which is lighter, for the journeys; where there is none, the other one will do. */
-export function ensureWindowless() {
-  ensureChromium();
-  if (existsSync(windowlessPath)) return;
-  try {
-    install("chromium", "chromium-headless-shell");
-  } catch (error) {
-    say(`journeys use Chromium with its window: ${error.message}`);
-  }
-}
-
-/** The browser of the journeys. */
-export const journeysBrowser = () => (existsSync(windowlessPath) ? windowlessPath : chromiumPath);
 
 /** Sees to Debian's poppler-utils, with which tests open PDF files. */
 export function ensurePoppler() {

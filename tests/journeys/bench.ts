@@ -103,7 +103,7 @@ export async function chooseTyping(page: Page, typed: string, entry: RegExp): Pr
   await page.keyboard.press("Enter");
 } // prettier-ignore
 
-/** Waits until all scripts are here, so that nothing has to be fetched once the server is away. */
+/** Waits until all scripts are here that are fetched ahead: all there are, so that the server may go away, unless data are saved. */
 export async function allHere(page: Page): Promise<void> {
   await expect(page.locator("html[data-all-here]")).toHaveCount(1);
 }

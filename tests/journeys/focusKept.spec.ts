@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { chooseTyping, openSheet, pressEnter } from "./bench";
+import { allHere, chooseTyping, openSheet, pressEnter } from "./bench";
 import { inFocus } from "./byKeys";
 import { test } from "./test";
 
@@ -56,14 +56,13 @@ async function pressAndUndo(page: Page, { name, at }: Control, lost: string[], a
   if ((await inFocus(page)) === "body") lost.push(`after undo of ${name}`);
 } // prettier-ignore
 
-const stages = [["1", "Measure"], ["2", "Derive"], ["3", "Straighten"], ["4", "Plot"], ["5", "Slope"], ["6", "Conclude"], ["7", "Write up"]] as const; // prettier-ignore
+const stages = [["measure", "Measure"], ["derive", "Derive"], ["straighten", "Straighten"], ["plot", "Plot"], ["slope", "Slope"], ["conclude", "Conclude"], ["writeup", "Write up"]] as const; // prettier-ignore
 
-for (const [key, stage] of stages) {
+for (const [id, stage] of stages) {
   test(`${stage}: each control pressed by key, and undone, leaves the focus somewhere`, async ({ page }) => {
     test.setTimeout(280_000);
-    await openSheet(page, "Springiness of a clamped rule");
-    await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();
-    await page.keyboard.press(`Alt+${key}`);
+    await openSheet(page, "Springiness of a clamped rule", id);
+    await allHere(page);
     await page.waitForTimeout(600);
     const [lost, acts]: [string[], Set<string>] = [[], new Set()];
     for (const control of await controlsOf(page)) await pressAndUndo(page, control, lost, acts);

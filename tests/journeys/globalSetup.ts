@@ -1,12 +1,12 @@
 import { ensureBuild } from "../../scripts/provision/build.mjs";
 import { Cluster } from "../../scripts/provision/cluster.mjs";
-import { ensureWindowless, ensurePostgres } from "../../scripts/provision/debian.mjs";
+import { ensureChromium, ensurePostgres } from "../../scripts/provision/debian.mjs";
 import { startScratchPlace } from "../../scripts/provision/server.mjs";
 
 /** Starts the application on a scratch database for all journeys; returns how to take it down. */
 export default async function globalSetup() {
   ensurePostgres();
-  ensureWindowless();
+  ensureChromium();
   await ensureBuild();
   const cluster = Cluster.scratch();
   const server = await startScratchPlace(cluster, { instruments: true });

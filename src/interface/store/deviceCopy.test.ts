@@ -1,6 +1,13 @@
 import { device } from "../../../tests/fixtures/fakeDevice";
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { forgetCopiesOfOthers, keepSnapshot, type Snapshot, snapshotOf } from "./deviceCopy";
+import {
+  copiesOf,
+  forgetCopiesOfOthers,
+  keepEdits,
+  keepSnapshot,
+  type Snapshot,
+  snapshotOf,
+} from "./deviceCopy";
 
 jest.mock("idb-keyval", () => jest.requireActual("../../../tests/fixtures/fakeDevice").store);
 
@@ -25,6 +32,19 @@ describe("the copy on the device", () => {
     const held = { mayEdit: true, readOnly: true, ofBench: true, terms: undefined };
     await keepSnapshot("rule", { ...snapshot(0, 3), held });
     expect((await snapshotOf("rule"))?.held).toEqual(held);
+  });
+
+  test("tells how many changes wait for the server: those of the store and those that only a journal holds, each once", async () => {
+    const edit = (id: string) => ({ id, act: "type", at: "2036-11-23T10:00:00.000Z", on: 3, patches: [], inverse: [], window: "one", device: "laptop" }); // prettier-ignore
+    const journal = JSON.stringify({ personId: "ines", edits: [edit("a"), edit("b")] });
+    const localStorage = { length: 1, key: () => "fathom-rule-journal/rule/one", getItem: () => journal }; // prettier-ignore
+    await keepSnapshot("rule", snapshot(0, 3));
+    const place = { id: "rule", windowId: "one", personId: "ines" };
+    await keepEdits(place, [edit("a"), { ...edit("c"), acknowledged: true }], []);
+    Object.assign(globalThis, { localStorage });
+    expect(await copiesOf("ines")).toMatchObject([{ id: "rule", waiting: 2 }]);
+    expect(await copiesOf("tobi")).toEqual([]);
+    Object.assign(globalThis, { localStorage: undefined });
   });
 
   test.each([0, 993, 994, 4500])(

@@ -215,8 +215,12 @@ export async function copiesOf(personId: string): Promise<readonly CopyHere[]> {
     if (kept?.personId !== personId) continue;
     const id = key.slice(snapshotKey("").length);
     const edits = await getMany<OwnedEdit | undefined>(await keysFrom(editsPrefix(id)), device());
-    const own = edits.filter((one) => one?.personId === personId && !one.edit.acknowledged);
-    found.push({ id, title: kept.document.title.trim(), waiting: own.length });
+    const own = edits.flatMap((one) =>
+      one?.personId === personId && !one.edit.acknowledged ? [one.edit] : [],
+    );
+    const journaled = journalsOf(id).flatMap((one) => (one.personId === personId ? one.edits : []));
+    const waiting = newest(own, journaled).length;
+    found.push({ id, title: kept.document.title.trim(), waiting });
   }
   return found.sort((a, b) => a.title.localeCompare(b.title));
 }
