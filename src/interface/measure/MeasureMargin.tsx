@@ -7,13 +7,9 @@ import { useGridController } from "./MeasureContext";
 import { QuantityPanel } from "./QuantityPanel";
 import { ForWriters } from "../store/ForWriters";
 import { SetAsidePanel } from "./SetAsidePanel";
+import { TakeValue } from "./takeValueLater";
 import { laterPart } from "../later/laterPart";
 import { WithDesk } from "../recordings/RecordingsProvider";
-
-/** Comes once Measure is shown: instruments are asked in a free moment. */
-export const TakeValue = laterPart(() => import("./TakeValue").then((part) => part.TakeValue), {
-  needed: () => false,
-});
 
 const FirstLook = laterPart(() => import("./FirstLook").then((part) => part.FirstLook));
 

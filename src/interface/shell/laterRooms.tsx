@@ -7,8 +7,8 @@ import { fetchAhead } from "../later/fetchAhead";
 import { savesData } from "../later/freeMoment";
 import { laterPart, type LaterPart } from "../later/laterPart";
 import { LookForMarksLater } from "../marks/MarksProvider";
-import { TakeValue } from "../measure/MeasureMargin";
 import { MeasureRoom } from "../measure/MeasureRoom";
+import { TakeValue } from "../measure/takeValueLater";
 import { keepApplication } from "../offline/keptApplication";
 import { stageOfPath } from "../parts/stagePath";
 
