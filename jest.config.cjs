@@ -59,7 +59,7 @@ const shared = {
 
 module.exports = {
   watchman: false,
-  // Jest would leave one processor free, which here is every second one.
+  // Jest leaves one processor free: of two that is half.
   maxWorkers: "100%",
   testTimeout: 30_000,
   globalSetup: "<rootDir>/tests/fixtures/shippedFont.ts",

@@ -25,7 +25,7 @@ const savingData = () =>
   Object.defineProperty(navigator, "connection", { value: { saveData: true } });
 
 /**
- * Opens a stage of an investigation that is put on the shelf of the shared place: an empty one, the plain readings of
+ * Opens a stage of an investigation that is put on Ines’s shelf in the shared place: an empty one, the plain readings of
  * the clamped rule, or a sample by its title. The browser was asked to save data: what is fetched ahead of need is met
  * where one is started or brought in by hand, as `start` does.
  */
@@ -33,13 +33,12 @@ export async function openSheet(
   page: Page,
   from: string = "empty",
   at: StageId = "measure",
-  name = "ines",
 ): Promise<void> {
   const document =
     from === "empty" ? emptyInvestigation("") : from === "rule" ? plainRule() : titled(from);
-  const id = await putOnShelf(document, name);
+  const id = await putOnShelf(document, "ines");
   await page.addInitScript(savingData);
-  await goSignedIn(page, `/investigation/${id}/${at}`, sharedPlace(), name);
+  await goSignedIn(page, `/investigation/${id}/${at}`, sharedPlace(), "ines");
   await expect(page.locator("[data-live=true]")).toHaveCount(1);
   if (at !== "measure") return;
   await expect(page.getByRole("gridcell").getByRole("textbox")).toBeFocused();

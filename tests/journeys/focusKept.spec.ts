@@ -1,4 +1,5 @@
 import { expect, type Page } from "@playwright/test";
+import { stageIds } from "../../src/investigation/model/stage";
 import { allHere, chooseTyping, openSheet, pressEnter } from "./bench";
 import { inFocus } from "./byKeys";
 import { test } from "./test";
@@ -56,12 +57,10 @@ async function pressAndUndo(page: Page, { name, at }: Control, lost: string[], a
   if ((await inFocus(page)) === "body") lost.push(`after undo of ${name}`);
 } // prettier-ignore
 
-const stages = [["measure", "Measure"], ["derive", "Derive"], ["straighten", "Straighten"], ["plot", "Plot"], ["slope", "Slope"], ["conclude", "Conclude"], ["writeup", "Write up"]] as const; // prettier-ignore
-
-for (const [id, stage] of stages) {
+for (const stage of stageIds) {
   test(`${stage}: each control pressed by key, and undone, leaves the focus somewhere`, async ({ page }) => {
     test.setTimeout(280_000);
-    await openSheet(page, "Springiness of a clamped rule", id);
+    await openSheet(page, "Springiness of a clamped rule", stage);
     await allHere(page);
     await page.waitForTimeout(600);
     const [lost, acts]: [string[], Set<string>] = [[], new Set()];
