@@ -22,7 +22,7 @@ const titled = (title: string) =>
     .find((sample) => sample.title === title)!;
 
 const savingData = () =>
-  Object.defineProperty(navigator, "connection", { value: { saveData: true } });
+  Object.defineProperty(navigator, "connection", { value: { saveData: true }, configurable: true });
 
 /**
  * Opens a stage of an investigation that is put on Ines’s shelf in the shared place: an empty one, the plain readings of

@@ -24,6 +24,8 @@ test("once the language is changed every stage says what it says to whoever open
   for (const [index, stage] of stages.entries()) {
     await page.keyboard.press(`Alt+${index + 1}`);
     await expect(page).toHaveURL(new RegExp(`/${stage}$`));
+    // Whoever comes to another stage is told so once it is there, and a change of the language says no more of it.
+    if (index > 0) await expect(page.getByTestId("spoken")).not.toBeEmpty();
     await choice.selectOption("en");
     await allHere(page);
     await choice.selectOption("de");

@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { expect, type Page } from "@playwright/test";
 import { unzipSync } from "fflate";
 import { noBarrier } from "./barriers";
-import { kept, openSheet, stage, startSample } from "./bench";
+import { kept, openSheet } from "./bench";
 import { test } from "./test";
 
 const run = (program: string, ...args: readonly string[]) =>
@@ -239,10 +239,7 @@ test("the stage has no barrier in either view, empty or full, and none at 820", 
   await openSheet(page, "empty", "writeup");
   await expect(page.getByText("No write-up yet")).toBeVisible();
   await noBarrier(page);
-  await page.goBack();
-  await page.goto(new URL("/shelf", page.url()).href);
-  await startSample(page, "Springiness of a clamped rule");
-  await stage(page, "Write up");
+  await openSheet(page, "Springiness of a clamped rule", "writeup");
   await words(page, "Aim").click();
   await noBarrier(page);
   await page.setViewportSize({ width: 820, height: 1100 });
