@@ -96,6 +96,7 @@ module.exports = {
     ]),
     only("wording", "wording", [
       "core",
+      "remembered",
       "investigation",
       "intake",
       "pipeline",

@@ -1,3 +1,4 @@
+import { remembered } from "@/remembered/remembered";
 import type { RunText } from "@/core/unit/runText";
 import type { FigureSpecification } from "../specification";
 import { type FacedRun, faced, setRuns } from "./setText";
@@ -19,8 +20,11 @@ function wordsOf(runs: RunText): FacedRun[][] {
   return words.filter((word) => word.length > 0);
 }
 
+type Lines = readonly (readonly FacedRun[])[];
+
 /** The caption broken into lines as wide as the figure. */
-export function captionLines({ caption, width, textSize }: FigureSpecification): FacedRun[][] {
+export const captionLines = remembered((figure: FigureSpecification): Lines => {
+  const { caption, width, textSize } = figure;
   if (!caption || caption.length === 0) return [];
   const size = textSize * captionScale;
   const room = width - 2 * textSize * 0.4;
@@ -34,4 +38,4 @@ export function captionLines({ caption, width, textSize }: FigureSpecification):
     line.push(...word);
   }
   return line.length > 0 ? [...lines, line] : lines;
-}
+});

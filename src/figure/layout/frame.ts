@@ -132,7 +132,7 @@ export function isInside({ left, right, top, bottom }: Frame, x: number, y: numb
 }
 
 /** Finds room for ticks, labels, title and caption, and gives the rest to the drawing area. */
-export function layFrame(figure: FigureSpecification): Frame {
+export const layFrame = remembered((figure: FigureSpecification): Frame => {
   const { width, textSize: size, series, style } = figure;
   const letters = letterSizes(figure);
   const { numbers } = letters;
@@ -179,4 +179,4 @@ export function layFrame(figure: FigureSpecification): Frame {
     yAt: up.back,
     ...(strip && { strip }),
   };
-}
+});

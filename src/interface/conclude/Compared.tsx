@@ -11,7 +11,7 @@ import { comparedResult, explanationOf } from "@/pipeline/results/resultComparis
 import { comparisonScene } from "@/output/report/comparisonScene";
 import { comparisonSentence, explanationSentence } from "@/wording/concluding";
 import { findingSentence } from "@/wording/findings";
-import { PlainScene } from "../parts/PlainScene";
+import { DrawnScene } from "../parts/DrawnScene";
 import { useHouseRules } from "../store/useEvaluated";
 import { useInvestigation } from "../store/useInvestigation";
 
@@ -41,7 +41,7 @@ export function Compared({ one }: { one: WorkedResult }) {
     <>
       {scene && (
         <div className="max-w-[780px]">
-          <PlainScene scene={scene} label={concludeTexts.numberLineSentence({ sentence })} />
+          <DrawnScene scene={scene} label={concludeTexts.numberLineSentence({ sentence })} />
         </div>
       )}
       <p data-testid="compared" className="mt-1">

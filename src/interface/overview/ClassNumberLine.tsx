@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { type ClassLine, classLine, type ClassLineSize } from "@/figure/layout/classLine";
 import type { Together } from "@/overview/together";
 import { overviewWords } from "@/wording/overview";
-import { PlainScene } from "../parts/PlainScene";
+import { DrawnScene } from "../parts/DrawnScene";
 import { RunTextView } from "../parts/RunTextView";
 import { useWidth } from "../parts/useWidth";
 
@@ -45,7 +45,7 @@ export function ClassNumberLine({ together, letters, inks }: Props) {
   return (
     <div ref={place}>
       {width > 0 && (
-        <PlainScene scene={scene} label={words.label({ benches: together.places.length })} />
+        <DrawnScene scene={scene} label={words.label({ benches: together.places.length })} />
       )}
     </div>
   );

@@ -11,6 +11,8 @@ import {
 } from "@headlessui/react";
 import { Check, ChevronDown } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useId } from "react";
+import { saidMemo } from "../language/saidMemo";
+import { useSteady } from "./useSteady";
 
 interface Props<Value> {
   label: string;
@@ -28,8 +30,7 @@ function openByEnter(event: KeyboardEvent<HTMLButtonElement>): void {
   );
 }
 
-/** A labelled choice of one among a few. */
-export function Choice<Value extends string>({ label, value, options, onChange }: Props<Value>) {
+function Drawn<Value extends string>({ label, value, options, onChange }: Props<Value>) {
   const name = useId();
   const chosen = options.find((option) => option.value === value);
   return (
@@ -71,4 +72,22 @@ export function Choice<Value extends string>({ label, value, options, onChange }
       </Listbox>
     </Field>
   );
+}
+
+/** Whether two choices show the same, option by option. */
+function alike<Value extends string>(before: Props<Value>, after: Props<Value>): boolean {
+  const sameOptions =
+    before.options.length === after.options.length &&
+    before.options.every(({ value, label }, place) => {
+      const now = after.options[place];
+      return value === now?.value && label === now.label;
+    });
+  return sameOptions && before.label === after.label && before.value === after.value;
+}
+
+const SteadyChoice = saidMemo(Drawn, alike) as unknown as typeof Drawn;
+
+/** A labelled choice of one among a few; it is drawn anew only when what it shows changes. */
+export function Choice<Value extends string>({ onChange, ...shown }: Props<Value>) {
+  return <SteadyChoice {...shown} onChange={useSteady(onChange)} />;
 }

@@ -30,7 +30,7 @@ function Drawn({ whole, over }: Props & { whole: FigureSpecification }) {
       <div
         data-place={`figure:${id}`}
         data-paper
-        className="relative min-[900px]:mx-auto"
+        className="relative isolate min-[900px]:mx-auto"
         style={{
           maxWidth: `calc((100cqh - ${lineBelow}px) * ${figure.width / figure.height})`,
         }}

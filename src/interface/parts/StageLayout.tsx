@@ -22,7 +22,7 @@ export function StageLayout({ page, margin }: Props) {
       </main>
       <aside
         aria-label={partsTexts.margin}
-        className="border-magenta bg-bench divide-hairline flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
+        className="border-magenta bg-bench divide-hairline isolate flex shrink-0 flex-col divide-y border-t-2 px-6 min-[900px]:w-[368px] min-[900px]:overflow-auto min-[900px]:border-t-0 min-[900px]:border-l-2"
       >
         {head}
         {margin}

@@ -2,31 +2,20 @@
 
 import { remembered } from "@/remembered/remembered";
 import { useCallback, useMemo } from "react";
-import { type SvgElement, svgElements } from "@/figure/render/svgElement";
+import { svgElements } from "@/figure/render/svgElement";
 import type { FigureSpecification } from "@/figure/specification";
 import { figureDescription } from "@/wording/figures";
+import { drawnShape } from "./drawnShapes";
 import { SceneView } from "./SceneView";
 import { screenFigure } from "./screenFigure";
 import { isCrowded, sceneOf } from "./sceneOf";
 import { useNarrow } from "./useNarrow";
 import { saidMemo } from "../language/saidMemo";
 
-const names = { svg: "http://www.w3.org/2000/svg", xml: "http://www.w3.org/XML/1998/namespace" };
-
-function drawn({ tag, attributes, content }: SvgElement): SVGElement {
-  const element = document.createElementNS(names.svg, tag) as SVGElement;
-  for (const [name, value] of Object.entries(attributes)) {
-    element.setAttributeNS(name.startsWith("xml:") ? names.xml : null, name, value);
-  }
-  if (typeof content === "string") element.textContent = content;
-  else element.append(...content.map(drawn));
-  return element;
-}
-
 /** The elements of a figure, made once, to be copied where it is shown. */
 export const drawingOf = remembered((figure: FigureSpecification): DocumentFragment => {
   const drawing = document.createDocumentFragment();
-  drawing.append(...svgElements(sceneOf(figure)).map(drawn));
+  drawing.append(...svgElements(sceneOf(figure)).map(drawnShape));
   return drawing;
 });
 

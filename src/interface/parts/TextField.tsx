@@ -2,7 +2,9 @@
 
 import { Description, Field, Input, Label } from "@headlessui/react";
 import type { ReactNode } from "react";
+import { saidMemo } from "../language/saidMemo";
 import { useFormProblem } from "./formProblem";
+import { useSteady } from "./useSteady";
 
 interface Props {
   label: string;
@@ -17,8 +19,7 @@ interface Props {
   id?: string;
 }
 
-/** A labelled line of text; every key is kept as it is pressed. */
-export function TextField({
+const Drawn = saidMemo(function Drawn({
   label,
   value,
   placeholder,
@@ -54,4 +55,9 @@ export function TextField({
       )}
     </Field>
   );
+});
+
+/** A labelled line of text; every key is kept as it is pressed. It is drawn anew only when what it shows changes. */
+export function TextField({ onChange, ...shown }: Props) {
+  return <Drawn {...shown} onChange={useSteady(onChange)} />;
 }

@@ -3,6 +3,8 @@
 import { Checkbox, Field, Label } from "@headlessui/react";
 import { Check } from "lucide-react";
 import type { ReactNode } from "react";
+import { saidMemo } from "../language/saidMemo";
+import { useSteady } from "./useSteady";
 
 interface Props {
   label: ReactNode;
@@ -11,8 +13,7 @@ interface Props {
   disabled?: boolean;
 }
 
-/** Something that is wanted or not. */
-export function Tick({ label, checked, onChange, disabled = false }: Props) {
+const Drawn = saidMemo(function Drawn({ label, checked, onChange, disabled = false }: Props) {
   return (
     <Field
       disabled={disabled}
@@ -28,4 +29,9 @@ export function Tick({ label, checked, onChange, disabled = false }: Props) {
       <Label className="min-w-0">{label}</Label>
     </Field>
   );
+});
+
+/** Something that is wanted or not; it is drawn anew only when what it shows changes. */
+export function Tick({ onChange, ...shown }: Props) {
+  return <Drawn {...shown} onChange={useSteady(onChange)} />;
 }

@@ -1,7 +1,7 @@
 "use client";
 
-import { type PointerEvent, useRef } from "react";
-import { useHandFirst } from "../store/useInvestigation";
+import { type PointerEvent, useEffect, useRef } from "react";
+import { useDraggingHand } from "../store/useInvestigation";
 
 /** A stretch of a drag, in points of the figure. */
 export interface Dragged {
@@ -32,7 +32,8 @@ export function placeOf(event: { clientX: number; clientY: number }, target: Ele
 /** Handlers for something in the figure that is dragged. */
 export function useDrag({ onStart, onDrag, onEnd }: Handlers) {
   const began = useRef<{ x: number; y: number }>(undefined);
-  const first = useHandFirst();
+  const { first, hold } = useDraggingHand();
+  useEffect(() => () => void hold(false), [hold]);
   const stretch = (event: PointerEvent<SVGElement>): Dragged | undefined => {
     if (!began.current) return undefined;
     const now = placeOf(event, event.currentTarget);
@@ -44,6 +45,7 @@ export function useDrag({ onStart, onDrag, onEnd }: Handlers) {
       if (event.button !== 0) return;
       event.currentTarget.setPointerCapture(event.pointerId);
       began.current = placeOf(event, event.currentTarget);
+      hold(true);
       onStart?.({ ...began.current, dx: 0, dy: 0 });
     },
     onPointerMove: (event: PointerEvent<SVGElement>) => {
@@ -53,10 +55,12 @@ export function useDrag({ onStart, onDrag, onEnd }: Handlers) {
     onPointerUp: (event: PointerEvent<SVGElement>) => {
       const by = stretch(event);
       began.current = undefined;
+      hold(false);
       if (by) onEnd?.(by);
     },
     onPointerCancel: () => {
       began.current = undefined;
+      hold(false);
     },
   };
 }

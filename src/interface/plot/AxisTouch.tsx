@@ -8,6 +8,7 @@ import { setAxis } from "@/investigation/acts/setAxis";
 import { useActs } from "../store/useInvestigation";
 import { type Ends, panned, stretched, typedEnd } from "./axisRange";
 import { placeOf, useDrag } from "../parts/useDrag";
+import { useSteady } from "../parts/useSteady";
 
 interface Props {
   axis: "x" | "y";
@@ -89,11 +90,12 @@ export function AxisTouch(props: Props) {
   const { axis, spot, scale } = props;
   const { drag, fill, onWheel, onKeyDown } = useAxisHands(props);
   const shape = useRef<SVGRectElement>(null);
+  const turn = useSteady(onWheel);
   useEffect(() => {
     const target = shape.current;
-    target?.addEventListener("wheel", onWheel, { passive: false });
-    return () => target?.removeEventListener("wheel", onWheel);
-  });
+    target?.addEventListener("wheel", turn, { passive: false });
+    return () => target?.removeEventListener("wheel", turn);
+  }, [turn]);
   const name = axis === "x" ? plotTexts.horizontalAxis : plotTexts.verticalAxis;
   const ends = plotTexts.fromTypedendToTypedend2({
     typedEnd: typedEnd(scale.from, scale),

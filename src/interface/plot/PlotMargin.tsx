@@ -55,7 +55,7 @@ const Blocks = saidMemo(function Blocks({ figure }: { figure: FigureSpecificatio
       <MarginNote title={plotTexts.theFigureInWords}>
         <FigureInWords figure={figure} />
       </MarginNote>
-      <HearFigure figure={figure} />
+      <HearFigure />
     </>
   );
 });

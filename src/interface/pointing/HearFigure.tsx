@@ -1,9 +1,8 @@
 "use client";
 
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useStore } from "zustand";
 import { layFrame } from "@/figure/layout/frame";
-import type { FigureSpecification } from "@/figure/specification";
 import { heardWords as words } from "@/wording/figureMenu";
 import { Button } from "../parts/Button";
 import { MarginNote } from "../parts/StageLayout";
@@ -11,6 +10,7 @@ import { Tick } from "../parts/Tick";
 import { hasSounds, play, sounding } from "../parts/tones";
 import { useLive } from "../parts/useLive";
 import { useFigureFit } from "../store/useFigureFit";
+import { useFigureWhenAsked } from "../store/useFigureSpecification";
 import { placedPoints } from "./figurePoints";
 import { heardAt } from "./heardAt";
 import { heightOfLine } from "./offTheLine";
@@ -19,16 +19,19 @@ import { heightOfLine } from "./offTheLine";
 const longest = 8;
 
 /** The figure as sounds: its points from left to right, the line under them; nothing sounds until somebody wants it. */
-export function HearFigure({ figure }: { figure: FigureSpecification }) {
+export function HearFigure() {
+  const figureNow = useFigureWhenAsked();
   const fit = useFigureFit();
   const on = useStore(sounding, (state) => state.on);
   const live = useLive();
   const [playing, setPlaying] = useState(false);
   const stop = useRef<() => void>(() => undefined);
-  const frame = useMemo(() => layFrame(figure), [figure]);
   useEffect(() => () => stop.current(), []);
   if (!fit) return null;
   const begin = () => {
+    const figure = figureNow();
+    if (!figure) return;
+    const frame = layFrame(figure);
     const places = placedPoints(fit, frame).map((one) =>
       heardAt(frame, one, heightOfLine(fit, one)),
     );

@@ -15,7 +15,8 @@ import type { BenchTerms } from "@/protocol/briefs";
 import type { OpenedBench } from "@/protocol/classes";
 import { serverAnswers } from "../offline/serverAnswers";
 import { createInvestigationStore, type InvestigationStore } from "../store/investigationStore";
-import { Keeper, openDeviceCopy } from "../store/keeper";
+import { openDeviceCopy } from "../store/deviceCopy";
+import { Keeper } from "../store/keeper";
 import { onLeft } from "../store/leaving";
 import { deviceId } from "../store/place";
 

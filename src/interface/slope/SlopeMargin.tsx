@@ -5,7 +5,6 @@ import { Said } from "../parts/Said";
 import { slopeTexts } from "@/wording/slopeTexts";
 import { Fragment, type ReactNode, useContext } from "react";
 import type { LineFit } from "@/core/fit/lineFit";
-import type { FigureSpecification } from "@/figure/specification";
 import type { Figure } from "@/investigation/model/figure";
 import { togetherKey } from "@/investigation/model/seriesKey";
 import { seriesRuns } from "@/pipeline/figure/figure";
@@ -245,7 +244,7 @@ function AboutLines({ fit, chosen: { figure, id } }: { fit: FigureFit; chosen: N
 }
 
 /** The margin of Slope: each line with its slope range, what lies off it, what was laid by hand, and how it is laid. */
-export function SlopeMargin({ specification }: { specification: FigureSpecification | undefined }) {
+export function SlopeMargin() {
   const fit = useFigureFit();
   const chosen = useFigure();
   const { choose } = useContext(FigureInHandContext);
@@ -270,12 +269,12 @@ export function SlopeMargin({ specification }: { specification: FigureSpecificat
         </MarginNote>
       )}
       <StraightedgesNote />
-      {specification && <TriangleNote figure={specification} />}
+      <TriangleNote />
       <StageMarks stage="slope" go={({ id }) => choose(id)} />
       {lined && <AboutLines fit={fit} chosen={chosen} />}
       {lined && curves}
       <SideBySideNote id={chosen.id} figure={chosen.figure} fit={fit} />
-      {specification && <HearFigure figure={specification} />}
+      <HearFigure />
       <Foldable title={slopeTexts.whichLinesAreDrawn}>
         <DrawnLines />
       </Foldable>

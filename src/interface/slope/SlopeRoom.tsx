@@ -7,16 +7,15 @@ import { Button } from "../parts/Button";
 import { FigureLine } from "../parts/FigureLine";
 import { FigurePage } from "../parts/FigurePage";
 import { StageLayout } from "../parts/StageLayout";
-import { useFigureSpecification } from "../store/useFigureSpecification";
 import { SlopeMargin } from "./SlopeMargin";
 import { SlopeTouch } from "./SlopeTouch";
 import { useLay } from "./StraightedgesNote";
 import { useTriangle } from "./TriangleNote";
 
 /** What can be laid on the figure. */
-function Tools({ figure }: { figure: FigureSpecification | undefined }) {
-  const lay = useLay(figure);
-  const triangle = useTriangle(figure);
+function Tools() {
+  const lay = useLay();
+  const triangle = useTriangle();
   return (
     <div role="group" aria-label={slopeTexts.onTheFigure} className="ml-auto flex gap-1">
       <Button disabled={!lay} onClick={lay}>
@@ -38,7 +37,6 @@ const touched = (shown: FigureSpecification) => <SlopeTouch figure={shown} />;
 
 /** Slope: the figure with its lines, straightedges and slope triangle to be touched; what they say in the margin. */
 export function SlopeRoom() {
-  const figure = useFigureSpecification();
   return (
     <StageLayout
       page={
@@ -46,13 +44,13 @@ export function SlopeRoom() {
           line={
             <>
               <FigureLine fixed />
-              <Tools figure={figure} />
+              <Tools />
             </>
           }
           over={touched}
         />
       }
-      margin={<SlopeMargin specification={figure} />}
+      margin={<SlopeMargin />}
     />
   );
 }

@@ -3,7 +3,6 @@
 import { slopeTexts } from "@/wording/slopeTexts";
 import { nanoid } from "nanoid";
 import { layFrame } from "@/figure/layout/frame";
-import type { FigureSpecification } from "@/figure/specification";
 import { layStraightedge } from "@/investigation/acts/layStraightedge";
 import { liftStraightedge } from "@/investigation/acts/liftStraightedge";
 import type { Straightedge } from "@/investigation/model/figure";
@@ -18,19 +17,23 @@ import { NumberField } from "../parts/NumberField";
 import { MarginNote } from "../parts/StageLayout";
 import { useFigure } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
+import { useFigureWhenAsked } from "../store/useFigureSpecification";
 import { useActs } from "../store/useInvestigation";
 import { edgeIntercept, edgeSlope, typedOver } from "./edgeNumbers";
 import { laidAlong, laidBy } from "./straightedgeHands";
 import { StraightedgeSaid } from "./StraightedgeSaid";
 
 /** Lays a straightedge along the best line of the first series, to be turned from there; undefined while none can be. */
-export function useLay(figure: FigureSpecification | undefined): (() => void) | undefined {
+export function useLay(): (() => void) | undefined {
+  const figureNow = useFigureWhenAsked();
   const chosen = useFigure();
   const fit = useFigureFit();
   const { act } = useActs();
-  if (!chosen || !figure || !fit) return undefined;
+  if (!chosen || !fit) return undefined;
   if (Object.keys(chosen.figure.straightedges).length >= limits.straightedges) return undefined;
   return () => {
+    const figure = figureNow();
+    if (!figure) return;
     const outcome = fit.lines[0]?.outcome;
     const frame = layFrame(figure);
     const middle = frame.yAt((frame.top + frame.bottom) / 2);

@@ -3,8 +3,8 @@
 import { slopeWordText } from "@/wording/slopeWord";
 import { slopeTexts } from "@/wording/slopeTexts";
 import { layFrame } from "@/figure/layout/frame";
-import type { FigureSpecification } from "@/figure/specification";
 import { drawTriangle } from "@/investigation/acts/drawTriangle";
+import type { SlopeTriangle } from "@/investigation/model/figure";
 import type { FigureFit } from "@/pipeline/lines/fit";
 import { triangleWorking } from "@/pipeline/lines/triangleWorking";
 import { triangleRemarks } from "@/wording/lines";
@@ -13,6 +13,7 @@ import { MarginNote } from "../parts/StageLayout";
 import { Typeset } from "../parts/Typeset";
 import { useFigure, useHouseRules } from "../store/useEvaluated";
 import { useFigureFit } from "../store/useFigureFit";
+import { useFigureSpecification, useFigureWhenAsked } from "../store/useFigureSpecification";
 import { useActs } from "../store/useInvestigation";
 import { grainOf, toGrain } from "./straightedgeHands";
 
@@ -28,17 +29,19 @@ function onReading(x: number, { lines }: FigureFit, grain: number): boolean {
 }
 
 /** Draws a large slope triangle between the outer readings, off the readings, or takes it away. */
-export function useTriangle(figure: FigureSpecification | undefined) {
+export function useTriangle() {
+  const figureNow = useFigureWhenAsked();
   const chosen = useFigure();
   const fit = useFigureFit();
   const { act } = useActs();
   const range = fit && ends(fit);
-  if (!chosen || !fit || !figure || !range || fit.lines[0]?.outcome.kind !== "line")
-    return undefined;
+  if (!chosen || !fit || !range || fit.lines[0]?.outcome.kind !== "line") return undefined;
   const { id, figure: own } = chosen;
   const drawn = own.triangle !== null;
   const toggle = () => {
     if (drawn) return act(drawTriangle, { figure: id, triangle: null });
+    const figure = figureNow();
+    if (!figure) return;
     const grain = grainOf(layFrame(figure));
     const free = (x: number, step: number) => {
       let place = toGrain(x, grain);
@@ -53,14 +56,13 @@ export function useTriangle(figure: FigureSpecification | undefined) {
   return { drawn, toggle };
 }
 
-/** The working of the slope triangle, and what a strict teacher would say of it. */
-export function TriangleNote({ figure }: { figure: FigureSpecification }) {
-  const triangle = useFigure()?.figure.triangle;
+function Working({ triangle }: { triangle: SlopeTriangle }) {
+  const figure = useFigureSpecification();
   const fit = useFigureFit();
   const { decimalMark, slopeWord } = useHouseRules();
   const range = fit && ends(fit);
   const outcome = fit?.lines[0]?.outcome;
-  if (!triangle || !fit || !range || outcome?.kind !== "line") return null;
+  if (!figure || !fit || !range || outcome?.kind !== "line") return null;
   const grain = grainOf(layFrame(figure));
   const remarks = triangleRemarks({
     small: Math.abs(triangle.to - triangle.from) < (range[1] - range[0]) / 2,
@@ -79,4 +81,10 @@ export function TriangleNote({ figure }: { figure: FigureSpecification }) {
       ))}
     </MarginNote>
   );
+}
+
+/** The working of the slope triangle, and what a strict teacher would say of it. */
+export function TriangleNote() {
+  const triangle = useFigure()?.figure.triangle;
+  return triangle ? <Working triangle={triangle} /> : null;
 }

@@ -117,6 +117,12 @@ export async function snapshotOf(id: string): Promise<Snapshot | undefined> {
   return { ...snapshot, document: { ...snapshot.document, rows } };
 }
 
+/** The copy of this device, where the server can't give the document: to whom it belongs, and to nobody else. */
+export async function openDeviceCopy(investigationId: string, personId: string | null) {
+  const snapshot = await snapshotOf(investigationId);
+  return snapshot && snapshot.personId === personId ? snapshot : undefined;
+}
+
 /** Writes the edits of one window that are new or changed, and forgets those that are done with. */
 export async function keepEdits(
   place: { readonly id: string; readonly windowId: string; readonly personId: string },

@@ -1,5 +1,5 @@
 import { plainRule } from "../../../tests/fixtures/plainRule";
-import { handFirst, shownAfterHand } from "./handFirst";
+import { handFirst, holdInHand, shownAfterHand } from "./handFirst";
 import { createInvestigationStore } from "./investigationStore";
 
 /** A store with what its grid and the rest of its page hear, in order. */
@@ -51,6 +51,21 @@ test("while a hand drags, elsewhere it is heard of in turn: whatever takes long 
   expect(told).toBeGreaterThan(3);
   expect(told).toBeLessThanOrEqual(1000 / (5 * 30) + 1);
   expect(news.at(-1)).toMatch(new RegExp(`rest .*→${store.getState().revision}$`));
+});
+
+test("while a hand holds what it drags, whatever else happens is heard of elsewhere in turn too, and all of it once it lets go", () => {
+  const { store, news, key, come } = heard();
+  holdInHand(store, true);
+  key(2);
+  come(3);
+  expect(news).toEqual(["grid 2", "grid 3"]);
+  jest.runAllTimers();
+  expect(news).toEqual(["grid 2", "grid 3", "rest 1→3"]);
+  come(4);
+  holdInHand(store, false);
+  expect(news.at(-2)).toBe("rest 3→4");
+  come(5);
+  expect(news.at(-2)).toBe("rest 4→5");
 });
 
 test("after a key that failed all is heard at once again", () => {

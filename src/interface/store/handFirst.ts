@@ -9,8 +9,8 @@ export type Shown = Pick<InvestigationStore, "getState" | "getInitialState" | "s
 /** In ms: a window that is not looked at draws no frames. */
 const unseen = 100;
 
-/** How many times as long as they took the others leave the page to the hand. */
-const rest = 4;
+/** How many times as long as they took the others leave the page to the hand, to one that types and to one that drags. */
+const rest = { typing: 4, dragging: 10 } as const;
 
 /** Does something once what was changed just now has been drawn. */
 function onceDrawn(work: () => void): void {
@@ -31,6 +31,8 @@ class Others implements Shown {
   /** The last state that was told of, while there is news that wait. */
   private before: InvestigationState | undefined;
   private handIsFirst = false;
+  /** Whether a hand holds something that it drags. */
+  held = false;
   /** When they may hear of the hand again. */
   private free = 0;
 
@@ -38,7 +40,7 @@ class Others implements Shown {
     this.getState = store.getState;
     this.getInitialState = store.getInitialState;
     store.subscribe((_, before) => {
-      if (!this.handIsFirst) {
+      if (!this.handIsFirst && !this.held) {
         this.before ??= before;
         this.tell();
       } else if (!this.before) {
@@ -75,7 +77,7 @@ class Others implements Shown {
     // They are drawn before a timer comes.
     setTimeout(() => {
       const now = performance.now();
-      this.free = now + rest * (now - began);
+      this.free = now + (this.held ? rest.dragging : rest.typing) * (now - began);
     });
   }
 
@@ -89,13 +91,26 @@ class Others implements Shown {
 
 const othersOf = remembered((store: InvestigationStore) => new Others(store));
 
+/** Whether a hand holds something of what is shown, and drags it. */
+export const handHolds = (store: InvestigationStore): boolean => othersOf(store).held;
+
+/** A hand takes hold of something, or lets go of it. */
+export function holdInHand(store: InvestigationStore, held: boolean): void {
+  const others = othersOf(store);
+  if (others.held === held) return;
+  others.held = held;
+  // Nothing is shown otherwise, but what was dragged is kept at once.
+  if (!held) store.setState({});
+}
+
 /** The store as it is shown away from the hand. */
 export const shownAfterHand = (store: InvestigationStore): Shown => othersOf(store);
 
 /**
- * Does what changes the store by a key in the grid, or by dragging on the figure. It stands and is kept at once, and is
- * shown under the hand at once; what follows from it elsewhere on the page is drawn right after that, and while a hand
- * drags in turn with it, so that on slow laptops no hand waits for it.
+ * Does what changes the store by a key in the grid, or by dragging on the figure. It stands at once, and is shown under
+ * the hand at once; what follows from it elsewhere on the page is drawn right after that, and while a hand drags in turn
+ * with it, so that on slow laptops no hand waits for it. What is typed is kept at once, what is dragged a few times a
+ * second and when it is let go.
  */
 export const handFirst = (store: InvestigationStore, work: () => void): void =>
   othersOf(store).first(work);

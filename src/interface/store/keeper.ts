@@ -1,8 +1,9 @@
 import { dequal } from "dequal/lite";
-import { editsLeftBehind, holdWindow, snapshotOf } from "./deviceCopy";
+import { editsLeftBehind, holdWindow } from "./deviceCopy";
 import { DeviceKeeper } from "./deviceKeeper";
 import { type PendingEdit, received, replayed, type ServerEdit, without } from "./documentState";
 import type { InvestigationState, InvestigationStore, OnDevice } from "./investigationStore";
+import { handHolds } from "./handFirst";
 import { hereAfter } from "./here";
 import { listen } from "./liveLine";
 import { closed, nextToSend } from "./outbox";
@@ -12,10 +13,13 @@ import { isWithTeacher } from "@/protocol/handing";
 import type { Presence } from "@/protocol/presence";
 import { replacedHere, save, type SaveReply } from "./server";
 import { Suspicion } from "./suspicion";
+import { watchWindow } from "./windowMoments";
 
 const saveAfter = 150;
 /** While others look on, what is typed is with them at once. */
 const saveAfterTogether = 0;
+/** What a hand drags is kept so often at the most, and once more when it has let go. */
+const keepWhileHeld = 250;
 const firstRetry = 400;
 const longestRetry = 4000;
 /** After so many ms at most a server that stumbles over anything is asked again. */
@@ -47,6 +51,8 @@ const waitingFor = {
 /** Keeps a store's edits on the device at once and with the server soon, and brings others' edits in. */
 export class Keeper {
   private timer: ReturnType<typeof setTimeout> | undefined;
+  /** Set while what a hand drags waits to be kept. */
+  private held: ReturnType<typeof setTimeout> | undefined;
   private retryAfter = firstRetry;
   private busy = false;
   /** To be sent once more at once, when what is under way has come back. */
@@ -84,6 +90,7 @@ export class Keeper {
   }
 
   stop(): void {
+    if (this.held !== undefined) this.keep();
     this.stopped = true;
     clearTimeout(this.timer);
     this.device.stop();
@@ -104,16 +111,13 @@ export class Keeper {
         },
       }),
     );
-    const hurry = () => this.schedule(0);
-    const warn = (event: BeforeUnloadEvent) => this.warn(event);
-    window.addEventListener("online", hurry);
-    window.addEventListener("beforeunload", warn);
-    document.addEventListener("visibilitychange", hurry);
-    this.stops.push(() => {
-      window.removeEventListener("online", hurry);
-      window.removeEventListener("beforeunload", warn);
-      document.removeEventListener("visibilitychange", hurry);
-    });
+    this.stops.push(
+      watchWindow({
+        hurry: () => this.schedule(0),
+        warn: (event) => this.warn(event),
+        leave: () => this.held !== undefined && this.keep(),
+      }),
+    );
   }
 
   /** Edits that an earlier window could not send are laid over what is shown. */
@@ -126,7 +130,17 @@ export class Keeper {
 
   private onChange(state: InvestigationState, before: InvestigationState): void {
     if (state.aside !== before.aside) this.forgetDecided(state, before);
-    if (state.pending === before.pending && state.base === before.base) return;
+    const letGo = this.held !== undefined && !handHolds(this.store);
+    if (!letGo && state.pending === before.pending && state.base === before.base) return;
+    if (handHolds(this.store)) this.held ??= setTimeout(() => this.keep(), keepWhileHeld);
+    else this.keep();
+  }
+
+  /** All that is shown is on the device now, and with the server soon. */
+  private keep(): void {
+    clearTimeout(this.held);
+    this.held = undefined;
+    const state = this.store.getState();
     const { revision, base, mayEdit, readOnly, ofBench, terms } = state;
     const { personId } = this.keeping;
     const held = { mayEdit, readOnly, ofBench, terms };
@@ -242,7 +256,7 @@ export class Keeper {
     const saving = done ? ({ kind: "kept", at: new Date() } as const) : ({ kind: "keeping" } as const);
     this.store.setState({ ...state, saving });
     this.putAside(dropped.map(goneAside));
-    if (!done) this.schedule(saveAfter);
+    if (!done) this.schedule(this.held === undefined ? saveAfter : keepWhileHeld);
   } // prettier-ignore
 
   /** What was given out has changed, or the sheet was handed in or came back. */
@@ -284,9 +298,3 @@ export class Keeper {
 }
 
 const goneAside = (edit: PendingEdit): PutAside => ({ edit, reason: "gone", detail: "" });
-
-/** Opens the copy of this device when the server can't give the document. */
-export async function openDeviceCopy(investigationId: string, personId: string | null) {
-  const snapshot = await snapshotOf(investigationId);
-  return snapshot && snapshot.personId === personId ? snapshot : undefined;
-}

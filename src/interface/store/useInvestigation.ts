@@ -1,9 +1,9 @@
 "use client";
 
-import { createContext, useContext } from "react";
+import { createContext, useContext, useMemo } from "react";
 import { useStore } from "zustand";
 import type { Act } from "@/investigation/acts/act";
-import { handFirst, shownAfterHand } from "./handFirst";
+import { handFirst, holdInHand, shownAfterHand } from "./handFirst";
 import type { InvestigationState, InvestigationStore } from "./investigationStore";
 import { abandon, doAct } from "./investigationStore";
 
@@ -25,10 +25,16 @@ export function useInvestigation<Value>(select: (state: InvestigationState) => V
   return useStore(useContext(UnderTheHandContext) ? store : shownAfterHand(store), select);
 }
 
-/** Does what a hand that drags changes: it is shown under the hand first. */
-export function useHandFirst(): (work: () => void) => void {
+/** A hand that drags: what it does is shown under it first; while it holds something, it is kept a few times a second. */
+export function useDraggingHand() {
   const store = useContext(InvestigationContext);
-  return store ? (work) => handFirst(store, work) : (work) => work();
+  return useMemo(
+    () => ({
+      first: (work: () => void) => (store ? handFirst(store, work) : work()),
+      hold: (held: boolean) => store && holdInHand(store, held),
+    }),
+    [store],
+  );
 }
 
 /** One named value of the open investigation, always as under the hand. */

@@ -3,11 +3,19 @@
 import { writeupTexts } from "@/wording/writeupTexts";
 import { type RefObject, startTransition, useEffect, useMemo, useRef, useState } from "react";
 import { createPortal, flushSync } from "react-dom";
-import { svgElements } from "@/figure/render/svgElement";
 import { layoutPages, type ReportPage } from "@/output/pages/layoutPages";
 import type { Report } from "@/output/report/report";
-import { svgNode } from "../parts/svgNode";
+import { useShapes } from "../parts/useShapes";
 import { saidMemo } from "../language/saidMemo";
+
+function Part({ x, y, scale, scene }: ReportPage["parts"][number]) {
+  const { place, shapes } = useShapes<SVGGElement>(scene);
+  return (
+    <g ref={place} transform={`translate(${x} ${y}) scale(${scale})`}>
+      {shapes}
+    </g>
+  );
+}
 
 /** One sheet of paper, drawn as the PDF holds it. */
 const Sheet = saidMemo(function Sheet({ page, label }: { page: ReportPage; label: string }) {
@@ -19,10 +27,8 @@ const Sheet = saidMemo(function Sheet({ page, label }: { page: ReportPage; label
       aria-label={label}
       className="report-page block h-auto w-full bg-white"
     >
-      {parts.map(({ x, y, scale, scene }, i) => (
-        <g key={i} transform={`translate(${x} ${y}) scale(${scale})`}>
-          {svgElements(scene).map(svgNode)}
-        </g>
+      {parts.map((part, i) => (
+        <Part key={i} {...part} />
       ))}
     </svg>
   );

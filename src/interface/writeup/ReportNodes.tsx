@@ -11,7 +11,7 @@ import type {
   WorkingLine,
 } from "@/output/report/report";
 import { WorkedTerm } from "../parts/WorkedTerm";
-import { PlainScene } from "../parts/PlainScene";
+import { DrawnScene } from "../parts/DrawnScene";
 import { RunTextView } from "../parts/RunTextView";
 import { StillFigure } from "../parts/StillFigure";
 import { Typeset } from "../parts/Typeset";
@@ -199,7 +199,7 @@ function NodeView({ node }: { node: ReportNode }): ReactNode {
     case "number-line":
       return (
         <div className="max-w-[620px]">
-          <PlainScene scene={node.scene} label={node.description} />
+          <DrawnScene scene={node.scene} label={node.description} />
         </div>
       );
   }

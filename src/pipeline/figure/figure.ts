@@ -177,9 +177,9 @@ function captionOf(
   number: number,
   fit: FigureFit,
   series: readonly SeriesSpecification[],
+  title: RunText,
 ): RunText {
   const typedWords = figure.caption.trim();
-  const title = figureTitle(figure.title, fit.x.quantity, plottedUp(fit));
   const shown: RunText = [{ text: shownInWords(figure, fit, series) }];
   const words: RunText = typedWords
     ? [{ text: typedWords }]
@@ -209,6 +209,7 @@ function specified(
     ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
   }));
   const drawn = content(fit, style, figure);
+  const title = figureTitle(figure.title, fit.x.quantity, plottedUp(fit));
   const letters = figureLetters(figure.look);
   const triangle = triangleOf(fit, figure, style);
   const strip = stripOf(fit, figure, style);
@@ -216,8 +217,8 @@ function specified(
     ...figureSize(figure.look),
     ...(letters && { letters }),
     ...drawn,
-    title: figureTitle(figure.title, fit.x.quantity, plottedUp(fit)),
-    caption: captionOf(figure, number, fit, drawn.series),
+    title,
+    caption: captionOf(figure, number, fit, drawn.series, title),
     look: lookOf(figure.look),
     labels,
     ...(figure.legend && { legend: figure.legend }),

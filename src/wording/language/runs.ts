@@ -1,6 +1,5 @@
 import type { RunText } from "@/core/unit/runText";
-import { localeOf } from "./languages";
-import { spoken } from "./spoken";
+import { lists } from "./listing";
 
 /** Signs of the private use area stand for what is put into a sentence while it is put together. */
 const firstMark = 0xe000;
@@ -35,7 +34,9 @@ export const withRuns = <Name extends string>(
 
 /** "L", "L and T", "L, T and m", as the language that is spoken lists. */
 export function listed(names: readonly RunText[]): RunText {
-  const list = new Intl.ListFormat(localeOf(spoken()));
+  const [only, ...further] = names;
+  if (only && further.length === 0) return only;
+  const list = lists();
   const parts = Object.fromEntries(names.map((name, index) => [String(index), name]));
   return withRuns(parts, (marks) => list.format(names.map((_, index) => marks[index] ?? "")));
 }
