@@ -80,6 +80,12 @@ test("the server is pulled away and the browser begun again: a sheet opens, is w
     await page.getByRole("link", { name: new RegExp(`^${stage}`) }).click();
     await expect(page.getByRole("main").getByRole("heading").first()).toHaveText(heading);
   }
+  // What makes them works beside the page, and begins from what the device holds.
+  for (const kind of ["PDF", "DOCX"]) {
+    const report = page.waitForEvent("download");
+    await page.getByRole("button", { name: kind, exact: true }).click();
+    expect((await report).suggestedFilename()).toMatch(new RegExp(`\\.${kind}$`, "i"));
+  }
   await page.getByRole("link", { name: /^Measure/ }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Take out" }).click();
