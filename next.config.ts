@@ -17,6 +17,8 @@ const config: NextConfig = {
     },
   },
   poweredByHeader: false,
+  // The server packs what pages have become (src/server/doors/pageBeforeScripts.ts).
+  compress: false,
   reactStrictMode: true,
   headers: async () => [
     { source: "/:path*", headers: everyAnswer },

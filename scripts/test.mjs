@@ -75,6 +75,14 @@ const faultOf = ({ errors = [] }) =>
     )
     .join("\n");
 
+/** What the page said when a test went wrong: its first lines. */
+const pageOf = ({ attachments = [] }) =>
+  attachments
+    .filter(({ name, path }) => name === "error-context" && path && existsSync(path))
+    .map(({ path }) => /^```yaml\n(.*?)^```/ms.exec(readFileSync(path, "utf8"))?.[1] ?? "")
+    .map((page) => page.split("\n").slice(0, 200).join("\n"))
+    .join("\n");
+
 /** Tests that ended in a way ("flaky": failed first, passed when tried again), with what went wrong. */
 function endedSo(suites, way) {
   return suites.flatMap(({ suites: inner = [], specs = [] }) => [
@@ -83,7 +91,9 @@ function endedSo(suites, way) {
       .filter(({ tests: runs }) => runs.some(({ status }) => status === way))
       .map(({ file, line, title, tests: runs }) => ({
         title: `${file}:${line} ${title}`,
-        faults: runs.flatMap(({ results }) => results.map(faultOf)).filter(Boolean),
+        faults: runs
+          .flatMap(({ results }) => results.flatMap((result) => [faultOf(result), pageOf(result)]))
+          .filter(Boolean),
       })),
   ]);
 }

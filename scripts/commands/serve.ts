@@ -13,6 +13,7 @@ import next from "next";
 import { closeDatabase } from "@/server/database/connection";
 import { builtFiles } from "@/server/doors/builtFiles";
 import { answeredByExpress } from "@/server/doors/expressDoors";
+import { pagesBeforeScripts } from "@/server/doors/pageBeforeScripts";
 import { answerIn, languageOfRequest, speakByRequest } from "@/server/language/requestLanguage";
 import { log } from "@/server/log/log";
 import { requestIdHeader } from "@/server/log/requestOf";
@@ -61,6 +62,7 @@ async function serve({
   const app = next({ dev: false, dir: process.cwd(), hostname: HOST, port: PORT });
   await app.prepare();
   const handle = app.getRequestHandler();
+  const answered = pagesBeforeScripts((request, response) => void handle(request, response));
   const answeredAsBuilt = builtFiles(join(process.cwd(), ".next/static"));
   const server = createServer((request, response) => {
     const id = randomUUID();
@@ -70,7 +72,7 @@ async function serve({
     noteAnswer(request, response, id);
     answerIn(languageOfRequest(request.headers), () => {
       if (answeredByExpress(request, response)) return;
-      answeredAsBuilt(request, response, () => void handle(request, response));
+      answeredAsBuilt(request, response, () => answered(request, response));
     });
   });
   server.keepAliveTimeout = keptOpen;

@@ -1,4 +1,6 @@
 import { plainRule } from "../fixtures/plainRule";
+import { openSession } from "@/server/access/sessions";
+import { answerSave } from "@/server/doors/saving";
 import { saveEdits } from "@/server/investigations/saveEdits";
 import { editStream } from "@/server/live/editStream";
 import { type Notice, stopListening, subscribe } from "@/server/live/listener";
@@ -39,6 +41,37 @@ test("a window hears what it missed, then each new edit; and nothing once it may
   await announceRights([id]);
   await save("1.3");
   expect(await nextMessage(reader)).toEqual({ investigation: id, edits: [], ended: true });
+  await reader.cancel();
+});
+
+test("who saves is not asked for their rights again by the stream that follows it; once these end, the stream ends", async () => {
+  const { owner, id } = await somebodysRule();
+  const { token } = await openSession(owner);
+  let [asked, allowed] = [0, true];
+  const stillAllowed = async () => {
+    asked++;
+    return allowed;
+  };
+  const reader = readerOf(owner, id, stillAllowed, token);
+  const passed = jest.spyOn(Date, "now");
+  const save = async (since: number) => {
+    const body = JSON.stringify({ since, edits: [typing(plainRule(), "row1", `3.${since}`)] });
+    const header = (name: string) => (name === "content-type" ? "application/json" : null);
+    const pieces = new Blob([body]).stream();
+    await answerSave({ id, token, incoming: { header, pieces } });
+    return (await nextMessage(reader))?.edits.at(-1)?.revision;
+  };
+  expect([await save(0), asked]).toEqual([1, 1]);
+  passed.mockReturnValue(Date.now() + 6000);
+  expect([await save(1), asked]).toEqual([2, 1]);
+  passed.mockReturnValue(Date.now() + 6000);
+  await saveEdits(id, owner, { since: 2, edits: [typing(plainRule(), "row1", "3.2")] });
+  expect((await nextMessage(reader))?.edits.at(-1)?.revision).toBe(3);
+  expect(asked).toBe(2);
+  passed.mockRestore();
+  allowed = false;
+  await announceRights([id]);
+  expect(await nextMessage(reader)).toMatchObject({ ended: true });
   await reader.cancel();
 });
 

@@ -26,12 +26,17 @@ export const signedIn = (id: string) => ({
 });
 
 /** Hears every edit of an investigation, and what else is said of it. */
-export function readerOf(owner: string, id: string, stillAllowed = async () => true): Reader {
+export function readerOf(
+  owner: string,
+  id: string,
+  stillAllowed = async () => true,
+  token = "",
+): Reader {
   const followed = [{ investigationId: id, since: 0 }];
   const { signal } = new AbortController();
   return editStream({
     person: signedIn(owner),
-    token: "",
+    token,
     followed,
     stillAllowed,
     signal,

@@ -131,3 +131,20 @@ test("what the database reads itself, and a document of an older version, are wr
   expect(written).toMatchObject({ revision: 1, documentRevision: 1 });
   expect((written.document as { version: number }).version).toBe(upgraded.version);
 }); // prettier-ignore
+
+test("an edit moves its sheet on without a change of any index", async () => {
+  const { id } = await somebodysRule();
+  const moves = [{ id, before: 0, revision: 1, title: "A rule that swings", letters: 9 }];
+  const beside = "pg_stat_get_xact_tuples_hot_updated('investigations'::regclass)::int";
+  const [counted] = await models().sequelize.transaction((transaction) =>
+    models().sequelize.query(
+      `select ${beside} as before, write_saves('[]', $1, 'nobody', '{}', '{}') as sheets, ${beside} as after`,
+      { bind: [JSON.stringify(moves)], transaction },
+    ),
+  );
+  const [{ before, sheets, after }] = counted as [
+    { before: number; sheets: string[]; after: number },
+  ];
+  expect([sheets, after - before]).toEqual([[id], 1]);
+  expect((await row(id)).revision).toBe(1);
+});

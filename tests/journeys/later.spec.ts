@@ -2,7 +2,7 @@ import { expect, type Page } from "@playwright/test";
 import { languageCookie } from "../../src/protocol/languageCookie";
 import { awayWords } from "../../src/wording/away";
 import { speaking } from "../../src/wording/language/spoken";
-import { cellAt, sharedPlace, signIn, start, typeAt } from "./bench";
+import { cellAt, openSheet, sharedPlace, signIn, stage, start, typeAt } from "./bench";
 import { test } from "./test";
 
 /** A sheet opened by a browser that can't have what comes later; gives what lets it through again. */
@@ -20,6 +20,22 @@ async function openedAlone(page: Page): Promise<() => void> {
     away = false;
   };
 }
+
+test("a page is there before its scripts run, and none of them is fetched twice", async ({
+  page,
+}) => {
+  await openSheet(page, "rule");
+  const html = await (await page.request.get(page.url())).text();
+  const built = html.match(/<script src="\/_next\/static\/[^>]*>/g) ?? [];
+  expect(built.filter((tag) => !/ (defer|noModule)=""/.test(tag))).toEqual([]);
+  expect(built.length).toBeGreaterThan(5);
+  await stage(page, "Plot");
+  await expect(page.getByRole("img", { name: /against/ })).toBeVisible();
+  const asked: string[] = await page
+    .locator('script[src^="/_next/static"]')
+    .evaluateAll((all) => all.map((one) => (one as HTMLScriptElement).src));
+  expect(asked.filter((address, index) => asked.indexOf(address) < index)).toEqual([]);
+});
 
 const notHere = "This part of Fathom Rule is not on this device yet";
 

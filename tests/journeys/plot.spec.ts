@@ -78,6 +78,29 @@ test("words on the figure: title, equation, a label that is moved by hand and by
   await expect(page.locator('[data-role="label"]')).toHaveCount(0);
 });
 
+test("a pencil mark waits while a button is held: what is pressed does not move away", async ({
+  page,
+}) => {
+  await atPlot(page);
+  const mark = page.getByText(/Points are joined by straight stretches/);
+  await page.getByText("Look and printed size", { exact: true }).click();
+  await page.getByRole("button", { name: "Between points" }).click();
+  await page.getByRole("option", { name: "straight stretches" }).click();
+  await expect(mark).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await expect(mark).toHaveCount(0);
+  await page.getByText("Words on the figure", { exact: true }).click();
+  const tick = page.getByRole("checkbox", { name: /equation/ });
+  await tick.hover();
+  await page.mouse.down();
+  await page.keyboard.press("Control+Shift+z");
+  await expect(page.locator('[data-role="join"]').first()).toBeAttached();
+  await page.waitForTimeout(600);
+  await page.mouse.up();
+  await expect(page.locator('[data-role="equation"]')).toContainText("(12.3 ± 0.4)");
+  await expect(mark).toBeVisible();
+});
+
 test("two series have a legend, which is dragged and finds its own place again", async ({
   page,
 }) => {

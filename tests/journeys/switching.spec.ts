@@ -27,6 +27,7 @@ test("once the language is changed every stage says what it says to whoever open
     // Whoever comes to another stage is told so once it is there, and a change of the language says no more of it.
     if (index > 0) await expect(page.getByTestId("spoken")).not.toBeEmpty();
     await choice.selectOption("en");
+    await expect(page.getByRole("navigation", { name: "Stages" })).toBeVisible();
     await allHere(page);
     await choice.selectOption("de");
     await expect(page.getByRole("navigation", { name: "Stufen" })).toBeVisible();

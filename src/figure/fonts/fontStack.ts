@@ -10,10 +10,22 @@ export const furtherFamilies = [
 export const ownFamily = (face: Face) =>
   face.startsWith("sans") ? ("Source Sans 3" as const) : ("STIX Two Text" as const);
 
+const listed = (families: readonly string[], generic: string) =>
+  [...families.map((family) => `'${family}'`), generic].join(", ");
+
+/** What stands in CSS for a family alone, and with all that take over. */
+const stack = (own: string, generic: string) => ({
+  alone: listed([own], generic),
+  further: listed([...new Set([own, ...furtherFamilies])], generic),
+});
+
+const stacks = {
+  "Source Sans 3": stack("Source Sans 3", "sans-serif"),
+  "STIX Two Text": stack("STIX Two Text", "serif"),
+} as const;
+
 /** The families that a text needs, as CSS lists them. */
 export function fontStack(text: string, face: Face): string {
-  const own = ownFamily(face);
-  const further = plainWidth(text, face) === undefined ? furtherFamilies : [];
-  const families = [...new Set([own, ...further])].map((family) => `'${family}'`);
-  return [...families, own === "Source Sans 3" ? "sans-serif" : "serif"].join(", ");
+  const { alone, further } = stacks[ownFamily(face)];
+  return plainWidth(text, face) === undefined ? further : alone;
 }

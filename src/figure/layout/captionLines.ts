@@ -22,10 +22,7 @@ function wordsOf(runs: RunText): FacedRun[][] {
 
 type Lines = readonly (readonly FacedRun[])[];
 
-/** The caption broken into lines as wide as the figure. */
-export const captionLines = remembered((figure: FigureSpecification): Lines => {
-  const { caption, width, textSize } = figure;
-  if (!caption || caption.length === 0) return [];
+const linesOf = remembered((caption: RunText, width: number, textSize: number): Lines => {
   const size = textSize * captionScale;
   const room = width - 2 * textSize * 0.4;
   const lines: FacedRun[][] = [];
@@ -39,3 +36,7 @@ export const captionLines = remembered((figure: FigureSpecification): Lines => {
   }
   return line.length > 0 ? [...lines, line] : lines;
 });
+
+/** The caption broken into lines as wide as the figure, once for as long as it says the same. */
+export const captionLines = ({ caption, width, textSize }: FigureSpecification): Lines =>
+  caption && caption.length > 0 ? linesOf(caption, width, textSize) : [];

@@ -10,6 +10,7 @@ import { useInvestigation } from "../store/useInvestigation";
 import { useFigureMarks } from "./useFigureMarks";
 import { useReportMarks } from "./useReportMarks";
 import { useWorded } from "../language/useWorded";
+import { whenNothingIsPressed } from "./whenNothingIsPressed";
 
 const fewMarks = 300;
 
@@ -68,6 +69,6 @@ export function LookForMarks({
   onFound: (marks: readonly WrittenMark[]) => void;
 }): null {
   const marks = useMarksFound();
-  useEffect(() => onFound(marks), [onFound, marks]);
+  useEffect(() => whenNothingIsPressed(() => onFound(marks)), [onFound, marks]);
   return null;
 }

@@ -5,21 +5,30 @@ import { reasonText } from "@/wording/settingAside";
 import type { CellProps } from "./cellProps";
 import { withMinusSign } from "@/core/number/writtenNumber";
 import type { NumberReading } from "@/core/number/readNumber";
-import { cellKey, reasonSetAside } from "@/investigation/model/row";
+import type { Reason } from "@/investigation/model/reason";
 import { isRemarks } from "@/pipeline/readings/evaluated";
-import type { EvaluatedQuantity, EvaluatedRow } from "@/pipeline/table/table";
+import type { EvaluatedQuantity } from "@/pipeline/table/table";
 import { numberSentence } from "@/wording/numberFaults";
 import { spokenUnit } from "@/wording/spokenUnits";
+import { saidMemo } from "../language/saidMemo";
 import { useWorded } from "../language/useWorded";
 import { placeOfReading } from "../together/places";
 import { HandOfOther } from "../together/Together";
 import { CellInput } from "./CellInput";
 import { useGridController } from "./MeasureContext";
 
-interface Props extends CellProps {
+interface Props extends Omit<CellProps, "row"> {
   /** Which repeat it is; undefined where there is only one. */
   repeat: number | undefined;
-  cellNumber: number;
+  /** Its key in its row. */
+  cell: string;
+  rowId: string | undefined;
+  text: string;
+  reading: NumberReading | undefined;
+  /** Why it is set aside. */
+  reason: Reason | undefined;
+  /** A further repeat that only other rows have: open to typing, but nothing is missing there. */
+  beyond: boolean;
 }
 
 /** "overhang, row 4": what a screen reader says of a cell before its text. */
@@ -42,28 +51,23 @@ function problemOf(reading: NumberReading | undefined): string | undefined {
   return reading?.kind === "unreadable" ? numberSentence(reading.finding) : undefined;
 }
 
-/** A further repeat that only other rows have: open to typing, but nothing is missing there. */
-function isBeyond({ quantity, id }: EvaluatedQuantity, row: EvaluatedRow | undefined, n: number) {
-  return n > Math.max(quantity.repeats, row?.lastRepeat?.[id] ?? 1);
-}
-
-/** One reading: its text as typed, struck when it is set aside, an input when it is active. */
-export function GridCell(props: Props) {
-  const { index, column, drawn, repeat, quantity, row, active, selected, onSaid } = props;
+/**
+ * One reading: its text as typed, struck when it is set aside, an input when it is active. It is drawn again only when
+ * it shows something else: a key in another cell of its row leaves it.
+ */
+export const GridCell = saidMemo(function GridCell(props: Props) {
+  const { index, column, drawn, quantity, text, reason, active, selected, onSaid } = props;
   const controller = useGridController();
-  const cell = cellKey(quantity.id, props.cellNumber);
-  const place = placeOfReading(row?.id, cell);
-  const text = row?.row.readings[cell] ?? "";
-  const problem = isRemarks(quantity) ? undefined : problemOf(row?.readings[cell]);
-  const reason = row && text !== "" ? reasonSetAside(row.row, cell) : undefined;
+  const place = placeOfReading(props.rowId, props.cell);
+  const problem = isRemarks(quantity) ? undefined : problemOf(props.reading);
   const aside = reason && reasonText(reason);
-  const label = cellLabel(quantity, index, repeat);
+  const label = cellLabel(quantity, index, props.repeat);
   const unit = useWorded(spokenUnit, quantity.quantity.unit, undefined);
   const ground = problem
     ? "bg-magenta-wash"
     : selected
       ? "bg-petrol/10"
-      : isBeyond(quantity, row, props.cellNumber)
+      : props.beyond
         ? "bg-bench/60"
         : "";
   return (
@@ -107,4 +111,4 @@ export function GridCell(props: Props) {
       )}
     </div>
   );
-}
+});

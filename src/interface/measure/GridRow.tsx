@@ -1,6 +1,7 @@
 "use client";
 
 import { Fragment } from "react";
+import { cellKey, reasonSetAside } from "@/investigation/model/row";
 import type { EvaluatedRow, EvaluatedSeries } from "@/pipeline/table/table";
 import { DerivedCell } from "./DerivedCell";
 import { GridCell } from "./GridCell";
@@ -17,6 +18,8 @@ interface RowProps {
   groups: readonly HeadingGroup[];
   series: readonly EvaluatedSeries[];
   template: string;
+  /** How far below the first row it stands, in px. */
+  start: number;
   onSaid: (sentence: string) => void;
 }
 
@@ -46,21 +49,29 @@ function ReadingCell({ group, repeat, ...cell }: ReadingCellProps) {
   if (quantity.quantity.formula !== undefined) {
     return <DerivedCell {...cell} column={column} drawn={drawn} quantity={quantity} />;
   }
+  const { row, ...place } = cell;
+  const key = cellKey(quantity.id, repeat + 1);
+  const text = row?.row.readings[key] ?? "";
   return (
     <GridCell
-      {...cell}
+      {...place}
       column={column}
       drawn={drawn}
       repeat={group.repeats > 1 ? repeat + 1 : undefined}
-      cellNumber={repeat + 1}
+      cell={key}
       quantity={quantity}
+      rowId={row?.id}
+      text={text}
+      reading={row?.readings[key]}
+      reason={row && text !== "" ? reasonSetAside(row.row, key) : undefined}
+      beyond={repeat + 1 > Math.max(quantity.quantity.repeats, row?.lastRepeat?.[quantity.id] ?? 1)}
     />
   );
 }
 
-/** One row of readings; drawn again only when its own readings or selection change. */
+/** One row of readings at its place; drawn again only when its own readings or selection change. */
 export const GridRow = saidMemo(function GridRow(props: RowProps) {
-  const { index, row, groups, series, template, onSaid } = props;
+  const { index, row, groups, series, template, start, onSaid } = props;
   const activeColumn = useGrid((state) => (state.active.row === index ? state.active.column : -1));
   const [left, right] = useSelection(index);
   const place = series.findIndex(({ id }) => id === row?.row.series);
@@ -68,8 +79,8 @@ export const GridRow = saidMemo(function GridRow(props: RowProps) {
     <div
       role="row"
       aria-rowindex={index + 2}
-      className="grid h-[30px]"
-      style={{ gridTemplateColumns: template }}
+      className="absolute inset-x-0 top-0 grid h-[30px] contain-layout contain-size contain-style"
+      style={{ gridTemplateColumns: template, transform: `translateY(${start}px)` }}
     >
       <div
         role="rowheader"

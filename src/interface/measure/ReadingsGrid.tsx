@@ -110,21 +110,16 @@ export function ReadingsGrid({ onSaid, height }: Props) {
               style={{ height: virtualizer.getTotalSize() }}
             >
               {virtualizer.getVirtualItems().map((item) => (
-                <div
+                <GridRow
                   key={item.index}
-                  role="presentation"
-                  className="absolute inset-x-0 top-0 h-[30px] contain-layout contain-size contain-style"
-                  style={{ transform: `translateY(${item.start}px)` }}
-                >
-                  <GridRow
-                    index={item.index}
-                    row={rows[item.index]}
-                    groups={groups}
-                    series={table.series}
-                    template={template}
-                    onSaid={onSaid}
-                  />
-                </div>
+                  index={item.index}
+                  row={rows[item.index]}
+                  groups={groups}
+                  series={table.series}
+                  template={template}
+                  start={item.start}
+                  onSaid={onSaid}
+                />
               ))}
             </div>
           </div>

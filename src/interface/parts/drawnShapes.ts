@@ -3,7 +3,8 @@ import type { SvgElement } from "@/figure/render/svgElement";
 const names = { svg: "http://www.w3.org/2000/svg", xml: "http://www.w3.org/XML/1998/namespace" };
 
 function put(element: Element, name: string, value: string): void {
-  element.setAttributeNS(name.startsWith("xml:") ? names.xml : null, name, value);
+  if (name.startsWith("xml:")) element.setAttributeNS(names.xml, name, value);
+  else element.setAttribute(name, value);
 }
 
 /** An SVG element of a scene, made for the page. */

@@ -44,10 +44,12 @@ export function mergedChange<Of extends Pick<Change, "patches" | "inverse">>(
 
 /** Whether a change goes on where another left off: no words of others came in between. */
 export function goesOn(last: Pick<Change, "patches">, next: Pick<Change, "inverse">): boolean {
+  const words = next.inverse.filter(({ path }) => isMergedPlace(path));
+  if (words.length === 0) return true;
   const left = new Map(last.patches.map(({ path, value }) => [keyOf(path), value as unknown]));
-  return next.inverse.every(({ path, value }) => {
+  return words.every(({ path, value }) => {
     const key = keyOf(path);
-    return !isMergedPlace(path) || !left.has(key) || dequal(left.get(key), value);
+    return !left.has(key) || dequal(left.get(key), value);
   });
 }
 

@@ -12,6 +12,7 @@ import type { Quantity } from "@/investigation/model/quantity";
 import { figureTexts } from "@/wording/figureTexts";
 import { inItsLanguage } from "@/wording/language/documentLanguage";
 import { inList } from "@/wording/language/listing";
+import { rememberedWords } from "@/wording/language/rememberedWords";
 import { listed, withRuns } from "@/wording/language/runs";
 import { axis, lookOf, type Style } from "./axisOf";
 import { bandsOf, type Lined, linesOf, triangleOf } from "./figureLines";
@@ -147,44 +148,60 @@ const hasBars = remembered(({ groups }: FigureFit): boolean =>
 );
 
 /** What a figure shows, in words: how many readings, which lines and curves, what bars and strip say. */
-function shownInWords(
-  figure: Figure,
-  fit: FigureFit,
-  series: readonly SeriesSpecification[],
-): string {
-  const { line, curves, look } = figure;
-  const lines = series.filter((one) => one.lines.length > 0).length;
-  const roles = new Set(series.flatMap((one) => one.lines.map(({ role }) => role)));
-  const weighted = line.weights === "none" ? "no" : "yes";
-  const names = [
-    ...(roles.has("best") ? [figureTexts.best({ weighted, lines })] : []),
-    ...(roles.has("steepest") ? [figureTexts.steepest({ lines })] : []),
-    ...(roles.has("shallowest") ? [figureTexts.shallowest({ lines })] : []),
-  ];
-  return figureTexts.shown({
-    count: fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0),
-    lines: names.length === 0 ? 0 : lines,
-    names: inList(names),
-    curves: Object.values(curves).filter((curve) => curve.shown).length,
-    bars: look.bars === "none" || !hasBars(fit) ? "no" : "yes",
-    strip: line.strip === "none" ? "no" : "yes",
-  });
-}
+const shownInWords = rememberedWords(
+  (
+    fit: FigureFit,
+    line: Figure["line"],
+    curves: Figure["curves"],
+    bars: Figure["look"]["bars"],
+    lines: number,
+    roles: string,
+  ): string => {
+    const drawn = new Set(roles.split(" "));
+    const weighted = line.weights === "none" ? "no" : "yes";
+    const names = [
+      ...(drawn.has("best") ? [figureTexts.best({ weighted, lines })] : []),
+      ...(drawn.has("steepest") ? [figureTexts.steepest({ lines })] : []),
+      ...(drawn.has("shallowest") ? [figureTexts.shallowest({ lines })] : []),
+    ];
+    return figureTexts.shown({
+      count: fit.groups.reduce((sum, { points }) => sum + points.rows.length, 0),
+      lines: names.length === 0 ? 0 : lines,
+      names: inList(names),
+      curves: Object.values(curves).filter((curve) => curve.shown).length,
+      bars: bars === "none" || !hasBars(fit) ? "no" : "yes",
+      strip: line.strip === "none" ? "no" : "yes",
+    });
+  },
+);
 
-/** The caption with its number: the typed words, or what the figure shows. */
-function captionOf(
-  figure: Figure,
+/** The title of a figure; the same object as long as it says the same. */
+const titleOf = rememberedWords((fit: FigureFit, typed: string) =>
+  figureTitle(typed, fit.x.quantity, plottedUp(fit)),
+);
+
+/** The caption with its number: the typed words, or the title and what the figure shows. */
+const captionOf = rememberedWords(
+  (title: RunText, typed: string, shown: string, number: number): RunText => {
+    const words: RunText = typed
+      ? [{ text: typed }]
+      : withRuns({ title, shown: [{ text: shown }] }, figureTexts.caption);
+    return [{ text: `${figureTexts.number({ number })}. ` }, ...words];
+  },
+);
+
+/** The caption of a figure with the lines of these series. */
+function captionWith(
+  { line, curves, look, caption }: Figure,
   number: number,
   fit: FigureFit,
   series: readonly SeriesSpecification[],
   title: RunText,
 ): RunText {
-  const typedWords = figure.caption.trim();
-  const shown: RunText = [{ text: shownInWords(figure, fit, series) }];
-  const words: RunText = typedWords
-    ? [{ text: typedWords }]
-    : withRuns({ title, shown }, figureTexts.caption);
-  return [{ text: `${figureTexts.number({ number })}. ` }, ...words];
+  const lines = series.filter((one) => one.lines.length > 0).length;
+  const roles = [...new Set(series.flatMap((one) => one.lines.map(({ role }) => role)))].join(" ");
+  const shown = shownInWords(fit, line, curves, look.bars, lines, roles);
+  return captionOf(title, caption.trim(), shown, number);
 }
 
 /** The whole figure at its printed size, titled, with its numbered caption, in the language of the house rules. */
@@ -209,7 +226,7 @@ function specified(
     ...(toX !== undefined && toY !== undefined && { to: { x: toX, y: toY } }),
   }));
   const drawn = content(fit, style, figure);
-  const title = figureTitle(figure.title, fit.x.quantity, plottedUp(fit));
+  const title = titleOf(fit, figure.title);
   const letters = figureLetters(figure.look);
   const triangle = triangleOf(fit, figure, style);
   const strip = stripOf(fit, figure, style);
@@ -218,7 +235,7 @@ function specified(
     ...(letters && { letters }),
     ...drawn,
     title,
-    caption: captionOf(figure, number, fit, drawn.series, title),
+    caption: captionWith(figure, number, fit, drawn.series, title),
     look: lookOf(figure.look),
     labels,
     ...(figure.legend && { legend: figure.legend }),

@@ -27,7 +27,7 @@ export function answerPresence(asked: AskedOf): Promise<Reply> {
   const { id, token } = asked;
   return unlessRefused(async () => {
     const follower = typeof id === "string" ? followerOf(token, id) : undefined;
-    if (follower) return told(asked, id as string, follower);
+    if (follower) return told(asked, id as string, follower.person);
     const entry = await admitToInvestigation(token, id, "read");
     if (entry.kind !== "granted") return { status: statusOf[entry.kind] };
     return told(asked, entry.investigationId, entry.person);

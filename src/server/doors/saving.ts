@@ -2,6 +2,7 @@ import { rightsOf } from "@/protocol/rights";
 import { savingLimits } from "@/protocol/saving";
 import { mismatchWith, versionHeader } from "@/protocol/versions";
 import { admitToInvestigation } from "../access/gate";
+import { followerOf } from "../live/followers";
 import { readSaveRequest } from "../investigations/editSchema";
 import { saveEdits } from "../investigations/saveEdits";
 import { spend } from "../quotas/spending";
@@ -18,6 +19,8 @@ async function saved({ id, token, incoming }: AskedOf): Promise<Reply> {
   const mismatch = mismatchWith(incoming.header(versionHeader));
   if (mismatch) return { status: 409, body: { reason: mismatch } };
   const { person, investigationId } = entry;
+  const follower = followerOf(token, investigationId);
+  if (follower) follower.seenAt = Date.now();
   await spend(person.id, { bytes: bytesOf(incoming) });
   const save = readSaveRequest(await readBody(incoming, savingLimits.bytesOfRequest));
   const count = save.edits.length + save.refused.length;

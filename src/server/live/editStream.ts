@@ -6,7 +6,7 @@ import { isDatabaseAway } from "../database/connection";
 import type { SignedIn } from "../access/whoAsks";
 import { signedOutKey } from "./channel";
 import { eventStream, type Line } from "./eventStream";
-import { follows } from "./followers";
+import { type Follower, follows, forget } from "./followers";
 import { type LiveNews, subscribe } from "./listener";
 import { metrics } from "../metrics/metrics";
 import { editsMessage } from "./liveMessage";
@@ -27,7 +27,7 @@ interface Stream {
   readonly signal: AbortSignal;
 }
 
-/** Rights that end are told at once; in case that was missed, they are asked for after so many ms. */
+/** Rights that end are told at once; in case that was missed, they are asked for so many ms after they were last seen. */
 const askedAgainAfter = 5000;
 
 const asking = new Map<string, Promise<LoggedEdit[]>>();
@@ -54,7 +54,7 @@ class Following {
   private ended = false;
   private askedAt = 0;
   private readonly unsubscribe: () => void;
-  private forget = () => {};
+  private follower: Follower | undefined;
 
   constructor(
     private readonly followed: Followed,
@@ -99,14 +99,20 @@ class Following {
   }
 
   private async mayGoOn(): Promise<boolean> {
-    if (Date.now() - this.askedAt < askedAgainAfter) return true;
+    const seenAt = this.askedAt && Math.max(this.askedAt, this.follower?.seenAt ?? 0);
+    if (Date.now() - seenAt < askedAgainAfter) return true;
     const { token, person, stillAllowed } = this.stream;
     const { investigationId } = this.followed;
     this.forget();
     if (!(await stillAllowed(investigationId))) return false;
-    if (!this.ended) this.forget = follows(token, investigationId, person);
+    if (!this.ended) this.follower = follows(token, investigationId, person);
     this.askedAt = Date.now();
     return true;
+  }
+
+  private forget(): void {
+    if (this.follower) forget(this.stream.token, this.followed.investigationId, this.follower);
+    this.follower = undefined;
   }
 
   private async sendNews(news: LiveNews | undefined): Promise<void> {

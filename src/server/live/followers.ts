@@ -1,19 +1,31 @@
 import type { SignedIn } from "../access/whoAsks";
 
-const place = globalThis as { fathomRuleFollowers?: Map<string, SignedIn> };
+/** Somebody who follows an investigation by a stream of this process: they may read it, or the stream would have ended. */
+export interface Follower {
+  readonly person: SignedIn;
+  /** When their right to read it was last seen. */
+  seenAt: number;
+}
+
+const place = globalThis as { fathomRuleFollowers?: Map<string, Follower> };
 const followers = (place.fathomRuleFollowers ??= new Map());
 
-/** Who follows an investigation by a stream of this process; streams end with the right to read. */
 const keyOf = (token: string, investigationId: string) => `${token}/${investigationId}`;
 
-/** The person whose session follows an investigation here just now: they may read it. */
-export function followerOf(token: string | undefined, investigationId: string): SignedIn | undefined {
+/** The one whose session follows an investigation here just now. */
+export function followerOf(token: string | undefined, investigationId: string): Follower | undefined {
   return token === undefined ? undefined : followers.get(keyOf(token, investigationId));
 } // prettier-ignore
 
-/** Remembers that a session follows an investigation; returns how to forget it. */
-export function follows(token: string, investigationId: string, person: SignedIn): () => void {
+/** Remembers that a session follows an investigation. */
+export function follows(token: string, investigationId: string, person: SignedIn): Follower {
+  const follower = { person, seenAt: Date.now() };
+  followers.set(keyOf(token, investigationId), follower);
+  return follower;
+}
+
+/** Forgets that a session follows an investigation, unless another of its streams does by now. */
+export function forget(token: string, investigationId: string, follower: Follower): void {
   const key = keyOf(token, investigationId);
-  followers.set(key, person);
-  return () => void (followers.get(key) === person && followers.delete(key));
+  if (followers.get(key) === follower) followers.delete(key);
 }

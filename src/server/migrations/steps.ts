@@ -18,6 +18,7 @@ export const steps = [
   "016-instrument-holds.sql",
   "017-tail.sql",
   "018-language.sql",
+  "019-plans-kept.sql",
 ] as const;
 
 /** The last step: where a database stands that this code can work with. */
