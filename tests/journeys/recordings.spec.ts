@@ -53,6 +53,24 @@ test("ten recordings of the clamped rule, trimmed and read off, give the stiffne
   expect(Number(uncertainty)).toBeLessThan(20);
 }); // prettier-ignore
 
+test("what is asked of an instrument is done in the order in which it was asked, however long an answer takes", async ({ page }) => {
+  await openSheet(page);
+  await takeInstrument(page, "displacement sensor");
+  await page.route("**/instruments", async (route) => {
+    const slow = (route.request().postData() ?? "").includes('"set"');
+    const response = await route.fetch();
+    if (slow) await page.waitForTimeout(700);
+    await route.fulfill({ response });
+  });
+  const field = margin(page).getByLabel("overhang / m", { exact: true });
+  await type(page, "overhang / m", "0.2");
+  await margin(page).getByRole("button", { name: "Zero it" }).click();
+  await expect(margin(page).getByText("It shows 0 from here on.")).toBeVisible();
+  await expect(field).toHaveValue("0.2");
+  await page.waitForTimeout(1000);
+  await expect(margin(page).getByText("It shows 0 from here on.")).toBeVisible();
+}); // prettier-ignore
+
 test("another trim is another reading, and one that was typed over stays", async ({ page }) => {
   await signIn(page);
   await bringInRule(page);

@@ -34,6 +34,8 @@ const isAway = ({ status }: Response) => status === 429 || status === 408 || sta
 /** What browser and server say to each other about the recordings of one investigation. */
 export class RecordingsDoor {
   private readonly at: string;
+  /** What was last asked of an instrument. */
+  private turn: Promise<unknown> = Promise.resolve();
 
   constructor(investigationId: string) {
     this.at = `/api/investigations/${investigationId}`;
@@ -51,10 +53,19 @@ export class RecordingsDoor {
     return response?.ok ? ((await response.json()) as InstrumentEntry[]) : undefined;
   }
 
-  /** Asks something of an instrument; undefined while the server does not answer. */
-  async ask(name: string, request: InstrumentRequest): Promise<InstrumentReply | undefined> {
-    const response = await asked(`${this.at}/instruments`, asJson({ name, request }));
-    return response?.ok ? ((await response.json()) as InstrumentReply) : undefined;
+  /**
+   * Asks something of an instrument, after all that was asked before has been answered; only a stop waits for nothing.
+   * Undefined while the server does not answer.
+   */
+  ask(name: string, request: InstrumentRequest): Promise<InstrumentReply | undefined> {
+    const now = async () => {
+      const response = await asked(`${this.at}/instruments`, asJson({ name, request }));
+      return response?.ok ? ((await response.json()) as InstrumentReply) : undefined;
+    };
+    if (request.kind === "stop") return now();
+    const reply = this.turn.then(now);
+    this.turn = reply.catch(() => undefined);
+    return reply;
   }
 
   /** The recordings that the server has; undefined while it does not answer. */
