@@ -1,7 +1,8 @@
 /**
- * `npm run bench:server -- [--rows ROWS] [--classes CLASSES] [WRITERS …]`: people who each type every two seconds into a sheet of a
- * hundred rows and follow it, the load on the same machine as the server; with classes they sit at their benches, and a
- * teacher of each watches all of them. Not a test.
+ * `npm run bench:server -- [--rows ROWS] [--classes CLASSES] [--flat-out] [WRITERS …]`: people who each type every two
+ * seconds into a sheet of a hundred rows and follow it, the load on the same machine as the server; with classes they sit
+ * at their benches, and a teacher of each watches all of them. Flat out they follow nothing and type again as soon as they
+ * are answered: how many edits one process takes, and what each costs it. Not a test.
  */
 import { setMaxListeners } from "node:events";
 import { parseArgs } from "node:util";
@@ -20,12 +21,14 @@ const { values: given, positionals } = parseArgs({
   options: {
     rows: { type: "string", default: "100" },
     classes: { type: "string", default: "0" },
+    "flat-out": { type: "boolean", default: false },
   },
   allowPositionals: true,
 });
 const counts = positionals.map(Number);
 const steps = counts.length > 0 ? counts : [50, 200, 500, 1000];
-const every = 2000;
+const flatOut = given["flat-out"];
+const every = flatOut ? 0 : 2000;
 const lasts = 30_000;
 const rows = Number(given.rows);
 const classes = Number(given.classes);
@@ -49,7 +52,7 @@ async function writer(number: number, signal: AbortSignal): Promise<Bench> {
   const sheet = (await createInvestigation(id, filled)) ?? "";
   const bench = { sheet, cookie, state: { document: filled, revision: 0 } };
   await opens(bench);
-  await follows(bench, signal);
+  if (!flatOut) await follows(bench, signal);
   return bench;
 }
 
@@ -85,6 +88,8 @@ async function inClasses(count: number, signal: AbortSignal) {
 
 interface Told {
   readonly times: number[];
+  /** All that were taken, those that are not timed among them. */
+  taken: number;
   errors: number;
 }
 
@@ -95,7 +100,10 @@ async function typesOn(bench: Bench, number: number, of: number, told: Told): Pr
     const began = performance.now();
     const row = turn % rows;
     await types(bench, [{ row: `row${row}`, cell: "time", text: text(row, turn + number) }]).then(
-      () => turn > warmUp && told.times.push(performance.now() - began),
+      () => {
+        told.taken++;
+        if (turn > warmUp) told.times.push(performance.now() - began);
+      },
       () => told.errors++,
     );
     await pause(Math.max(0, every - (performance.now() - began)));
@@ -112,7 +120,7 @@ for (const count of steps) {
       ? await inClasses(count, ending.signal)
       : { benches: await alone(count, ending.signal), watching: [] };
   await pause(classes > 0 ? 5000 : 0);
-  const told: Told = { times: [], errors: 0 };
+  const told: Told = { times: [], taken: 0, errors: 0 };
   const [before, stored, began] = [processorOf(kind), processorOf("postgres"), performance.now()];
   const [own, lost] = [process.cpuUsage(), stolen()];
   await Promise.all(benches.map((bench, i) => typesOn(bench, i, count, told)));
@@ -120,9 +128,10 @@ for (const count of steps) {
   const seconds = (performance.now() - began) / 1000;
   const sorted = told.times.sort((a, b) => a - b);
   const [server, database] = [processorOf(kind) - before, processorOf("postgres") - stored];
+  const each = (seconds: number) => ((1000 * seconds) / told.taken).toFixed(2);
   console.log(
-    `${count} writers: ${sorted.length} edits in ${seconds.toFixed(0)} s, p50 ${share(sorted, 0.5)} ms, p95 ${share(sorted, 0.95)} ms, p99 ${share(sorted, 0.99)} ms, ${told.errors} errors; ` +
-      `server ${((1000 * server) / sorted.length).toFixed(1)} ms of a core for an edit, ${memoryOf(kind).toFixed(0)} MB; database ${((1000 * database) / sorted.length).toFixed(1)} ms, ${memoryOf("postgres").toFixed(0)} MB; the load itself ${((load.user + load.system) / 1000 / sorted.length).toFixed(1)} ms; ${((100 * (stolen() - lost)) / seconds).toFixed(0)} % of a core went to other machines`,
+    `${count} writers: ${told.taken} edits in ${seconds.toFixed(0)} s, ${(told.taken / seconds).toFixed(0)} a second, p50 ${share(sorted, 0.5)} ms, p95 ${share(sorted, 0.95)} ms, p99 ${share(sorted, 0.99)} ms, ${told.errors} errors; ` +
+      `server ${each(server)} ms of a core for an edit, ${memoryOf(kind).toFixed(0)} MB; database ${each(database)} ms, ${memoryOf("postgres").toFixed(0)} MB; the load itself ${each((load.user + load.system) / 1e6)} ms; ${((100 * (stolen() - lost)) / seconds).toFixed(0)} % of a core went to other machines`,
   );
   if (watching.length > 0) {
     const messages = watching.reduce((sum, one) => sum + one.messages, 0);

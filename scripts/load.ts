@@ -54,7 +54,9 @@ export async function types(bench: Bench, readings: Readings): Promise<number> {
   const body = JSON.stringify({ since: revision, edits: [{ ...change, ...from }] });
   const text = await sent(`/api/investigations/${sheet}/edits`, cookie, body);
   const kept = JSON.parse(text) as { revision: number };
-  const rows = { ...document.rows, ...after.rows };
+  const rows = Object.isFrozen(document.rows)
+    ? { ...document.rows, ...after.rows }
+    : Object.assign(document.rows, after.rows);
   bench.state = { document: { ...after, rows }, revision: kept.revision };
   return kept.revision;
 }
