@@ -63,10 +63,18 @@ function lineWithBars(count: number): Case {
 
 const cases = [curve(100), curve(100_000), line(100_000), lineWithBars(100)];
 
+const version = ["-c", "import scipy; print(scipy.__version__)"];
+
+/** Debian's Python before any other that has scipy, with its version. */
+const python = ["/usr/bin/python3", "python3"]
+  .map((name) => ({ name, said: spawnSync(name, version, { encoding: "utf8" }) }))
+  .find(({ said }) => said.status === 0);
+
 /** How long scipy takes for the points of a case, in ms; undefined where it is not installed. */
 function byScipy({ theirs }: Case): number | undefined {
+  if (!python) return undefined;
   const input = JSON.stringify([theirs]);
-  const scipy = spawnSync("python3", ["scripts/scipyTimes.py"], { input, encoding: "utf8" });
+  const scipy = spawnSync(python.name, ["scripts/scipyTimes.py"], { input, encoding: "utf8" });
   return scipy.status === 0 ? (JSON.parse(scipy.stdout) as [number])[0] : undefined;
 }
 
@@ -84,4 +92,5 @@ function compare(one: Case): void {
   console.log(`${one.name}: ours ${a?.toFixed(3)} ms, scipy ${b?.toFixed(3)} ms, ratio ${c?.toFixed(2)}`);
 } // prettier-ignore
 
+if (python) console.log(`scipy ${python.said.stdout.trim()}:`);
 for (const one of cases) compare(one);
