@@ -84,7 +84,7 @@ export async function plotAll(page: Page): Promise<number> {
   for (const tick of await further.all()) await tick.click();
   await page.waitForTimeout(3000);
   const words = await page.getByRole("img").first().getAttribute("aria-label");
-  return Number(/([\d,]+) points/.exec(words ?? "")?.[1]?.replaceAll(",", ""));
+  return Number(/([\d\s]+) points/.exec(words ?? "")?.[1]?.replace(/\s/g, ""));
 }
 
 /** Drags something on the figure to and fro; the time from one frame to the next. */

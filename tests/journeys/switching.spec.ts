@@ -86,3 +86,27 @@ test("a language that can't be fetched is told beside its choice, and comes once
   await expect(page.getByRole("button", { name: "Anmelden" })).toBeVisible();
   await expect(page.getByLabel("Sprache")).toHaveJSProperty("validationMessage", "");
 });
+
+test("of two languages chosen one after the other the last is spoken, whichever comes first", async ({
+  page,
+}) => {
+  const cookie = { name: "fathom_rule_language", value: "pseudo", url: sharedPlace() };
+  await page.context().addCookies([cookie]);
+  await page.goto(`${sharedPlace()}/sign-in`);
+  const choice = page.getByRole("combobox");
+  await expect(choice).toHaveValue("pseudo");
+  let came = 0;
+  await page.route("**/_next/static/**", async (route) => {
+    await page.waitForTimeout(800);
+    await route.continue();
+    came++;
+  });
+  await choice.selectOption("de");
+  await choice.selectOption("en");
+  await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();
+  await expect.poll(() => came).toBeGreaterThan(0);
+  await page.waitForTimeout(500);
+  await expect(page.getByRole("button", { name: "Sign in" })).toBeVisible();
+  const kept = await page.context().cookies();
+  expect(kept.find(({ name }) => name === cookie.name)?.value).toBe("en");
+});

@@ -10,6 +10,7 @@ import {
   useEffect,
   useInsertionEffect,
   useMemo,
+  useRef,
   useState,
 } from "react";
 import { hush } from "../keys/announcer";
@@ -93,15 +94,20 @@ function InLanguage({ language, children }: { language: Spoken; children: ReactN
 export function Speaking({ language: first, children }: { language: Spoken; children: ReactNode }) {
   const router = useRouter();
   const [language, setLanguage] = useState(first);
+  const wanted = useRef<Language>(undefined);
   const speaking = useMemo(() => {
+    /** Whether nothing else was wanted by the time it came. */
     const change = async (next: Language) => {
+      wanted.current = next;
       await fetchLanguage(next);
+      if (wanted.current !== next) return false;
       setLanguage(next);
+      return true;
     };
     return {
       language,
       choose: async (next: Language) => {
-        await change(next);
+        if (!(await change(next))) return;
         remember(next);
         void keep(next);
         // A sheet has no words of the server's, and would be made anew where its stage was changed since it was opened.
