@@ -53,22 +53,30 @@ test("ten recordings of the clamped rule, trimmed and read off, give the stiffne
   expect(Number(uncertainty)).toBeLessThan(20);
 }); // prettier-ignore
 
-test("what is asked of an instrument is done in the order in which it was asked, however long an answer takes", async ({ page }) => {
+test("what is asked of an instrument is done in the order in which it was asked; another one does not wait for it", async ({ page }) => {
   await openSheet(page);
   await takeInstrument(page, "displacement sensor");
+  let answer = () => {};
   await page.route("**/instruments", async (route) => {
-    const slow = (route.request().postData() ?? "").includes('"set"');
     const response = await route.fetch();
-    if (slow) await page.waitForTimeout(700);
+    if (route.request().postData()?.includes('"set"')) await new Promise<void>((go) => (answer = go));
     await route.fulfill({ response });
   });
-  const field = margin(page).getByLabel("overhang / m", { exact: true });
+  const zeroed = margin(page).getByText("It shows 0 from here on.");
+  const zeroAsked = page.waitForRequest((one) => one.postData()?.includes('"zero"') ?? false);
   await type(page, "overhang / m", "0.2");
   await margin(page).getByRole("button", { name: "Zero it" }).click();
-  await expect(margin(page).getByText("It shows 0 from here on.")).toBeVisible();
-  await expect(field).toHaveValue("0.2");
-  await page.waitForTimeout(1000);
-  await expect(margin(page).getByText("It shows 0 from here on.")).toBeVisible();
+  await page.waitForTimeout(500);
+  await expect(zeroed).toBeHidden();
+  answer();
+  await zeroAsked;
+  await expect(zeroed).toBeVisible();
+  await expect(margin(page).getByLabel("overhang / m", { exact: true })).toHaveValue("0.2");
+
+  await type(page, "overhang / m", "0.21");
+  await choose(page, /^Instrument/, "voltage and current logger");
+  await expect(margin(page).getByText(/^voltage · /)).toBeVisible();
+  answer();
 }); // prettier-ignore
 
 test("another trim is another reading, and one that was typed over stays", async ({ page }) => {

@@ -34,8 +34,8 @@ const isAway = ({ status }: Response) => status === 429 || status === 408 || sta
 /** What browser and server say to each other about the recordings of one investigation. */
 export class RecordingsDoor {
   private readonly at: string;
-  /** What was last asked of an instrument. */
-  private turn: Promise<unknown> = Promise.resolve();
+  /** The end of what was last asked of each instrument. */
+  private readonly turns = new Map<string, Promise<unknown>>();
 
   constructor(investigationId: string) {
     this.at = `/api/investigations/${investigationId}`;
@@ -54,7 +54,7 @@ export class RecordingsDoor {
   }
 
   /**
-   * Asks something of an instrument, after all that was asked before has been answered; only a stop waits for nothing.
+   * Asks something of an instrument, after all that was asked of it before has been answered; only a stop waits for nothing.
    * Undefined while the server does not answer.
    */
   ask(name: string, request: InstrumentRequest): Promise<InstrumentReply | undefined> {
@@ -63,8 +63,11 @@ export class RecordingsDoor {
       return response?.ok ? ((await response.json()) as InstrumentReply) : undefined;
     };
     if (request.kind === "stop") return now();
-    const reply = this.turn.then(now);
-    this.turn = reply.catch(() => undefined);
+    const reply = (this.turns.get(name) ?? Promise.resolve()).then(now);
+    this.turns.set(
+      name,
+      reply.catch(() => undefined),
+    );
     return reply;
   }
 
