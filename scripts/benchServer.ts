@@ -76,7 +76,7 @@ async function inClasses(count: number, signal: AbortSignal) {
     for (const bench of all) {
       await types(bench, readingsOf(rows));
       await opens(bench);
-      await follows(bench, signal);
+      if (!flatOut) await follows(bench, signal);
     }
     const own = new Watching();
     await own.follow(experimentId, teacher.cookie);

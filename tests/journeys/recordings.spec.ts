@@ -4,7 +4,8 @@ import { investigationJson } from "../../src/output/investigationJson";
 import { overhangs, ruleToRecord } from "../fixtures/ruleToRecord";
 import { noBarrier } from "./barriers";
 import { choose, margin, record, takeInstrument, type } from "./atInstruments";
-import { kept, openSheet, rowTexts, signIn, stage, start } from "./bench";
+import { kept, openSheet, rowTexts, signIn, stage, start, startSample } from "./bench";
+import { beginAccount, invitedByCommand } from "./school";
 import { test } from "./test";
 
 async function bringInRule(page: Page): Promise<void> {
@@ -77,6 +78,20 @@ test("what is asked of an instrument is done in the order in which it was asked;
   await choose(page, /^Instrument/, "voltage and current logger");
   await expect(margin(page).getByText(/^voltage · /)).toBeVisible();
   answer();
+}); // prettier-ignore
+
+test("what was said of an instrument is not left in the language spoken before", async ({ page }) => {
+  await beginAccount(page, invitedByCommand("Ona"), `said-${Date.now().toString(36)}`);
+  await page.addInitScript(() => localStorage.setItem("fathom-rule-tour", "ended"));
+  await startSample(page, "Springiness of a clamped rule");
+  await takeInstrument(page, "displacement sensor");
+  await margin(page).getByRole("button", { name: "Zero it" }).click();
+  await expect(page.getByText("It shows 0 from here on.")).toBeVisible();
+  await page.getByLabel("Language", { exact: true }).selectOption("de");
+  await expect(page.getByRole("button", { name: "Nullen" })).toBeVisible();
+  await expect(page.getByText("It shows 0 from here on.")).toBeHidden();
+  await page.getByRole("button", { name: "Nullen" }).click();
+  await expect(page.getByText("Ab hier zeigt es 0.")).toBeVisible();
 }); // prettier-ignore
 
 test("another trim is another reading, and one that was typed over stays", async ({ page }) => {

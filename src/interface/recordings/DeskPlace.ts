@@ -18,6 +18,11 @@ export class DeskPlace {
   /** The desk, where it is here. */
   readonly here = (): RecordingsDesk | undefined => this.made?.desk;
 
+  /** What was said of the instrument is said no longer: another language is spoken. */
+  hush(): void {
+    this.made?.desk.state.setState({ said: undefined });
+  }
+
   /** Whether it was wanted and its script could not be had. */
   readonly failed = (): boolean => making.failed();
 

@@ -10,6 +10,7 @@ import {
 } from "react";
 import { useStore } from "zustand";
 import type { Recording } from "@/investigation/model/recording";
+import { useLanguage } from "../language/Speaking";
 import { useInvestigation, useInvestigationStore } from "../store/useInvestigation";
 import { DeskPlace } from "./DeskPlace";
 import type { DeskState } from "./deskState";
@@ -21,6 +22,8 @@ const PlaceContext = createContext<DeskPlace | undefined>(undefined);
 export function RecordingsProvider(props: { investigationId: string; children: ReactNode }) {
   const store = useInvestigationStore();
   const [place] = useState(() => new DeskPlace(store, props.investigationId));
+  const language = useLanguage();
+  useEffect(() => () => place.hush(), [language, place]);
   useEffect(() => () => place.leave(), [place]);
   return <PlaceContext value={place}>{props.children}</PlaceContext>;
 }
